@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use JsonException;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+use Underbolt\Fault;
+use Underbolt\File\MakeReader;
+use Underbolt\File\PlanJson;
+use Underbolt\Planning\PlanBuilder;
+use Underbolt\Refusal;
+
+/** Prints the plan of a make file, or of several as JSON Lines; exit 2 where any of them is refused. */
+final class PlanCommand extends Command
+{
+    protected $signature = 'underbolt:plan {file* : make files (.json)}';
+
+    protected $description = 'Print the plan of a make file; of several, one line each';
+
+    private const REFUSED = 2;
+
+    public function handle(): int
+    {
+        /** @var list<string> $files */
+        $files = $this->argument('file');
+
+        return count($files) === 1 ? $this->single($files[0]) : $this->lines($files);
+    }
+
+    private function single(string $file): int
+    {
+        try {
+            $this->print($this->plan($file), JSON_PRETTY_PRINT);
+
+            return self::SUCCESS;
+        } catch (Refusal $refusal) {
+            $errors = $this->errors();
+            foreach ($refusal->faults() as $fault) {
+                $errors->writeln($fault->line(), OutputInterface::OUTPUT_RAW);
+            }
+
+            return self::REFUSED;
+        }
+    }
+
+    /** @param  list<string>  $files */
+    private function lines(array $files): int
+    {
+        $exit = self::SUCCESS;
+        foreach ($files as $file) {
+            try {
+                $this->print($this->plan($file), 0);
+            } catch (Refusal $refusal) {
+                $exit = self::REFUSED;
+                $this->print(['error' => array_map(static fn (Fault $fault): string => $fault->line(), $refusal->faults())], 0);
+            }
+        }
+
+        return $exit;
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refusal
+     */
+    private function plan(string $file): array
+    {
+        return PlanJson::of(PlanBuilder::build(MakeReader::read(FileText::of($file))));
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     *
+     * @throws JsonException
+     */
+    private function print(array $document, int $flags): void
+    {
+        $json = json_encode($document, $flags | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $this->output->writeln($json, OutputInterface::OUTPUT_RAW);
+    }
+
+    private function errors(): OutputInterface
+    {
+        $output = $this->output->getOutput();
+
+        return $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Http\Controllers\SessionController;
+use App\Models\Card;
+use App\Models\Pattern;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use RuntimeException;
+use stdClass;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\Unit;
+
+/** The wardrobe room of an amateur theatre on a tidal island: people, patterns and makes, all invented. */
+final class DemoWorkroom
+{
+    public static function exists(): bool
+    {
+        return User::query()->where('email', SessionController::DEMO_EMAIL)->exists();
+    }
+
+    /** Starts the demo data over; other users' records are not touched. */
+    public static function load(CarbonImmutable $today): void
+    {
+        DB::transaction(static function () use ($today): void {
+            User::query()->where('email', SessionController::DEMO_EMAIL)->delete();
+            $user = User::query()->create([
+                'name' => 'Wardrobe room',
+                'email' => SessionController::DEMO_EMAIL,
+                // Nobody knows it: the demo is opened by its own button.
+                'password' => Str::random(40),
+            ]);
+            $cards = self::wearers($user, $today);
+            $patterns = self::patterns($user);
+            foreach (self::data('makes') as $make) {
+                $user->makes()->create([
+                    'card_id' => $cards[self::text($make, 'wearer')]->id,
+                    'pattern_id' => $patterns[self::text($make, 'pattern')]->id,
+                    'unit' => self::text($make, 'unit'),
+                    'choices' => $make->choices,
+                ]);
+            }
+        });
+    }
+
+    /** @return array<string, Card> the newest card by wearer */
+    private static function wearers(User $user, CarbonImmutable $today): array
+    {
+        $newest = [];
+        foreach (self::data('wearers') as $person) {
+            $wearer = $user->wearers()->create(['name' => self::text($person, 'name')]);
+            /** @var list<object{days_ago: int, foundation: string, readings: stdClass}> $cards */
+            $cards = $person->cards;
+            foreach ($cards as $data) {
+                $card = $wearer->cards()->create([
+                    'user_id' => $user->id,
+                    'taken_on' => $today->subDays($data->days_ago),
+                    'foundation' => $data->foundation,
+                ]);
+                self::readings($card, $data->readings, Unit::from(self::text($person, 'unit')));
+                $newest[$wearer->name] = $card;
+            }
+        }
+
+        return $newest;
+    }
+
+    private static function readings(Card $card, stdClass $readings, Unit $unit): void
+    {
+        /** @var array<string, string> $texts */
+        $texts = get_object_vars($readings);
+        foreach ($texts as $point => $text) {
+            $card->readings()->create([
+                'point' => $point,
+                'text' => $text,
+                'unit' => $unit,
+                'nanometres' => Length::parse($text, $unit)->nanometres,
+            ]);
+        }
+    }
+
+    /** @return array<string, Pattern> by name */
+    private static function patterns(User $user): array
+    {
+        $patterns = [];
+        foreach (self::data('patterns') as $data) {
+            $name = self::text($data, 'name');
+            $patterns[$name] = $user->patterns()->create([
+                'name' => $name,
+                'house' => self::text($data, 'house'),
+                'unit' => self::text($data, 'unit'),
+                'document' => $data->document,
+            ]);
+        }
+
+        return $patterns;
+    }
+
+    /** @return list<stdClass> */
+    private static function data(string $name): array
+    {
+        /** @var list<stdClass> $data */
+        $data = json_decode((string) file_get_contents(database_path("demo/{$name}.json")), false, 16, JSON_THROW_ON_ERROR);
+
+        return $data;
+    }
+
+    private static function text(stdClass $data, string $key): string
+    {
+        $text = $data->{$key} ?? null;
+
+        return is_string($text) ? $text : throw new RuntimeException("the demo data has no {$key} where one is needed");
+    }
+}

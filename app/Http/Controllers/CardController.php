@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\AnswerRequest;
+use App\Http\Requests\CardRequest;
+use App\Http\Resources\CardData;
+use App\Http\Resources\ConflictData;
+use App\Models\Card;
+use App\Models\Wearer;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+use Underbolt\Measure\PointSet;
+
+final class CardController
+{
+    #[OA\Post(path: '/api/wearers/{wearer}/cards', operationId: 'startCard',
+        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 201, description: 'an empty card of today', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function store(Request $request, Wearer $wearer): JsonResponse
+    {
+        // Begun from the last card: the same points on the same foundation, none of its figures.
+        $last = $wearer->cards()->first();
+        $card = $wearer->cards()->create([
+            'user_id' => $wearer->user_id,
+            'taken_on' => CarbonImmutable::today(),
+            'foundation' => $last->foundation ?? '',
+            'point_set' => $last->point_set ?? PointSet::Dress,
+        ]);
+
+        return CardAnswer::of($request, $card, 201);
+    }
+
+    #[OA\Get(path: '/api/cards/{card}', operationId: 'card',
+        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'the card', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function show(Request $request, Card $card): JsonResponse
+    {
+        return CardAnswer::of($request, $card);
+    }
+
+    #[OA\Patch(path: '/api/cards/{card}', operationId: 'changeCard',
+        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: CardRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function update(CardRequest $request, Card $card): JsonResponse
+    {
+        return CardAnswer::after($request, $card, static fn () => $card->update($request->card()));
+    }
+
+    #[OA\Put(path: '/api/cards/{card}/answers', operationId: 'answer',
+        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AnswerRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
+        ])]
+    public function answer(AnswerRequest $request, Card $card): JsonResponse
+    {
+        return CardAnswer::after($request, $card, static fn () => $card->update(['answers' => $request->answered($card->answers)]));
+    }
+
+    #[OA\Delete(path: '/api/cards/{card}', operationId: 'throwCardAway',
+        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 204, description: 'thrown away; it can be brought back'),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function destroy(Card $card): Response
+    {
+        $card->delete();
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Post(path: '/api/cards/{card}/restore', operationId: 'bringCardBack',
+        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'as it was', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function restore(Request $request, int $card): JsonResponse
+    {
+        $thrown = Card::onlyTrashed()->where('user_id', SignedIn::user($request)->id)->findOrFail($card);
+        $thrown->restore();
+
+        return CardAnswer::of($request, $thrown);
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ImportRequest;
+use App\Http\Resources\FaultData;
+use App\Http\Resources\ImportData;
+use App\Http\Resources\ImportLineData;
+use App\Models\Card;
+use App\Models\Wearer;
+use App\Records\CardImport;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+use Underbolt\File\CardCsv;
+use Underbolt\File\CardJson;
+use Underbolt\File\CardLine;
+use Underbolt\Measure\Length;
+
+/** All cards of a wearer as a file, out and in. */
+final class CardFileController
+{
+    #[OA\Get(path: '/api/wearers/{wearer}/cards.csv', operationId: 'exportCards',
+        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'one reading a line', content: new OA\MediaType(mediaType: 'text/csv')),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function export(Wearer $wearer): Response
+    {
+        return self::download(CardCsv::write(self::all($wearer)), 'text/csv; charset=utf-8', $wearer, 'csv');
+    }
+
+    #[OA\Get(path: '/api/wearers/{wearer}/cards.json', operationId: 'exportCardsAsJson',
+        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'all cards, each reading as typed', content: new OA\JsonContent(type: 'object')),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function exportJson(Wearer $wearer): Response
+    {
+        $json = json_encode(CardJson::of(self::all($wearer)), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+
+        return self::download($json."\n", 'application/json', $wearer, 'json');
+    }
+
+    #[OA\Post(path: '/api/wearers/{wearer}/cards/import', operationId: 'importCards',
+        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ImportRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'what was understood; nothing is written while there is a fault', content: new OA\JsonContent(ref: ImportData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function import(ImportRequest $request, Wearer $wearer): JsonResponse
+    {
+        $text = $request->string('text')->toString();
+        [$lines, $log] = str_starts_with(ltrim($text), '{') ? CardJson::read($text) : CardCsv::read($text, CarbonImmutable::today()->toDateString());
+        $import = new CardImport($wearer->load('cards.readings'));
+        $shown = array_map(static fn (CardLine $line): ImportLineData => ImportLineData::of($line, $import->standing($line)), $lines);
+        $write = $request->boolean('write') && $log->faults() === [];
+        if ($write) {
+            DB::transaction(static fn () => $import->write($lines));
+        }
+
+        return new JsonResponse(new ImportData($shown, array_map(FaultData::of(...), $log->faults()), $write));
+    }
+
+    private static function download(string $text, string $type, Wearer $wearer, string $ending): Response
+    {
+        $name = Str::slug($wearer->name)."-cards.{$ending}";
+
+        return new Response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+    }
+
+    /** @return list<CardLine> */
+    private static function all(Wearer $wearer): array
+    {
+        return array_values($wearer->load('cards.readings')->cards->flatMap(self::lines(...))->all());
+    }
+
+    /** @return list<CardLine> */
+    private static function lines(Card $card): array
+    {
+        $lines = [];
+        foreach ($card->readings->sortBy(['point', 'attempt']) as $reading) {
+            $lines[] = new CardLine(
+                $reading->point,
+                $reading->text,
+                $reading->unit,
+                Length::ofNanometres($reading->nanometres),
+                $reading->attempt,
+                $card->taken_on->toDateString(),
+                $card->foundation,
+            );
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ReadingRequest;
+use App\Http\Requests\SeenRequest;
+use App\Http\Resources\CardData;
+use App\Http\Resources\ConflictData;
+use App\Models\Card;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+use Underbolt\Measure\Point;
+
+final class ReadingController
+{
+    #[OA\Put(path: '/api/cards/{card}/readings/{point}/{attempt}', operationId: 'keepReading',
+        parameters: [
+            new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+            new OA\Parameter(name: 'attempt', description: 'which try, from 1 to 9', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ReadingRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function update(ReadingRequest $request, Card $card, Point $point, int $attempt): JsonResponse
+    {
+        $length = $request->length($point);
+
+        return CardAnswer::after($request, $card, static fn () => $card->readings()->updateOrCreate(
+            ['point' => $point, 'attempt' => $attempt],
+            ['text' => $request->string('text')->toString(), 'unit' => $request->unit(), 'nanometres' => $length->nanometres],
+        ));
+    }
+
+    #[OA\Delete(path: '/api/cards/{card}/readings/{point}/{attempt}', operationId: 'dropReading',
+        parameters: [
+            new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+            new OA\Parameter(name: 'attempt', description: 'which try, from 1 to 9', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'the reading is gone', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
+        ])]
+    public function destroy(SeenRequest $request, Card $card, Point $point, int $attempt): JsonResponse
+    {
+        return CardAnswer::after($request, $card, static fn () => $card->readings()->where('point', $point)->where('attempt', $attempt)->delete());
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\WorkroomData;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final class WorkroomController
+{
+    #[OA\Get(path: '/api/workroom', operationId: 'workroom', responses: [
+        new OA\Response(response: 200, description: 'makes, wearers and patterns', content: new OA\JsonContent(ref: WorkroomData::class)),
+        new OA\Response(response: 401, ref: '#/components/responses/NotSignedIn'),
+    ])]
+    public function __invoke(Request $request): JsonResponse
+    {
+        return new JsonResponse(WorkroomData::of(SignedIn::user($request), CarbonImmutable::today()));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\JsonResponse;
+use Underbolt\Fault;
+
+/** What core refuses, in the shape in which the framework answers a failed validation: 422, messages by field. */
+final class RefusalResponse
+{
+    /** @param  non-empty-list<Fault>  $faults */
+    public static function of(array $faults): JsonResponse
+    {
+        $errors = [];
+        foreach ($faults as $fault) {
+            $errors[$fault->field][] = self::sentence($fault->message);
+        }
+
+        return new JsonResponse(['message' => self::sentence($faults[0]->message), 'errors' => $errors], 422);
+    }
+
+    /** Core names a fault in half a sentence, to stand behind the field's name. */
+    public static function sentence(string $message): string
+    {
+        return mb_strtoupper(mb_substr($message, 0, 1)).mb_substr($message, 1).'.';
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['version', 'key', 'so'], properties: [
+    new OA\Property(property: 'version', description: 'of the card, as it was seen', type: 'integer'),
+    new OA\Property(property: 'key', description: 'of the finding', type: 'string'),
+    new OA\Property(property: 'so', description: 'it is so: false takes the answer back', type: 'boolean'),
+])]
+final class AnswerRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['version' => ['required', 'integer'], 'key' => ['required', 'string', 'max:80'], 'so' => ['required', 'boolean']];
+    }
+
+    /**
+     * @param  list<string>  $answers
+     * @return list<string>
+     */
+    public function answered(array $answers): array
+    {
+        $key = $this->string('key')->toString();
+        $others = array_values(array_diff($answers, [$key]));
+
+        return $this->boolean('so') ? [...$others, $key] : $others;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+use Underbolt\Measure\PointSet;
+
+#[OA\Schema(required: ['version', 'taken_on', 'foundation', 'point_set'], properties: [
+    new OA\Property(property: 'version', description: 'as it was seen', type: 'integer'),
+    new OA\Property(property: 'point_set', type: 'string', enum: ['three', 'dress', 'skirt', 'trousers', 'everything']),
+    new OA\Property(property: 'taken_on', type: 'string', format: 'date'),
+    new OA\Property(property: 'foundation', description: 'what was worn underneath', type: 'string'),
+])]
+final class CardRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'taken_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:1900-01-01'],
+            'version' => ['required', 'integer'],
+            'point_set' => ['required', Rule::enum(PointSet::class)],
+            'foundation' => ['present', 'nullable', 'string', 'max:120'],
+        ];
+    }
+
+    /** @return array{taken_on: string, foundation: string, point_set: string} */
+    public function card(): array
+    {
+        return [
+            'taken_on' => $this->string('taken_on')->toString(),
+            'foundation' => $this->string('foundation')->toString(),
+            'point_set' => $this->string('point_set')->toString(),
+        ];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Wearer;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+use Underbolt\Measure\Unit;
+
+#[OA\Schema(required: ['name', 'notes', 'unit', 'agreed', 'archived'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'notes', type: 'string'),
+    new OA\Property(property: 'unit', type: 'string', enum: ['cm', 'in'], nullable: true),
+    new OA\Property(property: 'agreed', description: 'someone else agreed to being measured and to the figures being kept', type: 'boolean'),
+    new OA\Property(property: 'archived', description: 'put away, never deleted', type: 'boolean'),
+])]
+final class WearerChangeRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'notes' => ['present', 'nullable', 'string', 'max:4000'],
+            'unit' => ['present', 'nullable', Rule::enum(Unit::class)],
+            'agreed' => ['required', 'boolean'],
+            'archived' => ['required', 'boolean'],
+        ];
+    }
+
+    /**
+     * The day of an agreement and the time of putting away stay what they were while the answer does.
+     *
+     * @return array<string, mixed>
+     */
+    public function changes(Wearer $wearer, CarbonImmutable $now): array
+    {
+        return [
+            'name' => $this->string('name')->toString(),
+            'notes' => $this->string('notes')->toString(),
+            'unit' => Unit::tryFrom($this->string('unit')->toString()),
+            'agreed_on' => $this->boolean('agreed') ? $wearer->agreed_on ?? $now : null,
+            'archived_at' => $this->boolean('archived') ? $wearer->archived_at ?? $now : null,
+        ];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Card;
+use Carbon\CarbonImmutable;
+use OpenApi\Attributes as OA;
+use Underbolt\Measure\CardCheck;
+use Underbolt\Measure\Finding;
+use Underbolt\Measure\PointGuides;
+use Underbolt\Measure\PointSet;
+use Underbolt\Measure\Unit;
+
+#[OA\Schema]
+final readonly class CardData
+{
+    /**
+     * @param  list<ReadingData>  $readings
+     * @param  list<MeasureData>  $measures
+     * @param  list<FindingData>  $findings
+     * @param  list<EarlierCardData>  $earlier  newest first
+     * @param  list<PointData>  $points
+     * @param  list<PointSetData>  $sets
+     */
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public int $version,
+        #[OA\Property] public int $wearer_id,
+        #[OA\Property] public string $wearer,
+        #[OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true)] public ?string $unit,
+        #[OA\Property(format: 'date')] public string $taken_on,
+        #[OA\Property] public string $foundation,
+        #[OA\Property(enum: ['three', 'dress', 'skirt', 'trousers', 'everything'])] public string $point_set,
+        #[OA\Property(items: new OA\Items(ref: ReadingData::class))] public array $readings,
+        #[OA\Property(items: new OA\Items(ref: MeasureData::class))] public array $measures,
+        #[OA\Property(items: new OA\Items(ref: FindingData::class))] public array $findings,
+        #[OA\Property(description: 'other cards of this wearer, newest first', items: new OA\Items(ref: EarlierCardData::class))] public array $earlier,
+        #[OA\Property(items: new OA\Items(ref: PointData::class))] public array $points,
+        #[OA\Property(items: new OA\Items(ref: PointSetData::class))] public array $sets,
+    ) {
+    }
+
+    /** @param  Unit  $unit the unit the sentences speak in */
+    public static function of(Card $card, Unit $unit, CarbonImmutable $today): self
+    {
+        $card->load('readings', 'wearer.cards.readings');
+        $earlier = $card->wearer->cards->filter(static fn (Card $other): bool => $other->isBefore($card));
+        $before = $earlier->first(static fn (Card $other): bool => $other->foundation === $card->foundation);
+        $readings = $card->readingsByPoint();
+        $findings = (new CardCheck($readings, $before?->toBody(), $unit))->findings($card->taken_on, $today);
+
+        return new self(
+            $card->id,
+            $card->version,
+            $card->wearer_id,
+            $card->wearer->name,
+            $card->wearer->unit?->value,
+            $card->taken_on->toDateString(),
+            $card->foundation,
+            $card->point_set->value,
+            array_values($card->readings->sortBy('attempt')->map(ReadingData::of(...))->all()),
+            MeasureData::all($readings),
+            array_map(static fn (Finding $finding): FindingData => FindingData::of($finding, $card->answers), $findings),
+            array_values($earlier->map(EarlierCardData::of(...))->all()),
+            array_map(PointData::of(...), array_values(PointGuides::all())),
+            array_map(PointSetData::of(...), PointSet::cases()),
+        );
+    }
+}

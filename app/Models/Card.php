@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Underbolt\Measure\Body;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\PointSet;
+use Underbolt\Measure\Readings;
+
+/**
+ * One dated set of readings of one wearer on one foundation.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property int $wearer_id
+ * @property CarbonImmutable $taken_on
+ * @property string $foundation what was worn underneath
+ * @property int $version grows by one with every change
+ * @property PointSet $point_set which points are asked for
+ * @property list<string> $answers keys of findings that were answered "it is so"
+ * @property Wearer $wearer
+ * @property Collection<int, Reading> $readings
+ */
+final class Card extends Model
+{
+    use OwnedByUser;
+    use SoftDeletes;
+
+    protected $fillable = ['user_id', 'taken_on', 'foundation', 'point_set', 'answers'];
+
+    protected $attributes = ['foundation' => '', 'version' => 1, 'point_set' => 'dress', 'answers' => '[]'];
+
+    /** @return BelongsTo<Wearer, $this> */
+    public function wearer(): BelongsTo
+    {
+        return $this->belongsTo(Wearer::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    public function toBody(): Body
+    {
+        return new Body(array_map(static fn (Readings $readings): Length => $readings->median(), $this->readingsByPoint()));
+    }
+
+    /** @return array<string, Readings> */
+    public function readingsByPoint(): array
+    {
+        $tries = [];
+        foreach ($this->readings->sortBy('attempt') as $reading) {
+            $tries[$reading->point->value][] = Length::ofNanometres($reading->nanometres);
+        }
+
+        return array_map(Readings::of(...), $tries);
+    }
+
+    /** @return int<0, max> whole days since it was taken */
+    public function ageInDays(CarbonImmutable $today): int
+    {
+        return max(0, (int) $this->taken_on->diffInDays($today));
+    }
+
+    /** Whether this card was taken earlier; of one day the one begun first. */
+    public function isBefore(self $other): bool
+    {
+        return [$this->taken_on, $this->id] < [$other->taken_on, $other->id];
+    }
+
+    /** Counts one more change; false where the card has changed since the version that was seen. */
+    public function advance(int $seen): bool
+    {
+        $changed = self::query()->where('id', $this->id)->where('version', $seen)->update(['version' => $seen + 1]);
+        if ($changed === 1) {
+            $this->version = $seen + 1;
+            $this->syncOriginalAttribute('version');
+        }
+
+        return $changed === 1;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['taken_on' => 'immutable_date:Y-m-d', 'version' => 'integer', 'point_set' => PointSet::class, 'answers' => 'array'];
+    }
+}

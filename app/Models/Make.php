@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
+use stdClass;
+use Underbolt\File\ChoicesReader;
+use Underbolt\File\FaultLog;
+use Underbolt\File\FaultyFile;
+use Underbolt\File\Node;
+use Underbolt\Measure\Unit;
+use Underbolt\Planning\Make as CoreMake;
+
+/**
+ * One wearer's card, one pattern, and the choices for it.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property int $card_id
+ * @property int $pattern_id
+ * @property Unit $unit the unit meant in the choices
+ * @property stdClass $choices the `choices` part of a make file, as typed
+ * @property Card $card
+ * @property Pattern $pattern
+ */
+final class Make extends Model
+{
+    use OwnedByUser;
+
+    protected $fillable = ['card_id', 'pattern_id', 'unit', 'choices'];
+
+    /** @return BelongsTo<Card, $this> */
+    public function card(): BelongsTo
+    {
+        $card = $this->belongsTo(Card::class);
+        // A make keeps the card it was planned from, thrown away or not.
+        $card->withoutGlobalScope(SoftDeletingScope::class);
+
+        return $card;
+    }
+
+    /** @return BelongsTo<Pattern, $this> */
+    public function pattern(): BelongsTo
+    {
+        return $this->belongsTo(Pattern::class);
+    }
+
+    /**
+     * @param  Unit  $spoken  the unit the plan's sentences speak in, and at whose marks stations stand
+     *
+     * @throws FaultyFile naming every fault of the pattern and the choices
+     */
+    public function toCore(Unit $spoken): CoreMake
+    {
+        $log = new FaultLog;
+        $pattern = $this->pattern->toCore($log);
+        $choices = ChoicesReader::read(Node::root($this->choices, 'choices', $this->unit, $log), $this->unit, $pattern, $spoken);
+        if ($pattern === null || $choices === null || $log->faults() !== []) {
+            throw $log->refusal();
+        }
+
+        return new CoreMake($spoken, $this->card->toBody(), $pattern, $choices);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['unit' => Unit::class, 'choices' => 'object'];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use Underbolt\Measure\Unit;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property Unit $unit the unit figures are shown in first
+ */
+final class User extends Authenticatable
+{
+    protected $fillable = ['name', 'email', 'password', 'unit'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected $attributes = ['unit' => 'cm'];
+
+    /** @return HasMany<Wearer, $this> */
+    public function wearers(): HasMany
+    {
+        return $this->hasMany(Wearer::class);
+    }
+
+    /** @return HasMany<Pattern, $this> */
+    public function patterns(): HasMany
+    {
+        return $this->hasMany(Pattern::class);
+    }
+
+    /** @return HasMany<Make, $this> */
+    public function makes(): HasMany
+    {
+        return $this->hasMany(Make::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'unit' => Unit::class];
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Underbolt\Measure\Unit;
+
+/**
+ * A person clothes are made for.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property string $notes
+ * @property ?Unit $unit the unit the figures are typed in; null for the user's own
+ * @property ?CarbonImmutable $archived_at when it was put away; null while it is in use
+ * @property ?CarbonImmutable $agreed_on when someone else agreed to being measured
+ * @property Collection<int, Card> $cards newest first
+ */
+final class Wearer extends Model
+{
+    use OwnedByUser;
+
+    protected $fillable = ['name', 'notes', 'unit', 'archived_at', 'agreed_on'];
+
+    protected $attributes = ['notes' => ''];
+
+    /** @return HasMany<Card, $this> */
+    public function cards(): HasMany
+    {
+        $cards = $this->hasMany(Card::class);
+        $cards->orderByDesc('taken_on')->orderByDesc('id');
+
+        return $cards;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['unit' => Unit::class, 'archived_at' => 'immutable_datetime', 'agreed_on' => 'immutable_date:Y-m-d'];
+    }
+}

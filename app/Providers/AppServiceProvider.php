@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        Vite::useCspNonce();
+        RateLimiter::for('tape', static fn (Request $request): Limit => Limit::perMinute(120)->by('tape:'.$request->ip()));
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(5)->by('name:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->response(self::tooMany(...)),
+            Limit::perMinute(30)->by('address:'.$request->ip())->response(self::tooMany(...)),
+        ]);
+    }
+
+    private static function tooMany(): JsonResponse
+    {
+        return new JsonResponse(['message' => 'Too many tries. Wait a minute, then try again.'], 429);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\RefuseLargeBodies;
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\RefusalResponse;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Underbolt\Refusal;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Every request comes from our own origin, and the package behind this one is replaced.
+        $middleware->remove(HandleCors::class);
+        $middleware->prepend(RefuseLargeBodies::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->redirectGuestsTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport(Refusal::class);
+        $exceptions->render(static fn (Refusal $refusal) => RefusalResponse::of($refusal->faults()));
+        $exceptions->shouldRenderJsonWhen(static fn ($request): bool => $request->is('api/*'));
+    })
+    ->create();

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => 'Underbolt',
+    'env' => env('APP_ENV', 'production'),
+    'debug' => (bool) env('APP_DEBUG', false),
+    'url' => env('APP_URL', 'http://localhost'),
+    'key' => env('APP_KEY'),
+    'timezone' => 'UTC',
+
+    // Where anyone may open the demo workroom with one press; never on a server with real figures.
+    'demo' => (bool) env('UNDERBOLT_DEMO', false),
+];

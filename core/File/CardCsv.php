@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File;
+
+use Underbolt\Measure\Length;
+use Underbolt\Measure\Point;
+use Underbolt\Measure\Unit;
+use Underbolt\Refusal;
+
+/** Measure cards as comma-separated text: one reading a line, as typed, with a heading line first. */
+final class CardCsv
+{
+    public const HEADING = ['point', 'value', 'unit', 'reading', 'date', 'foundation'];
+
+    /** A card for every week of a decade, with every point; more is another kind of file. */
+    private const MOST_LINES = 5000;
+
+    /** @param  list<CardLine>  $lines */
+    public static function write(array $lines): string
+    {
+        $rows = array_map(static fn (CardLine $line): array => [
+            $line->point->value, $line->text, $line->unit->value, (string) $line->attempt, $line->date, $line->foundation,
+        ], $lines);
+
+        return implode('', array_map(self::row(...), [self::HEADING, ...$rows]));
+    }
+
+    /**
+     * Reads what `write` writes, and what a spreadsheet makes of it: semicolons or tabs as well as commas,
+     * the columns in any order, reading, date and foundation left out where they are not needed.
+     *
+     * @param  string  $today  the date of lines that give none, as `2026-11-23`
+     * @return array{list<CardLine>, FaultLog} what can be read, and a fault for each line that can't, by its number
+     */
+    public static function read(string $csv, string $today): array
+    {
+        $log = new FaultLog;
+        $lines = explode("\n", str_replace(["\r\n", "\r"], "\n", trim($csv, "\u{FEFF}\r\n")));
+        $heading = array_shift($lines);
+        $separator = self::separator($heading);
+        $columns = array_map(static fn (?string $cell): string => strtolower(trim((string) $cell)), str_getcsv($heading, $separator, '"', ''));
+        if (array_diff(['point', 'value'], $columns) !== []) {
+            $log->add('line 1', 'the heading must name the columns point and value; unit, reading, date and foundation may follow');
+
+            return [[], $log];
+        }
+        if (count($lines) > self::MOST_LINES) {
+            $log->add('line '.(self::MOST_LINES + 2), 'more than '.self::MOST_LINES.' lines are more than any workroom has; split the file');
+
+            return [[], $log];
+        }
+        $read = [];
+        foreach ($lines as $index => $line) {
+            if (trim($line) !== '') {
+                $cells = array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $separator, '"', ''));
+                $read[] = self::line(array_combine($columns, array_pad(array_slice($cells, 0, count($columns)), count($columns), '')), $index + 2, $today, $log);
+            }
+        }
+        $read = array_values(array_filter($read, static fn (?CardLine $line): bool => $line !== null));
+        self::refuseTwice($read, $log);
+
+        return [$read, $log];
+    }
+
+    /** @param  array<string, string>  $cells by column */
+    private static function line(array $cells, int $number, string $today, FaultLog $log): ?CardLine
+    {
+        $where = "line {$number}";
+        $before = count($log->faults());
+        $point = Point::tryFrom(str_replace(' ', '_', strtolower($cells['point'])));
+        if ($point === null) {
+            $log->add($where, "\"{$cells['point']}\" is no point known here; the points are named as in an exported file");
+        }
+        $unit = ($cells['unit'] ?? '') === '' ? Unit::Centimetre : Unit::tryFrom(strtolower($cells['unit']));
+        if ($unit === null) {
+            $log->add($where, "\"{$cells['unit']}\" is no unit here; write cm or in");
+        }
+        $attempt = ($cells['reading'] ?? '') === '' ? 1 : filter_var($cells['reading'], FILTER_VALIDATE_INT);
+        if ($attempt === false || $attempt < 1 || $attempt > CardLine::MOST_TRIES) {
+            $log->add($where, 'the reading must be a number from 1 to '.CardLine::MOST_TRIES);
+        }
+        $date = ($cells['date'] ?? '') === '' ? $today : $cells['date'];
+        if (! CardLine::isDate($date)) {
+            $log->add($where, "\"{$date}\" is no date; write it as 2026-11-23");
+        }
+        $length = $point === null || $unit === null ? null : self::length($cells['value'], $point, $unit, $where, $log);
+
+        return $point === null || $unit === null || $length === null || count($log->faults()) > $before ? null
+            : new CardLine($point, $cells['value'], $unit, $length, (int) $attempt, $date, mb_substr($cells['foundation'] ?? '', 0, 120), $number);
+    }
+
+    private static function length(string $text, Point $point, Unit $unit, string $where, FaultLog $log): ?Length
+    {
+        try {
+            return $point->read($text, $unit);
+        } catch (Refusal $refusal) {
+            $log->add($where, $refusal->getMessage());
+
+            return null;
+        }
+    }
+
+    /** @param  list<CardLine>  $lines */
+    private static function refuseTwice(array $lines, FaultLog $log): void
+    {
+        $seen = [];
+        foreach ($lines as $line) {
+            $place = "{$line->date}|{$line->foundation}|{$line->point->value}|{$line->attempt}";
+            if (isset($seen[$place])) {
+                $log->add("line {$line->number}", "says the same reading as line {$seen[$place]}; number the readings of a point 1, 2, 3");
+            }
+            $seen[$place] ??= $line->number;
+        }
+    }
+
+    private static function separator(string $heading): string
+    {
+        $counts = array_map(static fn (string $one): int => substr_count($heading, $one), [',' => ',', ';' => ';', "\t" => "\t"]);
+        arsort($counts);
+
+        return array_key_first($counts);
+    }
+
+    /** @param  list<string>  $cells */
+    private static function row(array $cells): string
+    {
+        $quoted = array_map(static fn (string $cell): string => preg_match('/[",;\s]/', $cell) === 1
+            ? '"'.str_replace('"', '""', $cell).'"' : $cell, $cells);
+
+        return implode(',', $quoted)."\r\n";
+    }
+}

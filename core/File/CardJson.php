@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File;
+
+use JsonException;
+use Underbolt\Measure\Point;
+use Underbolt\Measure\Unit;
+use Underbolt\Refusal;
+
+/** Measure cards as JSON: one object for each card, each reading as typed. */
+final class CardJson
+{
+    public const FORMAT = 'underbolt/cards';
+
+    private const DEEPEST = 16;
+
+    /**
+     * @param  list<CardLine>  $lines
+     * @return array<string, mixed> ready for `json_encode`
+     */
+    public static function of(array $lines): array
+    {
+        $cards = [];
+        foreach ($lines as $line) {
+            $card = "{$line->date}|{$line->foundation}";
+            $cards[$card] ??= ['date' => $line->date, 'foundation' => $line->foundation, 'readings' => []];
+            $cards[$card]['readings'][] = [
+                'point' => $line->point->value, 'value' => $line->text, 'unit' => $line->unit->value, 'reading' => $line->attempt,
+            ];
+        }
+
+        return ['format' => self::FORMAT, 'version' => 1, 'cards' => array_values($cards)];
+    }
+
+    /**
+     * @return array{list<CardLine>, FaultLog} what can be read, and a fault for each field that can't
+     */
+    public static function read(string $json): array
+    {
+        $log = new FaultLog;
+        try {
+            $document = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException $reason) {
+            $log->add('the file', 'this is no JSON ('.strtolower($reason->getMessage()).'); export the cards again');
+
+            return [[], $log];
+        }
+        $fields = Node::root($document, '', Unit::Centimetre, $log)->fields(['format', 'version', 'cards']);
+        if (($fields['format'] ?? null)?->text() !== self::FORMAT) {
+            $log->add('format', 'must be "'.self::FORMAT.'"; is this another kind of file?');
+
+            return [[], $log];
+        }
+        $lines = [];
+        foreach (($fields['cards'] ?? null)?->items() ?? [] as $card) {
+            array_push($lines, ...self::card($card, count($lines)));
+        }
+
+        return [$lines, $log];
+    }
+
+    /** @return list<CardLine> */
+    private static function card(Node $node, int $before): array
+    {
+        $fields = $node->fields(['date', 'foundation', 'readings']);
+        $date = isset($fields['date']) ? $fields['date']->text() : $node->missing('date');
+        if ($date === null || ! CardLine::isDate($date)) {
+            ($fields['date'] ?? null)?->fault('is no date; write it as 2026-11-23');
+
+            return [];
+        }
+        $foundation = ($fields['foundation'] ?? null)?->textOrEmpty() ?? '';
+        $lines = [];
+        foreach (($fields['readings'] ?? null)?->items() ?? [] as $reading) {
+            $line = self::reading($reading, $date, $foundation, $before + count($lines) + 1);
+            if ($line !== null) {
+                $lines[] = $line;
+            }
+        }
+
+        return $lines;
+    }
+
+    private static function reading(Node $node, string $date, string $foundation, int $number): ?CardLine
+    {
+        $fields = $node->fields(['point', 'value', 'unit', 'reading']);
+        $point = isset($fields['point']) ? $fields['point']->oneOf(Point::class) : $node->missing('point');
+        $text = isset($fields['value']) ? $fields['value']->text() : $node->missing('value');
+        $unit = isset($fields['unit']) ? $fields['unit']->oneOf(Unit::class) : Unit::Centimetre;
+        $attempt = isset($fields['reading']) ? $fields['reading']->whole(1, CardLine::MOST_TRIES) : 1;
+        if ($point === null || $text === null || $unit === null || $attempt === null) {
+            return null;
+        }
+        try {
+            $length = $point->read($text, $unit);
+        } catch (Refusal $refusal) {
+            return $fields['value']->fault($refusal->getMessage());
+        }
+
+        return new CardLine($point, $text, $unit, $length, $attempt, $date, $foundation, $number);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File;
+
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthKind;
+use Underbolt\Pattern\Chart;
+use Underbolt\Pattern\Row;
+
+/** Reads a body chart or a finished chart: rows of one figure per size. */
+final class ChartReader
+{
+    /**
+     * @param  ?Node  $node  null where the chart is not given
+     * @param  list<Row>  $rows  the rows it may have
+     * @param  int  $sizes  how many sizes the pattern has
+     */
+    public static function read(?Node $node, array $rows, int $sizes): Chart
+    {
+        $read = [];
+        foreach ($node?->fields(array_column($rows, 'value')) ?? [] as $name => $row) {
+            $read[$name] = self::row($row, Row::from($name), $sizes);
+        }
+
+        return new Chart($read);
+    }
+
+    /** @return list<?Length> */
+    private static function row(Node $node, Row $row, int $sizes): array
+    {
+        $items = $node->items();
+        if ($items === null) {
+            return [];
+        }
+        $given = count($items);
+        if ($given !== $sizes) {
+            $node->fault("has {$given} figures for {$sizes} sizes; give one for each size, null where none is printed");
+        }
+        // The front width is no girth: it runs from arm to arm.
+        $kind = $row === Row::CrossFront ? LengthKind::Along : LengthKind::Girth;
+
+        return array_map(
+            static fn (Node $item): ?Length => $item->isNull() ? null : $item->length($kind),
+            array_slice($items, 0, $sizes),
+        );
+    }
+}

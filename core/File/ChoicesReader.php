@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File;
+
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthKind;
+use Underbolt\Measure\Unit;
+use Underbolt\Pattern\BetweenRule;
+use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Pattern;
+use Underbolt\Planning\Choices;
+use Underbolt\Planning\Lead;
+use Underbolt\Planning\Pick;
+use Underbolt\Seam\BlendShape;
+use Underbolt\Sizing\EaseSchool;
+
+/** Reads what the sewist decided, with the defaults of the format for what she left open. */
+final class ChoicesReader
+{
+    private const KEYS = [
+        'range', 'between', 'lead', 'ease', 'pick', 'liked_ease', 'least_ease',
+        'sizes', 'largest_step', 'blend', 'dwell', 'station_every',
+    ];
+
+    /**
+     * @param  Unit  $unit  the document's: where it gives no dwell, that is 2.5 cm or an inch
+     * @param  ?Pattern  $pattern  null where it cannot be read: then the clips can't be either
+     * @param  Unit  $marks  the one on the wearer's tape: where no distance is given, stations stand at its marks
+     */
+    public static function read(Node $node, Unit $unit, ?Pattern $pattern, Unit $marks): ?Choices
+    {
+        $fields = $node->fields(self::KEYS);
+        if ($pattern === null) {
+            return null;
+        }
+        $get = static fn (string $key): ?Node => $fields[$key] ?? null;
+
+        return new Choices(
+            $get('range')?->text(),
+            $get('between')?->oneOf(BetweenRule::class) ?? BetweenRule::Up,
+            self::lead($get('lead')),
+            $get('ease')?->oneOf(EaseSchool::class) ?? EaseSchool::Drafted,
+            self::pick($get('pick')),
+            self::eases($get('liked_ease')),
+            self::eases($get('least_ease')),
+            self::clips($get('sizes'), $pattern),
+            $get('largest_step')?->whole(0, PatternReader::MOST_SIZES) ?? 1,
+            $get('blend')?->oneOf(BlendShape::class) ?? BlendShape::Curved,
+            $get('dwell')?->length(LengthKind::Allowance) ?? self::usualStep($unit),
+            $get('station_every')?->length(LengthKind::Along) ?? self::usualStep($marks),
+        );
+    }
+
+    /** 2.5 cm, or an inch where inches are read. */
+    private static function usualStep(Unit $unit): Length
+    {
+        return Length::ofNumber($unit === Unit::Inch ? 1 : 2.5, $unit);
+    }
+
+    private static function lead(?Node $node): Lead
+    {
+        $lead = $node?->oneOf(Lead::class) ?? Lead::FullBust;
+        if (! $lead->isComputed()) {
+            $node?->fault("\"{$lead->value}\" can't be computed yet; use \"full_bust\"");
+        }
+
+        return $lead;
+    }
+
+    private static function pick(?Node $node): Pick
+    {
+        $pick = $node?->oneOf(Pick::class) ?? Pick::Level;
+        if (! $pick->isComputed()) {
+            $node?->fault("\"{$pick->value}\" can't be computed yet; use \"level\"");
+        }
+
+        return $pick;
+    }
+
+    /** @return array<string, Length> */
+    private static function eases(?Node $node): array
+    {
+        return array_filter(array_map(
+            static fn (Node $field): ?Length => $field->length(LengthKind::Ease),
+            $node?->fields(array_column(Level::cases(), 'value')) ?? [],
+        ));
+    }
+
+    /** @return array<string, int> */
+    private static function clips(?Node $node, Pattern $pattern): array
+    {
+        $clips = [];
+        foreach ($node?->fields(array_column(Level::cases(), 'value')) ?? [] as $level => $field) {
+            $size = $field->text();
+            $place = array_search($size, $pattern->sizes, true);
+            if ($place !== false) {
+                $clips[$level] = $place;
+            } elseif ($size !== null) {
+                $field->fault("\"{$size}\" is not among the sizes of the pattern");
+            }
+        }
+
+        return $clips;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File;
+
+use Underbolt\Measure\LengthKind;
+use Underbolt\Pattern\Range;
+
+/** Reads the envelopes of a pattern; a pattern that names none is one envelope with every size. */
+final class RangesReader
+{
+    private const KEYS = ['name', 'sizes', 'drafted_cup', 'height', 'draft', 'owned'];
+
+    /**
+     * @param  non-empty-list<string>  $sizes  names of all sizes of the pattern
+     * @return non-empty-list<Range>
+     */
+    public static function read(?Node $node, array $sizes): array
+    {
+        $ranges = [];
+        foreach ($node?->items() ?? [] as $item) {
+            $range = self::range($item, $sizes);
+            if ($range !== null && array_key_exists($range->name, $ranges)) {
+                $item->fault("\"{$range->name}\" stands twice; each range needs a name of its own");
+            } elseif ($range !== null) {
+                $ranges[$range->name] = $range;
+            }
+        }
+
+        return $ranges === [] ? [new Range('all', array_keys($sizes), 'all', true)] : array_values($ranges);
+    }
+
+    /** @param  non-empty-list<string>  $sizes */
+    private static function range(Node $node, array $sizes): ?Range
+    {
+        $fields = $node->fields(self::KEYS);
+        $name = isset($fields['name']) ? $fields['name']->text() : $node->missing('name');
+        $members = isset($fields['sizes']) ? self::members($fields['sizes'], $sizes) : $node->missing('sizes');
+        if ($name === null || $members === null) {
+            return null;
+        }
+
+        return new Range(
+            $name,
+            $members,
+            ($fields['draft'] ?? null)?->text() ?? $name,
+            ($fields['owned'] ?? null)?->flag() ?? true,
+            ($fields['drafted_cup'] ?? null)?->text(),
+            ($fields['height'] ?? null)?->length(LengthKind::Along),
+        );
+    }
+
+    /**
+     * @param  non-empty-list<string>  $sizes
+     * @return ?list<int>
+     */
+    private static function members(Node $node, array $sizes): ?array
+    {
+        $items = $node->items();
+        $members = [];
+        foreach ($items ?? [] as $item) {
+            $place = array_search($item->text(), $sizes, true);
+            if ($place === false) {
+                $item->fault('is not among the sizes of the pattern');
+            } else {
+                $members[] = $place;
+            }
+        }
+        sort($members);
+
+        return $items === [] ? $node->fault('must name at least one size of the pattern') : $members;
+    }
+}

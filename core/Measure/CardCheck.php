@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Measure;
+
+use DateTimeImmutable;
+
+/**
+ * Looks a card over for the usual slips of the tape. It asks, it never refuses.
+ *
+ * The limits are common practice, no published source.
+ */
+final readonly class CardCheck
+{
+    /** Readings of one point further apart than this are worth a third. */
+    private const APART_CM = 1;
+
+    /** A tummy less than this above the waist: the waist was read at the trouser line. */
+    private const TUMMY_ABOVE_WAIST_CM = 1;
+
+    /** More change than this since the last card is worth a second look. */
+    private const JUMP_CM = 5;
+
+    private const OLD_AFTER = '+6 months';
+
+    /**
+     * @param  array<string, Readings>  $readings  by point
+     * @param  ?Body  $before  the card before this one on the same foundation
+     * @param  Unit  $unit  the unit the sentences speak in
+     */
+    public function __construct(private array $readings, private ?Body $before, private Unit $unit)
+    {
+    }
+
+    /** @return list<Finding> from the top of the body down, the card itself last */
+    public function findings(DateTimeImmutable $takenOn, DateTimeImmutable $today): array
+    {
+        $found = [];
+        foreach (PointGuides::all() as $code => $guide) {
+            if (isset($this->readings[$code])) {
+                array_push($found, ...$this->atPoint($guide, $this->readings[$code]));
+            }
+        }
+
+        return array_values(array_filter([...$found, ...$this->between(), self::age($takenOn, $today)]));
+    }
+
+    /** @return list<Finding> */
+    private function atPoint(PointGuide $guide, Readings $readings): array
+    {
+        $measure = $readings->median();
+        $found = [self::likelySlip($guide, $measure)];
+        if (self::cm(self::APART_CM)->isLessThan($readings->spread())) {
+            $found[] = new Finding(FindingCode::ReadingsApart, $guide->point, "The readings are {$this->say($readings->spread())} apart: take it once more.");
+        }
+        $before = $this->before?->at($guide->point);
+        if ($before !== null && self::cm(self::JUMP_CM)->isLessThan($measure->minus($before)->abs())) {
+            $found[] = new Finding(FindingCode::Jump, $guide->point, "It was {$this->say($before)} on the last card: take it once more, to be sure.");
+        }
+
+        return array_values(array_filter($found));
+    }
+
+    /** A figure that is unusual as it stands and usual in the other unit was probably typed in that. */
+    private static function likelySlip(PointGuide $guide, Length $measure): ?Finding
+    {
+        [$least, $most] = $guide->usualCm;
+        $usual = static fn (float $cm): bool => $cm >= $least && $cm <= $most;
+        $cm = $measure->nanometres / Unit::Centimetre->nanometres();
+
+        return match (true) {
+            $usual($cm) => null,
+            $usual($cm * 2.54) => new Finding(FindingCode::LikelyInches, $guide->point, 'This looks like inches typed as centimetres: write in behind the figure, or measure again.'),
+            $usual($cm / 2.54) => new Finding(FindingCode::LikelyCentimetres, $guide->point, 'This looks like centimetres typed as inches: write cm behind the figure, or measure again.'),
+            default => new Finding(FindingCode::Unusual, $guide->point, 'This is an unusual figure here: look whether it is this point and this unit.'),
+        };
+    }
+
+    /** @return list<?Finding> what two points say of each other */
+    private function between(): array
+    {
+        $waist = $this->at(Point::Waist);
+        $tummy = $this->at(Point::Tummy);
+        $hip = $this->at(Point::Hip);
+
+        return [
+            self::when(self::isMore($this->at(Point::HighBust), $this->at(Point::FullBust)), FindingCode::HighBustOverFullBust, Point::HighBust,
+                'The high bust is more than the full bust: look whether the two are swapped, and keep the tape high under the arms.'),
+            self::when(self::isMore($waist?->plus(self::cm(self::TUMMY_ABOVE_WAIST_CM)), $tummy), FindingCode::WaistAtTrousers, Point::Waist,
+                'The waist is nearly as much as the tummy: it was probably read where the trousers sit. Tie an elastic and measure where it settles.'),
+            self::when(self::isMore($this->at(Point::HighHip), $hip), FindingCode::HipAtHipBone, Point::Hip,
+                'The hip is less than the high hip: it was probably read at the hip bone. Go down to where it is widest.'),
+            self::when(self::isMore($tummy, $hip), FindingCode::TummyOverHip, Point::Hip,
+                'The tummy is more than the hip: hold something flat against it and measure the hip round that.'),
+            self::when(self::isMore($this->at(Point::ThighLevel), $hip), FindingCode::ThighOverHip, Point::ThighLevel,
+                'The thighs are wider than the hip: that is what a straight skirt has to pass, and what the hip is sized by here.'),
+        ];
+    }
+
+    private static function age(DateTimeImmutable $takenOn, DateTimeImmutable $today): ?Finding
+    {
+        return $takenOn->modify(self::OLD_AFTER) < $today
+            ? new Finding(FindingCode::OldCard, null, 'This card is older than six months: bodies move, so measure again before you cut.')
+            : null;
+    }
+
+    private function at(Point $point): ?Length
+    {
+        return isset($this->readings[$point->value]) ? $this->readings[$point->value]->median() : null;
+    }
+
+    /** Whether both are known and the first is the larger. */
+    private static function isMore(?Length $first, ?Length $second): bool
+    {
+        return $first !== null && $second !== null && $second->isLessThan($first);
+    }
+
+    private static function when(bool $holds, FindingCode $code, Point $point, string $text): ?Finding
+    {
+        return $holds ? new Finding($code, $point, $text) : null;
+    }
+
+    private function say(Length $length): string
+    {
+        return LengthPrint::sentence($length, $this->unit);
+    }
+
+    private static function cm(int $cm): Length
+    {
+        return Length::ofNumber($cm, Unit::Centimetre);
+    }
+}

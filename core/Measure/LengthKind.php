@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Measure;
+
+/** What a figure is a length of, and so what is possible for it. */
+enum LengthKind: string
+{
+    case Girth = 'girth';
+    case Along = 'length';
+    case Ease = 'ease';
+    case Allowance = 'allowance';
+
+    /** @return array{int, int} least and most in centimetres, both possible */
+    public function limitsCm(): array
+    {
+        return match ($this) {
+            self::Girth => [20, 300],
+            self::Along => [1, 250],
+            self::Ease => [-100, 200],
+            self::Allowance => [0, 20],
+        };
+    }
+
+    /**
+     * The length itself, once it is known to be possible.
+     *
+     * @param  Unit  $unit  the unit the refusal speaks in
+     *
+     * @throws LengthOutOfLimits when it lies outside the limits of its kind
+     */
+    public function check(Length $length, Unit $unit): Length
+    {
+        [$least, $most] = array_map(
+            static fn (int $cm): Length => Length::ofNumber($cm, Unit::Centimetre),
+            $this->limitsCm(),
+        );
+        if ($length->isLessThan($least)) {
+            throw LengthOutOfLimits::tooSmall($this, $length, $least, $unit);
+        }
+        if ($most->isLessThan($length)) {
+            throw LengthOutOfLimits::tooLarge($this, $length, $most, $unit);
+        }
+
+        return $length;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Measure;
+
+/** Prints a length for a person or a file. Printed figures are never read back. */
+final class LengthPrint
+{
+    /** Fine enough to mark with a pencil. */
+    private const FINEST_FRACTION = 16;
+
+    /** With its unit, as in a sentence: `95.5 cm`, `37 3/4 in`; centimetres to a tenth of a millimetre, inches to a 16th. */
+    public static function sentence(Length $length, Unit $unit): string
+    {
+        $figure = $unit === Unit::Centimetre
+            ? self::trimmed(self::inUnit($length, $unit, 2), 2)
+            : self::fraction($length);
+
+        return "{$figure} {$unit->value}";
+    }
+
+    /**
+     * As a plain number in the unit, rounded half away from zero.
+     *
+     * @param  int<0, 7>  $places  decimals
+     */
+    public static function number(Length $length, Unit $unit, int $places = 4): float
+    {
+        return self::inUnit($length, $unit, $places) / 10 ** $places;
+    }
+
+    /** How many of the last decimal place the length is. */
+    private static function inUnit(Length $length, Unit $unit, int $places): int
+    {
+        $scaled = Length::ofNanometres($length->nanometres * 10 ** $places);
+
+        return $scaled->dividedBy($unit->nanometres())->nanometres;
+    }
+
+    private static function trimmed(int $hundredths, int $places): string
+    {
+        $text = number_format($hundredths / 10 ** $places, $places, '.', '');
+
+        return rtrim(rtrim($text, '0'), '.');
+    }
+
+    private static function fraction(Length $length): string
+    {
+        $parts = self::sixteenths($length);
+        $whole = intdiv(abs($parts), self::FINEST_FRACTION);
+        $upper = abs($parts) % self::FINEST_FRACTION;
+        $sign = $parts < 0 ? '-' : '';
+        if ($upper === 0) {
+            return $sign.$whole;
+        }
+        $shared = $upper & -$upper; // the largest power of two that divides it
+        $reduced = intdiv($upper, $shared).'/'.intdiv(self::FINEST_FRACTION, $shared);
+
+        return $sign.($whole === 0 ? $reduced : "{$whole} {$reduced}");
+    }
+
+    private static function sixteenths(Length $length): int
+    {
+        $scaled = Length::ofNanometres($length->nanometres * self::FINEST_FRACTION);
+
+        return $scaled->dividedBy(Unit::Inch->nanometres())->nanometres;
+    }
+}

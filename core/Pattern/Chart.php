@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern;
+
+use Underbolt\Measure\Length;
+
+/**
+ * A body chart or a finished chart: rows of one figure per size, null where none is printed.
+ *
+ * Every row has as many figures as the pattern has sizes.
+ */
+final readonly class Chart
+{
+    /** @param  array<string, list<?Length>>  $rows by the row's name */
+    public function __construct(private array $rows)
+    {
+    }
+
+    /** The figure of the size at this place in the pattern's list; null where none is printed. */
+    public function at(Row $row, int $index): ?Length
+    {
+        return $this->rows[$row->value][$index] ?? null;
+    }
+
+    /**
+     * The row as it stands over the sizes in play, printed figures only; null where it is no row.
+     *
+     * @param  list<int>  $indices  places of the sizes in play, rising
+     *
+     * @throws RowDoesNotRise
+     */
+    public function over(Row $row, array $indices): ?SizeChart
+    {
+        $values = [];
+        foreach ($indices as $index) {
+            $value = $this->at($row, $index);
+            if ($value !== null) {
+                $values[$index] = $value;
+            }
+        }
+
+        return $values === [] ? null : SizeChart::of($row, $values);
+    }
+}

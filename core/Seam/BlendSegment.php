@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Seam;
+
+use Brick\Math\BigRational;
+use Underbolt\Measure\Length;
+
+/**
+ * The part of the new side seam between two neighbouring levels.
+ *
+ * Down to `start` it follows the upper size's line, from `end` on the lower
+ * size's; between the two it crosses.
+ */
+final readonly class BlendSegment
+{
+    /**
+     * @param  string  $from  name of the size above
+     * @param  string  $to  name of the size below
+     * @param  Length  $top  depth of the upper level, where the gap is `gapAtTop`
+     * @param  Length  $start  depth where the line leaves the upper size; not above `top`
+     * @param  Length  $end  depth of the lower level, below `start`
+     * @param  ?BigRational  $gapAtTop  nanometres for each cut edge; null where no figure is printed
+     */
+    public function __construct(
+        public string $from,
+        public string $to,
+        public Length $top,
+        public Length $start,
+        public Length $end,
+        private BlendShape $shape,
+        private ?BigRational $gapAtTop,
+        private ?BigRational $gapAtEnd,
+    ) {
+    }
+
+    /** The share of the gap that the line has crossed at a depth: 0 to 1. */
+    public function share(Length $depth): BigRational
+    {
+        $crossing = $this->end->minus($this->start)->nanometres;
+        $done = min(max($depth->minus($this->start)->nanometres, 0), $crossing);
+
+        return $this->shape->share(BigRational::nd($done, $crossing)->simplified());
+    }
+
+    /** How far out from the upper size's line the new line stands; negative is further in. */
+    public function offset(Length $depth): ?Length
+    {
+        return $this->station($depth, null)->offset;
+    }
+
+    public function station(Length $depth, ?string $level): Station
+    {
+        $share = $this->share($depth);
+        $gap = $this->gap($depth);
+        $offset = $gap === null ? null : Length::ofRational($gap->multipliedBy($share));
+
+        return new Station($depth, $this->from, $this->to, $share, $offset, $level);
+    }
+
+    /** Linear between the levels, constant below the lower one. */
+    private function gap(Length $depth): ?BigRational
+    {
+        if ($this->gapAtTop === null || $this->gapAtEnd === null) {
+            return null;
+        }
+        $all = $this->end->minus($this->top)->nanometres;
+        $way = min($depth->minus($this->top)->nanometres, $all);
+        $change = $this->gapAtEnd->minus($this->gapAtTop);
+        if ($change->isZero()) {
+            return $this->gapAtTop; // most charts grade alike at every level
+        }
+
+        return $this->gapAtTop->plus($change->multipliedBy(BigRational::nd($way, $all)->simplified()));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Seam;
+
+use Brick\Math\BigRational;
+
+/** How the new line leaves one printed line for the other. */
+enum BlendShape: string
+{
+    case Curved = 'curved';
+    case Straight = 'straight';
+
+    /**
+     * The share of the gap that is crossed after a share of the way, both 0 to 1.
+     *
+     * Curved is the cubic that starts and ends along the printed lines: 3s² − 2s³.
+     */
+    public function share(BigRational $way): BigRational
+    {
+        if ($this === self::Straight) {
+            return $way;
+        }
+        $up = $way->getNumerator();
+        $down = $way->getDenominator();
+        // (3s² − 2s³) over one denominator: small whole numbers stay fast.
+        $crossed = $up->multipliedBy($up)->multipliedBy($down->multipliedBy(3)->minus($up->multipliedBy(2)));
+
+        return BigRational::nd($crossed, $down->power(3));
+    }
+}

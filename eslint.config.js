@@ -1,0 +1,23 @@
+import prettier from 'eslint-config-prettier';
+import vue from 'eslint-plugin-vue';
+import accessibility from 'eslint-plugin-vuejs-accessibility';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+    { ignores: ['resources/js/api/schema.d.ts'] },
+    ...ts.configs.strict,
+    ...vue.configs['flat/recommended'],
+    ...accessibility.configs['flat/recommended'],
+    {
+        files: ['**/*.vue', '**/*.ts'],
+        languageOptions: { parserOptions: { parser: ts.parser } },
+        rules: {
+            'vue/multi-word-component-names': 'off',
+            // A name of _ marks what is taken out of an object on purpose.
+            '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_$' }],
+            // A label holds its field: either the nesting or the id is enough for every reader of the screen.
+            'vuejs-accessibility/label-has-for': ['error', { required: { some: ['nesting', 'id'] } }],
+        },
+    },
+    prettier,
+);

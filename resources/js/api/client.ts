@@ -1,0 +1,69 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { paths } from './schema';
+
+/** What the server refused, by field, with its own sentence for each. */
+export class Refused extends Error {
+    constructor(
+        readonly status: number,
+        message: string,
+        readonly errors: Record<string, string[]>,
+        /** All that the answer said, such as how a record stands that was changed elsewhere. */
+        readonly answer: unknown = null,
+    ) {
+        super(message);
+    }
+
+    /** The first sentence about a field, if it is at fault. */
+    at(field: string): string | null {
+        return this.errors[field]?.[0] ?? null;
+    }
+}
+
+const guard: Middleware = {
+    onRequest({ request }) {
+        const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
+        request.headers.set('Accept', 'application/json');
+        if (token !== undefined) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+        return request;
+    },
+    async onResponse({ response }) {
+        if (response.ok) return undefined;
+        const answer: unknown = await response.json().catch(() => null);
+        const problem = (answer ?? {}) as { message?: string; errors?: Record<string, string[]> };
+        throw new Refused(
+            response.status,
+            reason(response.status, problem.message),
+            problem.errors ?? {},
+            answer,
+        );
+    },
+    onError() {
+        return new Refused(0, 'The server can’t be reached. What you typed is still here; try again.', {});
+    },
+};
+
+/** What a person can do about an answer that carries no sentence for one. */
+function reason(status: number, message: string | undefined): string {
+    if (status === 401 || status === 419) {
+        return 'You are signed out. Sign in again in another tab; what you typed is still here.';
+    }
+    if (status >= 500) return 'The server has stumbled. What you typed is still here; try again.';
+    return message ?? 'The server gave no reason.';
+}
+
+const client = createClient<paths>({ baseUrl: window.location.origin, credentials: 'same-origin' });
+client.use(guard);
+
+/** The typed API of docs/openapi.json; every refusal is thrown as `Refused`. */
+export const api = client;
+
+/** The body of an answer, which the guard has already found good. */
+export function body<T>(answer: { data?: T }): T {
+    return answer.data as T;
+}
+
+/** Any thrown value as a refusal that can be shown. */
+export function asRefused(error: unknown): Refused {
+    if (error instanceof Refused) return error;
+    return new Refused(0, error instanceof Error ? error.message : String(error), {});
+}

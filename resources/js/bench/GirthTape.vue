@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { LevelPlan } from '../api/types';
+import { useSession } from '../state/session';
+import Measure from '../ui/Measure.vue';
+import { figureText } from '../ui/figure';
+import SizeClip from './SizeClip.vue';
+import { nearestSize, notchAt, spared, ticks, type Across } from './scale';
+import { useSlide } from './useSlide';
+
+const props = defineProps<{ level: LevelPlan; across: Across; width: number }>();
+const emit = defineEmits<{ start: []; choose: [size: string] }>();
+const session = useSession();
+
+const HEIGHT = 132;
+const LABEL_PX = 26;
+
+const tape = ref<HTMLElement | null>(null);
+const { press, slide, release, cancel } = useSlide(
+    tape,
+    (x) => nearestSize(props.level, props.across, x),
+    () => props.level.size,
+    () => emit('start'),
+    (size) => emit('choose', size),
+);
+
+const marks = computed(() => ticks(props.across, session.unit, props.width));
+const body = computed(() => props.across(props.level.measure_nm));
+const isNamed = (size: string): boolean => size === props.level.size || size === props.level.chart.size;
+const chartNotches = computed(() => placed((notch) => notch.chart_nm));
+const finishedNotches = computed(() => placed((notch) => notch.finished_nm));
+const clipAt = computed(() => {
+    const at = notchAt(props.level, props.level.size);
+    return at === null ? null : props.across(at);
+});
+const bridge = computed(() => {
+    const { finished_nm, your_ease_nm } = props.level;
+    if (finished_nm === null || your_ease_nm === null) return null;
+    const to = props.across(finished_nm);
+    return { from: Math.min(body.value, to), width: Math.abs(to - body.value), short: your_ease_nm < 0 };
+});
+
+function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
+    return props.level.notches.flatMap((notch) => {
+        const nm = value(notch);
+        return nm === null ? [] : [{ size: notch.size, nm, x: props.across(nm) }];
+    });
+}
+
+const labels = (notches: { size: string; x: number }[]) =>
+    spared(
+        notches,
+        ({ x }) => x,
+        ({ size }) => isNamed(size),
+        LABEL_PX,
+    );
+</script>
+
+<template>
+    <div
+        ref="tape"
+        class="tape"
+        :style="{ height: `${HEIGHT}px` }"
+        @pointerdown="press"
+        @pointermove="slide"
+        @pointerup="release"
+        @pointercancel="cancel"
+    >
+        <svg :width="width" :height="HEIGHT" aria-hidden="true">
+            <rect class="ruler" x="0.5" y="55.5" :width="Math.max(0, width - 1)" height="21" rx="2" />
+            <g class="ticks">
+                <line
+                    v-for="tick in marks"
+                    :key="tick.x"
+                    :x1="tick.x"
+                    :x2="tick.x"
+                    y1="56"
+                    :y2="tick.label ? 66 : tick.half ? 63 : 60"
+                />
+                <template v-for="tick in marks" :key="`t${tick.x}`">
+                    <text v-if="tick.label && tick.x > 10 && tick.x < width - 10" :x="tick.x" y="74.5">
+                        {{ tick.label }}
+                    </text>
+                </template>
+            </g>
+            <g v-if="bridge" class="bridge" :class="{ short: bridge.short }">
+                <rect :x="bridge.from" y="77" :width="bridge.width" height="16" />
+            </g>
+            <g class="body">
+                <line :x1="body" :x2="body" y1="18" y2="93" />
+                <circle :cx="body" cy="17" r="6.5" />
+            </g>
+            <g class="chart">
+                <path
+                    v-for="n in chartNotches"
+                    :key="n.size"
+                    :d="`M${n.x} 55l-4.5 -8h9z`"
+                    :class="{ said: n.size === level.chart.size }"
+                />
+                <text
+                    v-for="n in labels(chartNotches)"
+                    :key="`l${n.size}`"
+                    :x="n.x"
+                    y="43"
+                    :class="{ said: n.size === level.chart.size }"
+                >
+                    {{ n.size }}
+                </text>
+            </g>
+            <g class="garment">
+                <path v-for="n in finishedNotches" :key="n.size" :d="`M${n.x} 93l-4.5 8h9z`" />
+                <text v-for="n in labels(finishedNotches)" :key="`l${n.size}`" :x="n.x" y="115">
+                    {{ n.size }}
+                </text>
+            </g>
+            <line v-if="clipAt !== null" class="cut-line" :x1="clipAt" :x2="clipAt" y1="51" y2="102" />
+        </svg>
+        <span class="body-figure" :style="{ left: `${body + 12}px` }"
+            ><Measure :nm="level.measure_nm"
+        /></span>
+        <span
+            v-if="bridge && bridge.width > 36"
+            class="ease-figure"
+            :class="{ short: bridge.short }"
+            :style="{ left: `${bridge.from}px`, width: `${bridge.width}px` }"
+        >
+            <Measure :nm="level.your_ease_nm" signed bare />
+        </span>
+        <SizeClip
+            v-if="clipAt !== null"
+            :level="level"
+            :at="clipAt"
+            :describes="
+                level.finished_nm === null
+                    ? `size ${level.size}, no finished measure printed`
+                    : `size ${level.size}, finished ${figureText(level.finished_nm, session.unit)}, ease ${figureText(level.your_ease_nm ?? 0, session.unit, { signed: true })}`
+            "
+            @start="emit('start')"
+            @choose="emit('choose', $event)"
+        />
+    </div>
+</template>

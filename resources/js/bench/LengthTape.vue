@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Plan } from '../api/types';
+import { useSession } from '../state/session';
+import { figureText } from '../ui/figure';
+import type { Heights } from './heights';
+
+const props = defineProps<{ plan: Plan; page: Heights; height: number }>();
+const session = useSession();
+
+const marks = computed(() => {
+    const nm = session.unit === 'cm' ? 10_000_000 : 25_400_000;
+    const every = session.unit === 'cm' ? 5 : 2;
+    const list: { y: number; label: string | null }[] = [];
+    if (props.page.pxPerNm <= 0) return list;
+    for (let n = 0; ; n += 1) {
+        const y = props.page.depth(n * nm);
+        if (y > props.height - 14) return list;
+        list.push({ y, label: n % every === 0 ? String(n) : null });
+    }
+});
+
+/** What the paper needs before anything else is drawn on it. */
+const changes = computed(() => {
+    const { above_waist_nm, below_waist_nm } = props.plan;
+    return [
+        {
+            name: 'above the waist',
+            nm: above_waist_nm,
+            y: (props.page.level('bust') + props.page.level('waist')) / 2,
+        },
+        {
+            name: 'below the waist',
+            nm: below_waist_nm,
+            y: (props.page.level('waist') + props.page.level('hip')) / 2,
+        },
+    ].filter(({ nm }) => nm !== null && nm !== 0);
+});
+const says = (nm: number): string =>
+    `${nm < 0 ? 'shorten' : 'lengthen'} the paper by ${figureText(Math.abs(nm), session.unit)}`;
+</script>
+
+<template>
+    <svg class="length-tape" width="52" :height="height" role="img" aria-label="Lengths down the side seam">
+        <rect class="ruler" x="0.5" y="26.5" width="45" :height="height - 40" rx="2" />
+        <text class="unit" x="23" y="18">{{ session.unit }}</text>
+        <g class="ticks">
+            <line
+                v-for="mark in marks"
+                :key="mark.y"
+                x1="1"
+                :x2="mark.label ? 12 : 7"
+                :y1="mark.y"
+                :y2="mark.y"
+            />
+            <template v-for="mark in marks" :key="`t${mark.y}`">
+                <text v-if="mark.label" x="17" :y="mark.y + 4">{{ mark.label }}</text>
+            </template>
+        </g>
+        <g class="body">
+            <circle
+                v-for="level in plan.levels"
+                :key="level.level"
+                cx="45"
+                :cy="page.level(level.level)"
+                r="5"
+            />
+        </g>
+        <g v-for="change in changes" :key="change.name" class="cut change">
+            <title>{{ change.name }}: {{ says(change.nm ?? 0) }}</title>
+            <rect x="4" :y="change.y - 30" width="37" height="60" rx="3" />
+            <text :transform="`translate(20 ${change.y}) rotate(-90)`">
+                {{ (change.nm ?? 0) < 0 ? 'shorten' : 'lengthen' }}
+            </text>
+            <text :transform="`translate(35 ${change.y}) rotate(-90)`">
+                {{ figureText(Math.abs(change.nm ?? 0), session.unit) }}
+            </text>
+        </g>
+    </svg>
+</template>

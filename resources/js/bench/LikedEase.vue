@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+
+const props = defineProps<{ level: string; text: string; unit: string; fault: string | null }>();
+const emit = defineEmits<{ like: [ease: string] }>();
+const typed = ref(props.text);
+watch(
+    () => props.text,
+    (text) => (typed.value = text),
+);
+</script>
+
+<template>
+    <span class="liked">
+        <input
+            v-model="typed"
+            :aria-label="`Ease you like at the ${level}`"
+            :aria-invalid="fault !== null"
+            :class="{ faulty: fault }"
+            :title="fault ?? undefined"
+            autocomplete="off"
+            maxlength="40"
+            @change="emit('like', typed)"
+        />
+        <small>{{ /[a-z"]/i.test(typed) ? '' : unit }}</small>
+    </span>
+</template>

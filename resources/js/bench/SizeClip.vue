@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { LevelPlan } from '../api/types';
+import { stepSize } from './scale';
+
+const props = defineProps<{ level: LevelPlan; at: number; describes: string }>();
+const emit = defineEmits<{ start: []; choose: [size: string] }>();
+
+const place = computed(() => props.level.notches.findIndex(({ size }) => size === props.level.size));
+
+function press(event: KeyboardEvent): void {
+    const sizes = props.level.notches.length;
+    const steps = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, Home: -sizes, End: sizes }[
+        event.key
+    ];
+    if (steps === undefined) return;
+    event.preventDefault();
+    const size = stepSize(props.level, steps);
+    if (size === props.level.size) return;
+    emit('start');
+    emit('choose', size);
+}
+</script>
+
+<template>
+    <div
+        class="clip"
+        :class="{ byhand: level.clipped, follows: level.follows }"
+        role="slider"
+        tabindex="0"
+        :data-level="level.level"
+        :aria-label="`${level.level} size`"
+        aria-valuemin="0"
+        :aria-valuemax="level.notches.length - 1"
+        :aria-valuenow="place"
+        :aria-valuetext="describes"
+        :style="{ left: `${at}px` }"
+        @keydown="press"
+    >
+        {{ level.size }}
+    </div>
+</template>

@@ -1,0 +1,90 @@
+import type { LevelPlan, Unit } from '../api/types';
+
+/** Where a girth lies across a tape, in pixels. */
+export type Across = (nm: number) => number;
+
+const MARGIN_PX = 22;
+
+/** All tapes share one scale and have the body on one plumb line, so that eases can be compared by eye. */
+export function tapeScales(levels: LevelPlan[], width: number): { plumb: number; across: Across[] } {
+    const reach = levels.map(({ measure_nm, notches }) => {
+        const values = notches.flatMap((n) => [n.chart_nm, n.finished_nm]).filter((v) => v !== null);
+        return {
+            left: measure_nm - Math.min(measure_nm, ...values),
+            right: Math.max(measure_nm, ...values) - measure_nm,
+        };
+    });
+    const left = Math.max(1, ...reach.map((r) => r.left));
+    const right = Math.max(1, ...reach.map((r) => r.right));
+    const pxPerNm = Math.max(0, width - 2 * MARGIN_PX) / (left + right);
+    const plumb = MARGIN_PX + left * pxPerNm;
+    return {
+        plumb,
+        across: levels.map(
+            ({ measure_nm }) =>
+                (nm) =>
+                    plumb + (nm - measure_nm) * pxPerNm,
+        ),
+    };
+}
+
+/** The notch of a size: at its finished girth, or at its chart girth where no finished one is printed. */
+export function notchAt(level: LevelPlan, size: string): number | null {
+    const notch = level.notches.find((n) => n.size === size);
+    return notch?.finished_nm ?? notch?.chart_nm ?? null;
+}
+
+/** The size whose notch lies nearest to a place on the tape; sizes without any figure have no notch. */
+export function nearestSize(level: LevelPlan, across: Across, x: number): string | null {
+    let best: { size: string; away: number } | null = null;
+    for (const { size } of level.notches) {
+        const at = notchAt(level, size);
+        if (at === null) continue;
+        const away = Math.abs(across(at) - x);
+        if (best === null || away < best.away) best = { size, away };
+    }
+    return best?.size ?? null;
+}
+
+/** The size so many notches further, stopping at the ends. */
+export function stepSize(level: LevelPlan, steps: number): string {
+    const sizes = level.notches.map(({ size }) => size);
+    const at = Math.max(0, sizes.indexOf(level.size));
+    return sizes[Math.min(sizes.length - 1, Math.max(0, at + steps))] ?? level.size;
+}
+
+export interface Tick {
+    x: number;
+    /** Printed at every tenth centimetre or fifth inch. */
+    label: string | null;
+    half: boolean;
+}
+
+/** The ruler's marks between two pixels. */
+export function ticks(across: Across, unit: Unit, width: number): Tick[] {
+    const nm = unit === 'cm' ? 10_000_000 : 25_400_000;
+    const every = unit === 'cm' ? 10 : 5;
+    const pxPerUnit = across(nm) - across(0);
+    if (pxPerUnit <= 0) return [];
+    const first = Math.ceil(-across(0) / pxPerUnit);
+    const last = Math.floor((width - across(0)) / pxPerUnit);
+    const marks: Tick[] = [];
+    for (let n = first; n <= last; n += 1) {
+        marks.push({ x: across(n * nm), label: n % every === 0 ? String(n) : null, half: n % 5 === 0 });
+    }
+    return marks;
+}
+
+/** Labels that would run into each other are left out, those that matter first kept. */
+export function spared<T>(
+    items: T[],
+    x: (item: T) => number,
+    matters: (item: T) => boolean,
+    gap: number,
+): T[] {
+    const kept: T[] = items.filter(matters);
+    for (const item of items) {
+        if (!matters(item) && kept.every((other) => Math.abs(x(other) - x(item)) >= gap)) kept.push(item);
+    }
+    return kept;
+}

@@ -1,0 +1,79 @@
+// @vitest-environment jsdom
+import { flushPromises } from '@vue/test-utils';
+import { expect, it } from 'vitest';
+import type { Choices, Make, Plan } from '../api/types';
+import { usePlan } from './usePlan';
+
+/** A server whose answers are given by hand, in the order in which they were asked for. */
+function slowServer() {
+    const asked: { choices: Choices; answer: (plan: Plan) => void; fail: (error: Error) => void }[] = [];
+    const server = {
+        load: async () => ({
+            make: { id: 1, choices: {} } as Make,
+            plan: async () => ({ headline: 'first' }) as Plan,
+        }),
+        choose: (choices: Choices) =>
+            new Promise<Plan>((answer, fail) => {
+                asked.push({ choices, answer, fail });
+            }),
+    };
+    return { asked, server };
+}
+
+const clip = (size: string): Choices => ({ sizes: { bust: size } });
+const saying = (headline: string): Plan => ({ headline }) as Plan;
+
+it('has one request in flight, sends only the newest choice after it, and drops the late answer', async () => {
+    const { asked, server } = slowServer();
+    const bench = usePlan(server);
+    await bench.load();
+
+    void bench.choose(clip('12'));
+    void bench.choose(clip('14'));
+    void bench.choose(clip('16'));
+    expect(asked.map(({ choices }) => choices)).toEqual([clip('12')]);
+
+    asked[0]?.answer(saying('twelve'));
+    await flushPromises();
+    expect(bench.plan.value?.headline).toBe('first');
+    expect(asked.map(({ choices }) => choices)).toEqual([clip('12'), clip('16')]);
+
+    asked[1]?.answer(saying('sixteen'));
+    await flushPromises();
+    expect(bench.plan.value?.headline).toBe('sixteen');
+});
+
+it('goes on after a refusal and keeps the plan that was there', async () => {
+    const { asked, server } = slowServer();
+    const bench = usePlan(server);
+    await bench.load();
+
+    void bench.choose(clip('12'));
+    asked[0]?.fail(new Error('no such size'));
+    await flushPromises();
+    expect(bench.refused.value?.message).toBe('no such size');
+    expect(bench.plan.value?.headline).toBe('first');
+
+    void bench.choose(clip('14'));
+    asked[1]?.answer(saying('fourteen'));
+    await flushPromises();
+    expect([bench.refused.value, bench.plan.value?.headline]).toEqual([null, 'fourteen']);
+});
+
+it('undoes all that was chosen since it was told to remember', async () => {
+    const { asked, server } = slowServer();
+    const bench = usePlan(server);
+    await bench.load();
+
+    bench.remember();
+    void bench.choose(clip('12'));
+    void bench.choose(clip('14'));
+    asked[0]?.answer(saying('twelve'));
+    await flushPromises();
+    asked[1]?.answer(saying('fourteen'));
+    await flushPromises();
+
+    void bench.undo();
+    expect(asked.at(-1)?.choices).toEqual({});
+    expect(bench.canUndo.value).toBe(false);
+});

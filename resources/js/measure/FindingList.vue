@@ -1,0 +1,17 @@
+<script setup lang="ts">
+import type { Finding } from '../api/types';
+
+defineProps<{ findings: Finding[] }>();
+const emit = defineEmits<{ answer: [key: string, so: boolean] }>();
+</script>
+
+<template>
+    <ul v-if="findings.length > 0" class="findings">
+        <li v-for="finding in findings" :key="finding.key" :class="{ answered: finding.answered }">
+            {{ finding.text }}
+            <button type="button" class="link" @click="emit('answer', finding.key, !finding.answered)">
+                {{ finding.answered ? 'answered: it is so – ask again' : 'It is so' }}
+            </button>
+        </li>
+    </ul>
+</template>

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import type { Card, Point } from '../api/types';
+import Measure from '../ui/Measure.vue';
+
+const props = defineProps<{ card: Card; points: Point[]; current: string }>();
+const emit = defineEmits<{ go: [point: string] }>();
+
+const nm = (point: string): number | null =>
+    props.card.measures.find((measure) => measure.point === point)?.length_nm ?? null;
+const asks = (point: string): boolean =>
+    props.card.findings.some((finding) => finding.point === point && !finding.answered);
+</script>
+
+<template>
+    <ol class="point-list">
+        <li v-for="point in points" :key="point.code">
+            <button
+                type="button"
+                :aria-current="point.code === current ? 'step' : undefined"
+                @click="emit('go', point.code)"
+            >
+                <span>{{ point.name }}</span>
+                <span v-if="asks(point.code)" class="asks" title="asks something">?</span>
+                <Measure v-if="nm(point.code) !== null" :nm="nm(point.code)" />
+                <span v-else class="todo">–</span>
+            </button>
+        </li>
+    </ol>
+</template>

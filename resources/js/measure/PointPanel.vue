@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, nextTick, ref } from 'vue';
+import type { Card, EarlierCard, Point, Reading, TapeReading, Unit } from '../api/types';
+import { useSession } from '../state/session';
+import Measure from '../ui/Measure.vue';
+import DressStand from './DressStand.vue';
+import FindingList from './FindingList.vue';
+import ReadingField from './ReadingField.vue';
+import { dropUnsent, keepUnsent, unsentReadings } from './unsent';
+import type { Kept } from './useCard';
+
+const props = defineProps<{
+    card: Card;
+    point: Point;
+    keep: (point: string, attempt: number, text: string, unit: Unit) => Promise<Kept>;
+}>();
+const emit = defineEmits<{ next: []; answer: [key: string, so: boolean] }>();
+
+/** More tries than anyone takes. */
+const MOST_TRIES = 9;
+
+const session = useSession();
+const panel = ref<HTMLElement | null>(null);
+/** What a bare figure means: the wearer's own unit, else the one figures are shown in. */
+const unit = computed<Unit>(() => props.card.unit ?? session.unit);
+const readings = computed(() => props.card.readings.filter(({ point }) => point === props.point.code));
+const measure = computed(() => props.card.measures.find(({ point }) => point === props.point.code) ?? null);
+const findings = computed(() => props.card.findings.filter(({ point }) => point === props.point.code));
+const asked = ref(1);
+const tries = computed(() => Math.max(asked.value, ...readings.value.map(({ attempt }) => attempt)));
+const readingAt = (attempt: number): Reading | null =>
+    readings.value.find((r) => r.attempt === attempt) ?? null;
+const words = ['', ', second reading', ', third reading'];
+const label = (attempt: number): string =>
+    `${props.point.name}${words[attempt - 1] ?? `, reading ${attempt}`}`;
+
+const last = computed<{ card: EarlierCard; nm: number } | null>(() => {
+    for (const card of props.card.earlier) {
+        const found = card.measures.find(({ point }) => point === props.point.code);
+        if (found) return { card, nm: found.length_nm };
+    }
+    return null;
+});
+
+const place = (attempt: number) => ({ card: props.card.id, point: props.point.code, attempt });
+const unsent = (attempt: number): string | null =>
+    unsentReadings().find(
+        (r) => r.card === props.card.id && r.point === props.point.code && r.attempt === attempt,
+    )?.text ?? null;
+
+async function keepTry(attempt: number, text: string): Promise<Kept> {
+    const outcome = await props.keep(props.point.code, attempt, text, unit.value);
+    if (outcome.kind === 'unsent') keepUnsent({ ...place(attempt), text, unit: unit.value });
+    else dropUnsent(place(attempt));
+    return outcome;
+}
+
+const said = ref<string | null>(null);
+
+/** What a talking tape sends goes to the first try that is still open. */
+async function hear({ text, unit: spoken }: TapeReading): Promise<void> {
+    const attempt = readingAt(tries.value) === null ? tries.value : Math.min(MOST_TRIES, tries.value + 1);
+    asked.value = attempt;
+    const outcome = await keepTry(attempt, spoken === unit.value ? text : `${text} ${spoken}`);
+    const refused = outcome.kind === 'refused' || outcome.kind === 'unsent';
+    said.value = refused ? `The tape said “${text}”. ${outcome.sentence}` : null;
+}
+defineExpose({ hear });
+
+async function onceMore(): Promise<void> {
+    asked.value = Math.min(MOST_TRIES, tries.value + 1);
+    await nextTick();
+    panel.value
+        ?.querySelectorAll<HTMLInputElement>('input')
+        .item(tries.value - 1)
+        .focus();
+}
+</script>
+
+<template>
+    <section ref="panel" class="point-panel" :aria-label="point.name">
+        <div class="taking">
+            <h2>{{ point.name }}</h2>
+            <p class="where">{{ point.where }}</p>
+            <p class="mistake">{{ point.mistake }}</p>
+            <div class="tries">
+                <ReadingField
+                    v-for="attempt in tries"
+                    :key="`${point.code}${attempt}`"
+                    :label="label(attempt)"
+                    :reading="readingAt(attempt)"
+                    :unsent="unsent(attempt)"
+                    :unit="unit"
+                    :keep="(text) => keepTry(attempt, text)"
+                    @next="emit('next')"
+                />
+                <div class="means">
+                    <Measure v-if="measure" :nm="measure.length_nm" :places="2" />
+                    <small v-if="measure && tries > 1"
+                        >middle of {{ readings.length }}, <Measure :nm="measure.spread_nm" /> apart</small
+                    >
+                    <small v-if="measure && last">
+                        <Measure :nm="measure.length_nm - last.nm" signed /> since {{ last.card.taken_on }}
+                    </small>
+                </div>
+            </div>
+            <Button
+                v-if="readings.length > 0 && tries < MOST_TRIES"
+                text
+                size="small"
+                label="Take it once more"
+                @click="onceMore"
+            />
+            <p v-if="said" class="fault" role="alert">{{ said }}</p>
+            <FindingList :findings="findings" @answer="(key, so) => emit('answer', key, so)" />
+            <div class="help">
+                <details>
+                    <summary>What helps</summary>
+                    <p>{{ point.trick }}</p>
+                </details>
+                <details>
+                    <summary>Another way</summary>
+                    <p>{{ point.other_way }}</p>
+                </details>
+            </div>
+        </div>
+        <DressStand :point="point" />
+    </section>
+</template>

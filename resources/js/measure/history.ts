@@ -1,0 +1,28 @@
+import type { Unit, WearerPage } from '../api/types';
+
+/** How one point went over the cards, oldest first. */
+export interface PointHistory {
+    code: string;
+    name: string;
+    days: string[];
+    nm: number[];
+}
+
+/** The points that were measured on two cards or more, in the order in which the tape travels. */
+export function histories(page: Pick<WearerPage, 'cards' | 'points'>): PointHistory[] {
+    const oldestFirst = [...page.cards].reverse();
+    return page.points
+        .map(({ code, name }) => {
+            const taken = oldestFirst.flatMap(({ taken_on, measures }) => {
+                const found = measures.find(({ point }) => point === code);
+                return found ? [{ day: taken_on, nm: found.length_nm }] : [];
+            });
+            return { code, name, days: taken.map(({ day }) => day), nm: taken.map(({ nm }) => nm) };
+        })
+        .filter(({ nm }) => nm.length > 1);
+}
+
+/** For a chart, which draws plain numbers: never read back. */
+export function drawn(nm: number[], unit: Unit): number[] {
+    return nm.map((one) => one / (unit === 'cm' ? 10_000_000 : 25_400_000));
+}

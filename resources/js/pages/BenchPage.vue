@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { onMounted, watch } from 'vue';
+import type { Choices, LevelName } from '../api/types';
+import BenchTop from '../bench/BenchTop.vue';
+import ChoiceBar from '../bench/ChoiceBar.vue';
+import PlanTable from '../bench/PlanTable.vue';
+import { planServer, usePlan } from '../bench/usePlan';
+import { useSession } from '../state/session';
+import Crumbs from '../ui/Crumbs.vue';
+import { useShortcuts } from '../ui/shortcuts';
+
+const props = defineProps<{ id: number }>();
+const session = useSession();
+const { make, plan, refused, load, remember, choose, undo, canUndo } = usePlan(planServer(props.id));
+
+onMounted(load);
+// The sentences of the plan speak in the unit in use.
+watch(() => session.unit, load);
+
+function change(choices: Choices): void {
+    remember();
+    void choose(choices);
+}
+
+function clip(level: LevelName, size: string): void {
+    void choose({ ...make.value?.choices, sizes: { ...make.value?.choices.sizes, [level]: size } });
+}
+
+function unclip(level: LevelName): void {
+    const { [level]: _, ...others } = make.value?.choices.sizes ?? {};
+    change({ ...make.value?.choices, sizes: others });
+}
+
+function like(level: LevelName, ease: string): void {
+    const liked = { ...make.value?.choices.liked_ease, [level]: ease.trim() === '' ? null : ease };
+    change({ ...make.value?.choices, liked_ease: liked });
+}
+
+const toClip = (level: LevelName): void =>
+    document.querySelector<HTMLElement>(`.clip[data-level="${level}"]`)?.focus();
+
+useShortcuts([
+    { key: '1', shown: '1', does: 'to the clip on the bust', run: () => toClip('bust') },
+    { key: '2', shown: '2', does: 'to the clip on the waist', run: () => toClip('waist') },
+    { key: '3', shown: '3', does: 'to the clip on the hip', run: () => toClip('hip') },
+    { key: '$mod+z', shown: 'Ctrl Z', does: 'undo the last change on the bench', run: () => void undo() },
+]);
+</script>
+
+<template>
+    <div v-if="make" class="bench">
+        <Crumbs>
+            <RouterLink :to="{ name: 'card', params: { id: make.card_id } }">{{ make.wearer }}</RouterLink>
+            <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }">{{
+                make.pattern
+            }}</RouterLink>
+        </Crumbs>
+        <div class="bench-head">
+            <h1>{{ plan?.headline ?? 'No plan yet' }}</h1>
+            <ChoiceBar :choices="make.choices" @change="change" />
+            <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
+        </div>
+        <div v-if="refused" class="refused" role="alert">
+            <template v-for="(sentences, field) in refused.errors" :key="field">
+                <p class="fault">
+                    <b>{{ field }}</b> {{ sentences[0] }}
+                    <RouterLink
+                        v-if="String(field).startsWith('body')"
+                        :to="{ name: 'card', params: { id: make.card_id } }"
+                    >
+                        To the measure card
+                    </RouterLink>
+                    <RouterLink
+                        v-else-if="String(field).startsWith('pattern')"
+                        :to="{ name: 'pattern', params: { id: make.pattern_id } }"
+                    >
+                        To the pattern
+                    </RouterLink>
+                </p>
+            </template>
+            <p v-if="Object.keys(refused.errors).length === 0" class="fault">{{ refused.message }}</p>
+        </div>
+        <template v-if="plan">
+            <BenchTop :plan="plan" @start="remember" @clip="clip">
+                <template #no-seam>
+                    Type <b>underarm to waist</b> and <b>waist to hip</b> into
+                    <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }"
+                        >the pattern</RouterLink
+                    >, and the new side seam is drawn here.
+                </template>
+            </BenchTop>
+            <div class="bench-foot">
+                <PlanTable
+                    :plan="plan"
+                    :choices="make.choices"
+                    :unit="make.unit"
+                    :fault-at="(field) => refused?.at(field) ?? null"
+                    @unclip="unclip"
+                    @like="like"
+                />
+                <section class="worth" aria-labelledby="worth-knowing">
+                    <h2 id="worth-knowing">Worth knowing</h2>
+                    <ul>
+                        <li v-for="caution in plan.cautions" :key="caution.code + caution.level">
+                            {{ caution.text }}
+                        </li>
+                        <li v-if="plan.frame_size" class="quiet">
+                            Neck, shoulder and armhole stay in {{ plan.frame_size }}.
+                        </li>
+                    </ul>
+                </section>
+            </div>
+        </template>
+    </div>
+    <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
+</template>

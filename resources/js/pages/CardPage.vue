@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { useIntervalFn, watchDebounced } from '@vueuse/core';
+import Button from 'primevue/button';
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import type { Card } from '../api/types';
+import FindingList from '../measure/FindingList.vue';
+import PointList from '../measure/PointList.vue';
+import PointPanel from '../measure/PointPanel.vue';
+import TalkingTape from '../measure/TalkingTape.vue';
+import { dropUnsent, unsentReadings, type Unsent } from '../measure/unsent';
+import { cardServer, useCard } from '../measure/useCard';
+import { useSession } from '../state/session';
+import ChoiceField from '../ui/ChoiceField.vue';
+import Crumbs from '../ui/Crumbs.vue';
+import TextField from '../ui/TextField.vue';
+import { useShortcuts } from '../ui/shortcuts';
+
+/** How soon what was typed offline is tried again. */
+const RETRY_MS = 4000;
+
+const props = defineProps<{ id: number }>();
+const session = useSession();
+const router = useRouter();
+const { card, refused, load, keep, changeHead, answer } = useCard(cardServer(props.id));
+/** Refused, or typed over elsewhere: these wait in their fields for a decision. */
+const settled = new Set<string>();
+const keyOf = ({ point: of, attempt, text }: Unsent): string => `${of} ${attempt} ${text}`;
+const current = ref('');
+const panel = useTemplateRef<InstanceType<typeof PointPanel>>('panel');
+const helper = ref(false);
+/** The paper of the country the browser speaks the language of. */
+const paper = /-(US|CA|MX)$/.test(navigator.language) ? 'letter' : 'a4';
+const takenOn = ref('');
+const foundation = ref('');
+
+const set = computed(() => card.value?.sets.find(({ name }) => name === card.value?.point_set));
+const sets = computed(
+    () =>
+        card.value?.sets.map(({ name, title }) => ({ value: name as Card['point_set'], label: title })) ?? [],
+);
+const points = computed(
+    () => card.value?.points.filter(({ code }) => set.value?.points.includes(code)) ?? [],
+);
+const point = computed(() => points.value.find(({ code }) => code === current.value) ?? points.value[0]);
+const aboutCard = computed(() => card.value?.findings.filter((finding) => finding.point === null) ?? []);
+
+async function go(code: string): Promise<void> {
+    current.value = code;
+    await nextTick();
+    document.querySelector<HTMLInputElement>('.point-panel input')?.focus();
+}
+
+function next(): void {
+    const at = points.value.findIndex(({ code }) => code === point.value?.code);
+    const following = points.value[at + 1];
+    if (following) void go(following.code);
+    else document.querySelector<HTMLElement>('.after button')?.focus();
+}
+
+/** What was typed while the server was out of reach is sent when it is back. */
+async function sendUnsent(): Promise<void> {
+    for (const reading of unsentReadings()) {
+        if (reading.card !== props.id || settled.has(keyOf(reading))) continue;
+        const outcome = await keep(reading.point, reading.attempt, reading.text, reading.unit);
+        if (outcome.kind === 'kept') dropUnsent(reading);
+        else if (outcome.kind !== 'unsent') settled.add(keyOf(reading));
+    }
+}
+
+onMounted(async () => {
+    await load();
+    takenOn.value = card.value?.taken_on ?? '';
+    foundation.value = card.value?.foundation ?? '';
+    await sendUnsent();
+    const open = points.value.find(
+        ({ code }) => !card.value?.measures.some((measure) => measure.point === code),
+    );
+    if (card.value) await go((open ?? points.value[0])?.code ?? '');
+});
+useIntervalFn(sendUnsent, RETRY_MS);
+watchDebounced(
+    [takenOn, foundation],
+    ([taken_on, worn]) => {
+        if (card.value === null || (taken_on === card.value.taken_on && worn === card.value.foundation))
+            return;
+        void changeHead({ taken_on, foundation: worn });
+    },
+    { debounce: 400 },
+);
+// The sentences of the findings speak in the unit in use.
+watch(() => session.unit, load);
+
+useShortcuts([
+    {
+        key: 'h',
+        shown: 'H',
+        does: 'helper mode: large, for reading across the room',
+        run: () => (helper.value = !helper.value),
+    },
+]);
+</script>
+
+<template>
+    <div v-if="card && point" class="card-page" :class="{ helper }">
+        <Crumbs>{{ card.wearer }} · measure card</Crumbs>
+        <div class="inline card-head">
+            <h1>{{ card.wearer }}</h1>
+            <TextField v-model="takenOn" type="date" label="Taken on" :fault="refused?.at('taken_on')" />
+            <TextField v-model="foundation" label="Worn underneath" :fault="refused?.at('foundation')" />
+            <ChoiceField
+                label="Points"
+                :options="sets"
+                :model-value="card.point_set"
+                @update:model-value="changeHead({ point_set: $event ?? 'dress' })"
+            />
+            <a
+                class="print"
+                :href="`/api/blank-card.pdf?set=${card.point_set}&paper=${paper}`"
+                target="_blank"
+                >A blank card to print</a
+            >
+            <Button :label="helper ? 'Back to the card' : 'Helper mode'" outlined @click="helper = !helper" />
+        </div>
+        <FindingList :findings="aboutCard" @answer="answer" />
+        <div class="card-body">
+            <PointList :card="card" :points="points" :current="point.code" @go="go" />
+            <PointPanel
+                ref="panel"
+                :key="point.code"
+                :card="card"
+                :point="point"
+                :keep="keep"
+                @next="next"
+                @answer="answer"
+            />
+        </div>
+        <TalkingTape :hear="async (reading) => panel?.hear(reading)" />
+        <p class="after">
+            <Button label="Back to the workroom" @click="router.push({ name: 'workroom' })" />
+            <span class="hint">
+                Every figure is kept as soon as it is typed. Enter goes on; leave out what you don’t know.
+                95.5, 95,5, 37 3/4, 37¾ and 37" are all read.
+            </span>
+        </p>
+    </div>
+    <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
+</template>

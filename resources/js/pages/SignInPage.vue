@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { api, asRefused, body, type Refused } from '../api/client';
+import type { User } from '../api/types';
+import { useSession } from '../state/session';
+import TextField from '../ui/TextField.vue';
+
+const session = useSession();
+const router = useRouter();
+const route = useRoute();
+const isDemo = document.querySelector<HTMLMetaElement>('meta[name="demo"]')?.content === 'yes';
+
+const registering = ref(false);
+const name = ref('');
+const email = ref('');
+const password = ref('');
+const busy = ref(false);
+const refused = ref<Refused | null>(null);
+
+async function enter(ask: () => Promise<User>): Promise<void> {
+    busy.value = true;
+    refused.value = null;
+    try {
+        session.open(await ask());
+        const wanted = route.query.to;
+        await router.push(
+            typeof wanted === 'string' && wanted.startsWith('/') ? wanted : { name: 'workroom' },
+        );
+    } catch (error) {
+        refused.value = asRefused(error);
+    } finally {
+        busy.value = false;
+    }
+}
+
+const demo = (): Promise<void> => enter(() => api.POST('/api/demo').then(body));
+
+function submit(): Promise<void> {
+    const credentials = { email: email.value, password: password.value };
+    return enter(() =>
+        registering.value
+            ? api.POST('/api/register', { body: { name: name.value, ...credentials } }).then(body)
+            : api.POST('/api/sign-in', { body: credentials }).then(body),
+    );
+}
+</script>
+
+<template>
+    <div class="door">
+        <section class="promise">
+            <h1>Your measurements next to the pattern’s. The size at every level. A line you can draw.</h1>
+            <p>
+                Underbolt does the arithmetic between tape and tissue: which size you are at bust, waist and
+                hip, what is left over at each seam, and how far the new side seam stands from the printed
+                one.
+            </p>
+            <Button
+                v-if="isDemo"
+                label="Open the demo workroom"
+                size="large"
+                :disabled="busy"
+                @click="demo"
+            />
+        </section>
+        <form class="panel" novalidate @submit.prevent="submit">
+            <h2>{{ registering ? 'Make an account' : 'Sign in' }}</h2>
+            <TextField
+                v-if="registering"
+                v-model="name"
+                label="Name"
+                autocomplete="name"
+                :fault="refused?.at('name')"
+            />
+            <TextField
+                v-model="email"
+                label="E-mail"
+                type="email"
+                autocomplete="username"
+                :fault="refused?.at('email')"
+            />
+            <TextField
+                v-model="password"
+                label="Password"
+                type="password"
+                :autocomplete="registering ? 'new-password' : 'current-password'"
+                :fault="refused?.at('password')"
+            />
+            <p v-if="refused && Object.keys(refused.errors).length === 0" class="fault" role="alert">
+                {{ refused.message }}
+            </p>
+            <Button type="submit" :label="registering ? 'Make the account' : 'Sign in'" :disabled="busy" />
+            <Button
+                type="button"
+                text
+                size="small"
+                :label="registering ? 'I have an account' : 'I am new here'"
+                @click="registering = !registering"
+            />
+        </form>
+    </div>
+</template>

@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import { watchDebounced } from '@vueuse/core';
+import Button from 'primevue/button';
+import Checkbox from 'primevue/checkbox';
+import Textarea from 'primevue/textarea';
+import { computed, onMounted, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { api, asRefused, body, type Refused } from '../api/client';
+import type { Unit, WearerPage } from '../api/types';
+import CardFiles from '../measure/CardFiles.vue';
+import PointChart from '../measure/PointChart.vue';
+import { histories } from '../measure/history';
+import ChoiceField from '../ui/ChoiceField.vue';
+import Crumbs from '../ui/Crumbs.vue';
+import TextField from '../ui/TextField.vue';
+import { age } from './age';
+
+const props = defineProps<{ id: number }>();
+const router = useRouter();
+const params = { path: { wearer: props.id } };
+const page = shallowRef<WearerPage | null>(null);
+const name = ref('');
+const notes = ref('');
+const agreed = ref(false);
+const unit = ref<Unit | 'own'>('own');
+const thrown = ref<number | null>(null);
+const units = [
+    { value: 'own', label: 'as figures are shown' },
+    { value: 'cm', label: 'centimetres' },
+    { value: 'in', label: 'inches' },
+] as const;
+const refused = ref<Refused | null>(null);
+const charts = computed(() => (page.value ? histories(page.value) : []));
+
+async function load(): Promise<void> {
+    try {
+        const found = await api.GET('/api/wearers/{wearer}', { params }).then(body);
+        name.value = found.name;
+        notes.value = found.notes;
+        agreed.value = found.agreed_on !== null;
+        unit.value = found.unit ?? 'own';
+        page.value = found;
+    } catch (error) {
+        refused.value = asRefused(error);
+    }
+}
+
+onMounted(load);
+
+async function save(archived: boolean): Promise<void> {
+    const typed = {
+        name: name.value,
+        notes: notes.value,
+        unit: unit.value === 'own' ? null : unit.value,
+        agreed: agreed.value,
+        archived,
+    };
+    try {
+        page.value = await api.PATCH('/api/wearers/{wearer}', { params, body: typed }).then(body);
+        refused.value = null;
+    } catch (error) {
+        refused.value = asRefused(error);
+    }
+}
+
+watchDebounced(
+    [name, notes, agreed, unit],
+    () => {
+        const now = page.value;
+        const same =
+            now?.name === name.value &&
+            now.notes === notes.value &&
+            (now.agreed_on !== null) === agreed.value &&
+            (now.unit ?? 'own') === unit.value;
+        if (now !== null && !same) void save(now.archived);
+    },
+    { debounce: 500 },
+);
+
+async function throwAway(card: number): Promise<void> {
+    await api.DELETE('/api/cards/{card}', { params: { path: { card } } });
+    thrown.value = card;
+    await load();
+}
+
+async function bringBack(): Promise<void> {
+    if (thrown.value === null) return;
+    await api.POST('/api/cards/{card}/restore', { params: { path: { card: thrown.value } } });
+    thrown.value = null;
+    await load();
+}
+
+async function measureAgain(): Promise<void> {
+    const card = await api.POST('/api/wearers/{wearer}/cards', { params }).then(body);
+    await router.push({ name: 'card', params: { id: card.id } });
+}
+</script>
+
+<template>
+    <div v-if="page" class="wearer-page">
+        <Crumbs>{{ page.name }}</Crumbs>
+        <p v-if="page.archived" class="notice away" role="status">
+            Put away. Every card is kept.
+            <button type="button" class="link" @click="save(false)">Undo</button>
+        </p>
+        <section>
+            <TextField v-model="name" label="Name" :fault="refused?.at('name')" />
+            <div class="field">
+                <label for="wearer-notes">Notes</label>
+                <Textarea id="wearer-notes" v-model="notes" rows="4" auto-resize />
+            </div>
+            <ChoiceField
+                label="Figures are typed in"
+                :options="units"
+                :model-value="unit"
+                @update:model-value="unit = $event ?? 'own'"
+            />
+            <div class="consent">
+                <Checkbox v-model="agreed" input-id="wearer-agreed" binary />
+                <label for="wearer-agreed">
+                    Someone else: agreed to being measured, and to the figures being kept here
+                    <small v-if="page.agreed_on">on {{ page.agreed_on }}</small>
+                </label>
+            </div>
+            <p class="hint">
+                Ask before you touch or measure anyone, and before you keep their figures. They are theirs.
+            </p>
+            <div class="inline">
+                <Button :label="page.cards.length > 0 ? 'Measure again' : 'Measure'" @click="measureAgain" />
+                <Button v-if="!page.archived" label="Put away" text @click="save(true)" />
+            </div>
+        </section>
+        <section aria-labelledby="cards-title">
+            <h2 id="cards-title">Cards</h2>
+            <ul class="rows">
+                <li v-for="card in page.cards" :key="card.id" class="pair">
+                    <RouterLink :to="{ name: 'card', params: { id: card.id } }">
+                        <b>{{ card.taken_on }}</b>
+                        <span class="what">{{ age(card.age_days) }}</span>
+                        <span class="what">{{ card.foundation || 'nothing noted underneath' }}</span>
+                        <span v-if="card.cup" class="says">cup {{ card.cup }} by the rule of thumb</span>
+                        <span class="what">{{ card.measures.length }} points</span>
+                    </RouterLink>
+                    <Button
+                        label="Throw away"
+                        :aria-label="`Throw away the card of ${card.taken_on}`"
+                        text
+                        size="small"
+                        @click="throwAway(card.id)"
+                    />
+                </li>
+            </ul>
+            <p v-if="thrown !== null" class="notice" role="status">
+                The card is thrown away. <button type="button" class="link" @click="bringBack">Undo</button>
+            </p>
+            <p v-if="page.cards.length === 0" class="hint">
+                No card yet. Bust, waist and hip are enough to begin.
+            </p>
+            <CardFiles :wearer="page.id" :points="page.points" @written="load" />
+        </section>
+        <section v-if="charts.length > 0" class="charts" aria-labelledby="charts-title">
+            <h2 id="charts-title">From card to card</h2>
+            <PointChart v-for="history in charts" :key="history.code" :history="history" />
+        </section>
+    </div>
+    <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
+</template>

@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, onMounted, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { api, asRefused, body, type Refused } from '../api/client';
+import type { Workroom } from '../api/types';
+import { useSession } from '../state/session';
+import TextField from '../ui/TextField.vue';
+import MakeStarter from './MakeStarter.vue';
+import { age } from './age';
+
+const session = useSession();
+const router = useRouter();
+const room = ref<Workroom | null>(null);
+const newName = ref('');
+const refused = ref<Refused | null>(null);
+const present = computed(() => room.value?.wearers.filter(({ archived }) => !archived) ?? []);
+const away = computed(() => room.value?.wearers.filter(({ archived }) => archived) ?? []);
+const isEmpty = computed(() => room.value?.wearers.length === 0 && room.value.patterns.length === 0);
+
+async function load(): Promise<void> {
+    try {
+        room.value = await api.GET('/api/workroom').then(body);
+    } catch (error) {
+        refused.value = asRefused(error);
+    }
+}
+
+async function startCard(wearer: number): Promise<void> {
+    const card = await api.POST('/api/wearers/{wearer}/cards', { params: { path: { wearer } } }).then(body);
+    await router.push({ name: 'card', params: { id: card.id } });
+}
+
+async function addWearer(): Promise<void> {
+    refused.value = null;
+    try {
+        const wearer = await api.POST('/api/wearers', { body: { name: newName.value } }).then(body);
+        await startCard(wearer.id);
+    } catch (error) {
+        refused.value = asRefused(error);
+    }
+}
+
+onMounted(load);
+// The sentences of the plans speak in the unit in use.
+watch(() => session.unit, load);
+</script>
+
+<template>
+    <div v-if="room" class="workroom">
+        <section v-if="isEmpty" class="steps" aria-label="How to begin">
+            <h1>Three steps to a cutting line</h1>
+            <ol>
+                <li>
+                    <b>Measure someone.</b> Bust, waist and hip are enough to begin; name the wearer below.
+                </li>
+                <li>
+                    <b>Put a pattern in.</b> Its body chart, and the finished measures if they are printed.
+                </li>
+                <li>
+                    <b>Lay the two on the bench.</b> See the size at every level, and where the new seam runs.
+                </li>
+            </ol>
+        </section>
+
+        <section v-else class="makes" aria-labelledby="makes-title">
+            <h1 id="makes-title">Makes under way</h1>
+            <ul class="rows">
+                <li v-for="make in room.makes" :key="make.id">
+                    <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
+                        <b>{{ make.wearer }}</b>
+                        <span class="what">{{ make.pattern }}</span>
+                        <span v-if="make.headline" class="says">{{ make.headline }}</span>
+                        <span v-else class="says waits">Waits: {{ make.waits_for }}</span>
+                        <span class="count">{{
+                            make.cautions === 0
+                                ? ''
+                                : make.cautions === 1
+                                  ? '1 caution'
+                                  : `${make.cautions} cautions`
+                        }}</span>
+                    </RouterLink>
+                </li>
+            </ul>
+            <p v-if="room.makes.length === 0" class="hint">No make yet: choose a wearer and a pattern.</p>
+            <MakeStarter :wearers="present" :patterns="room.patterns" />
+        </section>
+
+        <section aria-labelledby="wearers-title">
+            <h2 id="wearers-title">Wearers</h2>
+            <ul class="rows">
+                <li v-for="wearer in present" :key="wearer.id" class="pair">
+                    <RouterLink :to="{ name: 'wearer', params: { id: wearer.id } }">
+                        <b>{{ wearer.name }}</b>
+                        <span v-if="wearer.cards[0]" class="what">
+                            card {{ age(wearer.cards[0].age_days) }}, {{ wearer.cards[0].measured }}
+                            {{ wearer.cards[0].measured === 1 ? 'point' : 'points' }}
+                        </span>
+                        <span v-else class="what">not measured yet</span>
+                    </RouterLink>
+                    <Button
+                        v-if="wearer.cards[0]"
+                        label="Card"
+                        :aria-label="`Card: ${wearer.name}`"
+                        text
+                        size="small"
+                        @click="router.push({ name: 'card', params: { id: wearer.cards[0].id } })"
+                    />
+                    <Button
+                        :label="wearer.cards[0] ? 'Measure again' : 'Measure'"
+                        :aria-label="`${wearer.cards[0] ? 'Measure again' : 'Measure'}: ${wearer.name}`"
+                        text
+                        size="small"
+                        @click="startCard(wearer.id)"
+                    />
+                </li>
+            </ul>
+            <details v-if="away.length > 0">
+                <summary>{{ away.length }} put away</summary>
+                <ul class="rows">
+                    <li v-for="wearer in away" :key="wearer.id">
+                        <RouterLink :to="{ name: 'wearer', params: { id: wearer.id } }">{{
+                            wearer.name
+                        }}</RouterLink>
+                    </li>
+                </ul>
+            </details>
+            <form class="inline" novalidate @submit.prevent="addWearer">
+                <TextField v-model="newName" label="New wearer" :fault="refused?.at('name')" />
+                <Button type="submit" label="Measure" outlined />
+            </form>
+        </section>
+
+        <section aria-labelledby="patterns-title">
+            <h2 id="patterns-title">Patterns</h2>
+            <ul class="rows">
+                <li v-for="pattern in room.patterns" :key="pattern.id">
+                    <RouterLink :to="{ name: 'pattern', params: { id: pattern.id } }">
+                        <b>{{ pattern.name }}</b>
+                        <span class="what">{{ pattern.house }}</span>
+                        <span class="what">{{ pattern.sizes.at(0) }} – {{ pattern.sizes.at(-1) }}</span>
+                        <span v-if="pattern.faults > 0" class="waits">{{ pattern.faults }} to mend</span>
+                    </RouterLink>
+                </li>
+            </ul>
+            <Button label="Put a pattern in" outlined @click="router.push({ name: 'new-pattern' })" />
+        </section>
+    </div>
+    <p v-if="refused && !refused.at('name')" class="fault page-fault" role="alert">{{ refused.message }}</p>
+</template>

@@ -1,0 +1,47 @@
+import { createRouter, createWebHistory, type RouteLocationNormalized } from 'vue-router';
+import SignInPage from './pages/SignInPage.vue';
+import { useSession } from './state/session';
+
+const id = '(\\d+)';
+const byId = (to: RouteLocationNormalized): { id: number } => ({ id: Number(to.params.id) });
+
+export const router = createRouter({
+    history: createWebHistory(),
+    routes: [
+        { path: '/', name: 'sign-in', component: SignInPage },
+        { path: '/workroom', name: 'workroom', component: () => import('./pages/WorkroomPage.vue') },
+        {
+            path: `/cards/:id${id}`,
+            name: 'card',
+            props: byId,
+            component: () => import('./pages/CardPage.vue'),
+        },
+        {
+            path: `/wearers/:id${id}`,
+            name: 'wearer',
+            props: byId,
+            component: () => import('./pages/WearerPage.vue'),
+        },
+        { path: '/patterns/new', name: 'new-pattern', component: () => import('./pages/PatternPage.vue') },
+        {
+            path: `/patterns/:id${id}`,
+            name: 'pattern',
+            props: byId,
+            component: () => import('./pages/PatternPage.vue'),
+        },
+        {
+            path: `/makes/:id${id}`,
+            name: 'bench',
+            props: byId,
+            component: () => import('./pages/BenchPage.vue'),
+        },
+        { path: '/:rest(.*)*', redirect: '/' },
+    ],
+});
+
+router.beforeEach(async (to) => {
+    const user = await useSession().find();
+    if (user === null && to.name !== 'sign-in') return { name: 'sign-in', query: { to: to.fullPath } };
+    if (user !== null && to.name === 'sign-in') return { name: 'workroom' };
+    return true;
+});

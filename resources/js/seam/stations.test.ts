@@ -1,0 +1,43 @@
+import { expect, it } from 'vitest';
+import type { Station } from '../api/types';
+import { rowPlaces, stretches } from './stations';
+
+function at(depth_nm: number, from: string, to: string, share: number, offset_nm: number): Station {
+    return { depth_nm, from, to, share, offset_nm, level: null };
+}
+
+const drawn = (stations: Station[]): [number, number][] =>
+    stretches(stations).map(({ station, until }) => [station.depth_nm, until.depth_nm]);
+
+it('a blend is marked at every station, and the straight run to the hem once', () => {
+    const blend = [
+        at(0, '14', '18', 0, 0),
+        at(1, '14', '18', 0.5, 10),
+        at(2, '14', '18', 1, 20),
+        at(3, '14', '18', 1, 20),
+    ];
+    expect(drawn(blend)).toEqual([
+        [0, 0],
+        [1, 1],
+        [2, 3],
+    ]);
+});
+
+it('where both levels are one size there is one line for the whole stretch', () => {
+    expect(drawn([at(0, '14', '14', 0, 0), at(1, '14', '14', 0.5, 0), at(2, '14', '14', 1, 0)])).toEqual([
+        [0, 2],
+    ]);
+});
+
+it('marks of two sizes are never drawn together', () => {
+    expect(drawn([at(0, '14', '18', 1, 0), at(1, '18', '14', 1, 0)])).toEqual([
+        [0, 0],
+        [1, 1],
+    ]);
+});
+
+it('rows stand beside their stations, apart from each other and above the end', () => {
+    expect(rowPlaces([0, 50, 52, 100], 20, 400)).toEqual([0, 50, 70, 100]);
+    expect(rowPlaces([300, 310, 320], 20, 340)).toEqual([300, 320, 340]);
+    expect(rowPlaces([330, 335, 340], 20, 340)).toEqual([300, 320, 340]);
+});

@@ -1,0 +1,44 @@
+import type { Station } from '../api/types';
+
+/** One line of the stations table; a stretch that needs no new mark is one line. */
+export interface StationRow {
+    station: Station;
+    /** Where the stretch ends; the station itself where it is a single mark. */
+    until: Station;
+}
+
+/** Draws together neighbouring stations at which the pencil does the same: stays on one line, or as far from it. */
+export function stretches(stations: Station[]): StationRow[] {
+    const rows: StationRow[] = [];
+    for (const station of stations) {
+        const row = rows.at(-1);
+        if (row !== undefined && isSame(row.until, station)) row.until = station;
+        else rows.push({ station, until: station });
+    }
+    return rows;
+}
+
+function isSame(above: Station, below: Station): boolean {
+    const staysOnLine = above.from === above.to && below.from === below.to;
+    return (
+        above.from === below.from &&
+        above.to === below.to &&
+        above.offset_nm === below.offset_nm &&
+        (staysOnLine || above.share === below.share)
+    );
+}
+
+/**
+ * Where the rows of the table stand: level with their stations on the seam, moved apart where they would
+ * lie on each other, and up where they would run off the end. In pixels.
+ */
+export function rowPlaces(wished: number[], rowHeight: number, bottom: number): number[] {
+    const places: number[] = [];
+    for (const wish of wished) places.push(Math.max(wish, (places.at(-1) ?? -Infinity) + rowHeight));
+    let limit = bottom;
+    for (let i = places.length - 1; i >= 0; i -= 1) {
+        places[i] = Math.min(places[i] ?? 0, limit);
+        limit = (places[i] ?? 0) - rowHeight;
+    }
+    return places;
+}

@@ -1,0 +1,39 @@
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { api, body } from '../api/client';
+import type { Unit, User } from '../api/types';
+
+/** Who is signed in, and the unit figures are shown in. */
+export const useSession = defineStore('session', () => {
+    const user = ref<User | null>(null);
+    const known = ref(false);
+    const unit = computed<Unit>(() => user.value?.unit ?? 'cm');
+
+    /** Asks the server once who is signed in. */
+    async function find(): Promise<User | null> {
+        if (!known.value) {
+            user.value = await api.GET('/api/me').then(body, () => null);
+            known.value = true;
+        }
+        return user.value;
+    }
+
+    function open(signedIn: User): void {
+        user.value = signedIn;
+        known.value = true;
+    }
+
+    async function close(): Promise<void> {
+        await api.POST('/api/sign-out');
+        user.value = null;
+    }
+
+    /** Figures change at once; the choice is kept on the server for the next visit. */
+    async function switchUnit(): Promise<void> {
+        if (user.value === null) return;
+        user.value = { ...user.value, unit: unit.value === 'cm' ? 'in' : 'cm' };
+        await api.PATCH('/api/me', { body: { unit: user.value.unit } });
+    }
+
+    return { user, unit, find, open, close, switchUnit };
+});

@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useSession } from '../state/session';
+import { figure } from './figure';
+
+const props = defineProps<{ nm: number | null; signed?: boolean; places?: number; bare?: boolean }>();
+const session = useSession();
+const parts = computed(() =>
+    props.nm === null
+        ? null
+        : figure(props.nm, session.unit, { signed: props.signed, places: props.places ?? 1 }),
+);
+const whole = computed(() => {
+    const { sign, whole: digits, fraction } = parts.value ?? { sign: '', whole: '–', fraction: '' };
+    return `${sign}${digits}${digits !== '' && fraction !== '' ? '\u00a0' : ''}`;
+});
+</script>
+
+<template>
+    <span class="measure">
+        <span class="whole">{{ whole }}</span><span v-if="parts?.fraction" class="frac">{{
+            parts.fraction
+        }}</span
+        ><span v-if="parts && !bare" class="unit">&nbsp;{{ session.unit }}</span>
+    </span>
+</template>

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BlankCardController;
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\CardFileController;
+use App\Http\Controllers\MakeController;
+use App\Http\Controllers\PatternController;
+use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\TapeController;
+use App\Http\Controllers\WearerController;
+use App\Http\Controllers\WorkroomController;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Vite;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
+
+Route::prefix('api')->group(function (): void {
+    Route::middleware('throttle:sign-in')->group(function (): void {
+        Route::post('register', [SessionController::class, 'register']);
+        Route::post('sign-in', [SessionController::class, 'signIn']);
+    });
+    Route::post('demo', [SessionController::class, 'demo']);
+    // A tape has no session: it shows its token instead.
+    Route::post('tape', [TapeController::class, 'send'])->middleware('throttle:tape')->withoutMiddleware([StartSession::class, ValidateCsrfToken::class, ShareErrorsFromSession::class]);
+
+    Route::middleware('auth')->group(function (): void {
+        Route::post('sign-out', [SessionController::class, 'signOut']);
+        Route::get('me', [SessionController::class, 'show']);
+        Route::patch('me', [SessionController::class, 'update']);
+        Route::get('blank-card.pdf', BlankCardController::class);
+        Route::post('tape/token', [TapeController::class, 'pair']);
+        Route::get('tape/readings', [TapeController::class, 'readings']);
+        Route::get('workroom', WorkroomController::class);
+        Route::post('wearers', [WearerController::class, 'store']);
+        Route::get('wearers/{wearer}', [WearerController::class, 'show']);
+        Route::patch('wearers/{wearer}', [WearerController::class, 'update']);
+        Route::post('wearers/{wearer}/cards', [CardController::class, 'store']);
+        Route::get('wearers/{wearer}/cards.csv', [CardFileController::class, 'export']);
+        Route::get('wearers/{wearer}/cards.json', [CardFileController::class, 'exportJson']);
+        Route::post('wearers/{wearer}/cards/import', [CardFileController::class, 'import']);
+        Route::get('cards/{card}', [CardController::class, 'show']);
+        Route::delete('cards/{card}', [CardController::class, 'destroy']);
+        Route::post('cards/{card}/restore', [CardController::class, 'restore'])->whereNumber('card');
+        Route::patch('cards/{card}', [CardController::class, 'update']);
+        Route::put('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'update'])->where('attempt', '[1-9]');
+        Route::delete('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'destroy'])->where('attempt', '[1-9]');
+        Route::put('cards/{card}/answers', [CardController::class, 'answer']);
+        Route::post('patterns', [PatternController::class, 'store']);
+        Route::get('patterns/{pattern}', [PatternController::class, 'show']);
+        Route::put('patterns/{pattern}', [PatternController::class, 'update']);
+        Route::post('makes', [MakeController::class, 'store']);
+        Route::get('makes/{make}', [MakeController::class, 'show']);
+        Route::get('makes/{make}/plan', [MakeController::class, 'plan']);
+        Route::put('makes/{make}/choices', [MakeController::class, 'choose']);
+    });
+    // An address of the API that is none answers as JSON, never with the page.
+    Route::any('{any}', static fn () => abort(404))->where('any', '.*');
+});
+
+Route::get('{page?}', static fn () => view('app', ['nonce' => Vite::cspNonce()]))->where('page', '.*');

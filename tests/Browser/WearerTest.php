@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Page;
+
+function demoWearer(string $name): Page
+{
+    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page->driver->executeScript('[...document.querySelectorAll(".pair a")].find((a) => a.textContent.includes(arguments[0])).click()', [$name]);
+    $page->find('.wearer-page');
+
+    return $page;
+}
+
+test('a card file is shown before anything is written, faults by their line', function (): void {
+    $page = demoWearer('Ossian Quill');
+    $folder = sys_get_temp_dir();
+    file_put_contents("{$folder}/underbolt-cards.csv", "point,value,unit,date\nwaist,41,in,2026-06-01\nelbow,12,in,2026-06-01\n");
+    $page->find('#card-file')->sendKeys("{$folder}/underbolt-cards.csv");
+    $page->sees('line 3')->sees('is no point known here');
+    expect($page->text('.card-files'))->not->toContain('Write');
+
+    file_put_contents("{$folder}/underbolt-cards.csv", "point,value,unit,date\nwaist,41,in,2026-06-01\n");
+    $page->find('#card-file')->sendKeys("{$folder}/underbolt-cards.csv");
+    $page->press('Write 1 reading')->sees('Written: 1 reading.')->sees('2026-06-01');
+    unlink("{$folder}/underbolt-cards.csv");
+    $page->find('.point-chart canvas');
+    expect($page->accessibilityFaults())->toBe([]);
+});
+
+test('a wearer who is put away is out of the list, and undo brings the wearer back', function (): void {
+    $page = demoWearer('Idony Fenwharf')->press('Put away')->sees('Every card is kept');
+    $page->press('Undo');
+    $page->until(fn (): bool => ! str_contains($page->text('body'), 'Every card is kept'), 'the wearer is back');
+    $page->press('Put away')->sees('Every card is kept')->press('Workroom')->sees('1 put away');
+    $listed = fn (): string => (string) $page->driver->executeScript('return [...document.querySelectorAll(".pair")].map((row) => row.textContent).join()');
+    expect($listed())->not->toContain('Idony Fenwharf');
+});
+
+test('a card is thrown away and brought back', function (): void {
+    $page = demoWearer('Bettrys Calloway-Pike');
+    $cards = fn (): int => count($page->driver->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('.wearer-page .rows li')));
+    $page->until(fn (): bool => $cards() === 2, 'both cards are listed');
+    $page->find('[aria-label^="Throw away"]')->click();
+    $page->sees('The card is thrown away')->until(fn (): bool => $cards() === 1, 'one is gone');
+    $page->press('Undo')->until(fn (): bool => $cards() === 2, 'it is back');
+    expect($page->text('.charts'))->toContain('Waist 84.5 cm');
+});

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+arch('core is pure: no framework, no application, nothing of the outside but exact arithmetic')
+    ->expect('Underbolt')
+    ->toOnlyUse(['Underbolt', 'Brick\Math']);
+
+/** @return list<string> calls of native functions, and of `new` without arguments, as they stand in a file */
+function nativeCalls(string $file): array
+{
+    $tokens = array_values(array_filter(
+        PhpToken::tokenize((string) file_get_contents($file)),
+        static fn (PhpToken $token): bool => ! $token->isIgnorable(),
+    ));
+    $calls = [];
+    foreach ($tokens as $i => $token) {
+        $before = $tokens[$i - 1]->text ?? '';
+        $isCall = ($tokens[$i + 1]->text ?? '') === '(' && ! in_array($before, ['->', '?->', '::', 'function'], true);
+        if ($isCall && $token->is([T_STRING, T_NAME_FULLY_QUALIFIED])) {
+            $empty = ($tokens[$i + 2]->text ?? '') === ')';
+            $calls[] = ($before === 'new' ? ($empty ? 'new ' : 'new with ') : '').ltrim($token->text, '\\');
+        } elseif ($token->is([T_GLOBAL, T_ECHO, T_PRINT, T_INCLUDE, T_REQUIRE]) || str_starts_with($token->text, '$_')) {
+            $calls[] = $token->text;
+        }
+    }
+
+    return $calls;
+}
+
+test('core keeps no clock, no I/O, no chance and no globals', function (): void {
+    $forbidden = '/^(new DateTime(Immutable)?|time|date|microtime|hrtime|now|today|f(open|read|write|close|puts|getcsv|putcsv)|file(_\w+)?|getenv|putenv|'
+        .'mt_rand|rand|random_\w+|shuffle|uniqid|echo|print|printf|var_dump|global|include|require|\$_\w+|usleep|sleep|exec|curl_\w+)$/';
+    $files = new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../core')), '/\.php$/');
+    foreach ($files as $file) {
+        expect(preg_grep($forbidden, nativeCalls((string) $file)))->toBe([], (string) $file);
+    }
+});
+
+arch('core classes cannot be extended')
+    ->expect('Underbolt')
+    ->classes()
+    ->toBeFinal();
+
+arch('strict types everywhere')
+    ->expect(['Underbolt', 'App'])
+    ->toUseStrictTypes();
+
+arch('the application asks core for sizes and does no sizing arithmetic of its own')
+    ->expect('App\Http\Controllers')
+    ->not->toUse(['Underbolt\Sizing', 'Underbolt\Seam', 'Underbolt\Altering', 'Underbolt\Measure\LengthText', 'Brick\Math']);

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Card;
+use App\Models\Reading;
+use App\Models\Wearer;
+
+/** A wearer of the demo, with two cards. */
+function bettrys(): Wearer
+{
+    $user = demoUser();
+    test()->actingAs($user);
+
+    return $user->wearers()->where('name', 'Bettrys Calloway-Pike')->sole();
+}
+
+test('all cards go out as one file and come back whole', function (): void {
+    $wearer = bettrys();
+    $file = $this->get("/api/wearers/{$wearer->id}/cards.csv")->assertOk()
+        ->assertHeader('Content-Type', 'text/csv; charset=utf-8')
+        ->assertHeader('Content-Disposition', 'attachment; filename="bettrys-calloway-pike-cards.csv"')->getContent();
+    $stored = static fn (): array => Reading::query()->get(['point', 'text', 'unit', 'nanometres'])->map(static fn (Reading $reading): string => (string) json_encode($reading))->sort()->values()->all();
+    $before = $stored();
+    expect($file)->toContain('underarm_to_waist,"19,5",cm,1,');
+
+    $wearer->cards()->get()->each->forceDelete();
+    $answer = $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => $file, 'write' => true])->assertOk();
+    expect($answer)->toAgreeWith('ImportData')
+        ->and($answer->json('written'))->toBeTrue()
+        ->and($stored())->toBe($before)
+        ->and($wearer->cards()->count())->toBe(2);
+});
+
+test('a preview writes nothing and says what would be written over', function (): void {
+    $wearer = bettrys();
+    $card = $wearer->cards()->first();
+    $csv = "point,value,date,foundation\nwaist,85,{$card->taken_on->toDateString()},everyday bra\nwaist,70,2020-01-01,vest";
+    $preview = $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => $csv, 'write' => false])->assertOk();
+    expect($preview)->toAgreeWith('ImportData')
+        ->and($preview->json('lines.*.replaces'))->toBe(['84.5', null])
+        ->and($preview->json('written'))->toBeFalse()
+        ->and($wearer->cards()->count())->toBe(2)
+        ->and($card->readings()->where('point', 'waist')->sole()->text)->toBe('84.5');
+});
+
+test('a written card counts on, so that a tab which is behind is told', function (): void {
+    $wearer = bettrys();
+    $card = $wearer->cards()->first();
+    $csv = "point,value,date,foundation\nwaist,85,{$card->taken_on->toDateString()},everyday bra";
+    $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => $csv, 'write' => true])->assertOk();
+    expect($card->refresh()->version)->toBe(2)->and($card->readings()->where('point', 'waist')->sole()->text)->toBe('85');
+});
+
+test('while a line is faulty nothing is written', function (): void {
+    $wearer = bettrys();
+    $answer = $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => "point,value\nwaist,80\nelbow,30", 'write' => true])->assertOk();
+    expect($answer->json('written'))->toBeFalse()
+        ->and($answer->json('faults.0.field'))->toBe('line 3')
+        ->and(Card::query()->where('wearer_id', $wearer->id)->count())->toBe(2);
+});
+
+test('another user’s cards neither go out nor come in', function (): void {
+    $wearer = bettrys();
+    $this->actingAs(someone());
+    $this->get("/api/wearers/{$wearer->id}/cards.csv")->assertNotFound();
+    $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => "point,value\nwaist,80", 'write' => true])->assertNotFound();
+});
+
+test('cards go out as JSON too and come back whole', function (): void {
+    $wearer = bettrys();
+    $json = $this->get("/api/wearers/{$wearer->id}/cards.json")->assertOk()->assertHeader('Content-Type', 'application/json')->getContent();
+    expect($json)->toContain('"value": "19,5"');
+    $wearer->cards()->get()->each->forceDelete();
+    $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => $json, 'write' => true])->assertOk()->assertJson(['written' => true, 'faults' => []]);
+    expect($this->get("/api/wearers/{$wearer->id}/cards.json")->getContent())->toBe($json);
+});

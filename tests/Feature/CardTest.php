@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Card;
+use App\Models\Reading;
+
+function emptyCard(): Card
+{
+    $user = someone();
+    test()->actingAs($user);
+    $wearer = $user->wearers()->create(['name' => 'Merrin']);
+
+    return $wearer->cards()->create(['user_id' => $user->id, 'taken_on' => '2026-11-20']);
+}
+
+test('a wearer is added and an empty card of today is started', function (): void {
+    $wearer = $this->actingAs(someone())->postJson('/api/wearers', ['name' => 'Merrin'])->assertCreated();
+    expect($wearer)->toAgreeWith('WearerData');
+
+    $card = $this->postJson("/api/wearers/{$wearer->json('id')}/cards")->assertCreated();
+    expect($card)->toAgreeWith('CardData')
+        ->and($card->json('taken_on'))->toBe(now()->toDateString())
+        ->and($card->json('readings'))->toBe([])
+        ->and($card->json('points'))->toHaveCount(21)
+        ->and(collect($card->json('sets'))->firstWhere('name', 'three')['points'])->toBe(['full_bust', 'waist', 'hip']);
+});
+
+test('a new card starts from the last one without its figures', function (): void {
+    $card = emptyCard();
+    $card->update(['foundation' => 'vest', 'point_set' => 'three']);
+    $this->putJson("/api/cards/{$card->id}/readings/waist/1", ['text' => '80', 'unit' => 'cm', 'version' => 1])->assertOk();
+    $again = $this->postJson("/api/wearers/{$card->wearer_id}/cards")->assertCreated();
+    expect($again->json())->toMatchArray(['foundation' => 'vest', 'point_set' => 'three', 'readings' => []])
+        ->and($again->json('earlier.0.measures.0'))->toBe(['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 0]);
+});
+
+test('a wearer needs a name', function (): void {
+    $this->actingAs(someone())->postJson('/api/wearers', ['name' => ' '])->assertJsonValidationErrors(['name']);
+
+});
+
+function typeReading(Card $card, string $point, string $text, string $unit = 'cm', int $attempt = 1, ?int $version = null): Illuminate\Testing\TestResponse
+{
+    return test()->putJson("/api/cards/{$card->id}/readings/{$point}/{$attempt}", [
+        'text' => $text, 'unit' => $unit, 'version' => $version ?? $card->refresh()->version,
+    ]);
+}
+
+test('a reading is kept as typed, with its unit and its exact length', function (string $text, string $unit, int $nanometres): void {
+    $answer = typeReading(emptyCard(), 'full_bust', $text, $unit)->assertOk();
+    expect($answer)->toAgreeWith('CardData')
+        ->and($answer->json('readings'))->toBe([['point' => 'full_bust', 'attempt' => 1, 'text' => $text, 'unit' => $unit, 'length_nm' => $nanometres]]);
+})->with([
+    ['95,5', 'cm', 955_000_000],
+    ['37 3/4', 'in', 958_850_000],
+    ['37¾', 'in', 958_850_000],
+    ['37"', 'cm', 939_800_000],
+]);
+
+test('what is no possible figure is refused at the field with the reason, and what was kept stays', function (string $text, string $reason): void {
+    $card = emptyCard();
+    typeReading($card, 'full_bust', '95')->assertOk();
+    $sentence = typeReading($card, 'full_bust', $text)->assertUnprocessable()->json('errors.text.0');
+    expect($sentence)->toContain($reason)->and(Reading::query()->sole()->text)->toBe('95')->and($card->refresh()->version)->toBe(2);
+})->with([
+    ['3 7/8', 'too small'], ['1000', 'too large'], ['ninety', 'not a figure'], ['9.5.5', 'more than one decimal point'],
+    ["84\t88\t92", 'not a figure'], ['0', 'too small'], ['-95', 'too small'], ['', 'required'], [str_repeat('9', 500), 'Too much text'],
+]);
+
+test('several readings of a point give their median and how far they lie apart', function (): void {
+    $card = emptyCard();
+    foreach (['80', '82.5', '80.5'] as $attempt => $text) {
+        $answer = typeReading($card, 'waist', $text, attempt: $attempt + 1)->assertOk();
+    }
+    expect($answer->json('measures'))->toBe([['point' => 'waist', 'length_nm' => 805_000_000, 'spread_nm' => 25_000_000]])
+        ->and($answer->json('findings.0.text'))->toContain('2.5 cm apart');
+});
+
+test('the plan is made from the median', function (): void {
+    $card = emptyCard();
+    foreach (['80', '84'] as $attempt => $text) {
+        typeReading($card, 'waist', $text, attempt: $attempt + 1);
+    }
+    expect($card->load('readings')->toBody()->at(Underbolt\Measure\Point::Waist)->nanometres)->toBe(820_000_000);
+});
+
+test('a point is corrected or left out again', function (): void {
+    $card = emptyCard();
+    typeReading($card, 'waist', '80')->assertOk();
+    typeReading($card, 'waist', '81')->assertOk();
+    expect(Reading::query()->pluck('text')->all())->toBe(['81']);
+
+    $this->deleteJson("/api/cards/{$card->id}/readings/waist/1", ['version' => 3])->assertOk();
+    expect(Reading::query()->count())->toBe(0);
+});
+
+test('a stale save answers 409 with the card as it stands, and writes nothing', function (): void {
+    $card = emptyCard();
+    typeReading($card, 'waist', '84', version: 1)->assertOk();
+    $stale = typeReading($card, 'waist', '81', version: 1)->assertConflict();
+    expect($stale)->toAgreeWith('ConflictData')
+        ->and($stale->json('card.version'))->toBe(2)
+        ->and($stale->json('card.readings.0.text'))->toBe('84')
+        ->and(Reading::query()->sole()->text)->toBe('84');
+    $this->deleteJson("/api/cards/{$card->id}/readings/waist/1", ['version' => 1])->assertConflict();
+    expect(Reading::query()->count())->toBe(1);
+});
+
+test('a finding is answered, the answer is kept and can be taken back', function (): void {
+    $card = emptyCard();
+    typeReading($card, 'waist', '84');
+    typeReading($card, 'tummy', '84.5');
+    $asked = fn (): array => $this->getJson("/api/cards/{$card->id}")->json('findings.0');
+    expect($asked())->toMatchArray(['key' => 'waist_at_trousers:waist', 'point' => 'waist', 'answered' => false]);
+
+    foreach ([true, false] as $so) {
+        $this->putJson("/api/cards/{$card->id}/answers", ['key' => 'waist_at_trousers:waist', 'so' => $so, 'version' => $card->refresh()->version])->assertOk();
+        expect($asked()['answered'])->toBe($so);
+    }
+});
+
+test('a jump is measured from the last card on the same foundation', function (): void {
+    $card = emptyCard();
+    $wearer = $card->wearer;
+    $card->update(['foundation' => 'vest']);
+    typeReading($card, 'full_bust', '95');
+    $later = $wearer->cards()->create(['user_id' => $card->user_id, 'taken_on' => '2026-11-22', 'foundation' => 'vest']);
+    expect(typeReading($later, 'full_bust', '101')->json('findings.0.key'))->toBe('jump:full_bust');
+    $later->update(['foundation' => 'corset']);
+    expect($this->getJson("/api/cards/{$later->id}")->json('findings'))->toBe([]);
+});
+
+test('a point or a try that is none does not exist', function (): void {
+    $card = emptyCard();
+    typeReading($card, 'elbow', '80')->assertNotFound();
+    typeReading($card, 'waist', '80', attempt: 10)->assertNotFound();
+});
+
+test('the day and what was worn underneath can be changed', function (): void {
+    $card = emptyCard();
+    $head = ['taken_on' => '2026-10-01', 'foundation' => 'long-line bra', 'point_set' => 'skirt'];
+    $this->patchJson("/api/cards/{$card->id}", $head + ['version' => 1])->assertOk()->assertJson($head + ['version' => 2]);
+    $this->patchJson("/api/cards/{$card->id}", ['taken_on' => 'last week', 'version' => 2] + $head)->assertJsonValidationErrors(['taken_on']);
+    $this->patchJson("/api/cards/{$card->id}", $head + ['version' => 1])->assertConflict();
+});
+
+test('a card that was thrown away is out of sight, stays with its makes, and comes back as it was', function (): void {
+    $user = demoUser();
+    $make = $user->makes()->first();
+    $this->actingAs($user)->deleteJson("/api/cards/{$make->card_id}")->assertNoContent();
+    $this->getJson("/api/cards/{$make->card_id}")->assertNotFound();
+    $this->getJson("/api/makes/{$make->id}/plan")->assertOk();
+
+    expect($this->postJson("/api/cards/{$make->card_id}/restore")->assertOk())->toAgreeWith('CardData');
+    $this->getJson("/api/cards/{$make->card_id}")->assertOk();
+    $this->postJson("/api/cards/{$make->card_id}/restore")->assertNotFound();
+});
+
+test('the unit a wearer is measured in goes with the card', function (): void {
+    $card = emptyCard();
+    expect($this->getJson("/api/cards/{$card->id}")->json('unit'))->toBeNull();
+    $card->wearer->update(['unit' => 'in']);
+    expect($this->getJson("/api/cards/{$card->id}")->json('unit'))->toBe('in');
+});

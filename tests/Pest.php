@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Demo\DemoWorkroom;
+use App\Http\Controllers\SessionController;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Contract;
+use Tests\TestCase;
+
+uses(TestCase::class)->in('Feature');
+
+expect()->extend('toAgreeWith', function (string $schema) {
+    /** @var TestResponse $response */
+    $response = $this->value;
+    expect(Contract::faults((string) $response->getContent(), $schema))->toBe([]);
+
+    return $this;
+});
+
+/** A user with an empty workroom. */
+function someone(string $name = 'Nerys'): User
+{
+    return User::query()->create([
+        'name' => $name, 'email' => strtolower($name).'@tideroom.example', 'password' => 'a long secret',
+    ]);
+}
+
+/** The demo workroom's user, with everything in it. */
+function demoUser(): User
+{
+    DemoWorkroom::load(CarbonImmutable::parse('2026-11-23'));
+
+    return User::query()->where('email', SessionController::DEMO_EMAIL)->sole();
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use RuntimeException;
+
+/** The application, served with its built front end and fresh demo data on a database of its own. */
+final class DemoServer
+{
+    private static ?self $shared = null;
+
+    private function __construct(public readonly string $address)
+    {
+    }
+
+    public static function shared(): self
+    {
+        return self::$shared ??= self::start();
+    }
+
+    private static function start(): self
+    {
+        $root = dirname(__DIR__, 2);
+        $database = (string) tempnam(sys_get_temp_dir(), 'underbolt');
+        $storage = "{$database}-storage";
+        foreach (['cache/data', 'sessions', 'views'] as $part) {
+            mkdir("{$storage}/framework/{$part}", recursive: true);
+        }
+        mkdir("{$storage}/logs");
+        $environment = [
+            'LARAVEL_STORAGE_PATH' => $storage,
+            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'LOG_CHANNEL' => 'single',
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+            'DB_DATABASE' => $database, 'UNDERBOLT_DEMO' => 'true', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'PHP_CLI_SERVER_WORKERS' => '4',
+        ];
+        foreach (['migrate --force', 'underbolt:demo'] as $command) {
+            self::artisan($root, $command, $environment);
+        }
+        $port = FreePort::find();
+        $router = "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
+        // The storage folder is found in the environment, which this server doesn't read unless told to.
+        new Background([PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", $router], "{$root}/public", $environment);
+        register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($database).'*'));
+        FreePort::awaitListener($port);
+
+        return new self("http://127.0.0.1:{$port}");
+    }
+
+    /** @param  array<string, string>  $environment */
+    private static function artisan(string $root, string $command, array $environment): void
+    {
+        $process = proc_open(PHP_BINARY." artisan {$command}", [1 => ['pipe', 'w'], 2 => ['redirect', 1]], $pipes, $root, $environment + getenv());
+        if ($process === false) {
+            throw new RuntimeException("artisan {$command} does not start");
+        }
+        $output = stream_get_contents($pipes[1]);
+        if (proc_close($process) !== 0) {
+            throw new RuntimeException("artisan {$command} failed: {$output}");
+        }
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
+
+/** The page as a person uses it: by what is written on it. Every look waits until the thing is there. */
+final class Page
+{
+    private const PATIENCE_SECONDS = 10;
+
+    private function __construct(public readonly RemoteWebDriver $driver)
+    {
+    }
+
+    /** A page with nobody signed in, at the true 1280 x 800. */
+    public static function open(string $path): self
+    {
+        $driver = Chrome::driver();
+        Chrome::size(1280, 800);
+        $address = DemoServer::shared()->address;
+        // An answer still on its way to the last page may bring its cookie after the others are gone.
+        $driver->get("{$address}/icon.svg");
+        $driver->wait(self::PATIENCE_SECONDS)->until(static function () use ($driver, $address): bool {
+            $driver->manage()->deleteAllCookies();
+            $driver->get("{$address}/api/me");
+
+            return str_contains($driver->getPageSource(), 'Unauthenticated');
+        });
+        $driver->manage()->deleteAllCookies();
+        $driver->manage()->getLog('browser'); // what earlier pages complained of is none of this one's
+        $driver->get($address.$path);
+
+        return new self($driver);
+    }
+
+    public function find(string $css): RemoteWebElement
+    {
+        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector($css)) !== [], "there is {$css}");
+
+        return $this->driver->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    /** The field that a label names, with or without its unit. */
+    public function field(string $label): RemoteWebElement
+    {
+        $path = "//label[normalize-space()='{$label}' or normalize-space()='{$label}, cm' or normalize-space()='{$label}, in']";
+        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "there is a field {$label}");
+        $id = (string) $this->driver->findElement(WebDriverBy::xpath($path))->getAttribute('for');
+
+        return $this->driver->findElement(WebDriverBy::id($id));
+    }
+
+    public function type(string $label, string $text): self
+    {
+        $field = $this->field($label);
+        $field->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.WebDriverKeys::BACKSPACE.$text);
+
+        return $this;
+    }
+
+    public function press(string $words): self
+    {
+        $path = "//*[self::button or self::a][normalize-space()='{$words}']";
+        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "there is a button {$words}");
+        $this->driver->findElement(WebDriverBy::xpath($path))->click();
+
+        return $this;
+    }
+
+    /** Goes to a point of the open measure card. */
+    public function goTo(string $point): self
+    {
+        $this->find('.point-list button');
+        $this->driver->executeScript(<<<'JS'
+            [...document.querySelectorAll('.point-list button')]
+                .find((button) => button.firstElementChild.textContent === arguments[0]).click();
+        JS, [$point]);
+
+        return $this;
+    }
+
+    /** Opens a list of choices and takes one. */
+    public function choose(string $label, string $option): self
+    {
+        $this->driver->findElement(WebDriverBy::xpath("//span[@class='label'][normalize-space()='{$label}']/following-sibling::*[1]"))->click();
+        $path = "//li[@role='option'][normalize-space()='{$option}']";
+        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "{$option} can be chosen");
+        $this->driver->findElement(WebDriverBy::xpath($path))->click();
+        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath("//li[@role='option']")) === [], 'the list is closed');
+
+        return $this;
+    }
+
+    public function sees(string $words): self
+    {
+        $shown = '';
+        $this->until(function () use ($words, &$shown): bool {
+            return str_contains($shown = $this->text('body'), $words);
+        }, "the page says \"{$words}\"");
+        Assert::assertStringContainsString($words, $shown);
+
+        return $this;
+    }
+
+    /** The words of a part of the page, spaces made single. */
+    public function text(string $css): string
+    {
+        return trim((string) preg_replace('/[\s\x{00A0}]+/u', ' ', $this->find($css)->getText()));
+    }
+
+    /** Pastes into a field as the keyboard would, without a clipboard of the machine. */
+    public function paste(string $css, string $text): self
+    {
+        $this->find($css)->click();
+        $this->driver->executeScript(<<<'JS'
+            const data = new DataTransfer();
+            data.setData('text/plain', arguments[1]);
+            document.querySelector(arguments[0]).dispatchEvent(
+                new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+        JS, [$css, $text]);
+
+        return $this;
+    }
+
+    /** @param  callable(): bool  $holds */
+    public function until(callable $holds, string $what): self
+    {
+        try {
+            $this->driver->wait(self::PATIENCE_SECONDS, 30)->until(static function () use ($holds): bool {
+                try {
+                    return $holds();
+                } catch (StaleElementReferenceException) {
+                    return false; // drawn anew at this very moment
+                }
+            });
+        } catch (TimeoutException) {
+            $shown = $this->driver->findElement(WebDriverBy::tagName('body'))->getText();
+            Assert::fail("waited in vain until {$what}; at {$this->driver->getCurrentURL()} the page says:\n{$shown}");
+        }
+
+        return $this;
+    }
+
+    /** @return list<string> what an automatic look finds wrong for people who can't see or point well (WCAG 2.2 AA) */
+    public function accessibilityFaults(): array
+    {
+        $this->driver->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+
+        return $this->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }).then(
+                ({ violations }) => done(violations.flatMap(({ id, nodes }) => nodes.map((n) => `${id}: ${n.html}`))),
+                (error) => done([String(error)]),
+            );
+        JS);
+    }
+
+    /** @return list<string> addresses outside our own origin that the page has asked for */
+    public function foreignRequests(): array
+    {
+        return $this->driver->executeScript(<<<'JS'
+            return performance.getEntriesByType('resource').map(({ name }) => name)
+                .filter((name) => new URL(name).origin !== location.origin);
+        JS);
+    }
+
+    /** @return list<string> what the browser complained of, but for the 401 that tells that nobody is signed in */
+    public function complaints(): array
+    {
+        $lines = array_column($this->driver->manage()->getLog('browser'), 'message');
+
+        return array_values(array_filter($lines, static fn (string $line): bool => ! str_contains($line, '401 (Unauthorized)')));
+    }
+}
