@@ -50,6 +50,7 @@ need_php() {
     php -r 'exit(extension_loaded("mbstring") && extension_loaded("xml") ? 0 : 1);' || debian "php$php-mbstring" "php$php-xml"
     php -r 'exit(extension_loaded("curl") ? 0 : 1);' || debian "php$php-curl"
     php -r 'exit(extension_loaded("zip") ? 0 : 1);' || debian "php$php-zip"
+    php -r 'exit(extension_loaded("gd") ? 0 : 1);' || debian "php$php-gd"
     command -v composer >/dev/null || debian composer
 }
 

@@ -28,7 +28,14 @@ final class ChartReader
     }
 
     /** @return list<?Length> */
-    private static function row(Node $node, Row $row, int $sizes): array
+    public static function row(Node $node, Row $row, int $sizes): array
+    {
+        // The front width is no girth: it runs from arm to arm.
+        return self::figures($node, $row === Row::CrossFront ? LengthKind::Along : LengthKind::Girth, $sizes);
+    }
+
+    /** @return list<?Length> one for each size, null where none is printed */
+    public static function figures(Node $node, LengthKind $kind, int $sizes): array
     {
         $items = $node->items();
         if ($items === null) {
@@ -38,8 +45,6 @@ final class ChartReader
         if ($given !== $sizes) {
             $node->fault("has {$given} figures for {$sizes} sizes; give one for each size, null where none is printed");
         }
-        // The front width is no girth: it runs from arm to arm.
-        $kind = $row === Row::CrossFront ? LengthKind::Along : LengthKind::Girth;
 
         return array_map(
             static fn (Node $item): ?Length => $item->isNull() ? null : $item->length($kind),

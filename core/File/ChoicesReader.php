@@ -21,7 +21,7 @@ final class ChoicesReader
 {
     private const KEYS = [
         'range', 'between', 'lead', 'ease', 'pick', 'liked_ease', 'least_ease',
-        'sizes', 'largest_step', 'blend', 'dwell', 'station_every',
+        'sizes', 'largest_step', 'blend', 'dwell', 'station_every', 'view', 'fit',
     ];
 
     /**
@@ -39,7 +39,7 @@ final class ChoicesReader
 
         return new Choices(
             $get('range')?->text(),
-            $get('between')?->oneOf(BetweenRule::class) ?? BetweenRule::Up,
+            $get('between')?->oneOf(BetweenRule::class) ?? $pattern->between ?? BetweenRule::Up,
             self::lead($get('lead')),
             $get('ease')?->oneOf(EaseSchool::class) ?? EaseSchool::Drafted,
             self::pick($get('pick')),
@@ -50,7 +50,17 @@ final class ChoicesReader
             $get('blend')?->oneOf(BlendShape::class) ?? BlendShape::Curved,
             $get('dwell')?->length(LengthKind::Allowance) ?? self::usualStep($unit),
             $get('station_every')?->length(LengthKind::Along) ?? self::usualStep($marks),
+            self::oneNamed($get('view'), $pattern->parts->views, 'view'),
+            self::oneNamed($get('fit'), $pattern->parts->fits, 'fit'),
         );
+    }
+
+    /** @param  list<string>  $names */
+    private static function oneNamed(?Node $node, array $names, string $what): ?string
+    {
+        $name = $node?->text();
+
+        return $name === null || in_array($name, $names, true) ? $name : $node->fault("\"{$name}\" is no {$what} of this pattern");
     }
 
     /** 2.5 cm, or an inch where inches are read. */

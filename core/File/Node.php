@@ -21,6 +21,8 @@ final readonly class Node
 {
     private const LONGEST_TEXT = 120;
 
+    private const MOST_ENTRIES = 40;
+
     private function __construct(private mixed $value, private string $path, private Unit $unit, private FaultLog $log)
     {
     }
@@ -64,6 +66,23 @@ final readonly class Node
         }
 
         return array_filter($fields, static fn (self $field): bool => $field->value !== null);
+    }
+
+    /**
+     * Named entries whose names are the file's own, such as the letters of cups.
+     *
+     * @return array<string, self>
+     */
+    public function entries(): array
+    {
+        if (! $this->value instanceof stdClass) {
+            $this->fault('must be an object, {"name": value, ...}');
+
+            return [];
+        }
+        $named = get_object_vars($this->value);
+
+        return $this->fields(array_map(strval(...), array_slice(array_keys($named), 0, self::MOST_ENTRIES)));
     }
 
     /** Notes that something required stands nowhere. */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
+use Underbolt\Pattern\BetweenRule;
+use Underbolt\Pattern\ChartMeaning;
 use Underbolt\Pattern\Fabric;
 use Underbolt\Pattern\FabricKind;
+use Underbolt\Pattern\Garment;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Pattern;
 use Underbolt\Pattern\Row;
@@ -16,11 +19,10 @@ final class PatternReader
 {
     public const MOST_SIZES = 60;
 
-    private const KEYS = ['name', 'fabric', 'sizes', 'ranges', 'body_chart', 'finished', 'cups', 'levels', 'seam'];
-
-    private const CUP_KEYS = ['measure', 'table', 'body_chart', 'finished'];
-
-    private const FINISHED_ROWS = [Row::FullBust, Row::Waist, Row::Hip];
+    private const KEYS = [
+        'name', 'house', 'garment', 'fabric', 'sizes', 'ranges', 'chart_means', 'between', 'body_chart', 'finished', 'cups', 'levels', 'seam',
+        'views', 'fits', 'finished_by', 'flat_checks', 'pieces', 'fabric_needs', 'notions', 'lengthen_lines', 'pulled_on',
+    ];
 
     /** Null where not even the sizes can be read; other faults are noted and read past. */
     public static function read(Node $node): ?Pattern
@@ -30,21 +32,43 @@ final class PatternReader
         if (! isset($fields['body_chart'])) {
             $node->missing('body_chart');
         }
-        ($fields['cups'] ?? null)?->fields(self::CUP_KEYS);
         if ($sizes === null) {
             return null;
         }
+
+        ($fields['house'] ?? null)?->textOrEmpty();
+        $count = count($sizes);
+        $body = ChartReader::read($fields['body_chart'] ?? null, Row::cases(), $count);
+        $parts = FinishedReader::read($fields, $sizes);
 
         return new Pattern(
             ($fields['name'] ?? null)?->text() ?? '',
             self::fabric($fields['fabric'] ?? null),
             $sizes,
             RangesReader::read($fields['ranges'] ?? null, $sizes),
-            ChartReader::read($fields['body_chart'] ?? null, Row::cases(), count($sizes)),
-            ChartReader::read($fields['finished'] ?? null, self::FINISHED_ROWS, count($sizes)),
+            $body,
+            FinishedReader::filled(ChartReader::read($fields['finished'] ?? null, FinishedReader::ROWS, $count), $parts, $body, $count),
             self::weights($fields['levels'] ?? null),
             SeamReader::read($fields['seam'] ?? null),
+            CupsReader::read($fields['cups'] ?? null, $count),
+            $parts,
+            NotesReader::read($fields, $count),
+            ($fields['garment'] ?? null)?->oneOf(Garment::class),
+            self::between($fields),
+            ($fields['pulled_on'] ?? null)?->flag() ?? false,
         );
+    }
+
+    /**
+     * The house's own rule, or the one that follows from what its figures mean.
+     *
+     * @param  array<string, Node>  $fields
+     */
+    private static function between(array $fields): ?BetweenRule
+    {
+        $meaning = ($fields['chart_means'] ?? null)?->oneOf(ChartMeaning::class);
+
+        return ($fields['between'] ?? null)?->oneOf(BetweenRule::class) ?? $meaning?->betweenRule();
     }
 
     /** @return ?non-empty-list<string> */

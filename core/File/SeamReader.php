@@ -12,9 +12,9 @@ use Underbolt\Pattern\SeamData;
 /** Reads what the paper says about the side seam. */
 final class SeamReader
 {
-    private const LENGTHS = ['underarm_to_waist', 'shoulder_to_waist', 'waist_to_hip', 'hip_to_hem'];
+    private const LENGTHS = ['underarm_to_waist', 'shoulder_to_waist', 'waist_to_hip', 'hip_to_hem', 'sleeve_length'];
 
-    private const ALLOWANCES = ['seam_allowance', 'hem_allowance'];
+    private const ALLOWANCES = ['seam_allowance', 'hem_allowance', 'sleeve_hem_allowance'];
 
     private const MOST_EDGES = 40;
 
@@ -31,6 +31,8 @@ final class SeamReader
             $length('hip_to_hem', LengthKind::Along),
             $length('seam_allowance', LengthKind::Allowance),
             $length('hem_allowance', LengthKind::Allowance),
+            $length('sleeve_length', LengthKind::Along),
+            $length('sleeve_hem_allowance', LengthKind::Allowance),
         );
     }
 

@@ -11,6 +11,8 @@ enum LengthKind: string
     case Along = 'length';
     case Ease = 'ease';
     case Allowance = 'allowance';
+    case Cloth = 'length of cloth';
+    case Panel = 'width';
 
     /** @return array{int, int} least and most in centimetres, both possible */
     public function limitsCm(): array
@@ -20,6 +22,8 @@ enum LengthKind: string
             self::Along => [1, 250],
             self::Ease => [-100, 200],
             self::Allowance => [0, 20],
+            self::Cloth => [5, 3000],
+            self::Panel => [0, 250],
         };
     }
 

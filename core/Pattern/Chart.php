@@ -24,6 +24,18 @@ final readonly class Chart
         return $this->rows[$row->value][$index] ?? null;
     }
 
+    /** This chart with the rows of another in place of its own. */
+    public function with(self $other): self
+    {
+        return new self([...$this->rows, ...$other->rows]);
+    }
+
+    /** Whether a figure is printed in the row for any size at all. */
+    public function has(Row $row): bool
+    {
+        return array_filter($this->rows[$row->value] ?? [], static fn (?Length $value): bool => $value !== null) !== [];
+    }
+
     /**
      * The row as it stands over the sizes in play, printed figures only; null where it is no row.
      *

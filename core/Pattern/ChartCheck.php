@@ -27,13 +27,14 @@ final class ChartCheck
     public static function over(Pattern $pattern, array $sizes): array
     {
         $faults = [];
-        foreach (['body_chart' => $pattern->bodyChart, 'finished' => $pattern->finished] as $name => $chart) {
+        foreach (self::charts($pattern) as $path => $chart) {
             foreach (Row::cases() as $row) {
                 try {
                     $chart->over($row, $sizes);
                 } catch (RowDoesNotRise $fall) {
+                    $place = str_ends_with($path, '.') ? "{$path}{$row->value}" : $path;
                     $faults[] = new Fault(
-                        "pattern.{$name}.{$row->value}[{$fall->index()}]",
+                        "pattern.{$place}[{$fall->index()}]",
                         "size {$pattern->sizes[$fall->index()]} must be larger than the size before it; check the row for a slip",
                     );
                 }
@@ -41,5 +42,20 @@ final class ChartCheck
         }
 
         return $faults;
+    }
+
+    /** @return array<string, Chart> by path; one that ends in a dot goes on with the row's name */
+    private static function charts(Pattern $pattern): array
+    {
+        $charts = ['body_chart.' => $pattern->bodyChart, 'finished.' => $pattern->finished];
+        foreach ($pattern->cups->all() as $cup) {
+            $charts["cups.body_chart.{$cup}"] = $pattern->cups->bodyChart($cup);
+            $charts["cups.finished.{$cup}"] = $pattern->cups->finishedChart($cup);
+        }
+        foreach ($pattern->parts->only as $index => $part) {
+            $charts["finished_by[{$index}].finished."] = $part->chart;
+        }
+
+        return $charts;
     }
 }

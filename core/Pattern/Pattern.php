@@ -10,7 +10,11 @@ final readonly class Pattern
     /**
      * @param  non-empty-list<string>  $sizes  unique names, the smallest size first
      * @param  non-empty-list<Range>  $ranges
+     * @param  Chart  $finished  as printed for every view, fit and cup, with the rows taken from the tissue
      * @param  array<string, Weight>  $weights  by level; `matters` where none is given
+     * @param  ?Garment  $garment  null where it isn't said: then it has every level the body chart has a row for
+     * @param  ?BetweenRule  $between  the house's rule for a measure between two sizes; null where it isn't known
+     * @param  bool  $pulledOn  whether it has no opening to get into it
      */
     public function __construct(
         public string $name,
@@ -21,7 +25,33 @@ final readonly class Pattern
         public Chart $finished,
         private array $weights,
         public SeamData $seam,
+        public Cups $cups,
+        public FinishedParts $parts,
+        public Notes $notes,
+        public ?Garment $garment,
+        public ?BetweenRule $between,
+        public bool $pulledOn,
     ) {
+    }
+
+    /** Whether this garment has the level at all: a skirt has no bust, whatever its envelope prints. */
+    public function hasLevel(Level $level): bool
+    {
+        return $this->garment === null || in_array($level, $this->garment->levels(), true);
+    }
+
+    /** The finished chart of one view, fit and cup: what is said for them alone wins over what is said for all. */
+    public function finishedFor(?string $view, ?string $fit, ?string $cup): Chart
+    {
+        $chart = $this->finished;
+        $byCup = $cup === null ? [] : [new FinishedFor(null, null, $cup, $this->cups->finishedChart($cup))];
+        $holding = array_filter([...$this->parts->only, ...$byCup], static fn (FinishedFor $part): bool => $part->holds($view, $fit, $cup));
+        usort($holding, static fn (FinishedFor $a, FinishedFor $b): int => $a->bound() <=> $b->bound());
+        foreach ($holding as $part) {
+            $chart = $chart->with($part->chart);
+        }
+
+        return $chart;
     }
 
     public function weightAt(Level $level): Weight

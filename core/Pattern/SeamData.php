@@ -12,6 +12,7 @@ final readonly class SeamData
     /**
      * @param  array<string, positive-int>  $edges  cut edges by level; 4 where none is given
      * @param  ?Length  $hipToHem  from the hip level to the cut edge of the hem
+     * @param  ?Length  $sleeveLength  from the shoulder bone to the cut edge of the sleeve
      */
     public function __construct(
         private array $edges = [],
@@ -21,6 +22,8 @@ final readonly class SeamData
         public ?Length $hipToHem = null,
         public ?Length $seamAllowance = null,
         public ?Length $hemAllowance = null,
+        public ?Length $sleeveLength = null,
+        public ?Length $sleeveHemAllowance = null,
     ) {
     }
 

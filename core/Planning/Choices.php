@@ -20,6 +20,7 @@ final readonly class Choices
      * @param  int<0, max>  $largestStep  sizes between neighbouring levels that need no caution
      * @param  Length  $dwell  how far below the waist the line leaves the waist size
      * @param  Length  $stationEvery  above 0
+     * @param  ?string  $view  which of the pattern's views is made; null where it has none, or it isn't chosen
      */
     public function __construct(
         public ?string $range,
@@ -34,6 +35,8 @@ final readonly class Choices
         public BlendShape $blend,
         public Length $dwell,
         public Length $stationEvery,
+        public ?string $view = null,
+        public ?string $fit = null,
     ) {
     }
 

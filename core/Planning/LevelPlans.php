@@ -38,9 +38,10 @@ final class LevelPlans
     private static function facts(Make $make, SizesInPlay $inPlay): array
     {
         $all = [];
+        $finished = $make->pattern->finishedFor($make->choices->view, $make->choices->fit, null);
         foreach (Level::cases() as $level) {
             $chart = $make->pattern->bodyChart->over($level->row(), $inPlay->sizes);
-            if ($chart === null) {
+            if ($chart === null || ! $make->pattern->hasLevel($level)) {
                 continue;
             }
             $body = SizesInPlay::bodyAt($make, $level);
@@ -48,7 +49,7 @@ final class LevelPlans
                 $level,
                 $body,
                 $chart,
-                $make->pattern->finished->over($level->row(), $inPlay->sizes),
+                $finished->over($level->row(), $inPlay->sizes),
                 $make->choices->between,
                 $make->choices->ease,
                 $make->choices->likedEase($level),

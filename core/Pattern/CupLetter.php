@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern;
+
+/** The letters of cups in their order, one for every inch of difference (common practice, no published source). */
+final class CupLetter
+{
+    public const ORDER = ['AA', 'A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K'];
+
+    /** What unknown letters and unnamed drafts count as. */
+    public const USUAL = 'B';
+
+    private const SAME = ['DD' => 'E', 'DDD' => 'F'];
+
+    /** The letter's place, which is also its difference in whole inches; null for a letter not known. */
+    public static function place(string $letter): ?int
+    {
+        $letter = strtoupper(trim($letter));
+        $place = array_search(self::SAME[$letter] ?? $letter, self::ORDER, true);
+
+        return $place === false ? null : $place;
+    }
+
+    /** The whole inches a pattern drafted for this cup counts on; an unknown cup counts as B. */
+    public static function draftedInches(?string $letter): int
+    {
+        return ($letter === null ? null : self::place($letter)) ?? (int) self::place(self::USUAL);
+    }
+}

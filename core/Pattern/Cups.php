@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern;
+
+use Underbolt\Measure\Length;
+
+/** What a pattern says about cups: its rule, ranges that have a rule of their own, and the bust rows by cup. */
+final readonly class Cups
+{
+    /**
+     * @param  array<string, CupRule>  $byRange  by the name of the range
+     * @param  array<string, list<?Length>>  $body  full-bust rows of the body chart by cup
+     * @param  array<string, list<?Length>>  $finished  the same of the finished garment
+     */
+    public function __construct(private ?CupRule $rule = null, private array $byRange = [], private array $body = [], private array $finished = [])
+    {
+    }
+
+    /** Null where the pattern prints none for this range. */
+    public function ruleFor(?string $range): ?CupRule
+    {
+        return ($range === null ? null : $this->byRange[$range] ?? null) ?? $this->rule;
+    }
+
+    /** @return list<string> the cups that have a body row, in the order of the letters */
+    public function withRows(): array
+    {
+        $cups = array_map(strval(...), array_keys($this->body));
+        usort($cups, static fn (string $a, string $b): int => (CupLetter::place($a) ?? 99) <=> (CupLetter::place($b) ?? 99));
+
+        return $cups;
+    }
+
+    public function bodyChart(string $cup): Chart
+    {
+        return new Chart([Row::FullBust->value => $this->body[$cup] ?? []]);
+    }
+
+    /** Without a row where the finished chart has none for this cup. */
+    public function finishedChart(string $cup): Chart
+    {
+        return new Chart(isset($this->finished[$cup]) ? [Row::FullBust->value => $this->finished[$cup]] : []);
+    }
+
+    /** @return list<string> every cup with a row of either chart */
+    public function all(): array
+    {
+        return array_map(strval(...), array_keys($this->body + $this->finished));
+    }
+}

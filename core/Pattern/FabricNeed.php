@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern;
+
+use Underbolt\Measure\Length;
+
+/** How much cloth of one width a view takes, size by size. */
+final readonly class FabricNeed
+{
+    /** @param  list<?Length>  $amounts one for each size */
+    public function __construct(public ?string $view, public string $cloth, public ?Length $width, public array $amounts)
+    {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern;
+
+/** What the instruction sheet lists: pieces, cloth, notions, and where the paper may be cut. */
+final readonly class Notes
+{
+    /**
+     * @param  list<Piece>  $pieces
+     * @param  list<FabricNeed>  $cloth
+     * @param  list<Notion>  $notions
+     * @param  list<LengthenLine>  $lines
+     */
+    public function __construct(public array $pieces = [], public array $cloth = [], public array $notions = [], public array $lines = [])
+    {
+    }
+}

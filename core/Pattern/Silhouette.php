@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern;
+
+/** Where a garment lies close and where it hangs free, by its outline (trade: "what matters where"). */
+enum Silhouette: string
+{
+    case Fitted = 'fitted';
+    case Boxy = 'boxy';
+    case Flared = 'flared';
+
+    public function name(): string
+    {
+        return $this === self::Flared ? 'flared from the waist' : $this->value;
+    }
+
+    /** @return array<string, Weight> by level */
+    public function weights(): array
+    {
+        [$bust, $waist, $hip] = match ($this) {
+            self::Fitted => [Weight::Critical, Weight::Critical, Weight::Matters],
+            self::Boxy => [Weight::Matters, Weight::Free, Weight::Matters],
+            self::Flared => [Weight::Critical, Weight::Critical, Weight::Free],
+        };
+
+        return ['bust' => $bust, 'waist' => $waist, 'hip' => $hip];
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Sheet;
+
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthKind;
+use Underbolt\Measure\LengthPrint;
+use Underbolt\Measure\Unit;
+use Underbolt\Pattern\ChartMeaning;
+
+/** Reads the cells of one row: a figure, a range of figures, or a pair in both units. */
+final readonly class CellReader
+{
+    private const FIGURE = '(?:\d+(?:[.,]\d+)?|(?:\d+(?:\s+|\s?-\s?))?\d{1,2}\/\d{1,2})(?:\s?(?:cm|in|inch|inches|"))?';
+
+    private const RANGE = '(?<low>'.self::FIGURE.')\s*(?:-|to|bis|tot|à|a)\s*(?<high>'.self::FIGURE.')';
+
+    private const FRACTIONS = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
+
+    /** Two figures for one measure that are further apart than this are not the same one (7 mm). */
+    private const SAME = 7_000_000;
+
+    /** No size is meant for bodies that differ by more than this (15 cm). */
+    private const WIDEST_RANGE = 150_000_000;
+
+    /**
+     * @param  Unit  $unit  the row's
+     * @param  Unit  $sheet  the one meant in the sheet the row goes to
+     * @param  ?ChartMeaning  $meaning  which figure of a range counts; null while that is not known
+     */
+    public function __construct(private Unit $unit, private Unit $sheet, private LengthKind $kind, private ?ChartMeaning $meaning)
+    {
+    }
+
+    public static function isRange(string $typed): bool
+    {
+        $text = self::plain($typed);
+
+        return preg_match('/^'.self::FIGURE.'$/i', $text) !== 1 && preg_match('/^'.self::RANGE.'(?:\s*[(\[].*)?$/iu', $text) === 1;
+    }
+
+    public function read(string $typed): SheetCell
+    {
+        $text = self::plain($typed);
+        if (preg_match('/^(?:-+|\.+|n\/?a|x)?$/i', $text) === 1) {
+            return SheetCell::empty($typed);
+        }
+        if (preg_match('/^'.self::FIGURE.'$/i', $text) === 1) {
+            return $this->figure($typed, $text);
+        }
+        if (preg_match('/^'.self::RANGE.'$/iu', $text, $ends) === 1) {
+            return $this->range($typed, $ends['low'], $ends['high']);
+        }
+        if (preg_match('/^([^(\[\/]+)\s*[(\[]\s*([^)\]]+?)\s*[)\]]$|^(.+?(?:cm|in|inch|"))\s*\/\s*(.+?(?:cm|in|inch|"))$/i', $text, $pair) === 1) {
+            return $this->pair($typed, trim($pair[3] ?? $pair[1]), trim($pair[4] ?? $pair[2]));
+        }
+
+        return SheetCell::unread($typed, 'this is no figure');
+    }
+
+    private static function plain(string $typed): string
+    {
+        return trim(preg_replace('/\s+/', ' ', strtr($typed, self::FRACTIONS)) ?? '');
+    }
+
+    private function figure(string $typed, string $text): SheetCell
+    {
+        $length = Length::tryParse($text, $this->unit);
+        if ($length === null) {
+            return SheetCell::unread($typed, 'this is no figure a tape can show');
+        }
+        $cell = new SheetCell($typed, $length, $this->worded($text), $this->limits($length));
+
+        // 84,88 can be one figure, or two that a comma parts.
+        return preg_match('/^(\d{2,}),(?!00$|25$|50$|75$)\d{2,}$/', $text) === 1 ? $cell->doubted('one figure with a decimal comma, or two figures?') : $cell;
+    }
+
+    private function limits(Length $length): ?string
+    {
+        [$least, $most] = $this->kind->limitsCm();
+        $outside = $length->isLessThan(Length::ofNumber($least, Unit::Centimetre)) || Length::ofNumber($most, Unit::Centimetre)->isLessThan($length);
+
+        return $outside ? 'no body or garment has this measure; is it in another unit, or another row?' : null;
+    }
+
+    /** The figure as it stands, with its unit where the sheet would mean another. */
+    private function worded(string $text): string
+    {
+        $named = preg_match('/[a-z"]/i', $text) === 1;
+
+        return $named || $this->unit === $this->sheet ? $text : "{$text} {$this->unit->value}";
+    }
+
+    private function range(string $typed, string $low, string $high): SheetCell
+    {
+        $from = Length::tryParse($low, $this->unit);
+        $to = Length::tryParse($high, $this->unit);
+        if ($from === null || $to === null) {
+            return SheetCell::unread($typed, 'this is no range of figures');
+        }
+        $wide = $to->minus($from)->nanometres;
+        if ($wide <= 0 || $wide > self::WIDEST_RANGE) {
+            return SheetCell::unread($typed, 'this range runs backwards or is far too wide');
+        }
+
+        return match ($this->meaning) {
+            null => SheetCell::unread($typed, 'a range: say whether its upper end or its middle counts'),
+            ChartMeaning::UpperLimit => new SheetCell($typed, $to, $this->worded($high), $this->limits($to)),
+            ChartMeaning::Middle => $this->middle($typed, $from->plus($to)->dividedBy(2)),
+        };
+    }
+
+    private function middle(string $typed, Length $middle): SheetCell
+    {
+        $figure = (string) LengthPrint::number($middle, $this->unit, 5);
+
+        return new SheetCell($typed, $middle, $this->worded($figure), $this->limits($middle));
+    }
+
+    /** The figure in the row's unit counts; the other must say the same. */
+    private function pair(string $typed, string $first, string $second): SheetCell
+    {
+        $here = [$this->inUnit($this->unit, $first, $typed), $this->inUnit($this->unit, $second, $typed)];
+        $there = [$this->inUnit($this->other(), $first, $typed), $this->inUnit($this->other(), $second, $typed)];
+        foreach ([[$here[0], $there[1]], [$here[1], $there[0]]] as [$own, $check]) {
+            if ($own->value !== null && $check->value !== null && $own->value->minus($check->value)->abs()->nanometres <= self::SAME) {
+                return $own;
+            }
+        }
+
+        return $here[0]->value === null ? $here[0]->doubted('two figures that can\'t be read') : $here[0]->doubted('the two figures don\'t say the same measure');
+    }
+
+    private function inUnit(Unit $unit, string $text, string $typed): SheetCell
+    {
+        // A unit that is written is not bent to the one tried.
+        $written = match (true) {
+            preg_match('/cm$/i', $text) === 1 => Unit::Centimetre,
+            preg_match('/(?:in|inch|inches|")$/i', $text) === 1 => Unit::Inch,
+            default => $unit,
+        };
+        if ($written !== $unit) {
+            return SheetCell::unread($typed, 'two figures of which neither is in the unit of the row');
+        }
+        $read = (new self($unit, $this->sheet, $this->kind, $this->meaning))->read($text);
+
+        return new SheetCell($typed, $read->value, $read->text, $read->doubt);
+    }
+
+    private function other(): Unit
+    {
+        return $this->unit === Unit::Centimetre ? Unit::Inch : Unit::Centimetre;
+    }
+}

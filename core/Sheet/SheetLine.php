@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Sheet;
+
+/** One line of a pasted table: the words it begins with, and its cells. */
+final readonly class SheetLine
+{
+    /**
+     * @param  string  $label  empty where the line begins with a figure
+     * @param  list<string>  $cells
+     * @param  string  $typed  the whole line as it was pasted
+     */
+    public function __construct(public string $label, public array $cells, public string $typed)
+    {
+    }
+
+    public function hasCells(): bool
+    {
+        return implode('', $this->cells) !== '';
+    }
+}

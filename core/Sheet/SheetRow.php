@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Sheet;
+
+use Underbolt\Measure\Unit;
+
+/** One row of a pasted chart as it was understood, not written anywhere yet. */
+final readonly class SheetRow
+{
+    /**
+     * @param  ?ChartPlace  $place  null where a person has to say which row this is
+     * @param  list<SheetCell>  $cells  one for each size
+     * @param  ?string  $doubt  why the whole row should be looked at
+     */
+    public function __construct(public string $label, public ?ChartPlace $place, public Unit $unit, public array $cells, public ?string $doubt)
+    {
+    }
+
+    public function isSure(int $size): bool
+    {
+        return $this->place !== null && $this->doubt === null && ($this->cells[$size]->doubt ?? null) === null;
+    }
+}
