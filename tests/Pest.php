@@ -28,6 +28,23 @@ function someone(string $name = 'Nerys'): User
     ]);
 }
 
+/**
+ * A pattern as the page sends it, parts of its document replaced.
+ *
+ * @param  array<string, mixed>  $document
+ * @return array<string, mixed>
+ */
+function typedPattern(array $document = []): array
+{
+    return [
+        'name' => 'Causeway dress', 'house' => 'Limpet & Thole', 'unit' => 'cm',
+        'document' => $document + [
+            'sizes' => ['8', '10'], 'body_chart' => ['waist' => ['66', '70']], 'finished' => ['waist' => ['71', '75,5']],
+            'fabric' => ['kind' => 'woven'], 'levels' => (object) [], 'seam' => (object) [],
+        ],
+    ];
+}
+
 /** The demo workroom's user, with everything in it. */
 function demoUser(): User
 {

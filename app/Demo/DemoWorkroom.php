@@ -37,6 +37,9 @@ final class DemoWorkroom
             ]);
             $cards = self::wearers($user, $today);
             $patterns = self::patterns($user);
+            foreach (self::data('houses') as $house) {
+                $user->houses()->create(['name' => self::text($house, 'name'), 'unit' => self::text($house, 'unit'), 'habits' => $house->habits]);
+            }
             foreach (self::data('makes') as $make) {
                 $user->makes()->create([
                     'card_id' => $cards[self::text($make, 'wearer')]->id,

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use stdClass;
 use Underbolt\File\FaultLog;
+use Underbolt\File\HouseHabits;
 use Underbolt\File\Node;
 use Underbolt\File\PatternReader;
 use Underbolt\Measure\Unit;
@@ -28,10 +29,24 @@ final class Pattern extends Model
 
     protected $attributes = ['house' => ''];
 
-    /** Null where not even the sizes can be read. */
+    /** Null where not even the sizes can be read. What the pattern leaves out, its house's habits say. */
     public function toCore(FaultLog $log): ?CorePattern
     {
-        return PatternReader::read(Node::root($this->document, 'pattern', $this->unit, $log));
+        return PatternReader::read(Node::root($this->filled(), 'pattern', $this->unit, $log));
+    }
+
+    /** The document with the house's habits where it says nothing of its own. */
+    public function filled(): stdClass
+    {
+        $house = $this->house === '' ? null : House::query()->where('user_id', $this->user_id)->where('name', $this->house)->first();
+
+        return $house === null ? $this->document : HouseHabits::into($this->document, $house->habits, $house->unit);
+    }
+
+    /** The document as it stands in a file, with the name it is kept under. */
+    public function named(): stdClass
+    {
+        return (object) ['name' => $this->name, 'house' => $this->house, ...get_object_vars($this->filled())];
     }
 
     /** @return array<string, string> */

@@ -34,6 +34,12 @@ final class User extends Authenticatable
         return $this->hasMany(Pattern::class);
     }
 
+    /** @return HasMany<House, $this> */
+    public function houses(): HasMany
+    {
+        return $this->hasMany(House::class);
+    }
+
     /** @return HasMany<Make, $this> */
     public function makes(): HasMany
     {

@@ -24,7 +24,7 @@ final class CardCsv
             $line->point->value, $line->text, $line->unit->value, (string) $line->attempt, $line->date, $line->foundation,
         ], $lines);
 
-        return implode('', array_map(self::row(...), [self::HEADING, ...$rows]));
+        return implode('', array_map(CsvLine::of(...), [self::HEADING, ...$rows]));
     }
 
     /**
@@ -121,14 +121,5 @@ final class CardCsv
         arsort($counts);
 
         return array_key_first($counts);
-    }
-
-    /** @param  list<string>  $cells */
-    private static function row(array $cells): string
-    {
-        $quoted = array_map(static fn (string $cell): string => preg_match('/[",;\s]/', $cell) === 1
-            ? '"'.str_replace('"', '""', $cell).'"' : $cell, $cells);
-
-        return implode(',', $quoted)."\r\n";
     }
 }

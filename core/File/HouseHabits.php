@@ -68,7 +68,7 @@ final class HouseHabits
         foreach (self::ALLOWANCES as $key) {
             $seam->{$key} ??= self::worded($habits->{$key} ?? null, $unit);
         }
-        $filled->seam = $seam;
+        $filled->seam = (object) array_filter(get_object_vars($seam), static fn (mixed $value): bool => $value !== null);
     }
 
     /** A pattern that names no envelopes is one envelope with every size, and then that one has the house's cup. */

@@ -23,6 +23,14 @@ final class CupLetter
         return $place === false ? null : $place;
     }
 
+    /** The letter by which a cup is known here: DD reads as E, DDD as F; null for a letter not known. */
+    public static function canonical(string $letter): ?string
+    {
+        $place = self::place($letter);
+
+        return $place === null ? null : self::ORDER[$place];
+    }
+
     /** The whole inches a pattern drafted for this cup counts on; an unknown cup counts as B. */
     public static function draftedInches(?string $letter): int
     {

@@ -32,12 +32,34 @@ final readonly class PastedTable
         $separator = Separator::in($text);
         $kept = array_slice($typed, 0, self::MOST_LINES);
 
-        return new self($separator, array_map(static fn (string $line): SheetLine => self::line($line, $separator), $kept), count($typed) - count($kept));
+        $lines = array_map(static fn (string $line): SheetLine => self::line($line, $separator), $kept);
+
+        return new self($separator, $separator === Separator::Spaces ? $lines : self::labelled($lines), count($typed) - count($kept));
+    }
+
+    /**
+     * A table without a single word in its first column has no labels: its first cells are cells.
+     *
+     * @param  list<SheetLine>  $lines
+     * @return list<SheetLine>
+     */
+    private static function labelled(array $lines): array
+    {
+        foreach ($lines as $line) {
+            if (preg_match('/\p{L}{3}/u', $line->label) === 1 && ! SizeNames::couldBeSizes([$line->label])) {
+                return $lines;
+            }
+            if (SizeNames::isHeading($line->label) || $line->label === '') {
+                return $lines;
+            }
+        }
+
+        return array_map(static fn (SheetLine $line): SheetLine => new SheetLine('', [$line->label, ...$line->cells], $line->typed), $lines);
     }
 
     private static function line(string $typed, Separator $separator): SheetLine
     {
-        $typed = rtrim($typed);
+        $typed = rtrim($typed, ' ');
         $character = $separator->character();
         if ($character === null) {
             [$label, $cells] = SpacedLine::split($typed);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Sheet;
 
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\CupLetter;
 use Underbolt\Pattern\Row;
 
 /**
@@ -85,10 +86,10 @@ final readonly class RowName
     private static function cup(string $words, string $label): ?string
     {
         if (preg_match(self::CUP, $words, $cup) === 1) {
-            return strtoupper($cup[1] !== '' ? $cup[1] : $cup[2]);
+            return CupLetter::canonical($cup[1] !== '' ? $cup[1] : $cup[2]);
         }
 
-        return preg_match('/\bbust[\s,]*\(?([A-K]{1,3})\)?$/i', trim($label), $cup) === 1 ? strtoupper($cup[1]) : null;
+        return preg_match('/\bbust[\s,]*\(?([A-K]{1,3})\)?$/i', trim($label), $cup) === 1 ? CupLetter::canonical($cup[1]) : null;
     }
 
     /** "in" is also a word of three of the languages: it is a unit only at the end, in brackets, or before a bracket. */

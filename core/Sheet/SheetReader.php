@@ -98,6 +98,8 @@ final class SheetReader
             $shape->sizes === null => 'No line of sizes was found; they are counted from 1.',
             in_array('', $sizes, true) => 'A size has no name.',
             count(array_unique($sizes)) < count($sizes) => 'A size stands twice; where two envelopes use the same letter, add the envelope to the name.',
+            SizeNames::fall($sizes) => 'The sizes don\'t count up.',
+            ! SizeNames::couldBeSizes($sizes) => 'Not every name here looks like a size.',
             default => null,
         };
     }
@@ -250,29 +252,38 @@ final class SheetReader
         return false;
     }
 
-    /** The unit that the words say, else the one the figures look like, else the sheet's. */
+    /** The unit that the words say, else the one that nearly all figures look like, else the sheet's. */
     private static function unitOf(TableShape $shape, Unit $sheet): Unit
     {
-        $figures = [];
-        foreach ($shape->lines as $line) {
-            $name = RowName::of($line->label);
-            if ($name->place !== null && $name->unit === null) {
-                foreach ($line->cells as $cell) {
-                    $length = preg_match('/^\d+(?:[.,]\d+)?$/', $cell) === 1 ? Length::tryParse($cell, Unit::Centimetre) : null;
-                    $figures[] = $length->nanometres ?? null;
-                }
-            }
-        }
-        $figures = array_values(array_filter($figures, static fn (?int $figure): bool => $figure !== null));
-        sort($figures);
-        $median = $figures[intdiv(count($figures), 2)] ?? null;
+        $figures = array_merge([], ...array_map(self::figuresIn(...), $shape->lines));
+        $border = self::UNIT_BORDER_CM * Unit::Centimetre->nanometres();
+        $small = count(array_filter($figures, static fn (Length $figure): bool => $figure->nanometres < $border));
+        $nearlyAll = 0.8 * count($figures);
 
         return match (true) {
-            $median === null => $sheet,
-            $median < self::UNIT_BORDER_CM * Unit::Centimetre->nanometres() => Unit::Inch,
-            $sheet === Unit::Inch && $median > 70 * Unit::Centimetre->nanometres() => Unit::Centimetre,
+            $figures === [] => $sheet,
+            $small >= $nearlyAll => Unit::Inch,
+            count($figures) - $small >= $nearlyAll => Unit::Centimetre,
             default => $sheet,
         };
+    }
+
+    /**
+     * The first figure of every cell of a row that names no unit; a pair speaks for itself.
+     *
+     * @return list<Length> read as centimetres
+     */
+    private static function figuresIn(SheetLine $line): array
+    {
+        $name = RowName::of($line->label);
+        $figures = [];
+        foreach ($name->place !== null && $name->unit === null ? $line->cells : [] as $cell) {
+            if (preg_match('/^\d+(?:[.,]\d+)?(?![\d.,])(?!.*[(\[])/', $cell, $first) === 1) {
+                $figures[] = Length::tryParse($first[0], Unit::Centimetre);
+            }
+        }
+
+        return array_values(array_filter($figures, static fn (?Length $figure): bool => $figure !== null));
     }
 
     private static function short(string $text): string

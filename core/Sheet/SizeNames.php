@@ -12,7 +12,7 @@ final class SizeNames
         'grosse', 'grossen', 'gr', 'konfektionsgrosse', 'maat', 'maten', 'kledingmaat', 'pointure', 'tailles',
     ];
 
-    private const LETTERS = '\d{0,2}X{0,4}[SL]|M|\d{1,2}X|one size';
+    private const LETTERS = '\d{0,2}X{0,4}[SL]|M|\d{1,2}X|one size|(?:X{1,3}-?)?(?:small|large)|medium';
 
     private const FIGURES = '\d{1,3}(?:\/\d{1,3})?(?:-\d{1,3})?\s?[a-z]{0,2}';
 
@@ -40,6 +40,27 @@ final class SizeNames
         }
 
         return true;
+    }
+
+    /**
+     * Whether sizes that are plain numbers are out of order.
+     *
+     * @param  list<string>  $names
+     */
+    public static function fall(array $names): bool
+    {
+        $before = null;
+        foreach ($names as $name) {
+            if (! ctype_digit($name)) {
+                return false;
+            }
+            if ($before !== null && (int) $name <= $before) {
+                return true;
+            }
+            $before = (int) $name;
+        }
+
+        return false;
     }
 
     /** @param  list<string>  $names */

@@ -22,12 +22,12 @@ export const router = createRouter({
             props: byId,
             component: () => import('./pages/WearerPage.vue'),
         },
-        { path: '/patterns/new', name: 'new-pattern', component: () => import('./pages/PatternPage.vue') },
+        { path: '/patterns/new', name: 'new-pattern', component: () => import('./pattern/PatternPage.vue') },
         {
             path: `/patterns/:id${id}`,
             name: 'pattern',
             props: byId,
-            component: () => import('./pages/PatternPage.vue'),
+            component: () => import('./pattern/PatternPage.vue'),
         },
         {
             path: `/makes/:id${id}`,

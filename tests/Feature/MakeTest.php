@@ -67,7 +67,7 @@ test('a clip changes the plan and is kept', function (): void {
 test('choices that give no plan are refused at their field and the kept ones stay', function (array $choices, string $field): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices])->assertJsonValidationErrors([$field]);
-    expect($make->fresh()->choices)->toEqual((object) ['between' => 'up']);
+    expect($make->fresh()->choices)->toEqual((object) ['between' => 'up', 'view' => 'B']);
 })->with([
     [['sizes' => ['waist' => '99']], 'choices.sizes.waist'],
     [['ease' => 'guess'], 'choices.ease'],

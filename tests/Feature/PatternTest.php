@@ -4,18 +4,6 @@ declare(strict_types=1);
 
 use App\Models\Pattern;
 
-/** @param  array<string, mixed>  $document */
-function typedPattern(array $document = []): array
-{
-    return [
-        'name' => 'Causeway dress', 'house' => 'Limpet & Thole', 'unit' => 'cm',
-        'document' => $document + [
-            'sizes' => ['8', '10'], 'body_chart' => ['waist' => ['66', '70']], 'finished' => ['waist' => ['71', '75,5']],
-            'fabric' => ['kind' => 'woven'], 'levels' => (object) [], 'seam' => (object) [],
-        ],
-    ];
-}
-
 test('a pattern is kept as typed, and its drafted ease comes back exact', function (): void {
     $this->actingAs(someone());
     $answer = $this->postJson('/api/patterns', typedPattern())->assertCreated();

@@ -10,6 +10,8 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(properties: [
     new OA\Property(property: 'range', type: 'string', nullable: true),
     new OA\Property(property: 'between', type: 'string', enum: ['up', 'down', 'nearest']),
+    new OA\Property(property: 'view', type: 'string', nullable: true),
+    new OA\Property(property: 'fit', type: 'string', nullable: true),
     new OA\Property(property: 'ease', type: 'string', enum: ['chart', 'drafted', 'liked']),
     new OA\Property(property: 'blend', type: 'string', enum: ['curved', 'straight']),
     new OA\Property(property: 'liked_ease', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),

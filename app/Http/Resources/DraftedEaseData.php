@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Measure\Length;
+use Underbolt\Pattern\EaseLook;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Pattern;
 
@@ -28,17 +28,10 @@ final readonly class DraftedEaseData
     public static function of(?Pattern $pattern): self
     {
         $row = static fn (Level $level): array => array_map(
-            static fn (int $size): ?int => $pattern === null ? null : self::at($pattern, $level, $size)?->nanometres,
+            static fn (int $size): ?int => $pattern === null ? null : EaseLook::drafted($pattern, $level, $size)?->nanometres,
             array_keys($pattern->sizes ?? []),
         );
 
         return new self($row(Level::Bust), $row(Level::Waist), $row(Level::Hip));
-    }
-
-    private static function at(Pattern $pattern, Level $level, int $size): ?Length
-    {
-        $chart = $pattern->bodyChart->at($level->row(), $size);
-
-        return $chart === null ? null : $pattern->finished->at($level->row(), $size)?->minus($chart);
     }
 }

@@ -8,13 +8,19 @@ use App\Models\Pattern;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\File\FaultLog;
+use Underbolt\Pattern\BetweenRule;
 use Underbolt\Pattern\ChartCheck;
+use Underbolt\Pattern\EaseLook;
+use Underbolt\Pattern\FlatCheck;
 
 #[OA\Schema]
 final readonly class PatternData
 {
     /**
      * @param  list<FaultData>  $faults
+     * @param  list<FaultData>  $odd
+     * @param  list<FlatRowData>  $from_tissue
+     * @param  list<DraftData>  $drafts
      */
     public function __construct(
         #[OA\Property] public int $id,
@@ -24,6 +30,10 @@ final readonly class PatternData
         #[OA\Property(ref: PatternDocument::class)] public stdClass $document,
         #[OA\Property(items: new OA\Items(ref: FaultData::class))] public array $faults,
         #[OA\Property(ref: DraftedEaseData::class)] public DraftedEaseData $drafted_ease_nm,
+        #[OA\Property(description: 'worth a second look; it hinders nothing', items: new OA\Items(ref: FaultData::class))] public array $odd,
+        #[OA\Property(description: 'finished rows that only the tissue tells', items: new OA\Items(ref: FlatRowData::class))] public array $from_tissue,
+        #[OA\Property(description: 'sets of envelopes drawn as one set of lines', items: new OA\Items(ref: DraftData::class))] public array $drafts,
+        #[OA\Property(description: 'the rule for a measure between two sizes', enum: ['up', 'down', 'nearest'])] public string $between,
     ) {
     }
 
@@ -41,6 +51,10 @@ final readonly class PatternData
             $pattern->document,
             array_map(FaultData::of(...), $faults),
             DraftedEaseData::of($core),
+            $core === null ? [] : array_map(FaultData::of(...), EaseLook::over($core)),
+            $core === null ? [] : array_values(array_map(static fn (FlatCheck $check): FlatRowData => FlatRowData::of($check, $core), $core->parts->flat)),
+            $core === null ? [] : array_map(static fn (string $draft): DraftData => DraftData::of($core, $draft), $core->drafts()),
+            ($core->between ?? BetweenRule::Up)->value,
         );
     }
 }

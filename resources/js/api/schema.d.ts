@@ -132,6 +132,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/charts/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readChart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["chartFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{pattern}/charts.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportCharts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{pattern}/pattern.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportPattern"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/makes": {
         parameters: {
             query?: never;
@@ -221,6 +285,38 @@ export interface paths {
         };
         get: operations["pattern"];
         put: operations["keepPattern"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pattern-guide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["patternGuide"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/houses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepHouse"];
         post?: never;
         delete?: never;
         options?: never;
@@ -484,6 +580,40 @@ export interface components {
         ChartDocument: {
             [key: string]: (string | null)[];
         };
+        ChartPreviewCellData: {
+            /** @description as pasted */
+            typed: string;
+            /** @description what goes into the sheet; empty where it can't be read */
+            text: string;
+            /** @description why a person should look at it */
+            doubt: string | null;
+        };
+        ChartPreviewData: {
+            /** @description what stood between the cells */
+            separator: string;
+            /** @enum {string} */
+            unit: "cm" | "in";
+            /** @description it stood with the sizes down */
+            transposed: boolean;
+            sizes: string[];
+            sizes_doubt: string | null;
+            rows: components["schemas"]["ChartPreviewRowData"][];
+            left_out: string[];
+            /** @description the meaning of ranges has to be said */
+            has_ranges: boolean;
+            notes: string[];
+            figures: number;
+            doubts: number;
+        };
+        ChartPreviewRowData: {
+            /** @description as pasted */
+            label: string;
+            /** @description where it goes, such as body_chart.waist or cups.finished.C; null until a person says */
+            place: string | null;
+            doubt: string | null;
+            /** @description one for each size */
+            cells: components["schemas"]["ChartPreviewCellData"][];
+        };
         /** @description what the body chart says about the measure */
         ChartSizeData: {
             size: string;
@@ -492,11 +622,16 @@ export interface components {
             lower: string | null;
             upper: string | null;
         };
+        ChartTextData: {
+            text: string;
+        };
         ChoicesDocument: {
             /** @description The `choices` part of a make file, figures as typed. */
             range?: string | null;
             /** @enum {string} */
             between?: "up" | "down" | "nearest";
+            view?: string | null;
+            fit?: string | null;
             /** @enum {string} */
             ease?: "chart" | "drafted" | "liked";
             /** @enum {string} */
@@ -523,6 +658,39 @@ export interface components {
             message: string;
             card: components["schemas"]["CardData"];
         };
+        CupLineDocument: {
+            /** @description The cup holds from its first difference up to, not with, its second. */
+            cup: string;
+            from: string;
+            to: string;
+        };
+        CupRuleDocument: {
+            /**
+             * @description The rule of one range of sizes.
+             * @enum {string}
+             */
+            measure: "high_bust_difference" | "front_half_difference";
+            table: components["schemas"]["CupLineDocument"][];
+        };
+        CupsDocument: {
+            /**
+             * @description A rule for the cup, and the bust rows by cup, figures as typed.
+             * @enum {string}
+             */
+            measure?: "high_bust_difference" | "front_half_difference";
+            table?: components["schemas"]["CupLineDocument"][];
+            by_range?: {
+                [key: string]: components["schemas"]["CupRuleDocument"];
+            };
+            body_chart?: components["schemas"]["ChartDocument"];
+            finished?: components["schemas"]["ChartDocument"];
+        };
+        /** @description Envelopes whose lines nest: sizes of one draft can be blended, sizes of two can't. */
+        DraftData: {
+            name: string;
+            ranges: string[];
+            sizes: string[];
+        };
         /** @description nanometres, one for each size */
         DraftedEaseData: {
             bust: (number | null)[];
@@ -548,6 +716,62 @@ export interface components {
             text: string;
             /** @description it is so */
             answered: boolean;
+        };
+        FlatCheckDocument: {
+            /** @description The tissue of one size measured at a level, panel by panel, figures as typed. */
+            size: string;
+            seam_allowance?: string | null;
+            panels: {
+                name?: string | null;
+                width: string;
+                times?: number | null;
+                darts?: string | null;
+                /** @description edges measured to the cutting line */
+                allowances?: number | null;
+            }[];
+        };
+        /** @description A finished row taken from the tissue: one size measured, the others along the body chart's steps. */
+        FlatRowData: {
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            measured_size: string;
+            /** @description false where the envelope prints the row itself */
+            used: boolean;
+            /** @description one for each size */
+            finished_nm: (number | null)[];
+        };
+        GarmentData: {
+            /** @enum {string} */
+            value: "dress" | "top" | "skirt" | "trousers" | "knit_top" | "coat";
+            label: string;
+            levels: ("bust" | "waist" | "hip")[];
+            /** @description the usual ones */
+            pieces: components["schemas"]["PieceDocument"][];
+        };
+        HabitsDocument: {
+            /**
+             * @description What a house does alike in all its patterns, figures as typed.
+             * @enum {string|null}
+             */
+            chart_means?: "upper_limit" | "middle" | null;
+            /** @enum {string|null} */
+            between?: "up" | "down" | "nearest" | null;
+            drafted_cup?: string | null;
+            cups?: components["schemas"]["CupsDocument"];
+            seam_allowance?: string | null;
+            hem_allowance?: string | null;
+        };
+        HouseData: {
+            name: string;
+            /** @enum {string} */
+            unit: "cm" | "in";
+            habits: components["schemas"]["HabitsDocument"];
+        };
+        HouseRequest: {
+            name: string;
+            /** @enum {string} */
+            unit: "cm" | "in";
+            habits: components["schemas"]["HabitsDocument"];
         };
         /** @description what an import would write, or has written */
         ImportData: {
@@ -646,6 +870,10 @@ export interface components {
             chart_nm: number | null;
             finished_nm: number | null;
         };
+        OptionData: {
+            value: string;
+            label: string;
+        };
         PatternData: {
             id: number;
             name: string;
@@ -655,13 +883,56 @@ export interface components {
             document: components["schemas"]["PatternDocument"];
             faults: components["schemas"]["FaultData"][];
             drafted_ease_nm: components["schemas"]["DraftedEaseData"];
+            /** @description worth a second look; it hinders nothing */
+            odd: components["schemas"]["FaultData"][];
+            /** @description finished rows that only the tissue tells */
+            from_tissue: components["schemas"]["FlatRowData"][];
+            /** @description sets of envelopes drawn as one set of lines */
+            drafts: components["schemas"]["DraftData"][];
+            /**
+             * @description the rule for a measure between two sizes
+             * @enum {string}
+             */
+            between: "up" | "down" | "nearest";
         };
         PatternDocument: {
             /** @description The `pattern` part of a make file, figures as typed. */
             sizes: string[];
-            ranges?: Record<string, never>[];
+            /** @enum {string|null} */
+            garment?: "dress" | "top" | "skirt" | "trousers" | "knit_top" | "coat" | null;
+            pulled_on?: boolean;
+            /** @enum {string|null} */
+            chart_means?: "upper_limit" | "middle" | null;
+            /** @enum {string|null} */
+            between?: "up" | "down" | "nearest" | null;
+            ranges?: components["schemas"]["RangeDocument"][];
             body_chart: components["schemas"]["ChartDocument"];
             finished: components["schemas"]["ChartDocument"];
+            cups?: components["schemas"]["CupsDocument"];
+            views?: string[];
+            fits?: string[];
+            finished_by?: {
+                view?: string | null;
+                fit?: string | null;
+                cup?: string | null;
+                finished: components["schemas"]["ChartDocument"];
+            }[];
+            flat_checks?: {
+                [key: string]: components["schemas"]["FlatCheckDocument"];
+            };
+            pieces?: components["schemas"]["PieceDocument"][];
+            fabric_needs?: {
+                view?: string | null;
+                cloth?: string | null;
+                width?: string | null;
+                amounts: (string | null)[];
+            }[];
+            notions?: {
+                view?: string | null;
+                name: string;
+                by_size: (string | null)[];
+            }[];
+            lengthen_lines?: ("above_waist" | "below_waist" | "hem" | "sleeve")[];
             fabric: {
                 /** @enum {string} */
                 kind: "woven" | "knit";
@@ -678,9 +949,19 @@ export interface components {
                 shoulder_to_waist?: string | null;
                 waist_to_hip?: string | null;
                 hip_to_hem?: string | null;
+                sleeve_length?: string | null;
                 seam_allowance?: string | null;
                 hem_allowance?: string | null;
+                sleeve_hem_allowance?: string | null;
             };
+        };
+        /** @description What can be chosen while a pattern is put in. */
+        PatternGuideData: {
+            garments: components["schemas"]["GarmentData"][];
+            silhouettes: components["schemas"]["SilhouetteData"][];
+            follows: components["schemas"]["OptionData"][];
+            starters: components["schemas"]["StarterData"][];
+            houses: components["schemas"]["HouseData"][];
         };
         PatternRequest: {
             name: string;
@@ -696,6 +977,13 @@ export interface components {
             sizes: string[];
             /** @description how many things in it need mending */
             faults: number;
+        };
+        PieceDocument: {
+            /** @description One paper piece and the size it is cut in. */
+            name: string;
+            /** @enum {string} */
+            follows: "frame" | "waist" | "hip" | "waist_and_hip" | "all_levels" | "one_size";
+            cups?: string[];
         };
         /** @description lengths in whole nanometres */
         PlanData: {
@@ -743,6 +1031,29 @@ export interface components {
             errors?: {
                 [key: string]: string[];
             };
+        };
+        RangeDocument: {
+            /** @description One envelope; those that share a draft were drawn as one set of lines. */
+            name: string;
+            sizes: string[];
+            drafted_cup?: string | null;
+            height?: string | null;
+            draft?: string | null;
+            owned?: boolean;
+        };
+        ReadChartRequest: {
+            /** @description as pasted */
+            text: string;
+            /**
+             * @description meant in the sheet it goes to
+             * @enum {string}
+             */
+            unit: "cm" | "in";
+            /**
+             * @description which figure of a range counts
+             * @enum {string|null}
+             */
+            meaning?: "upper_limit" | "middle" | null;
         };
         ReadingData: {
             point: string;
@@ -792,6 +1103,13 @@ export interface components {
             email: string;
             password: string;
         };
+        SilhouetteData: {
+            value: string;
+            label: string;
+            levels: {
+                [key: string]: "critical" | "matters" | "free";
+            };
+        };
         /** @description a dress stand with the tape on it, as SVG paths */
         StandData: {
             width: number;
@@ -803,6 +1121,18 @@ export interface components {
             hidden: string | null;
             /** @description heads at the ends of a length */
             arrows: string | null;
+        };
+        StarterData: {
+            value: string;
+            label: string;
+            source: string;
+            /** @enum {string} */
+            chart_means: "upper_limit" | "middle";
+            sizes: string[];
+            /** @description rows by name, each figure with its unit */
+            body_chart: {
+                [key: string]: string[];
+            };
         };
         StationData: {
             depth_nm: number;
@@ -1209,6 +1539,105 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
+    readChart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadChartRequest"];
+            };
+        };
+        responses: {
+            /** @description what was understood */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartPreviewData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    chartFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description the sheet as it would be pasted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartTextData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    exportCharts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description sizes across, one row a line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    exportPattern: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the pattern as typed, as in a make file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
     startMake: {
         parameters: {
             query?: never;
@@ -1382,6 +1811,51 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    patternGuide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description kinds of garment, outlines, charts to start from, houses */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternGuideData"];
+                };
+            };
+        };
+    };
+    keepHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseRequest"];
+            };
+        };
+        responses: {
+            /** @description kept; all its patterns follow */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseData"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };

@@ -1,175 +1,185 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, shallowRef } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import type { Fault, Pattern, PatternDocument } from '../api/types';
 import Measure from '../ui/Measure.vue';
-import { LARGEST_PASTE, isTable, readTable } from './paste';
-import { bodyRows, levels, rowsNamed, sheetRows } from './rows';
-import { MOST_SIZES, cellAt, fieldAt, withBlock, withoutSize } from './sheet';
+import { isTable, plainBlock } from './preview';
+import { levels, rowsOf } from './rows';
+import { MOST_SIZES, cellAt, fieldAt, withBlock, withSizeNamed, withoutSize } from './sheet';
+import { useCells } from './useCells';
 
-const props = defineProps<{ faults: Fault[]; draftedEase: Pattern['drafted_ease_nm'] | null }>();
+const props = defineProps<{ faults: Fault[]; kept: Pattern | null }>();
 const document = defineModel<PatternDocument>({ required: true });
-const notice = ref<{ text: string; bad: boolean } | null>(null);
-const before = shallowRef<PatternDocument | null>(null);
+const emit = defineEmits<{ pasted: [text: string]; undo: []; redo: [] }>();
+/** Longer texts are not looked through here: no chart fills this many letters. */
+const LONGEST_BLOCK = 200_000;
 const table = ref<HTMLTableElement | null>(null);
 
+const rows = computed(() => rowsOf(document.value));
 const columns = computed(() => Math.max(1, document.value.sizes.length));
 const faultAt = computed(() => new Map(props.faults.map((fault) => [fault.field, fault.message])));
-const firstFinished = bodyRows.length + 1;
+const oddAt = computed(() => new Map((props.kept?.odd ?? []).map((odd) => [odd.field, odd.message])));
+const cells = useCells(table, () => ({ rows: rows.value.length, columns: columns.value }));
 
-function cellFault(row: number, column: number): string | undefined {
-    return faultAt.value.get(fieldAt(row, column));
+function note(row: number, column: number, notes: Map<string, string>): string | undefined {
+    const path = rows.value[row]?.path;
+    return path === undefined ? undefined : notes.get(fieldAt(path, column));
+}
+
+function heads(row: number): boolean {
+    const here = rows.value[row];
+    return here?.group !== null && here?.group !== rows.value[row - 1]?.group;
 }
 
 function type(row: number, column: number, text: string): void {
-    document.value = withBlock(document.value, row, column, [[text]]);
+    const path = rows.value[row]?.path;
+    if (path === undefined) return;
+    document.value =
+        path[0] === 'sizes'
+            ? withSizeNamed(document.value, column, text)
+            : withBlock(document.value, [path], column, [[text]]);
 }
 
-/** A pasted table is spread over the cells from here on; one figure is pasted as usual. */
+/** Figures alone go in from here on; a table with words is looked over first. */
 function paste(event: ClipboardEvent, row: number, column: number): void {
     const text = event.clipboardData?.getData('text/plain') ?? '';
-    if (text.length > LARGEST_PASTE) {
-        event.preventDefault();
-        notice.value = {
-            text: 'That is more than 200 kB, far more than any chart. Copy only the table.',
-            bad: true,
-        };
+    const block = text.length > LONGEST_BLOCK ? null : plainBlock(text);
+    if (block === null && text.length <= LONGEST_BLOCK && !isTable(text)) return;
+    event.preventDefault();
+    if (block === null) {
+        emit('pasted', text);
         return;
     }
-    if (!isTable(text)) return;
+    const paths = rows.value.slice(row).map(({ path }) => path);
+    document.value = withBlock(document.value, paths, column, block);
+}
+
+function copy(event: ClipboardEvent): void {
+    const block = cells.block.value;
+    if (!cells.isWide.value || block === null) return;
     event.preventDefault();
-    before.value = document.value;
-    const { cells, labels } = readTable(text);
-    const left = labels.length > 0 ? placeByName(cells, labels) : placeFrom(row, column, cells);
-    const omitted = left.length > 0 ? ` Left out: ${left.join(', ')}.` : '';
-    notice.value = { text: `Pasted. Look whether every line stands in its row.${omitted}`, bad: false };
+    const lines = rows.value
+        .slice(block.top, block.bottom + 1)
+        .map(({ path }) =>
+            Array.from({ length: block.right - block.left + 1 }, (_, right) =>
+                cellAt(document.value, path, block.left + right),
+            ).join('\t'),
+        );
+    event.clipboardData?.setData('text/plain', lines.join('\n'));
 }
 
-/** Gives back the names of the lines that have no row here. */
-function placeByName(cells: string[][], labels: string[]): string[] {
-    const rows = rowsNamed(labels);
-    document.value = cells.reduce((sheet, line, i) => {
-        const place = rows[i] ?? null;
-        return place === null ? sheet : withBlock(sheet, place, 0, [line]);
-    }, document.value);
-    return labels.filter((label, i) => rows[i] === null && label !== '');
+function clearBlock(): void {
+    const block = cells.block.value;
+    if (block === null) return;
+    const paths = rows.value.slice(block.top, block.bottom + 1).map(({ path }) => path);
+    const blank = paths.map(() => Array.from({ length: block.right - block.left + 1 }, () => ''));
+    document.value = withBlock(document.value, paths, block.left, blank);
 }
 
-function placeFrom(row: number, column: number, cells: string[][]): string[] {
-    const room = sheetRows.length - row;
-    document.value = withBlock(document.value, row, column, cells.slice(0, room));
-    const wide = cells.some((line) => column + line.length > MOST_SIZES);
-    return [
-        ...(cells.length > room ? ['lines below the last row'] : []),
-        ...(wide ? ['sizes beyond 60'] : []),
-    ];
-}
-
-function undoPaste(): void {
-    if (before.value !== null) document.value = before.value;
-    before.value = null;
-    notice.value = null;
-}
-
-function dropSize(column: number): void {
-    before.value = document.value;
-    notice.value = { text: `Size ${document.value.sizes[column] || column + 1} was taken out.`, bad: false };
-    document.value = withoutSize(document.value, column);
+function press(event: KeyboardEvent, row: number, column: number): void {
+    const step = event.ctrlKey || event.metaKey ? event.key.toLowerCase() : '';
+    if (step === 'z' || step === 'y') {
+        event.preventDefault();
+        (event.target as HTMLInputElement).blur();
+        if (step === 'y' || event.shiftKey) emit('redo');
+        else emit('undo');
+        void nextTick(() => cells.focus(row, column));
+    } else if (event.key === 'Delete' && cells.isWide.value) {
+        event.preventDefault();
+        clearBlock();
+    } else {
+        cells.key(event, row, column);
+    }
 }
 
 async function addSize(): Promise<void> {
-    document.value = withBlock(document.value, 0, columns.value, [['']]);
+    document.value = withBlock(document.value, [['sizes']], columns.value, [['']]);
     await nextTick();
-    focus(0, columns.value - 1);
+    cells.focus(0, columns.value - 1);
 }
 
-function focus(row: number, column: number): void {
-    table.value?.querySelector<HTMLInputElement>(`[data-cell="${row}:${column}"]`)?.focus();
-}
-
-function move(event: KeyboardEvent, row: number, column: number): void {
-    const down = { Enter: 1, ArrowDown: 1, ArrowUp: -1 }[event.key];
-    if (down === undefined) return;
-    event.preventDefault();
-    focus(row + down, column);
+function fromTissue(row: number, column: number): number | null {
+    const [chart, key] = rows.value[row]?.path ?? [];
+    const level = levels.find((one) => one.row === key)?.name;
+    const flat = props.kept?.from_tissue.find((one) => one.level === level && one.used);
+    return chart === 'finished' ? (flat?.finished_nm[column] ?? null) : null;
 }
 </script>
 
 <template>
-    <div class="sheet">
-        <div class="sheet-scroll">
-            <table ref="table">
-                <tbody v-for="(row, r) in sheetRows" :key="r">
-                    <tr v-if="r === 1">
-                        <th class="group chart" :colspan="columns + 1" scope="colgroup">
-                            <i class="mark chart" aria-hidden="true" /> Body chart
-                        </th>
-                    </tr>
-                    <tr v-if="r === firstFinished">
-                        <th class="group garment" :colspan="columns + 1" scope="colgroup">
-                            <i class="mark garment" aria-hidden="true" /> Finished garment
-                        </th>
-                    </tr>
-                    <tr :class="{ sizes: row === 'sizes' }">
-                        <th scope="row">{{ row === 'sizes' ? 'Size' : row.name }}</th>
-                        <td v-for="c in columns" :key="c">
-                            <input
-                                :value="cellAt(document, r, c - 1)"
-                                :data-cell="`${r}:${c - 1}`"
-                                :class="{ faulty: cellFault(r, c - 1) }"
-                                :aria-label="`${row === 'sizes' ? 'Size' : row.chart === 'finished' ? `Finished ${row.name}` : row.name}, column ${c}`"
-                                :aria-invalid="Boolean(cellFault(r, c - 1))"
-                                :title="cellFault(r, c - 1)"
-                                autocomplete="off"
-                                maxlength="40"
-                                @change="type(r, c - 1, ($event.target as HTMLInputElement).value.trim())"
-                                @paste="paste($event, r, c - 1)"
-                                @keydown="move($event, r, c - 1)"
-                            />
-                        </td>
-                        <td v-if="row === 'sizes'">
-                            <button type="button" class="plain" aria-label="Add a size" @click="addSize">
-                                +
-                            </button>
-                        </td>
-                    </tr>
-                </tbody>
-                <tbody v-if="draftedEase">
-                    <tr>
-                        <th class="group" :colspan="columns + 1" scope="colgroup">
-                            Drafted ease, finished less body
-                        </th>
-                    </tr>
-                    <tr v-for="level in levels" :key="level.name" class="computed">
-                        <th scope="row">{{ level.title }}</th>
-                        <td v-for="c in columns" :key="c">
-                            <Measure :nm="draftedEase[level.name][c - 1] ?? null" bare signed />
-                        </td>
-                    </tr>
-                </tbody>
-                <tbody v-if="document.sizes.length > 1" class="droppers">
-                    <tr>
-                        <th scope="row"><span class="hint">take out</span></th>
-                        <td v-for="c in columns" :key="c">
-                            <button
-                                type="button"
-                                class="plain"
-                                :aria-label="`Take out size ${document.sizes[c - 1] || c}`"
-                                @click="dropSize(c - 1)"
-                            >
-                                ×
-                            </button>
-                        </td>
-                    </tr>
-                </tbody>
-            </table>
-        </div>
-        <p v-if="notice" :class="notice.bad ? 'fault' : 'notice'" role="status">
-            {{ notice.text }}
-            <button v-if="before && !notice.bad" type="button" class="link" @click="undoPaste">Undo</button>
-        </p>
-        <p v-else class="hint">
-            Copy the table in your spreadsheet and paste it into the first cell: sizes on top, one line for
-            each row.
-        </p>
+    <div class="sheet-scroll sheet" @copy="copy">
+        <table ref="table">
+            <tbody v-for="(row, r) in rows" :key="row.path.join('.')">
+                <tr v-if="heads(r)">
+                    <th class="group" :class="row.kind" :colspan="columns + 1" scope="colgroup">
+                        <i class="mark" :class="row.kind" aria-hidden="true" /> {{ row.group }}
+                    </th>
+                </tr>
+                <tr :class="row.kind">
+                    <th scope="row">{{ row.name }}</th>
+                    <td v-for="c in columns" :key="c">
+                        <input
+                            :value="cellAt(document, row.path, c - 1)"
+                            :data-cell="`${r}:${c - 1}`"
+                            :class="{
+                                faulty: note(r, c - 1, faultAt),
+                                odd: note(r, c - 1, oddAt),
+                                chosen: cells.chosen(r, c - 1),
+                            }"
+                            :aria-label="`${row.kind === 'garment' ? `${row.group}, ` : ''}${row.name}, ${row.kind === 'sizes' ? `column ${c}` : `size ${document.sizes[c - 1] || c}`}`"
+                            :aria-invalid="Boolean(note(r, c - 1, faultAt))"
+                            :title="note(r, c - 1, faultAt) ?? note(r, c - 1, oddAt)"
+                            autocomplete="off"
+                            maxlength="40"
+                            @focus="cells.enter(r, c - 1)"
+                            @change="type(r, c - 1, ($event.target as HTMLInputElement).value.trim())"
+                            @paste="paste($event, r, c - 1)"
+                            @keydown="press($event, r, c - 1)"
+                        />
+                        <span v-if="fromTissue(r, c - 1) !== null" class="tissue">
+                            <Measure :nm="fromTissue(r, c - 1)" bare />
+                        </span>
+                    </td>
+                    <td v-if="row.kind === 'sizes'">
+                        <button
+                            v-if="columns < MOST_SIZES"
+                            type="button"
+                            class="plain"
+                            aria-label="Add a size"
+                            @click="addSize"
+                        >
+                            +
+                        </button>
+                    </td>
+                </tr>
+            </tbody>
+            <tbody v-if="kept">
+                <tr>
+                    <th class="group" :colspan="columns + 1" scope="colgroup">
+                        Drafted ease, finished less body
+                    </th>
+                </tr>
+                <tr v-for="level in levels" :key="level.name" class="computed">
+                    <th scope="row">{{ level.title }}</th>
+                    <td v-for="c in columns" :key="c">
+                        <Measure :nm="kept.drafted_ease_nm[level.name][c - 1] ?? null" bare signed />
+                    </td>
+                </tr>
+            </tbody>
+            <tbody v-if="document.sizes.length > 1" class="droppers">
+                <tr>
+                    <th scope="row"><span class="hint">take out</span></th>
+                    <td v-for="c in columns" :key="c">
+                        <button
+                            type="button"
+                            class="plain"
+                            :aria-label="`Take out size ${document.sizes[c - 1] || c}`"
+                            @click="document = withoutSize(document, c - 1)"
+                        >
+                            ×
+                        </button>
+                    </td>
+                </tr>
+            </tbody>
+        </table>
     </div>
 </template>

@@ -1,65 +1,77 @@
-import type { LevelName } from '../api/types';
+import type { LevelName, PatternDocument } from '../api/types';
 
-/** A row of the sheet: which chart it belongs to and what the make file calls it. */
+/** Where a row stands in the document, from the top: `['cups', 'body_chart', 'C']`. */
+export type Path = readonly (string | number)[];
+
+/** A row of the sheet. */
 export interface SheetRow {
-    chart: 'body_chart' | 'finished';
-    key: string;
+    path: Path;
     name: string;
+    /** What the rows of one heading share; null for the sizes. */
+    group: string | null;
+    kind: 'sizes' | 'chart' | 'garment';
 }
 
-export const bodyRows: SheetRow[] = [
-    { chart: 'body_chart', key: 'full_bust', name: 'Bust' },
-    { chart: 'body_chart', key: 'waist', name: 'Waist' },
-    { chart: 'body_chart', key: 'hip', name: 'Hip' },
-    { chart: 'body_chart', key: 'high_bust', name: 'High bust' },
+export const levels: { name: LevelName; title: string; row: string }[] = [
+    { name: 'bust', title: 'Bust', row: 'full_bust' },
+    { name: 'waist', title: 'Waist', row: 'waist' },
+    { name: 'hip', title: 'Hip', row: 'hip' },
 ];
 
-export const finishedRows: SheetRow[] = [
-    { chart: 'finished', key: 'full_bust', name: 'Bust' },
-    { chart: 'finished', key: 'waist', name: 'Waist' },
-    { chart: 'finished', key: 'hip', name: 'Hip' },
-];
+export const bodyRowNames: Record<string, string> = {
+    full_bust: 'Bust',
+    waist: 'Waist',
+    hip: 'Hip',
+    high_bust: 'High bust',
+    cross_front: 'Front width',
+};
 
-export const levels: { name: LevelName; title: string }[] = [
-    { name: 'bust', title: 'Bust' },
-    { name: 'waist', title: 'Waist' },
-    { name: 'hip', title: 'Hip' },
-];
+export const cupLetters = ['AA', 'A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K'];
 
-/** Row 0 of the sheet is the sizes; the charts follow in order. */
-export const sheetRows: (SheetRow | 'sizes')[] = ['sizes', ...bodyRows, ...finishedRows];
+const finishedRowNames: [string, string][] = levels.map(({ row, title }) => [row, title]);
 
-const points = new Map([
-    ['bust', 'full_bust'],
-    ['chest', 'full_bust'],
-    ['high bust', 'high_bust'],
-    ['upper bust', 'high_bust'],
-    ['waist', 'waist'],
-    ['hip', 'hip'],
-    ['hips', 'hip'],
-]);
+/** All rows a pattern has, in the order in which they stand: sizes, body, finished garment. */
+export function rowsOf(document: PatternDocument): SheetRow[] {
+    return [
+        { path: ['sizes'], name: 'Size', group: null, kind: 'sizes' },
+        ...Object.entries(bodyRowNames).map(([row, name]) => chart(['body_chart', row], name, 'Body chart')),
+        ...cupsOf(document).map((cup) =>
+            chart(['cups', 'body_chart', cup], `Bust, ${cup} cup`, 'Body chart'),
+        ),
+        ...finishedRowNames.map(([row, name]) => garment(['finished', row], name, 'Finished garment')),
+        ...cupsOf(document).map((cup) =>
+            garment(['cups', 'finished', cup], `Bust, ${cup} cup`, 'Finished garment'),
+        ),
+        ...(document.finished_by ?? []).flatMap((part, index) =>
+            finishedRowNames.map(([row, name]) =>
+                garment(['finished_by', index, 'finished', row], name, `Finished garment, ${partName(part)}`),
+            ),
+        ),
+    ];
+}
 
-/**
- * The rows of the sheet that pasted labels mean; null where none is meant for sure. A point that stands a
- * second time, or after the word finished, is the finished garment's.
- */
-export function rowsNamed(labels: string[]): (number | null)[] {
-    const seen = new Set<string>();
-    let finished = false;
-    return labels.map((label) => {
-        const words = label.toLowerCase();
-        if (words === '' || /^sizes?$/.test(words)) return 0;
-        finished ||= /finished|garment/.test(words);
-        const point = points.get(
-            words
-                .replace(/finished|garment|body|girth|full|measurements?|\(.*\)|[:,]/g, '')
-                .replace(/\s+/g, ' ')
-                .trim(),
-        );
-        if (point === undefined) return null;
-        const chart = finished || seen.has(point) ? 'finished' : 'body_chart';
-        seen.add(point);
-        const row = sheetRows.findIndex((r) => r !== 'sizes' && r.chart === chart && r.key === point);
-        return row < 0 ? null : row;
-    });
+export function partName(part: { view?: string | null; fit?: string | null; cup?: string | null }): string {
+    const said = [
+        part.view ? `view ${part.view}` : '',
+        part.fit ? `${part.fit} fit` : '',
+        part.cup ? `${part.cup} cup` : '',
+    ].filter((word) => word !== '');
+    return said.length > 0 ? said.join(', ') : 'for all';
+}
+
+/** The cups that have a row of their own, in the order of the letters. */
+export function cupsOf(document: PatternDocument): string[] {
+    const named = new Set([
+        ...Object.keys(document.cups?.body_chart ?? {}),
+        ...Object.keys(document.cups?.finished ?? {}),
+    ]);
+    return cupLetters.filter((letter) => named.has(letter));
+}
+
+function chart(path: Path, name: string, group: string): SheetRow {
+    return { path, name, group, kind: 'chart' };
+}
+
+function garment(path: Path, name: string, group: string): SheetRow {
+    return { path, name, group, kind: 'garment' };
 }

@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Fault, LevelName, PatternDocument, Unit } from '../api/types';
-import { levels } from '../sheet/rows';
+import type { LevelName, PatternDocument, House, PatternGuide, Unit } from '../api/types';
+import Button from 'primevue/button';
+import { levelsOf } from './levels';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
 
-const props = defineProps<{ part: 'fabric' | 'paper'; faults: Fault[]; unit: Unit }>();
+const props = defineProps<{
+    faults: Map<string, string>;
+    unit: Unit;
+    guide: PatternGuide;
+    house: House | null;
+}>();
 const document = defineModel<PatternDocument>({ required: true });
 
 const weights = [
@@ -13,19 +19,25 @@ const weights = [
     { value: 'matters', label: 'matters' },
     { value: 'free', label: 'free, hangs' },
 ] as const;
-const kinds = [
-    { value: 'woven', label: 'woven' },
-    { value: 'knit', label: 'knit' },
+const lines = [
+    { value: 'above_waist', label: 'above the waist' },
+    { value: 'below_waist', label: 'below the waist' },
+    { value: 'hem', label: 'at the hem' },
+    { value: 'sleeve', label: 'in the sleeve' },
 ] as const;
+type Line = (typeof lines)[number]['value'];
 const lengths = [
     { key: 'underarm_to_waist', label: 'Underarm to waist' },
     { key: 'waist_to_hip', label: 'Waist to hip' },
     { key: 'hip_to_hem', label: 'Hip to cut hem' },
     { key: 'seam_allowance', label: 'Seam allowance' },
     { key: 'hem_allowance', label: 'Hem allowance' },
+    { key: 'shoulder_to_waist', label: 'Shoulder to waist' },
+    { key: 'sleeve_length', label: 'Sleeve to cut edge' },
+    { key: 'sleeve_hem_allowance', label: 'Sleeve hem allowance' },
 ] as const;
 
-const faultAt = computed(() => new Map(props.faults.map((fault) => [fault.field, fault.message])));
+const levels = computed(() => levelsOf(document.value, props.guide));
 
 function change(part: Partial<PatternDocument>): void {
     document.value = { ...document.value, ...part };
@@ -41,34 +53,33 @@ function setLength(key: (typeof lengths)[number]['key'], text: string): void {
     change({ seam: { ...document.value.seam, [key]: text.trim() === '' ? null : text } });
 }
 
-function setStretch(text: string): void {
-    const percent = text === '' ? null : Number(text);
-    change({ fabric: { ...document.value.fabric, stretch_percent: percent } });
+/** What the house says where the pattern is silent. */
+function fromHouse(key: string): { hint?: string } {
+    const habit = key === 'seam_allowance' || key === 'hem_allowance' ? props.house?.habits[key] : null;
+    return habit ? { hint: `${habit} ${props.house?.unit ?? ''} by the house` } : {};
+}
+
+function toggleLine(line: Line, on: boolean): void {
+    const here = document.value.lengthen_lines ?? [];
+    change({ lengthen_lines: on ? [...here, line] : here.filter((one) => one !== line) });
 }
 </script>
 
 <template>
-    <template v-if="part === 'fabric'">
-        <ChoiceField
-            class="narrow"
-            label="Fabric"
-            :options="kinds"
-            :model-value="document.fabric.kind"
-            @update:model-value="change({ fabric: { ...document.fabric, kind: $event ?? 'woven' } })"
-        />
-        <TextField
-            v-if="document.fabric.kind === 'knit'"
-            class="narrow"
-            type="number"
-            :model-value="String(document.fabric.stretch_percent ?? '')"
-            label="Stretch, %"
-            :fault="faultAt.get('pattern.fabric.stretch_percent')"
-            @update:model-value="setStretch"
-        />
-    </template>
-    <div v-else class="paper-data">
+    <div class="paper-data part">
         <section aria-labelledby="paper-levels">
-            <h2 id="paper-levels">What matters where</h2>
+            <h3 id="paper-levels">What matters where</h3>
+            <div class="inline presets">
+                <Button
+                    v-for="one in guide.silhouettes"
+                    :key="one.value"
+                    type="button"
+                    outlined
+                    size="small"
+                    :label="one.label"
+                    @click="change({ levels: one.levels })"
+                />
+            </div>
             <div v-for="level in levels" :key="level.name" class="inline">
                 <b class="level-name">{{ level.title }}</b>
                 <ChoiceField
@@ -85,13 +96,18 @@ function setStretch(text: string): void {
                     :model-value="String(document.seam.edges?.[level.name] ?? '')"
                     label="Cut edges"
                     hint="4 if left open"
-                    :fault="faultAt.get(`pattern.seam.edges.${level.name}`)"
+                    :fault="faults.get(`pattern.seam.edges.${level.name}`)"
                     @update:model-value="setEdges(level.name, $event)"
                 />
             </div>
+            <p class="hint">
+                A level is critical where the garment lies close, and free where it hangs. A
+                {{ document.fabric.kind }}
+                has its usual least ease; a make can say another.
+            </p>
         </section>
         <section aria-labelledby="paper-lengths">
-            <h2 id="paper-lengths">Down the side seam of the paper</h2>
+            <h3 id="paper-lengths">Lengths on the paper</h3>
             <p class="hint">
                 Along the body, between the stitching lines, in {{ unit }}. The blend needs the first two.
             </p>
@@ -102,10 +118,21 @@ function setStretch(text: string): void {
                     class="narrow"
                     :model-value="document.seam[length.key] ?? ''"
                     :label="length.label"
-                    :fault="faultAt.get(`pattern.seam.${length.key}`)"
+                    :fault="faults.get(`pattern.seam.${length.key}`)"
+                    v-bind="fromHouse(length.key)"
                     @update:model-value="setLength(length.key, $event)"
                 />
             </div>
+            <fieldset class="chips">
+                <legend>Lines printed to lengthen or shorten at</legend>
+                <label v-for="line in lines" :key="line.value">
+                    <input
+                        type="checkbox"
+                        :checked="document.lengthen_lines?.includes(line.value) ?? false"
+                        @change="toggleLine(line.value, ($event.target as HTMLInputElement).checked)"
+                    />{{ line.label }}
+                </label>
+            </fieldset>
         </section>
     </div>
 </template>

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ChartFileRequest;
+use App\Http\Requests\ReadChartRequest;
+use App\Http\Resources\ChartPreviewData;
+use App\Http\Resources\ChartTextData;
+use App\Models\Pattern;
+use App\Records\SpreadsheetText;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+use Underbolt\File\ChartCsv;
+
+/** Size charts in and out. Reading writes nothing: the sheet takes what a person has looked over. */
+final class ChartController
+{
+    #[OA\Post(path: '/api/charts/read', operationId: 'readChart',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ReadChartRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'what was understood', content: new OA\JsonContent(ref: ChartPreviewData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function read(ReadChartRequest $request): JsonResponse
+    {
+        return new JsonResponse(ChartPreviewData::of($request->preview()));
+    }
+
+    #[OA\Post(path: '/api/charts/file', operationId: 'chartFile',
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(
+            required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
+        ))),
+        responses: [
+            new OA\Response(response: 200, description: 'the sheet as it would be pasted', content: new OA\JsonContent(ref: ChartTextData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function file(ChartFileRequest $request): JsonResponse
+    {
+        return new JsonResponse(new ChartTextData(mb_scrub(SpreadsheetText::of($request->upload()))));
+    }
+
+    #[OA\Get(path: '/api/patterns/{pattern}/charts.csv', operationId: 'exportCharts',
+        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'sizes across, one row a line', content: new OA\MediaType(mediaType: 'text/csv')),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function csv(Pattern $pattern): Response
+    {
+        return self::download(ChartCsv::write($pattern->document, $pattern->unit), 'text/csv; charset=utf-8', $pattern, 'csv');
+    }
+
+    #[OA\Get(path: '/api/patterns/{pattern}/pattern.json', operationId: 'exportPattern',
+        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'the pattern as typed, as in a make file', content: new OA\JsonContent(type: 'object')),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function json(Pattern $pattern): Response
+    {
+        $file = ['format' => 'underbolt/pattern', 'version' => 1, 'unit' => $pattern->unit->value, 'pattern' => $pattern->named()];
+        $json = json_encode($file, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+
+        return self::download($json."\n", 'application/json', $pattern, 'json');
+    }
+
+    private static function download(string $text, string $type, Pattern $pattern, string $ending): Response
+    {
+        $name = Str::slug($pattern->name)."-charts.{$ending}";
+
+        return new Response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+    }
+}

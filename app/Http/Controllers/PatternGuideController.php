@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\HouseRequest;
+use App\Http\Resources\HouseData;
+use App\Http\Resources\PatternGuideData;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+/** What can be chosen while a pattern is put in, and the habits of houses among it. */
+final class PatternGuideController
+{
+    #[OA\Get(path: '/api/pattern-guide', operationId: 'patternGuide', responses: [
+        new OA\Response(response: 200, description: 'kinds of garment, outlines, charts to start from, houses', content: new OA\JsonContent(ref: PatternGuideData::class)),
+    ])]
+    public function show(Request $request): JsonResponse
+    {
+        return new JsonResponse(PatternGuideData::of(array_values(SignedIn::user($request)->houses()->get()->sortBy('name')->all())));
+    }
+
+    #[OA\Put(path: '/api/houses', operationId: 'keepHouse',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: HouseRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'kept; all its patterns follow', content: new OA\JsonContent(ref: HouseData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function keep(HouseRequest $request): JsonResponse
+    {
+        $house = SignedIn::user($request)->houses()->updateOrCreate(['name' => $request->string('name')->toString()], $request->house());
+
+        return new JsonResponse(HouseData::of($house));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Http\Resources\HabitsDocument;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+use Underbolt\Measure\Unit;
+
+#[OA\Schema(required: ['name', 'unit', 'habits'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'unit', type: 'string', enum: ['cm', 'in']),
+    new OA\Property(property: 'habits', ref: HabitsDocument::class),
+])]
+final class HouseRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'unit' => ['required', Rule::enum(Unit::class)],
+            'habits' => ['present', 'array', new TypedDocument],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function house(): array
+    {
+        return ['unit' => $this->string('unit')->toString(), 'habits' => TypedDocument::in($this->getContent(), 'habits')];
+    }
+}

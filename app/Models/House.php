@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use stdClass;
+use Underbolt\Measure\Unit;
+
+/**
+ * A pattern house and the habits all its patterns share.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property Unit $unit the unit its figures were typed in
+ * @property stdClass $habits as typed: see `HouseHabits`
+ */
+final class House extends Model
+{
+    protected $fillable = ['name', 'unit', 'habits'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['unit' => Unit::class, 'habits' => 'object'];
+    }
+}

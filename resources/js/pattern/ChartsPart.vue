@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { nextTick, ref } from 'vue';
+import type { Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
+import ChartPreview from '../sheet/ChartPreview.vue';
+import ChartSheet from '../sheet/ChartSheet.vue';
+import { taken, type LookedOver } from '../sheet/preview';
+import { usePreview } from '../sheet/usePreview';
+
+const props = defineProps<{ kept: Pattern | null; guide: PatternGuide }>();
+const document = defineModel<PatternDocument>({ required: true });
+const unit = defineModel<Unit>('unit', { required: true });
+const emit = defineEmits<{ undo: []; redo: [] }>();
+
+const { preview, meaning, refusal, busy, read, readFile, means, drop } = usePreview(() => unit.value);
+const pasting = ref('');
+const done = ref('');
+
+/** More than any chart holds; a whole book must not freeze the page. */
+const LARGEST_PASTE = 200_000;
+
+/** An empty sheet takes over the unit of the first chart that is pasted into it. */
+async function look(text: string): Promise<void> {
+    done.value = '';
+    if (text.length > LARGEST_PASTE) {
+        refusal.value = 'That is more than 200 kB, far more than any chart. Copy only the table.';
+        return;
+    }
+    await read(text);
+    if (preview.value && preview.value.unit !== unit.value && document.value.sizes.length === 0) {
+        unit.value = preview.value.unit as Unit;
+        await nextTick();
+        await read(text);
+    }
+}
+
+function pasted(event: ClipboardEvent): void {
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (text.trim() === '') return;
+    event.preventDefault();
+    void look(text);
+}
+
+async function chosen(event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement;
+    const file = input.files?.[0];
+    if (file) await readFile(file);
+    input.value = '';
+}
+
+function take(looked: LookedOver): void {
+    const next = taken(document.value, looked);
+    document.value = meaning.value === null ? next : { ...next, chart_means: meaning.value };
+    done.value = 'Put into the sheet. Undo brings back what was there.';
+    pasting.value = '';
+    drop();
+}
+
+function startWith(starter: PatternGuide['starters'][number]): void {
+    document.value = {
+        ...document.value,
+        sizes: starter.sizes,
+        body_chart: starter.body_chart,
+        chart_means: starter.chart_means,
+    };
+    done.value = starter.source;
+}
+</script>
+
+<template>
+    <div class="part">
+        <ChartPreview
+            v-if="preview"
+            :preview="preview"
+            :meaning="meaning"
+            :sizes-here="document.sizes"
+            @meaning="means"
+            @take="take"
+            @drop="drop"
+        />
+        <template v-else>
+            <p v-if="done" class="notice" role="status">{{ done }}</p>
+            <p v-if="refusal" class="fault" role="alert">{{ refusal }}</p>
+            <div v-if="document.sizes.length === 0" class="paste-here">
+                <label for="paste-chart"><b>Paste the size chart here</b></label>
+                <p id="paste-chart-how" class="hint">
+                    From a spreadsheet, a web page or the text of a PDF; sizes across or down; centimetres or
+                    inches. You see what was understood before anything is written. Or type into the sheet
+                    below.
+                </p>
+                <textarea
+                    id="paste-chart"
+                    v-model="pasting"
+                    rows="4"
+                    aria-describedby="paste-chart-how"
+                    placeholder="Size   8   10   12   14&#10;Bust   84  88  92  96"
+                    @paste="pasted"
+                />
+                <div class="inline">
+                    <Button
+                        type="button"
+                        label="Read it"
+                        size="small"
+                        :disabled="pasting.trim() === '' || busy"
+                        @click="look(pasting)"
+                    />
+                    <label class="file">
+                        Choose a file: xlsx, ods or csv
+                        <input type="file" accept=".xlsx,.ods,.csv,.tsv,.txt" @change="chosen" />
+                    </label>
+                    <Button
+                        v-for="starter in guide.starters"
+                        :key="starter.value"
+                        type="button"
+                        text
+                        size="small"
+                        :label="`Start with: ${starter.label}`"
+                        @click="startWith(starter)"
+                    />
+                </div>
+            </div>
+            <ChartSheet
+                v-model="document"
+                :faults="props.kept?.faults ?? []"
+                :kept="props.kept"
+                @pasted="look"
+                @undo="emit('undo')"
+                @redo="emit('redo')"
+            />
+            <p v-if="(props.kept?.odd.length ?? 0) > 0" class="odd-note" role="status">
+                <span v-for="odd in props.kept?.odd.slice(0, 4)" :key="odd.field">{{ odd.message }} </span>
+            </p>
+            <p v-if="document.sizes.length > 0" class="inline hint">
+                Paste into any cell: a chart with words in it is looked over first. Shift and arrows choose
+                cells, Ctrl Z takes a step back.
+                <label class="file">
+                    Read a file
+                    <input type="file" accept=".xlsx,.ods,.csv,.tsv,.txt" @change="chosen" />
+                </label>
+                <template v-if="props.kept">
+                    <a :href="`/api/patterns/${props.kept.id}/charts.csv`" download>Charts as CSV</a>
+                    <a :href="`/api/patterns/${props.kept.id}/pattern.json`" download>Pattern as JSON</a>
+                </template>
+            </p>
+        </template>
+    </div>
+</template>

@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import type { PatternDocument } from '../api/types';
+import CellInput from '../ui/CellInput.vue';
+import { changedAt, orNull, withoutAt } from './lists';
+
+defineProps<{ faults: Map<string, string> }>();
+const document = defineModel<PatternDocument>({ required: true });
+
+type Need = NonNullable<PatternDocument['fabric_needs']>[number];
+type Notion = NonNullable<PatternDocument['notions']>[number];
+
+const needs = computed(() => document.value.fabric_needs ?? []);
+const notions = computed(() => document.value.notions ?? []);
+
+const setNeeds = (next: Need[]): void => void (document.value = { ...document.value, fabric_needs: next });
+const setNotions = (next: Notion[]): void => void (document.value = { ...document.value, notions: next });
+const blank = (): null[] => document.value.sizes.map(() => null);
+
+function amount(at: number, column: number, text: string): void {
+    const amounts = document.value.sizes.map((_, c) =>
+        c === column ? orNull(text) : (needs.value[at]?.amounts[c] ?? null),
+    );
+    setNeeds(changedAt(needs.value, at, { amounts }));
+}
+
+function entry(at: number, column: number, text: string): void {
+    const bySize = document.value.sizes.map((_, c) =>
+        c === column ? orNull(text) : (notions.value[at]?.by_size[c] ?? null),
+    );
+    setNotions(changedAt(notions.value, at, { by_size: bySize }));
+}
+</script>
+
+<template>
+    <div class="part">
+        <p class="hint">
+            Copy the envelope’s table, size by size: 2.3 m, 230 cm or 2 5/8 yd. A make reads its need from the
+            largest size it uses.
+        </p>
+        <div class="sheet-scroll">
+            <table v-if="needs.length + notions.length > 0" class="entry">
+                <thead>
+                    <tr>
+                        <th>View</th>
+                        <th>Cloth or notion</th>
+                        <th>Width</th>
+                        <th v-for="size in document.sizes" :key="size">{{ size }}</th>
+                        <td />
+                    </tr>
+                </thead>
+                <tbody>
+                    <tr v-for="(need, n) in needs" :key="`cloth-${n}`">
+                        <td>
+                            <CellInput
+                                :value="need.view"
+                                :label="`Cloth ${n + 1}, view`"
+                                @change="setNeeds(changedAt(needs, n, { view: orNull($event) }))"
+                            />
+                        </td>
+                        <td>
+                            <CellInput
+                                wide
+                                :value="need.cloth"
+                                :label="`Cloth ${n + 1}, name`"
+                                @change="setNeeds(changedAt(needs, n, { cloth: $event }))"
+                            />
+                        </td>
+                        <td>
+                            <CellInput
+                                :value="need.width"
+                                :label="`Cloth ${n + 1}, width`"
+                                :fault="faults.get(`pattern.fabric_needs[${n}].width`)"
+                                @change="setNeeds(changedAt(needs, n, { width: orNull($event) }))"
+                            />
+                        </td>
+                        <td v-for="(size, c) in document.sizes" :key="size">
+                            <CellInput
+                                :value="need.amounts[c]"
+                                :label="`${need.cloth || 'Cloth'}, size ${size}`"
+                                :fault="faults.get(`pattern.fabric_needs[${n}].amounts[${c}]`)"
+                                @change="amount(n, c, $event)"
+                            />
+                        </td>
+                        <td>
+                            <button
+                                type="button"
+                                class="plain"
+                                :aria-label="`Take out ${need.cloth || 'this cloth'}`"
+                                @click="setNeeds(withoutAt(needs, n))"
+                            >
+                                ×
+                            </button>
+                        </td>
+                    </tr>
+                    <tr v-for="(notion, n) in notions" :key="`notion-${n}`">
+                        <td>
+                            <CellInput
+                                :value="notion.view"
+                                :label="`Notion ${n + 1}, view`"
+                                @change="setNotions(changedAt(notions, n, { view: orNull($event) }))"
+                            />
+                        </td>
+                        <td>
+                            <CellInput
+                                wide
+                                :value="notion.name"
+                                :label="`Notion ${n + 1}, name`"
+                                @change="setNotions(changedAt(notions, n, { name: $event }))"
+                            />
+                        </td>
+                        <td />
+                        <td v-for="(size, c) in document.sizes" :key="size">
+                            <CellInput
+                                :value="notion.by_size[c]"
+                                :label="`${notion.name || 'Notion'}, size ${size}`"
+                                @change="entry(n, c, $event)"
+                            />
+                        </td>
+                        <td>
+                            <button
+                                type="button"
+                                class="plain"
+                                :aria-label="`Take out ${notion.name || 'this notion'}`"
+                                @click="setNotions(withoutAt(notions, n))"
+                            >
+                                ×
+                            </button>
+                        </td>
+                    </tr>
+                </tbody>
+            </table>
+        </div>
+        <div class="inline">
+            <Button
+                type="button"
+                outlined
+                size="small"
+                label="Add a cloth"
+                @click="setNeeds([...needs, { cloth: 'main cloth', width: null, amounts: blank() }])"
+            />
+            <Button
+                type="button"
+                outlined
+                size="small"
+                label="Add a notion"
+                @click="setNotions([...notions, { name: 'zip', by_size: blank() }])"
+            />
+        </div>
+    </div>
+</template>

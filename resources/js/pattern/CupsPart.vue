@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import type { Cups, PatternDocument, Unit } from '../api/types';
+import { cupLetters, cupsOf } from '../sheet/rows';
+import CupRule from './CupRule.vue';
+
+defineProps<{ faults: Map<string, string>; unit: Unit }>();
+const document = defineModel<PatternDocument>({ required: true });
+
+type Rule = NonNullable<Cups['by_range']>[string];
+
+const cups = computed(() => document.value.cups ?? {});
+const withRows = computed(() => cupsOf(document.value));
+const rule = computed<Rule | null>(() =>
+    cups.value.measure === undefined && cups.value.table === undefined
+        ? null
+        : { measure: cups.value.measure ?? 'high_bust_difference', table: cups.value.table ?? [] },
+);
+const ranges = computed(() => document.value.ranges ?? []);
+
+function change(part: Partial<Cups>): void {
+    document.value = { ...document.value, cups: { ...cups.value, ...part } };
+}
+
+function setRule(next: Rule): void {
+    change({ measure: next.measure, table: next.table });
+}
+
+function setRangeRule(range: string, next: Rule | null): void {
+    const { [range]: _, ...others } = cups.value.by_range ?? {};
+    change({ by_range: next === null ? others : { ...others, [range]: next } });
+}
+
+function toggleRow(cup: string, on: boolean): void {
+    const chart = (rows: Cups['body_chart']): NonNullable<Cups['body_chart']> => {
+        const { [cup]: mine, ...others } = rows ?? {};
+        return on ? { ...others, [cup]: mine ?? document.value.sizes.map(() => null) } : others;
+    };
+    change({ body_chart: chart(cups.value.body_chart), finished: chart(cups.value.finished) });
+}
+
+const emptyRule = (): Rule => ({ measure: 'high_bust_difference', table: [] });
+</script>
+
+<template>
+    <div class="part">
+        <p class="hint">
+            A dressmaker’s cup is not a bra’s. Where the pattern prints its own rule, put it here: it wins
+            over the rule of thumb of one letter an inch. Where it has front pieces by cup, each cup has a
+            bust row of its own in the charts.
+        </p>
+        <fieldset class="chips">
+            <legend>Bust rows by cup in the charts</legend>
+            <label v-for="cup in cupLetters" :key="cup">
+                <input
+                    type="checkbox"
+                    :checked="withRows.includes(cup)"
+                    :aria-label="`Rows for the ${cup} cup`"
+                    @change="toggleRow(cup, ($event.target as HTMLInputElement).checked)"
+                />{{ cup }}
+            </label>
+        </fieldset>
+        <div class="rules">
+            <div>
+                <CupRule
+                    v-if="rule"
+                    title="The pattern’s rule"
+                    at="pattern.cups"
+                    :model-value="rule"
+                    :unit="unit"
+                    :faults="faults"
+                    @update:model-value="setRule"
+                />
+                <Button
+                    v-else
+                    type="button"
+                    label="Put its rule in"
+                    outlined
+                    size="small"
+                    @click="setRule(emptyRule())"
+                />
+            </div>
+            <div v-for="range in ranges" :key="range.name">
+                <template v-if="cups.by_range?.[range.name]">
+                    <CupRule
+                        :title="`Only in ${range.name}`"
+                        :at="`pattern.cups.by_range.${range.name}`"
+                        :model-value="cups.by_range[range.name] ?? emptyRule()"
+                        :unit="unit"
+                        :faults="faults"
+                        @update:model-value="setRangeRule(range.name, $event)"
+                    />
+                    <Button
+                        type="button"
+                        text
+                        size="small"
+                        label="Use the pattern’s rule"
+                        @click="setRangeRule(range.name, null)"
+                    />
+                </template>
+                <Button
+                    v-else-if="ranges.length > 1"
+                    type="button"
+                    text
+                    size="small"
+                    :label="`${range.name} has a rule of its own`"
+                    @click="setRangeRule(range.name, emptyRule())"
+                />
+            </div>
+        </div>
+    </div>
+</template>

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Checkbox from 'primevue/checkbox';
+import { computed } from 'vue';
+import type { ChartMeaning, Pattern, PatternDocument, Range } from '../api/types';
+import CellInput from '../ui/CellInput.vue';
+import ChoiceField from '../ui/ChoiceField.vue';
+import { changedAt, orNull, withoutAt } from './lists';
+
+const props = defineProps<{ faults: Map<string, string>; kept: Pattern | null }>();
+const document = defineModel<PatternDocument>({ required: true });
+
+const meanings: { value: ChartMeaning; label: string }[] = [
+    { value: 'upper_limit', label: 'the largest body it is meant for' },
+    { value: 'middle', label: 'the middle of its bodies' },
+];
+const rules = [
+    { value: 'up', label: 'take the larger size' },
+    { value: 'down', label: 'take the smaller size' },
+    { value: 'nearest', label: 'take the nearer size' },
+] as const;
+const ranges = computed(() => document.value.ranges ?? []);
+const loose = computed(() =>
+    document.value.sizes.filter((size) => !ranges.value.some((range) => range.sizes.includes(size))),
+);
+const unnested = computed(() => (props.kept?.drafts.length ?? 0) > 1);
+
+function setRanges(next: Range[]): void {
+    document.value = { ...document.value, ranges: next };
+}
+
+function setRange(at: number, part: Partial<Range>): void {
+    setRanges(changedAt(ranges.value, at, part));
+}
+
+function toggle(at: number, size: string, on: boolean): void {
+    const mine = ranges.value[at]?.sizes ?? [];
+    const next = on ? [...mine, size] : mine.filter((one) => one !== size);
+    setRange(at, { sizes: document.value.sizes.filter((one) => next.includes(one)) });
+}
+
+function add(): void {
+    const first = ranges.value.length === 0;
+    setRanges([
+        ...ranges.value,
+        { name: first ? 'all sizes' : `envelope ${ranges.value.length + 1}`, sizes: [...loose.value] },
+    ]);
+}
+</script>
+
+<template>
+    <div class="part">
+        <p class="hint">
+            One pattern often comes as two envelopes. Sizes of one <b>draft</b> were drawn as one set of
+            lines, so they nest and can be blended; two drafts may be drawn for different cups and need not
+            nest. The same letter in two envelopes is two sizes: give the second a name of its own, such as M
+            (curvy).
+        </p>
+        <table v-if="ranges.length > 0" class="entry">
+            <thead>
+                <tr>
+                    <th>Envelope</th>
+                    <th>Draft</th>
+                    <th>Drafted cup</th>
+                    <th>Height</th>
+                    <th>Owned</th>
+                    <th>Sizes in it</th>
+                    <td />
+                </tr>
+            </thead>
+            <tbody>
+                <tr v-for="(range, r) in ranges" :key="r">
+                    <td>
+                        <CellInput
+                            wide
+                            :value="range.name"
+                            :label="`Envelope ${r + 1}, name`"
+                            :fault="
+                                faults.get(`pattern.ranges[${r}].name`) ?? faults.get(`pattern.ranges[${r}]`)
+                            "
+                            @change="setRange(r, { name: $event })"
+                        />
+                    </td>
+                    <td>
+                        <CellInput
+                            wide
+                            :value="range.draft"
+                            :label="`${range.name}, draft`"
+                            @change="setRange(r, { draft: orNull($event) })"
+                        />
+                    </td>
+                    <td>
+                        <CellInput
+                            :value="range.drafted_cup"
+                            :label="`${range.name}, drafted cup`"
+                            @change="setRange(r, { drafted_cup: orNull($event) })"
+                        />
+                    </td>
+                    <td>
+                        <CellInput
+                            :value="range.height"
+                            :label="`${range.name}, height it is drafted for`"
+                            :fault="faults.get(`pattern.ranges[${r}].height`)"
+                            @change="setRange(r, { height: orNull($event) })"
+                        />
+                    </td>
+                    <td>
+                        <Checkbox
+                            binary
+                            :model-value="range.owned ?? true"
+                            :aria-label="`${range.name} is owned`"
+                            @update:model-value="setRange(r, { owned: $event })"
+                        />
+                    </td>
+                    <td class="chips">
+                        <label v-for="size in document.sizes" :key="size">
+                            <input
+                                type="checkbox"
+                                :checked="range.sizes.includes(size)"
+                                :aria-label="`Size ${size} is in ${range.name}`"
+                                @change="toggle(r, size, ($event.target as HTMLInputElement).checked)"
+                            />{{ size }}
+                        </label>
+                        <p v-if="faults.get(`pattern.ranges[${r}].sizes`)" class="fault">
+                            {{ faults.get(`pattern.ranges[${r}].sizes`) }}
+                        </p>
+                    </td>
+                    <td>
+                        <button
+                            type="button"
+                            class="plain"
+                            :aria-label="`Take out ${range.name}`"
+                            @click="setRanges(withoutAt(ranges, r))"
+                        >
+                            ×
+                        </button>
+                    </td>
+                </tr>
+            </tbody>
+        </table>
+        <p v-else>No envelopes are named: the pattern is one envelope with every size.</p>
+        <p v-if="ranges.length > 0 && loose.length > 0" class="fault" role="status">
+            In no envelope: {{ loose.join(', ') }}.
+        </p>
+        <Button type="button" label="Add an envelope" outlined size="small" @click="add" />
+        <ul v-if="kept && unnested" class="says">
+            <li v-for="draft in kept.drafts" :key="draft.name">
+                <b>{{ draft.name }}</b>: {{ draft.sizes.join(', ') }} nest. They are not blended with the
+                others.
+            </li>
+        </ul>
+        <div class="inline">
+            <ChoiceField
+                class="wider"
+                label="A chart number is"
+                placeholder="not said"
+                :options="meanings"
+                :model-value="document.chart_means ?? null"
+                @update:model-value="document = { ...document, chart_means: $event }"
+            />
+            <ChoiceField
+                class="wider"
+                label="Between two sizes"
+                :placeholder="`as follows: ${rules.find(({ value }) => value === kept?.between)?.label ?? ''}`"
+                :options="rules"
+                :model-value="document.between ?? null"
+                @update:model-value="document = { ...document, between: $event }"
+            />
+        </div>
+    </div>
+</template>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref, watch } from 'vue';
+import { api, asRefused, body } from '../api/client';
+import type { Habits, House, PatternDocument, Unit } from '../api/types';
+import ChoiceField from '../ui/ChoiceField.vue';
+import TextField from '../ui/TextField.vue';
+import CupRule from './CupRule.vue';
+import { orNull } from './lists';
+
+const props = defineProps<{ house: string; houses: House[]; document: PatternDocument; unit: Unit }>();
+const emit = defineEmits<{ kept: [House] }>();
+
+const known = computed(() => props.houses.find(({ name }) => name === props.house) ?? null);
+const unit = computed(() => known.value?.unit ?? props.unit);
+const habits = ref<Habits>({});
+const said = ref('');
+watch(known, (house) => (habits.value = { ...house?.habits }), { immediate: true });
+
+const meanings = [
+    { value: 'upper_limit', label: 'the largest body it is meant for' },
+    { value: 'middle', label: 'the middle of its bodies' },
+] as const;
+const rule = computed(() => ({
+    measure: habits.value.cups?.measure ?? ('high_bust_difference' as const),
+    table: habits.value.cups?.table ?? [],
+}));
+
+function change(part: Partial<Habits>): void {
+    habits.value = { ...habits.value, ...part };
+}
+
+/** What this pattern says already becomes the habit. */
+function fromPattern(): void {
+    const { cups, seam, ranges, chart_means, between } = props.document;
+    change({
+        chart_means: chart_means ?? habits.value.chart_means ?? null,
+        between: between ?? habits.value.between ?? null,
+        drafted_cup: ranges?.[0]?.drafted_cup ?? habits.value.drafted_cup ?? null,
+        seam_allowance: seam.seam_allowance ?? habits.value.seam_allowance ?? null,
+        hem_allowance: seam.hem_allowance ?? habits.value.hem_allowance ?? null,
+        ...(cups?.table
+            ? { cups: { measure: cups.measure ?? 'high_bust_difference', table: cups.table } }
+            : {}),
+    });
+}
+
+async function keep(): Promise<void> {
+    try {
+        const house = await api
+            .PUT('/api/houses', { body: { name: props.house, unit: unit.value, habits: habits.value } })
+            .then(body);
+        said.value = `Kept. Every pattern of ${props.house} follows where it says nothing of its own.`;
+        emit('kept', house);
+    } catch (error) {
+        said.value = asRefused(error).message;
+    }
+}
+</script>
+
+<template>
+    <div class="part">
+        <p v-if="house.trim() === ''" class="hint">Name the house above; then its habits can be kept here.</p>
+        <template v-else>
+            <p class="hint">
+                What {{ house }} does alike in all its patterns. Typed once, it holds for each of them
+                wherever the pattern itself says nothing, so the second pattern takes a minute. Figures in
+                {{ unit }}.
+            </p>
+            <div class="inline">
+                <ChoiceField
+                    class="wider"
+                    label="A chart number is"
+                    placeholder="not said"
+                    :options="meanings"
+                    :model-value="habits.chart_means ?? null"
+                    @update:model-value="change({ chart_means: $event })"
+                />
+                <TextField
+                    class="narrow"
+                    label="Drafted cup"
+                    :model-value="habits.drafted_cup ?? ''"
+                    @update:model-value="change({ drafted_cup: orNull($event) })"
+                />
+                <TextField
+                    class="narrow"
+                    label="Seam allowance"
+                    :model-value="habits.seam_allowance ?? ''"
+                    @update:model-value="change({ seam_allowance: orNull($event) })"
+                />
+                <TextField
+                    class="narrow"
+                    label="Hem allowance"
+                    :model-value="habits.hem_allowance ?? ''"
+                    @update:model-value="change({ hem_allowance: orNull($event) })"
+                />
+            </div>
+            <CupRule
+                title="Its cup rule"
+                at="house.cups"
+                :model-value="rule"
+                :unit="unit"
+                :faults="new Map()"
+                @update:model-value="change({ cups: $event })"
+            />
+            <div class="inline">
+                <Button type="button" label="Keep the habits" size="small" @click="keep" />
+                <Button
+                    type="button"
+                    label="Take them from this pattern"
+                    size="small"
+                    outlined
+                    @click="fromPattern"
+                />
+                <p class="notice" role="status">{{ said }}</p>
+            </div>
+        </template>
+    </div>
+</template>

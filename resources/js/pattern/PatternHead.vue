@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import Checkbox from 'primevue/checkbox';
+import { computed, useId } from 'vue';
+import type { Refused } from '../api/client';
+import type { PatternDocument, PatternGuide, Unit } from '../api/types';
+import ChoiceField from '../ui/ChoiceField.vue';
+import TextField from '../ui/TextField.vue';
+
+const props = defineProps<{ guide: PatternGuide; refused: Refused | null; faults: Map<string, string> }>();
+const name = defineModel<string>('name', { required: true });
+const house = defineModel<string>('house', { required: true });
+const unit = defineModel<Unit>('unit', { required: true });
+const document = defineModel<PatternDocument>('document', { required: true });
+const pulledOn = useId();
+
+const units = [
+    { value: 'cm', label: 'cm' },
+    { value: 'in', label: 'in' },
+] as const;
+const kinds = [
+    { value: 'woven', label: 'woven' },
+    { value: 'knit', label: 'knit' },
+] as const;
+const houseNote = computed(() =>
+    props.guide.houses.some((one) => one.name === house.value) ? 'its habits are known' : undefined,
+);
+
+function change(part: Partial<PatternDocument>): void {
+    document.value = { ...document.value, ...part };
+}
+
+function setStretch(text: string): void {
+    change({ fabric: { ...document.value.fabric, stretch_percent: text === '' ? null : Number(text) } });
+}
+</script>
+
+<template>
+    <div class="inline pattern-head">
+        <TextField v-model="name" label="Pattern" hint="name and number" :fault="refused?.at('name')" />
+        <TextField
+            v-model="house"
+            label="House"
+            v-bind="houseNote ? { hint: houseNote } : {}"
+            :fault="refused?.at('house')"
+        />
+        <ChoiceField
+            class="narrow"
+            label="Garment"
+            placeholder="not said"
+            :options="guide.garments"
+            :model-value="document.garment ?? null"
+            @update:model-value="change({ garment: $event })"
+        />
+        <ChoiceField
+            class="tiny"
+            label="Figures in"
+            :options="units"
+            :model-value="unit"
+            @update:model-value="unit = $event ?? 'cm'"
+        />
+        <ChoiceField
+            class="narrow"
+            label="Fabric"
+            :options="kinds"
+            :model-value="document.fabric.kind"
+            @update:model-value="change({ fabric: { ...document.fabric, kind: $event ?? 'woven' } })"
+        />
+        <TextField
+            v-if="document.fabric.kind === 'knit'"
+            class="tiny"
+            type="number"
+            :model-value="String(document.fabric.stretch_percent ?? '')"
+            label="Stretch, %"
+            :fault="faults.get('pattern.fabric.stretch_percent')"
+            @update:model-value="setStretch"
+        />
+        <span class="tick">
+            <Checkbox
+                binary
+                :input-id="pulledOn"
+                :model-value="document.pulled_on ?? false"
+                @update:model-value="change({ pulled_on: $event })"
+            />
+            <label :for="pulledOn">pulled on, no opening</label>
+        </span>
+    </div>
+</template>

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Select from 'primevue/select';
+import { computed, shallowRef, watch } from 'vue';
+import type { ChartMeaning, ChartPreview } from '../api/types';
+import CellInput from '../ui/CellInput.vue';
+import TextField from '../ui/TextField.vue';
+import { lookedOver, places, type LookedOver } from './preview';
+import { placeName } from './sheet';
+
+const props = defineProps<{ preview: ChartPreview; meaning: ChartMeaning | null; sizesHere: string[] }>();
+const emit = defineEmits<{ meaning: [ChartMeaning]; take: [LookedOver]; drop: [] }>();
+
+const looked = shallowRef(lookedOver(props.preview));
+watch(
+    () => props.preview,
+    (preview) => (looked.value = lookedOver(preview)),
+);
+
+const options = [
+    { value: null, label: 'leave out' },
+    ...places.map((place) => ({ value: place, label: placeName(place) })),
+];
+const open = computed(() => looked.value.rows.filter(({ place }) => place === null).length);
+const isNewEnvelope = computed(
+    () => props.sizesHere.length > 0 && looked.value.sizes.some((size) => !props.sizesHere.includes(size)),
+);
+const overlaps = computed(() => looked.value.sizes.some((size) => props.sizesHere.includes(size)));
+
+function setRow(row: number, part: Partial<LookedOver['rows'][number]>): void {
+    looked.value = {
+        ...looked.value,
+        rows: looked.value.rows.map((one, index) => (index === row ? { ...one, ...part } : one)),
+    };
+}
+
+function setCell(row: number, column: number, text: string): void {
+    const cells = looked.value.rows[row]?.cells ?? [];
+    setRow(row, { cells: cells.map((cell, index) => (index === column ? text : cell)) });
+}
+
+function setSize(column: number, text: string): void {
+    looked.value = {
+        ...looked.value,
+        sizes: looked.value.sizes.map((size, index) => (index === column ? text : size)),
+    };
+}
+</script>
+
+<template>
+    <section class="preview" aria-labelledby="preview-title">
+        <h2 id="preview-title">This is what was understood</h2>
+        <p class="says" role="status">
+            {{ preview.sizes.length }} sizes, {{ preview.figures }} figures.
+            <b v-if="preview.doubts > 0">{{ preview.doubts }} to look at, marked.</b>
+            <template v-if="preview.transposed"> The table stood on its side and was turned.</template>
+            <template v-if="open > 0">
+                {{ open === 1 ? 'One row is' : `${open} rows are` }} left out until you say which
+                {{ open === 1 ? 'it is' : 'they are' }}.
+            </template>
+        </p>
+        <div v-if="preview.has_ranges" class="question">
+            <p>
+                Some cells give a range, such as 86–90.
+                <b>Which figure is the size meant for?</b>
+            </p>
+            <Button
+                type="button"
+                label="its upper end"
+                :outlined="meaning !== 'upper_limit'"
+                size="small"
+                @click="emit('meaning', 'upper_limit')"
+            />
+            <Button
+                type="button"
+                label="its middle"
+                :outlined="meaning !== 'middle'"
+                size="small"
+                @click="emit('meaning', 'middle')"
+            />
+        </div>
+        <p v-for="note in preview.notes" :key="note" class="hint">{{ note }}</p>
+        <div class="sheet-scroll sheet">
+            <table>
+                <tbody>
+                    <tr class="sizes">
+                        <th scope="row" colspan="2">
+                            Size
+                            <p v-if="preview.sizes_doubt" class="fault">{{ preview.sizes_doubt }}</p>
+                        </th>
+                        <td v-for="(size, c) in looked.sizes" :key="c">
+                            <CellInput
+                                :value="size"
+                                :label="`Pasted size, column ${c + 1}`"
+                                @change="setSize(c, $event)"
+                            />
+                        </td>
+                    </tr>
+                    <tr
+                        v-for="(row, r) in preview.rows"
+                        :key="r"
+                        :class="{ out: looked.rows[r]?.place === null }"
+                    >
+                        <th scope="row">
+                            {{ row.label || 'no name' }}
+                            <p v-if="row.doubt" class="doubt">{{ row.doubt }}</p>
+                        </th>
+                        <td class="place">
+                            <Select
+                                size="small"
+                                :model-value="looked.rows[r]?.place ?? null"
+                                :options="options"
+                                option-label="label"
+                                option-value="value"
+                                :aria-label="`Where ${row.label || `line ${r + 1}`} goes`"
+                                placeholder="leave out"
+                                @update:model-value="setRow(r, { place: $event as string | null })"
+                            />
+                        </td>
+                        <td v-for="(cell, c) in row.cells" :key="c">
+                            <CellInput
+                                :value="looked.rows[r]?.cells[c]"
+                                :class="{ doubted: cell.doubt || (row.doubt && row.place) }"
+                                :label="`${row.label}, size ${looked.sizes[c]}${cell.doubt ? `: ${cell.doubt} Pasted: ${cell.typed}` : ''}`"
+                                :title="cell.doubt ? `${cell.doubt} Pasted: ${cell.typed}` : undefined"
+                                @change="setCell(r, c, $event)"
+                            />
+                        </td>
+                    </tr>
+                </tbody>
+            </table>
+        </div>
+        <details v-if="preview.left_out.length > 0">
+            <summary>
+                {{ preview.left_out.length === 1 ? 'One line' : `${preview.left_out.length} lines` }} went
+                into no row
+            </summary>
+            <ul>
+                <li v-for="line in preview.left_out" :key="line" class="hint">{{ line }}</li>
+            </ul>
+        </details>
+        <div v-if="isNewEnvelope || (overlaps && sizesHere.length > 0)" class="inline">
+            <TextField
+                :model-value="looked.envelope ?? ''"
+                label="Another envelope? Its name"
+                hint="leave open for the sizes already here"
+                @update:model-value="looked = { ...looked, envelope: $event.trim() === '' ? null : $event }"
+            />
+        </div>
+        <div class="inline">
+            <Button type="button" label="Put into the sheet" @click="emit('take', looked)" />
+            <Button type="button" label="Leave it" text @click="emit('drop')" />
+        </div>
+    </section>
+</template>

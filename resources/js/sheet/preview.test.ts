@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { isTable, plainBlock, taken } from './preview';
+import { emptyDocument } from './sheet';
+
+const looked = (sizes: string[], envelope: string | null = null, bust = ['84', '88', '92']) => ({
+    sizes,
+    rows: [
+        { place: 'body_chart.full_bust', cells: bust },
+        { place: null, cells: ['1', '2', '3'] },
+    ],
+    envelope,
+});
+
+describe('what was looked over', () => {
+    it('fills an empty sheet, and leaves out the rows nobody placed', () => {
+        const sheet = taken(emptyDocument(), looked(['8', '10', '12']));
+        expect(sheet.sizes).toEqual(['8', '10', '12']);
+        expect(sheet.body_chart).toEqual({ full_bust: ['84', '88', '92'] });
+    });
+
+    it('finds the sizes that are here by their names, and adds the others behind', () => {
+        const here = { ...emptyDocument(), sizes: ['8', '10'], body_chart: { waist: ['66', '70'] } };
+        const sheet = taken(here, looked(['10', '12', '14']));
+        expect(sheet.sizes).toEqual(['8', '10', '12', '14']);
+        expect(sheet.body_chart).toEqual({
+            waist: ['66', '70', null, null],
+            full_bust: [null, '84', '88', '92'],
+        });
+    });
+
+    it('makes a letter that stands in another envelope a size of its own', () => {
+        const here = { ...emptyDocument(), sizes: ['S', 'M'], body_chart: { full_bust: ['80', '84'] } };
+        const sheet = taken(here, looked(['M', 'L', 'XL'], 'curvy'));
+        expect(sheet.sizes).toEqual(['S', 'M', 'M (curvy)', 'L', 'XL']);
+        expect(sheet.body_chart.full_bust).toEqual(['80', '84', '84', '88', '92']);
+        expect(sheet.ranges).toEqual([
+            { name: 'first envelope', sizes: ['S', 'M'] },
+            { name: 'curvy', sizes: ['M (curvy)', 'L', 'XL'] },
+        ]);
+    });
+
+    it('writes nothing over with an empty cell', () => {
+        const here = { ...emptyDocument(), sizes: ['8'], body_chart: { full_bust: ['84'] } };
+        expect(taken(here, looked(['8'], null, [''])).body_chart.full_bust).toEqual(['84']);
+    });
+});
+
+describe('a paste', () => {
+    it.each([
+        [
+            '84\t88\n66\t70',
+            [
+                ['84', '88'],
+                ['66', '70'],
+            ],
+        ],
+        ['84\n88\n', [['84'], ['88']]],
+        ['84\t\t37 1/2', [['84', '', '37 1/2']]],
+        ['Bust\t84', null],
+        ['84', null],
+        ['84 88 92', null],
+        ['84  88\n66  70', null],
+    ])('%j is spread as it is, or looked over first', (text, block) => {
+        expect(plainBlock(text)).toEqual(block);
+    });
+
+    it.each([
+        ['37 3/4', false],
+        ['95,5', false],
+        ['Bust 84 88 92 96', true],
+        ['84\t88', true],
+        ['Bust;84;88', true],
+    ])('%j is a table or one cell’s typing', (text, table) => {
+        expect(isTable(text)).toBe(table);
+    });
+});

@@ -1,0 +1,89 @@
+import type { ChartPreview, PatternDocument } from '../api/types';
+import { cupLetters } from './rows';
+import { MOST_SIZES, withBlock } from './sheet';
+
+/** What a person made of a preview: where each row goes, and its cells as looked over. */
+export interface LookedOver {
+    sizes: string[];
+    rows: { place: string | null; cells: string[] }[];
+    /** The name of a further envelope that these sizes are in; null where they are the sizes already here. */
+    envelope: string | null;
+}
+
+export const places: string[] = [
+    'body_chart.full_bust',
+    'body_chart.waist',
+    'body_chart.hip',
+    'body_chart.high_bust',
+    'body_chart.cross_front',
+    'finished.full_bust',
+    'finished.waist',
+    'finished.hip',
+    ...cupLetters.slice(0, 9).map((letter) => `cups.body_chart.${letter}`),
+    ...cupLetters.slice(0, 9).map((letter) => `cups.finished.${letter}`),
+];
+
+export function lookedOver(preview: ChartPreview): LookedOver {
+    return {
+        sizes: [...preview.sizes],
+        rows: preview.rows.map(({ place, cells }) => ({ place, cells: cells.map(({ text }) => text) })),
+        envelope: null,
+    };
+}
+
+/** A table of nothing but figures is spread over the cells; anything with words in it is looked over first. */
+export function plainBlock(text: string): string[][] | null {
+    const lines = text.replace(/\r\n?/g, '\n').replace(/\n+$/, '').split('\n');
+    const cells = lines.map((line) => line.split('\t').map((cell) => cell.trim()));
+    const plain = cells.every((line) => line.every((cell) => /^[\d.,/ ½¼¾⅛⅜⅝⅞-]*$/.test(cell)));
+    const wide = cells.some((line) => line.length > 1);
+    const spaced = !wide && lines.some((line) => /\S\s{2,}\S|\d \d+ \d/.test(line));
+    return plain && !spaced && (wide || lines.length > 1) ? cells : null;
+}
+
+/** Whether a paste is more than one cell's worth of typing. */
+export function isTable(text: string): boolean {
+    return /[\t\n;]|\S {2,}\S|(?:\d+[ ,]){3}/.test(text.trim());
+}
+
+/** Takes looked-over rows into the sheet: sizes are found by name, new ones are added behind. */
+export function taken(document: PatternDocument, looked: LookedOver): PatternDocument {
+    let next = structuredClone(document);
+    const names = looked.sizes.map((name) => nameHere(document, name, looked.envelope));
+    const added = names.filter((name) => !next.sizes.includes(name));
+    if (next.sizes.every((name) => name === '')) next.sizes = [];
+    next = withBlock(
+        next,
+        [['sizes']],
+        next.sizes.length,
+        [added].map((line) => line.slice(0, MOST_SIZES - next.sizes.length)),
+    );
+    for (const row of looked.rows) {
+        if (row.place === null) continue;
+        const path = row.place.split('.');
+        row.cells.forEach((cell, index) => {
+            const column = next.sizes.indexOf(names[index] ?? '');
+            if (column >= 0 && cell !== '') next = withBlock(next, [path], column, [[cell]]);
+        });
+    }
+    return looked.envelope === null ? next : withEnvelope(document, next, looked.envelope, names);
+}
+
+/** The same letter in two envelopes is two sizes: the second is named with its envelope. */
+function nameHere(document: PatternDocument, name: string, envelope: string | null): string {
+    return envelope !== null && document.sizes.includes(name) ? `${name} (${envelope})` : name;
+}
+
+function withEnvelope(
+    before: PatternDocument,
+    next: PatternDocument,
+    envelope: string,
+    names: string[],
+): PatternDocument {
+    const ranges = next.ranges ?? [];
+    const first =
+        ranges.length === 0 && before.sizes.length > 0
+            ? [{ name: 'first envelope', sizes: [...before.sizes] }]
+            : [];
+    return { ...next, ranges: [...first, ...ranges, { name: envelope, sizes: names }] };
+}

@@ -1,0 +1,61 @@
+import { ref, shallowRef } from 'vue';
+import { api, asRefused, body } from '../api/client';
+import type { ChartMeaning, ChartPreview, Unit } from '../api/types';
+
+/** Asks the server what a pasted chart says; nothing is written until a person has looked it over. */
+export function usePreview(sheetUnit: () => Unit) {
+    const preview = shallowRef<ChartPreview | null>(null);
+    const meaning = ref<ChartMeaning | null>(null);
+    const refusal = ref<string | null>(null);
+    const busy = ref(false);
+    let pasted = '';
+
+    async function ask(): Promise<void> {
+        busy.value = true;
+        refusal.value = null;
+        try {
+            preview.value = await api
+                .POST('/api/charts/read', {
+                    body: { text: pasted, unit: sheetUnit(), meaning: meaning.value },
+                })
+                .then(body);
+        } catch (error) {
+            refusal.value = asRefused(error).message;
+        } finally {
+            busy.value = false;
+        }
+    }
+
+    async function read(text: string): Promise<void> {
+        pasted = text;
+        await ask();
+    }
+
+    async function means(said: ChartMeaning): Promise<void> {
+        meaning.value = said;
+        await ask();
+    }
+
+    /** A spreadsheet file becomes the text it would be if it were copied; then it is read as any paste. */
+    async function readFile(file: File): Promise<void> {
+        refusal.value = null;
+        const form = new FormData();
+        form.append('file', file);
+        try {
+            const { text } = await api
+                .POST('/api/charts/file', { body: form as never, bodySerializer: () => form })
+                .then(body);
+            await read(text);
+        } catch (error) {
+            refusal.value = asRefused(error).message;
+        }
+    }
+
+    function drop(): void {
+        preview.value = null;
+        refusal.value = null;
+        pasted = '';
+    }
+
+    return { preview, meaning, refusal, busy, read, readFile, means, drop };
+}

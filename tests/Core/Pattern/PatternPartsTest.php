@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+use Underbolt\File\FaultyFile;
+use Underbolt\File\HouseHabits;
+use Underbolt\File\MakeReader;
+use Underbolt\Measure\Unit;
+use Underbolt\Pattern\EaseLook;
+use Underbolt\Pattern\Garment;
+use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Pattern;
+use Underbolt\Pattern\Row;
+use Underbolt\Pattern\Silhouette;
+use Underbolt\Pattern\StarterChart;
+
+use function Tests\Core\cm;
+use function Tests\Core\makeFile;
+use function Tests\Core\planOf;
+
+/** @param  array<string, mixed>  $changes */
+function patternOf(array $changes): Pattern
+{
+    return MakeReader::read(makeFile($changes))->pattern;
+}
+
+/** @param  array<string, mixed>  $changes */
+function faultsOf(array $changes): array
+{
+    try {
+        MakeReader::read(makeFile($changes));
+    } catch (FaultyFile $file) {
+        return array_map(static fn ($fault): string => "{$fault->field}: {$fault->message}", $file->faults());
+    }
+
+    return [];
+}
+
+test('a skirt has no bust, whatever its envelope prints', function (): void {
+    $plan = planOf(['pattern.garment' => 'skirt', 'body.full_bust' => null]);
+    expect(array_keys($plan->levels))->toBe(['waist', 'hip'])
+        ->and($plan->steps['bust_waist'])->toBeNull()
+        ->and($plan->frame->size)->toBeNull();
+});
+
+test('finished figures of one view, fit or cup win over those for all, the one bound to more first', function (): void {
+    $pattern = patternOf([
+        'pattern.views' => ['A', 'C'], 'pattern.fits' => ['curvy'],
+        'pattern.cups' => ['finished' => ['C' => [95, 99, 103, 107, 111, 116]]],
+        'pattern.finished_by' => [
+            ['view' => 'C', 'fit' => 'curvy', 'finished' => ['hip' => [104, 108, 112, 116, 120, 125]]],
+            ['view' => 'C', 'finished' => ['hip' => [101, 105, 109, 113, 117, 122], 'full_bust' => [93, 97, 101, 105, 109, 114]]],
+        ],
+    ]);
+    $first = static fn (?string $view, ?string $fit, ?string $cup, Row $row) => $pattern->finishedFor($view, $fit, $cup)->at($row, 0);
+    expect($first(null, null, null, Row::Hip))->toEqual(cm(98))
+        ->and($first('A', 'curvy', null, Row::Hip))->toEqual(cm(98))
+        ->and($first('C', null, null, Row::Hip))->toEqual(cm(101))
+        ->and($first('C', 'curvy', null, Row::Hip))->toEqual(cm(104))
+        ->and($first('C', null, null, Row::FullBust))->toEqual(cm(93))
+        ->and($first('C', null, 'C', Row::FullBust))->toEqual(cm(95))
+        ->and($first(null, null, 'B', Row::FullBust))->toEqual(cm(92));
+});
+
+test('the view of the make decides which finished figures the plan reads', function (): void {
+    $changes = ['pattern.views' => ['A', 'B'], 'pattern.finished_by' => [['view' => 'B', 'finished' => ['waist' => [81, 85, 89, 93, 97, 102]]]]];
+    expect(planOf($changes)->at(Level::Waist)?->draftedEase)->toEqual(cm(5))
+        ->and(planOf($changes + ['choices.view' => 'B'])->at(Level::Waist)?->draftedEase)->toEqual(cm(15))
+        ->and(faultsOf($changes + ['choices.view' => 'C']))->toBe(['choices.view: "C" is no view of this pattern']);
+});
+
+test('the tissue fills a row that is not printed: darts out, allowances out, the others along the chart\'s steps', function (): void {
+    $check = ['size' => '12', 'seam_allowance' => 1.5, 'panels' => [
+        ['name' => 'front', 'width' => 29.5, 'times' => 2, 'darts' => 3, 'allowances' => 1],
+        ['name' => 'back', 'width' => '28', 'allowances' => 2],
+    ]];
+    $flat = patternOf(['pattern.finished.waist' => null, 'pattern.flat_checks' => ['waist' => $check]]);
+    // front 2 x (29.5 - 3 - 1.5) and back 2 x (28 - 3)
+    expect($flat->finished->at(Row::Waist, 2))->toEqual(cm(100))
+        ->and($flat->finished->at(Row::Waist, 0))->toEqual(cm(92))
+        ->and($flat->finished->at(Row::Waist, 5))->toEqual(cm(113))
+        ->and(patternOf(['pattern.flat_checks' => ['waist' => $check]])->finished->at(Row::Waist, 2))->toEqual(cm(79));
+});
+
+test('what can\'t be a garment is refused where it stands', function (array $changes, string $fault): void {
+    expect(implode("\n", faultsOf($changes)))->toContain($fault);
+})->with([
+    [['pattern.flat_checks' => ['hip' => ['size' => '99', 'panels' => [['width' => 20]]]]], 'pattern.flat_checks.hip.size: must name the size'],
+    [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => []]]], 'pattern.flat_checks.hip: has no panel'],
+    [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => [['width' => 2]]]]], 'pattern.flat_checks.hip: adds up to no garment'],
+    [['pattern.flat_checks' => ['neck' => []]], 'pattern.flat_checks.neck: is no key known here'],
+    [['pattern.cups' => ['measure' => 'guess']], 'pattern.cups.measure: must be one of'],
+    [['pattern.cups' => ['table' => [['cup' => 'B', 'from' => 5, 'to' => 5]]]], 'pattern.cups.table[0].to: must be larger'],
+    [['pattern.cups' => ['table' => [['cup' => 'Q', 'from' => 5, 'to' => 6]]]], '"Q" is no cup'],
+    [['pattern.cups' => ['body_chart' => ['C' => [84, 88]]]], 'pattern.cups.body_chart.C: has 2 figures for 6 sizes'],
+    [['pattern.finished_by' => [['view' => 'Z', 'finished' => []]]], 'pattern.finished_by[0].view: "Z" is no view'],
+    [['pattern.pieces' => [['follows' => 'frame']]], 'pattern.pieces[0].name: is missing'],
+    [['pattern.pieces' => [['name' => 'front', 'follows' => 'fashion']]], 'pattern.pieces[0].follows: must be one of'],
+    [['pattern.notions' => [['name' => 'zip', 'by_size' => ['50 cm']]]], 'pattern.notions[0]: has 1 entries for 6 sizes'],
+    [['pattern.fabric_needs' => [['width' => 150, 'amounts' => [1, 2, 3, 4, 5, 6]]]], 'pattern.fabric_needs[0].amounts[0]'],
+    [['pattern.garment' => 'hat'], 'pattern.garment: must be one of'],
+    [['pattern.chart_means' => 'maybe'], 'pattern.chart_means: must be one of'],
+]);
+
+test('what a chart number means sets the rule between sizes; the house\'s own rule, and the make\'s, win over it', function (array $changes, string $rule): void {
+    expect(MakeReader::read(makeFile($changes))->choices->between->value)->toBe($rule);
+})->with([
+    [[], 'up'],
+    [['pattern.chart_means' => 'upper_limit'], 'up'],
+    [['pattern.chart_means' => 'middle'], 'nearest'],
+    [['pattern.chart_means' => 'middle', 'pattern.between' => 'down'], 'down'],
+    [['pattern.chart_means' => 'middle', 'choices.between' => 'up'], 'up'],
+]);
+
+test('ease that jumps, and none where a woven lies close, is odd', function (): void {
+    $odd = static fn (array $waist, array $more = []): array => array_map(
+        static fn ($fault): string => $fault->field,
+        EaseLook::over(patternOf(['pattern.finished.waist' => $waist] + $more)),
+    );
+    expect($odd([71, 75, 79, 83, 87, 92]))->toBe([])
+        ->and($odd([71, 75, 82, 83, 87, 92]))->toBe(['pattern.finished.waist[2]', 'pattern.finished.waist[3]'])
+        ->and($odd([66, 70, 74, 78, 82, 87]))->toHaveCount(6)
+        ->and($odd([66, 70, 74, 78, 82, 87], ['pattern.levels.waist' => 'matters']))->toBe([])
+        ->and($odd([66, 70, 74, 78, 82, 87], ['pattern.fabric' => ['kind' => 'knit']]))->toBe([]);
+});
+
+test('a house\'s habits fill what the pattern leaves open, in the house\'s own unit', function (): void {
+    $document = json_decode('{"sizes":["8"],"seam":{"hem_allowance":"4"},"cups":{"body_chart":{"C":["90"]}}}');
+    $habits = json_decode('{"chart_means":"middle","drafted_cup":"C","seam_allowance":"5/8","hem_allowance":"1","cups":{"measure":"front_half_difference","table":[{"cup":"A","from":"1","to":2}]}}');
+    $filled = HouseHabits::into($document, $habits, Unit::Inch);
+    expect(json_decode((string) json_encode($filled), true))->toEqual([
+        'sizes' => ['8'], 'chart_means' => 'middle',
+        'seam' => ['hem_allowance' => '4', 'seam_allowance' => '5/8 in'],
+        'cups' => ['body_chart' => ['C' => ['90']], 'measure' => 'front_half_difference', 'table' => [['cup' => 'A', 'from' => '1 in', 'to' => '2 in']]],
+        'ranges' => [['name' => 'all', 'sizes' => ['8'], 'drafted_cup' => 'C']],
+    ])->and(json_encode($document))->not->toContain('5/8');
+});
+
+test('a pattern\'s own words win over the house\'s', function (): void {
+    $document = json_decode('{"chart_means":"upper_limit","ranges":[{"name":"a","sizes":[],"drafted_cup":"D"}],"cups":{"table":[]},"seam":{"seam_allowance":"1"}}');
+    $habits = json_decode('{"chart_means":"middle","drafted_cup":"B","seam_allowance":"2","cups":{"table":[{"cup":"A","from":"1","to":"2"}]}}');
+    expect(HouseHabits::into($document, $habits, Unit::Centimetre))->toEqual($document);
+});
+
+test('every kind of garment has levels and usual pieces, and every outline weighs all levels', function (): void {
+    foreach (Garment::cases() as $garment) {
+        expect($garment->levels())->not->toBe([])->and(count($garment->usualPieces()))->toBeGreaterThan(3);
+    }
+    foreach (Silhouette::cases() as $silhouette) {
+        expect(array_keys($silhouette->weights()))->toBe(['bust', 'waist', 'hip']);
+    }
+});
+
+test('the charts to start from rise, and have a figure for every size', function (StarterChart $chart): void {
+    foreach ($chart->rows() as $row) {
+        $sorted = $row;
+        sort($sorted);
+        expect($row)->toHaveCount(count($chart->sizes()))->toBe(array_values(array_unique($sorted)));
+    }
+})->with(StarterChart::cases());

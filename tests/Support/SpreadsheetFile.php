@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use ZipArchive;
+
+/** The smallest spreadsheet files that hold a table, zipped by hand: the package we read them with can't write here. */
+final class SpreadsheetFile
+{
+    /** @param  list<list<string>>  $rows */
+    public static function of(string $kind, array $rows): string
+    {
+        $path = tempnam(sys_get_temp_dir(), 'chart').".{$kind}";
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE);
+        foreach ($kind === 'xlsx' ? self::xlsx($rows) : self::ods($rows) as $name => $content) {
+            $zip->addFromString($name, $content);
+        }
+        $zip->close();
+
+        return $path;
+    }
+
+    /**
+     * @param  list<list<string>>  $rows
+     * @return array<string, string>
+     */
+    private static function xlsx(array $rows): array
+    {
+        $sheet = '';
+        foreach ($rows as $r => $row) {
+            $sheet .= '<row r="'.($r + 1).'">';
+            foreach ($row as $c => $cell) {
+                $at = chr(65 + $c).($r + 1);
+                $sheet .= match (true) {
+                    str_starts_with($cell, '=') => "<c r=\"{$at}\"><f>".substr($cell, 1).'</f><v>2</v></c>',
+                    is_numeric($cell) => "<c r=\"{$at}\"><v>{$cell}</v></c>",
+                    default => "<c r=\"{$at}\" t=\"inlineStr\"><is><t>{$cell}</t></is></c>",
+                };
+            }
+            $sheet .= '</row>';
+        }
+        $main = 'http://schemas.openxmlformats.org/spreadsheetml/2006/main';
+        $office = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
+        $package = 'http://schemas.openxmlformats.org/package/2006';
+
+        return [
+            '[Content_Types].xml' => "<Types xmlns=\"{$package}/content-types\"><Default Extension=\"rels\" ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/><Default Extension=\"xml\" ContentType=\"application/xml\"/><Override PartName=\"/xl/workbook.xml\" ContentType=\"application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml\"/><Override PartName=\"/xl/worksheets/sheet1.xml\" ContentType=\"application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml\"/></Types>",
+            '_rels/.rels' => "<Relationships xmlns=\"{$package}/relationships\"><Relationship Id=\"r1\" Type=\"{$office}/officeDocument\" Target=\"xl/workbook.xml\"/></Relationships>",
+            'xl/workbook.xml' => "<workbook xmlns=\"{$main}\" xmlns:r=\"{$office}\"><sheets><sheet name=\"Chart\" sheetId=\"1\" r:id=\"r1\"/></sheets></workbook>",
+            'xl/_rels/workbook.xml.rels' => "<Relationships xmlns=\"{$package}/relationships\"><Relationship Id=\"r1\" Type=\"{$office}/worksheet\" Target=\"worksheets/sheet1.xml\"/></Relationships>",
+            'xl/worksheets/sheet1.xml' => "<worksheet xmlns=\"{$main}\"><sheetData>{$sheet}</sheetData></worksheet>",
+        ];
+    }
+
+    /**
+     * @param  list<list<string>>  $rows
+     * @return array<string, string>
+     */
+    private static function ods(array $rows): array
+    {
+        $table = '';
+        foreach ($rows as $row) {
+            $table .= '<table:table-row>';
+            foreach ($row as $cell) {
+                $type = match (true) {
+                    str_starts_with($cell, '=') => 'table:formula="of:'.$cell.'" office:value-type="float" office:value="2"',
+                    is_numeric($cell) => "office:value-type=\"float\" office:value=\"{$cell}\"",
+                    default => 'office:value-type="string"',
+                };
+                $table .= "<table:table-cell {$type}><text:p>{$cell}</text:p></table:table-cell>";
+            }
+            $table .= '</table:table-row>';
+        }
+        $office = 'urn:oasis:names:tc:opendocument:xmlns';
+        $spaces = "xmlns:office=\"{$office}:office:1.0\" xmlns:table=\"{$office}:table:1.0\" xmlns:text=\"{$office}:text:1.0\" xmlns:style=\"{$office}:style:1.0\" xmlns:meta=\"{$office}:meta:1.0\"";
+        $type = 'application/vnd.oasis.opendocument.spreadsheet';
+
+        return [
+            'mimetype' => $type,
+            'META-INF/manifest.xml' => "<manifest:manifest xmlns:manifest=\"{$office}:manifest:1.0\"><manifest:file-entry manifest:full-path=\"/\" manifest:media-type=\"{$type}\"/></manifest:manifest>",
+            'meta.xml' => "<office:document-meta {$spaces}><office:meta/></office:document-meta>",
+            'styles.xml' => "<office:document-styles {$spaces}/>",
+            'content.xml' => "<office:document-content {$spaces}><office:body><office:spreadsheet><table:table table:name=\"Chart\">{$table}</table:table></office:spreadsheet></office:body></office:document-content>",
+        ];
+    }
+}
