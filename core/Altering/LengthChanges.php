@@ -17,6 +17,7 @@ final readonly class LengthChanges
         public ?Length $aboveWaist,
         public ?Length $belowWaist,
         public ?Length $hem,
+        public ?Length $sleeve,
         private SeamData $paper,
     ) {
     }
@@ -30,6 +31,7 @@ final readonly class LengthChanges
                 ?? self::difference($body->at(Point::ShoulderToWaist), $paper->shoulderToWaist),
             $below,
             self::hemChange($body->at(Point::WaistToHem), $paper, $below),
+            self::sleeveChange($body->at(Point::SleeveLength), $paper),
             $paper,
         );
     }
@@ -57,6 +59,12 @@ final readonly class LengthChanges
         $onPaper = self::changed($paper->waistToHip, $below)->plus($paper->hipToHem);
 
         return $waistToHem->plus($paper->hemAllowance)->minus($onPaper);
+    }
+
+    /** Like the hem: the paper's sleeve runs to the cut edge, so what is turned up is added to the wished length. */
+    private static function sleeveChange(?Length $wished, SeamData $paper): ?Length
+    {
+        return $paper->sleeveLength === null ? null : $wished?->plus($paper->sleeveHemAllowance ?? Length::zero())->minus($paper->sleeveLength);
     }
 
     private static function difference(?Length $body, ?Length $paper): ?Length

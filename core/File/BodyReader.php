@@ -5,21 +5,43 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use Underbolt\Measure\Body;
+use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
+use Underbolt\Measure\Readings;
 
-/** Reads the measures of one card: one figure for each point. */
+/** Reads the measures of one card: one figure for each point, and the tries behind it where the file has them. */
 final class BodyReader
 {
-    public static function read(Node $node): Body
+    private const MOST_TRIES = 9;
+
+    /** @param  ?Node  $readings  by point, a list of tries; their median stands in where the body gives no figure */
+    public static function read(Node $node, ?Node $readings): Body
     {
+        $points = array_column(Point::cases(), 'value');
         $measures = [];
-        foreach ($node->fields(array_column(Point::cases(), 'value')) as $code => $field) {
+        $spreads = [];
+        foreach ($readings?->fields($points) ?? [] as $code => $field) {
+            $tries = self::tries($field, Point::from($code));
+            if ($tries !== []) {
+                $measures[$code] = Readings::of($tries)->median();
+                $spreads[$code] = Readings::of($tries)->spread();
+            }
+        }
+        foreach ($node->fields($points) as $code => $field) {
             $length = $field->length(Point::from($code)->kind());
             if ($length !== null) {
                 $measures[$code] = $length;
             }
         }
 
-        return new Body($measures);
+        return new Body($measures, $spreads);
+    }
+
+    /** @return list<Length> */
+    private static function tries(Node $node, Point $point): array
+    {
+        $tries = array_map(static fn (Node $item): ?Length => $item->length($point->kind()), array_slice($node->items() ?? [], 0, self::MOST_TRIES));
+
+        return array_values(array_filter($tries, static fn (?Length $try): bool => $try !== null));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
+use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\Unit;
@@ -19,9 +20,13 @@ use Underbolt\Sizing\EaseSchool;
 /** Reads what the sewist decided, with the defaults of the format for what she left open. */
 final class ChoicesReader
 {
+    /** Front and back further apart than this are no longer one garment. */
+    private const MOST_UNLIKE = 3;
+
     private const KEYS = [
         'range', 'between', 'lead', 'ease', 'pick', 'liked_ease', 'least_ease',
         'sizes', 'largest_step', 'blend', 'dwell', 'station_every', 'view', 'fit',
+        'own_garment', 'weights', 'front_larger', 'centre_back', 'order',
     ];
 
     /**
@@ -40,11 +45,11 @@ final class ChoicesReader
         return new Choices(
             $get('range')?->text(),
             $get('between')?->oneOf(BetweenRule::class) ?? $pattern->between ?? BetweenRule::Up,
-            self::lead($get('lead')),
+            $get('lead')?->oneOf(Lead::class),
             $get('ease')?->oneOf(EaseSchool::class) ?? EaseSchool::Drafted,
-            self::pick($get('pick')),
-            self::eases($get('liked_ease')),
-            self::eases($get('least_ease')),
+            $get('pick')?->oneOf(Pick::class) ?? Pick::Best,
+            self::lengths($get('liked_ease'), LengthKind::Ease),
+            self::lengths($get('least_ease'), LengthKind::Ease),
             self::clips($get('sizes'), $pattern),
             $get('largest_step')?->whole(0, PatternReader::MOST_SIZES) ?? 1,
             $get('blend')?->oneOf(BlendShape::class) ?? BlendShape::Curved,
@@ -52,6 +57,11 @@ final class ChoicesReader
             $get('station_every')?->length(LengthKind::Along) ?? self::usualStep($marks),
             self::oneNamed($get('view'), $pattern->parts->views, 'view'),
             self::oneNamed($get('fit'), $pattern->parts->fits, 'fit'),
+            self::lengths($get('own_garment'), LengthKind::Panel),
+            WeightsReader::read($get('weights')),
+            self::shifts($get('front_larger')),
+            self::lengths($get('centre_back'), LengthKind::Ease),
+            $get('order')?->oneOf(WorkOrder::class),
         );
     }
 
@@ -69,33 +79,22 @@ final class ChoicesReader
         return Length::ofNumber($unit === Unit::Inch ? 1 : 2.5, $unit);
     }
 
-    private static function lead(?Node $node): Lead
-    {
-        $lead = $node?->oneOf(Lead::class) ?? Lead::FullBust;
-        if (! $lead->isComputed()) {
-            $node?->fault("\"{$lead->value}\" can't be computed yet; use \"full_bust\"");
-        }
-
-        return $lead;
-    }
-
-    private static function pick(?Node $node): Pick
-    {
-        $pick = $node?->oneOf(Pick::class) ?? Pick::Level;
-        if (! $pick->isComputed()) {
-            $node?->fault("\"{$pick->value}\" can't be computed yet; use \"level\"");
-        }
-
-        return $pick;
-    }
-
-    /** @return array<string, Length> */
-    private static function eases(?Node $node): array
+    /** @return array<string, Length> by level */
+    private static function lengths(?Node $node, LengthKind $kind): array
     {
         return array_filter(array_map(
-            static fn (Node $field): ?Length => $field->length(LengthKind::Ease),
+            static fn (Node $field): ?Length => $field->length($kind),
             $node?->fields(array_column(Level::cases(), 'value')) ?? [],
         ));
+    }
+
+    /** @return array<string, int> by level */
+    private static function shifts(?Node $node): array
+    {
+        return array_map(
+            static fn (Node $field): int => $field->whole(-self::MOST_UNLIKE, self::MOST_UNLIKE) ?? 0,
+            $node?->fields(array_column(Level::cases(), 'value')) ?? [],
+        );
     }
 
     /** @return array<string, int> */

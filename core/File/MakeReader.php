@@ -35,6 +35,9 @@ final class MakeReader
         return self::make($document);
     }
 
+    /** The parts a make file has; `readings` are the tries behind the measures, `foundation` is what was worn for them. */
+    private const KEYS = ['format', 'version', 'unit', 'body', 'readings', 'foundation', 'pattern', 'choices'];
+
     private static function make(mixed $document): Make
     {
         $log = new FaultLog;
@@ -42,9 +45,10 @@ final class MakeReader
         if ($log->faults() !== []) {
             throw $log->refusal();
         }
-        $fields = Node::root($document, '', $unit, $log)->fields(['format', 'version', 'unit', 'body', 'pattern', 'choices']);
+        $fields = Node::root($document, '', $unit, $log)->fields(self::KEYS);
         $pattern = isset($fields['pattern']) ? PatternReader::read($fields['pattern']) : null;
-        $body = BodyReader::read($fields['body'] ?? Node::root(new stdClass, 'body', $unit, $log));
+        $body = BodyReader::read($fields['body'] ?? Node::root(new stdClass, 'body', $unit, $log), $fields['readings'] ?? null);
+        ($fields['foundation'] ?? null)?->textOrEmpty();
         $choices = ChoicesReader::read($fields['choices'] ?? Node::root(new stdClass, 'choices', $unit, $log), $unit, $pattern, $unit);
         if ($pattern === null || $choices === null || $log->faults() !== []) {
             throw $log->refusal();

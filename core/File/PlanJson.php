@@ -5,14 +5,21 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use Brick\Math\RoundingMode;
+use Underbolt\Altering\BustAdjustment;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartSize;
+use Underbolt\Planning\Alternative;
 use Underbolt\Planning\Caution;
 use Underbolt\Planning\LevelPlan;
+use Underbolt\Planning\Need;
+use Underbolt\Planning\Opinion;
+use Underbolt\Planning\PieceCut;
 use Underbolt\Planning\Plan;
+use Underbolt\Planning\ReceiptLine;
 use Underbolt\Planning\Step;
+use Underbolt\Planning\WorkStep;
 use Underbolt\Seam\Station;
 
 /** A plan as the open format writes it: in the file's unit, numbers to four decimals, null for what is not known. */
@@ -35,20 +42,33 @@ final readonly class PlanJson
             'format' => 'underbolt/plan',
             'version' => 1,
             'unit' => $this->unit->value,
-            'cup' => null,
+            'cup' => $this->plan->cup === null ? null : [
+                'letter' => $this->plan->cup->letter,
+                'difference' => $this->figure($this->plan->cup->difference),
+                'source' => $this->plan->cup->source->value,
+            ],
             'frame' => $this->frame(),
             'levels' => (object) array_map(fn (?LevelPlan $level): ?array => $level === null ? null : $this->level($level), $this->plan->levels),
             'steps' => array_map($this->step(...), $this->plan->steps),
-            'bust_adjustment' => null,
+            'bust_adjustment' => $this->bust($this->plan->bust),
             'lengths' => [
                 'above_waist' => $this->figure($this->plan->lengths->aboveWaist),
                 'below_waist' => $this->figure($this->plan->lengths->belowWaist),
                 'hem' => $this->figure($this->plan->lengths->hem),
-                'sleeve' => null,
+                'sleeve' => $this->figure($this->plan->lengths->sleeve),
             ],
             'blend' => ['stations' => array_map($this->station(...), $this->plan->stations())],
-            'opinions' => null,
-            'alternatives' => null,
+            'seam' => $this->plan->seam === null ? null : [
+                'front' => $this->figure($this->plan->seam->front),
+                'back' => $this->figure($this->plan->seam->back),
+                'printed' => $this->figure($this->plan->seam->printed),
+                'steepest' => round($this->plan->seam->steepest, 4),
+            ],
+            'opinions' => (object) array_map(fn (array $opinions): array => array_map($this->opinion(...), $opinions), $this->plan->opinions()),
+            'alternatives' => array_map($this->alternative(...), $this->plan->alternatives()),
+            'work' => array_map(static fn (WorkStep $step): array => ['kind' => $step->kind, 'text' => $step->text], $this->plan->work()->steps),
+            'pieces' => array_map($this->piece(...), $this->plan->pieces()),
+            'needs' => array_map($this->need(...), $this->plan->needs()),
             'cautions' => array_map($this->caution(...), $this->plan->cautions),
         ];
     }
@@ -81,7 +101,7 @@ final readonly class PlanJson
             'left_over' => $this->figure($level->leftOver->total),
             'per_edge' => $this->figure($level->leftOver->perEdge),
             'sew_in_allowance' => $level->leftOver->sewInAllowance(),
-            'sure' => null,
+            'sure' => $level->sure->value,
         ];
     }
 
@@ -112,6 +132,47 @@ final readonly class PlanJson
             'offset' => $this->figure($station->offset),
             'level' => $station->level,
         ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private function bust(?BustAdjustment $bust): ?array
+    {
+        return $bust === null ? null : [
+            'kind' => $bust->kind->value,
+            'total' => $this->figure($bust->total),
+            'per_edge' => $this->figure($bust->perEdge()),
+            'per_front_half' => $this->figure($bust->perFrontHalf()),
+            'method' => $bust->method?->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function opinion(Opinion $opinion): array
+    {
+        return ['school' => $opinion->school->value, 'size' => $this->name($opinion->size), 'why' => $opinion->why];
+    }
+
+    /** @return array<string, mixed> */
+    private function alternative(Alternative $alternative): array
+    {
+        return [
+            'name' => $alternative->name,
+            'sizes' => (object) array_map($this->name(...), $alternative->sizes),
+            'cost' => $alternative->cost,
+            'receipt' => array_map(static fn (ReceiptLine $line): array => ['what' => $line->what, 'cost' => $line->cost], $alternative->receipt),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function piece(PieceCut $piece): array
+    {
+        return ['name' => $piece->name, 'follows' => $piece->follows->value, 'sizes' => array_map($this->name(...), $piece->sizes)];
+    }
+
+    /** @return array<string, mixed> */
+    private function need(Need $need): array
+    {
+        return ['name' => $need->name, 'view' => $need->view, 'width' => $this->figure($need->width), 'amount' => $this->figure($need->amount), 'text' => $need->text];
     }
 
     /** @return array<string, mixed> */

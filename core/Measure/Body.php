@@ -4,16 +4,36 @@ declare(strict_types=1);
 
 namespace Underbolt\Measure;
 
-/** What one measure card says: one figure for each point that was measured. */
+/** The measures of one body, and how far the readings behind them lie apart. */
 final readonly class Body
 {
-    /** @param  array<string, Length>  $measures by the point's code; each within the limits of its kind */
-    public function __construct(private array $measures)
+    /** Nobody reads a tape more closely than this: 0.5 cm (common practice, no published source). */
+    private const LEAST_SPREAD = 5_000_000;
+
+    /**
+     * @param  array<string, Length>  $measures  by the point's code; each within the limits of its kind
+     * @param  array<string, Length>  $spreads  largest less smallest reading, by the point's code
+     */
+    public function __construct(private array $measures, private array $spreads = [])
     {
     }
 
     public function at(Point $point): ?Length
     {
         return $this->measures[$point->value] ?? null;
+    }
+
+    /** How far the true measure may lie from the one kept; at least half a centimetre. */
+    public function spreadAt(Point $point): Length
+    {
+        $least = Length::ofNanometres(self::LEAST_SPREAD);
+
+        return ($this->spreads[$point->value] ?? $least)->longer($least);
+    }
+
+    /** The same body with one measure in place of its own. */
+    public function with(Point $point, Length $measure): self
+    {
+        return new self([$point->value => $measure] + $this->measures, $this->spreads);
     }
 }

@@ -30,6 +30,11 @@ final readonly class Chart
         return new self([...$this->rows, ...$other->rows]);
     }
 
+    public function without(Row $row): self
+    {
+        return new self(array_diff_key($this->rows, [$row->value => true]));
+    }
+
     /** Whether a figure is printed in the row for any size at all. */
     public function has(Row $row): bool
     {

@@ -43,12 +43,13 @@ final readonly class Pattern
     /** The finished chart of one view, fit and cup: what is said for them alone wins over what is said for all. */
     public function finishedFor(?string $view, ?string $fit, ?string $cup): Chart
     {
-        $chart = $this->finished;
+        // A cup has its own bust row or none: the row for all was drawn for another cup.
+        $chart = $cup === null ? $this->finished : $this->finished->without(Row::FullBust);
         $byCup = $cup === null ? [] : [new FinishedFor(null, null, $cup, $this->cups->finishedChart($cup))];
         $holding = array_filter([...$this->parts->only, ...$byCup], static fn (FinishedFor $part): bool => $part->holds($view, $fit, $cup));
         usort($holding, static fn (FinishedFor $a, FinishedFor $b): int => $a->bound() <=> $b->bound());
         foreach ($holding as $part) {
-            $chart = $chart->with($part->chart);
+            $chart = $chart->with($cup !== null && $part->cup === null ? $part->chart->without(Row::FullBust) : $part->chart);
         }
 
         return $chart;

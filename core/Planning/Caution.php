@@ -68,4 +68,78 @@ final readonly class Caution
             ? new self(CautionCode::StepCare, $lower, "{$where}: blend over the whole length and lay the curve twice.")
             : new self(CautionCode::StepAvoid, $lower, "{$where}: that bends the side seam. Bring the two levels closer first.");
     }
+
+    public static function steepBlend(): self
+    {
+        return new self(CautionCode::SteepBlend, null, 'The blend goes further sideways than one in four downwards, and that shows. Start it higher, or bring the two levels closer.');
+    }
+
+    public static function seamsDiffer(string $by): self
+    {
+        return new self(CautionCode::SeamsDiffer, null, "Front and back side seams differ by {$by}, so they don't go together as drawn. Ease the longer in, or cut front and back in sizes less unlike.");
+    }
+
+    public static function cupOutsideTable(string $letter): self
+    {
+        return new self(CautionCode::CupOutsideTable, Level::Bust, "The pattern's cup table has no line for this difference; {$letter} is the nearest. Measure both girths again, then adjust the bust for what is left.");
+    }
+
+    public static function cupNoRow(string $letter, ?string $row): self
+    {
+        $instead = $row === null ? 'the plain bust row is read instead' : "the {$row} row is read instead";
+
+        return new self(CautionCode::CupNoRow, Level::Bust, "There is no bust row for the {$letter} cup; {$instead}. Adjust the bust for the difference.");
+    }
+
+    public static function thighOverHip(string $by): self
+    {
+        return new self(CautionCode::ThighOverHip, Level::Hip, "The thighs are {$by} wider than the hip, so the garment has to pass them: the hip is chosen by the thighs.");
+    }
+
+    public static function tummyOverHip(string $by): self
+    {
+        return new self(CautionCode::TummyOverHip, Level::Hip, "The tummy is {$by} wider than the hip. Hold a ruler flat against it and measure the hip round that.");
+    }
+
+    public static function waistAtTrousers(): self
+    {
+        return new self(CautionCode::WaistAtTrousers, Level::Waist, 'The tummy is hardly wider than the waist, as when the waist is read at the trouser line. Bend sideways, and measure where it creases.');
+    }
+
+    public static function pivotWidensBack(string $perEdge): self
+    {
+        return new self(CautionCode::PivotWidensBack, Level::Bust, "Pivoting this much widens the back by {$perEdge} an edge as well. Slash and spread the front only, if the back fits.");
+    }
+
+    public static function bustPointMoves(?string $at): self
+    {
+        $where = $at === null ? 'Mark it on the body and on the tracing' : "It lies {$at} below the shoulder seam: mark that on the tracing";
+
+        return new self(CautionCode::BustPointMoves, Level::Bust, "The adjustment moves the bust point on the paper. {$where}, and let darts and cups point there.");
+    }
+
+    public static function cannotPullOn(Level $level, string $girth, string $body): self
+    {
+        return new self(CautionCode::CannotPullOn, $level, "Pulled on, the garment's {$girth} at the {$level->value} has to pass {$body}, and it can't. Put in an opening, a larger size there, or a cloth that stretches.");
+    }
+
+    public static function measureAgain(Level $level, string $size): self
+    {
+        return new self(CautionCode::MeasureAgain, $level, "The {$level->value} stands on the edge between two sizes, closer than its readings agree; {$size} could as well be its neighbour. Measure it again.");
+    }
+
+    public static function heightDiffers(string $taller, string $drafted, string $quarter): self
+    {
+        return new self(CautionCode::HeightDiffers, null, "This body is {$taller} than the {$drafted} it is drafted for, and no length is measured. About a quarter of that, {$quarter}, falls above the waist (a guess): measure underarm to waist before you cut.");
+    }
+
+    public static function veryStretchy(): self
+    {
+        return new self(CautionCode::VeryStretchy, null, 'A cloth that stretches by more than 35 % asks for another kind of pattern. Try a toile in it first.');
+    }
+
+    public static function sleeveGetsSmaller(string $bicep): self
+    {
+        return new self(CautionCode::SleeveGetsSmaller, Level::Bust, "Sized down by ease, shoulder, armhole, neck and sleeve get smaller as well. Measure the paper's sleeve: a woven needs 3 cm (1 1/4 in) beyond the bicep of {$bicep}.");
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning;
 
+use Underbolt\Measure\Point;
+
 /** What chooses the frame: shoulder, neck and armhole. */
 enum Lead: string
 {
@@ -13,9 +15,19 @@ enum Lead: string
     case HighBustAsIs = 'high_bust_as_is';
     case CrossFront = 'cross_front';
 
-    /** Whether plans with this lead can be computed yet. */
-    public function isComputed(): bool
+    /** Whether the frame is looked up by itself, so that the bust is adjusted to it. */
+    public function fixesFrame(): bool
     {
-        return $this === self::FullBust;
+        return in_array($this, [self::HighBust, self::HighBustAsIs, self::CrossFront], true);
+    }
+
+    /** The measure it can't do without. */
+    public function point(): Point
+    {
+        return match ($this) {
+            self::FullBust, self::Cup => Point::FullBust,
+            self::HighBust, self::HighBustAsIs => Point::HighBust,
+            self::CrossFront => Point::CrossFront,
+        };
     }
 }

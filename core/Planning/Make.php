@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Planning;
 
 use Underbolt\Measure\Body;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pattern;
 
@@ -14,5 +16,16 @@ final readonly class Make
     /** @param  Unit  $unit the unit the plan's sentences speak in */
     public function __construct(public Unit $unit, public Body $body, public Pattern $pattern, public Choices $choices)
     {
+    }
+
+    /** A length in the unit the make speaks in. */
+    public function say(Length $length): string
+    {
+        return LengthPrint::sentence($length, $this->unit);
+    }
+
+    public function with(Body $body): self
+    {
+        return new self($this->unit, $body, $this->pattern, $this->choices);
     }
 }

@@ -7,12 +7,9 @@ namespace Underbolt\Planning;
 /** Who picks the sizes where no clip is set. */
 enum Pick: string
 {
+    /** The planner, weighing fit against work. */
     case Best = 'best';
-    case Level = 'level';
 
-    /** Whether plans picked this way can be computed yet. */
-    public function isComputed(): bool
-    {
-        return $this === self::Level;
-    }
+    /** Each level's own school. */
+    case Level = 'level';
 }

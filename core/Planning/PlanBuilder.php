@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Underbolt\Planning;
 
 use Underbolt\Altering\LengthChanges;
+use Underbolt\Measure\Length;
 use Underbolt\Pattern\ChartCheck;
 use Underbolt\Pattern\Level;
 use Underbolt\Seam\SeamDepths;
+use Underbolt\Sizing\LevelFacts;
 
-/** Makes the plan of a make: reads the chart, picks a size at every level, draws the blend, says what to watch. */
+/** Makes the plan of a make: who leads, a size at every level, the blend between them, what to watch. */
 final class PlanBuilder
 {
     /** @throws Unplannable when the charts are faulty, or what the make needs is missing */
@@ -20,24 +22,44 @@ final class PlanBuilder
         if ($faults !== []) {
             throw Unplannable::charts($faults);
         }
-        $levels = LevelPlans::of($make, $inPlay);
-        $steps = [
-            'bust_waist' => self::step($levels, Level::Bust, Level::Waist),
-            'waist_hip' => self::step($levels, Level::Waist, Level::Hip),
-        ];
+        $situation = Situation::of($make, $inPlay);
+        $sizes = SizePick::of($situation);
+        $bust = $situation->adjustment($sizes['bust'] ?? null);
+        $levels = self::levels($situation, $sizes, $bust->total ?? Length::zero());
+        $steps = ['bust_waist' => self::step($sizes, Level::Bust, Level::Waist), 'waist_hip' => self::step($sizes, Level::Waist, Level::Hip)];
         $lengths = LengthChanges::of($make->body, $make->pattern->seam);
         $depths = self::depths($lengths, array_key_exists(Level::Bust->value, $levels));
+        $seam = SideSeam::of($situation, $sizes, $depths);
 
         return new Plan(
-            $make,
-            $inPlay,
-            self::frame($make, $levels['bust'] ?? null),
+            $situation,
+            Frame::of($situation, $levels['bust'] ?? null),
+            $sizes,
             $levels,
             $steps,
+            $bust,
             $lengths,
-            Blend::of($make, $levels, $depths),
-            Cautions::of($make, $inPlay, $levels, $steps),
+            Blend::of($situation, $sizes, $depths),
+            $seam,
+            Cautions::of($situation, $levels, $steps, $bust, $lengths, $seam),
         );
+    }
+
+    /**
+     * @param  array<string, int>  $sizes
+     * @return array<string, ?LevelPlan>
+     */
+    private static function levels(Situation $situation, array $sizes, Length $adjusted): array
+    {
+        $sure = Sureness::of($situation, $sizes);
+        $levels = [];
+        foreach ($situation->facts as $name => $facts) {
+            $levels[$name] = $facts instanceof LevelFacts
+                ? new LevelPlan($facts, $sizes[$name], $facts->level === Level::Bust ? $adjusted : Length::zero(), $sure[$name])
+                : null;
+        }
+
+        return $levels;
     }
 
     /** @throws Unplannable when the changed paper leaves no room between underarm and waist */
@@ -51,17 +73,12 @@ final class PlanBuilder
         return $depths;
     }
 
-    private static function frame(Make $make, ?LevelPlan $bust): Frame
+    /** @param  array<string, int>  $sizes */
+    private static function step(array $sizes, Level $upper, Level $lower): ?Step
     {
-        return new Frame($make->choices->lead, $bust?->size, $bust?->facts->body, $bust?->chart);
-    }
+        $above = $sizes[$upper->value] ?? null;
+        $below = $sizes[$lower->value] ?? null;
 
-    /** @param  array<string, ?LevelPlan>  $levels */
-    private static function step(array $levels, Level $upper, Level $lower): ?Step
-    {
-        $above = $levels[$upper->value] ?? null;
-        $below = $levels[$lower->value] ?? null;
-
-        return $above === null || $below === null ? null : new Step(abs($above->size - $below->size));
+        return $above === null || $below === null ? null : new Step(abs($above - $below));
     }
 }

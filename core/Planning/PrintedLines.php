@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Underbolt\Planning;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\Level;
 use Underbolt\Pattern\SizeChart;
 use Underbolt\Seam\PrintedLine;
 use Underbolt\Sizing\LevelFacts;
@@ -17,25 +16,24 @@ final class PrintedLines
      * Through the finished figures of the levels that have one for every size, if there are two such
      * levels; else through the body chart. One line through both would show ease as a curve.
      *
+     * @param  array<string, LevelFacts>  $facts  by level
      * @param  array<string, Length>  $depths  by level, from the top down
+     * @param  list<int>  $sizes  those whose lines are wanted
      * @return array<int, PrintedLine> by size; without the sizes that have a gap in a row
      */
-    public static function of(Plan $plan, array $depths): array
+    public static function of(array $facts, array $depths, array $sizes): array
     {
         $finished = [];
         $charts = [];
-        foreach ($depths as $name => $depth) {
-            $facts = $plan->at(Level::from($name))?->facts;
-            if ($facts === null) {
-                continue;
-            }
-            $charts[$depth->nanometres] = [$facts->chart, $facts];
-            if ($facts->finished !== null && self::isWhole($facts->finished, $plan->inPlay->sizes)) {
-                $finished[$depth->nanometres] = [$facts->finished, $facts];
+        foreach (array_intersect_key($depths, $facts) as $name => $depth) {
+            $here = $facts[$name];
+            $charts[$depth->nanometres] = [$here->chart, $here];
+            if ($here->finished !== null && self::isWhole($here->finished, $sizes)) {
+                $finished[$depth->nanometres] = [$here->finished, $here];
             }
         }
         $rows = count($finished) >= 2 ? $finished : $charts;
-        $lines = array_map(static fn (int $size): ?PrintedLine => self::line($rows, $size), array_combine($plan->inPlay->sizes, $plan->inPlay->sizes));
+        $lines = array_map(static fn (int $size): ?PrintedLine => self::line($rows, $size), array_combine($sizes, $sizes));
 
         return array_filter($lines, static fn (?PrintedLine $line): bool => $line !== null);
     }

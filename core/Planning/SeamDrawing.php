@@ -7,6 +7,7 @@ namespace Underbolt\Planning;
 use Underbolt\Measure\Length;
 use Underbolt\Seam\PrintedLine;
 use Underbolt\Seam\SeamDepths;
+use Underbolt\Sizing\LevelFacts;
 
 /** The side seam of one quarter, ready to be drawn: every printed line in play and the new line among them. */
 final readonly class SeamDrawing
@@ -32,7 +33,7 @@ final readonly class SeamDrawing
         if (count($at) < 2) {
             return null;
         }
-        $lines = PrintedLines::of($plan, $at);
+        $lines = PrintedLines::of(array_map(static fn (LevelPlan $level): LevelFacts => $level->facts, array_filter($plan->levels)), $at, $plan->inPlay->sizes);
         $depths = self::samples(array_values($at), $plan->blend->depths->end());
 
         return new self(

@@ -6,21 +6,28 @@ namespace Underbolt\Planning;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
+use Underbolt\Pattern\CupLetter;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Pattern;
+use Underbolt\Pattern\Range;
+use Underbolt\Pattern\Row;
 use Underbolt\Pattern\SizeChart;
+use Underbolt\Sizing\Cup;
 
 /** The sizes that can be combined: those of all envelopes which share one draft. */
 final readonly class SizesInPlay
 {
-    /** @param  list<int>  $sizes places in the pattern's list, rising */
-    private function __construct(public string $draft, public array $sizes)
+    /**
+     * @param  list<int>  $sizes  places in the pattern's list, rising
+     * @param  string  $why  why this draft and no other
+     */
+    private function __construct(public string $draft, public array $sizes, public string $why)
     {
     }
 
     /**
      * The draft of the chosen range; else the draft whose chart holds the most measured levels, of
-     * several the first.
+     * several the one with the drafted cup nearest the body's, then the first.
      *
      * @throws Unplannable when the pattern has no range of the chosen name
      */
@@ -28,11 +35,37 @@ final readonly class SizesInPlay
     {
         $pattern = $make->pattern;
         $chosen = $make->choices->range;
-        $draft = $chosen === null
-            ? self::holdingMost($make)
-            : ($pattern->rangeNamed($chosen) ?? throw Unplannable::unknownRange($chosen))->draft;
+        if ($chosen !== null) {
+            $draft = ($pattern->rangeNamed($chosen) ?? throw Unplannable::unknownRange($chosen))->draft;
 
-        return new self($draft, $pattern->sizesOfDraft($draft));
+            return new self($draft, $pattern->sizesOfDraft($draft), "You chose {$chosen}.");
+        }
+        [$draft, $why] = self::fitting($make);
+
+        return new self($draft, $pattern->sizesOfDraft($draft), $why);
+    }
+
+    /**
+     * The make's range: the chosen one; else, of those that share the draft, the one in which the full
+     * bust falls, and the first where it falls in none.
+     */
+    public function rangeFor(Make $make): Range
+    {
+        $pattern = $make->pattern;
+        $chosen = $make->choices->range === null ? null : $pattern->rangeNamed($make->choices->range);
+        if ($chosen !== null) {
+            return $chosen;
+        }
+        $ranges = array_values(array_filter($pattern->ranges, fn (Range $range): bool => $range->draft === $this->draft));
+        $bust = self::bodyAt($make, Level::Bust);
+        $size = $bust === null ? null : $pattern->bodyChart->over(Row::FullBust, $this->sizes)?->sizeOf($bust, $make->choices->between)->size;
+        foreach ($ranges as $range) {
+            if ($size !== null && in_array($size, $range->sizes, true)) {
+                return $range;
+            }
+        }
+
+        return $ranges[0];
     }
 
     /** The first other draft whose chart holds this body at a level. */
@@ -56,18 +89,32 @@ final readonly class SizesInPlay
         return $thighs === null ? $girth : $girth?->longer($thighs);
     }
 
-    private static function holdingMost(Make $make): string
+    /** @return array{string, string} the draft and why it was taken */
+    private static function fitting(Make $make): array
     {
-        $best = '';
-        $most = -1;
-        foreach ($make->pattern->drafts() as $draft) {
-            $held = count(array_filter(Level::cases(), static fn (Level $level): bool => self::holds($make, $draft, $level)));
-            if ($held > $most) {
-                [$best, $most] = [$draft, $held];
-            }
+        $pattern = $make->pattern;
+        $drafts = $pattern->drafts();
+        if (count($drafts) === 1) {
+            return [$drafts[0], 'All its sizes nest.'];
         }
+        $cup = Cup::of($make->body, $pattern->cups->ruleFor(null));
+        $best = $drafts[0];
+        foreach ($drafts as $draft) {
+            $best = self::rank($make, $draft, $cup) > self::rank($make, $best, $cup) ? $draft : $best;
+        }
+        $held = self::rank($make, $best, $cup)[0];
 
-        return $best;
+        return [$best, "Its chart holds {$held} of the measured levels".($cup === null ? '.' : ", and its drafted cup is as near to {$cup->letter} as any.")];
+    }
+
+    /** @return array{int, int} more is better: levels held, then nearness of the drafted cup */
+    private static function rank(Make $make, string $draft, ?Cup $cup): array
+    {
+        $held = count(array_filter(Level::cases(), static fn (Level $level): bool => $make->pattern->hasLevel($level) && self::holds($make, $draft, $level)));
+        $ranges = array_values(array_filter($make->pattern->ranges, static fn (Range $range): bool => $range->draft === $draft));
+        $drafted = CupLetter::ORDER[CupLetter::draftedInches($ranges[0]->draftedCup ?? null)];
+
+        return [$held, -abs($cup?->lettersAbove($drafted) ?? 0)];
     }
 
     /** Whether this body lies between the smallest and the largest figure of a draft's row. */

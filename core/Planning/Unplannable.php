@@ -6,6 +6,7 @@ namespace Underbolt\Planning;
 
 use RuntimeException;
 use Underbolt\Fault;
+use Underbolt\Pattern\CupMeasure;
 use Underbolt\Pattern\Level;
 use Underbolt\Refusal;
 
@@ -24,12 +25,27 @@ final class Unplannable extends RuntimeException implements Refusal
         return new self($faults);
     }
 
-    public static function leadNotMeasured(Level $level): self
+    public static function leadNotMeasured(Lead $lead): self
     {
-        return new self([new Fault(
-            "body.{$level->point()->value}",
-            'the full bust is not on the card, and the bust size is read from it; measure it',
-        )]);
+        $point = $lead->point();
+        $name = str_replace('_', ' ', $point->value);
+
+        return new self([new Fault("body.{$point->value}", "the {$name} is not on the card, and the frame is read from it; measure it")]);
+    }
+
+    /** Names the girth that is missing for the cup the pattern asks for. */
+    public static function cupNotMeasured(CupMeasure $measure): self
+    {
+        [$point, $words] = $measure === CupMeasure::HighBustDifference
+            ? ['body.high_bust', 'the cup can\'t be told without the high bust; measure it, or let the full bust lead']
+            : ['body.half_full_bust', 'the cup can\'t be told without both front halves and a cup table; measure them, or let the full bust lead'];
+
+        return new self([new Fault($point, $words)]);
+    }
+
+    public static function noCrossFrontRow(): self
+    {
+        return new self([new Fault('choices.lead', 'the pattern prints no front width, so it can\'t lead; choose another measure')]);
     }
 
     public static function noLevel(): self

@@ -59,6 +59,25 @@ final readonly class BlendSegment
         return new Station($depth, $this->from, $this->to, $share, $offset, $level);
     }
 
+    /** How far the line leaves the upper size's for each step down, at a depth in nanometres; null where no figure is printed. */
+    public function slope(float $depth): ?float
+    {
+        if ($this->gapAtTop === null || $this->gapAtEnd === null) {
+            return null;
+        }
+        if ($depth < $this->start->nanometres || $depth > $this->end->nanometres) {
+            return 0.0;
+        }
+        $crossing = $this->end->nanometres - $this->start->nanometres;
+        $way = ($depth - $this->start->nanometres) / $crossing;
+        $top = $this->gapAtTop->toFloat();
+        $change = $this->gapAtEnd->toFloat() - $top;
+        $all = $this->end->nanometres - $this->top->nanometres;
+        $gap = $top + $change * ($depth - $this->top->nanometres) / $all;
+
+        return $this->shape->slope($way) / $crossing * $gap + $this->shape->crossed($way) * $change / $all;
+    }
+
     /** Linear between the levels, constant below the lower one. */
     private function gap(Length $depth): ?BigRational
     {

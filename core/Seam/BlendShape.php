@@ -12,6 +12,18 @@ enum BlendShape: string
     case Curved = 'curved';
     case Straight = 'straight';
 
+    /** The share of the gap that is crossed, for a drawing. */
+    public function crossed(float $way): float
+    {
+        return $this === self::Straight ? $way : $way * $way * (3 - 2 * $way);
+    }
+
+    /** How fast that share grows after a share of the way. */
+    public function slope(float $way): float
+    {
+        return $this === self::Straight ? 1.0 : 6 * $way * (1 - $way);
+    }
+
     /**
      * The share of the gap that is crossed after a share of the way, both 0 to 1.
      *

@@ -38,6 +38,20 @@ final readonly class PrintedLine
         return $this->knots[array_key_last($this->knots)];
     }
 
+    /** How far it runs outward for each step down, at a depth in nanometres. */
+    public function slope(float $depth): float
+    {
+        $above = null;
+        foreach ($this->knots as $knot => $out) {
+            if ($depth < $knot) {
+                return $above === null ? 0.0 : $this->knots[$knot]->minus($this->knots[$above])->nanometres / ($knot - $above) * BlendShape::Curved->slope(($depth - $above) / ($knot - $above));
+            }
+            $above = $knot;
+        }
+
+        return 0.0;
+    }
+
     private function between(int $top, int $end, Length $depth): Length
     {
         $way = ($depth->nanometres - $top) / ($end - $top);

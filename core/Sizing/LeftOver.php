@@ -21,11 +21,12 @@ final readonly class LeftOver
     {
     }
 
-    public static function at(LevelFacts $facts, int $size): self
+    /** @param  Length  $adjusted  what a bust adjustment adds to the garment there; 0 without one */
+    public static function at(LevelFacts $facts, int $size, Length $adjusted): self
     {
         return $facts->schoolFor($size) === EaseSchool::Liked
-            ? self::fromLikedEase($facts, $size)
-            : self::fromChart($facts, $size);
+            ? self::fromLikedEase($facts, $size, $adjusted)
+            : self::fromChart($facts, $size, $adjusted);
     }
 
     public function sewInAllowance(): bool
@@ -35,19 +36,19 @@ final readonly class LeftOver
             && $this->perEdge->abs()->nanometres <= self::SEWN_NANOMETRES;
     }
 
-    private static function fromChart(LevelFacts $facts, int $size): self
+    private static function fromChart(LevelFacts $facts, int $size, Length $adjusted): self
     {
         $drafted = $facts->draftedEase($size);
         $wished = $drafted === null ? null : $facts->body->plus($drafted);
 
-        return self::shared($wished, $facts->chart->at($size)?->minus($facts->body), $facts->edges);
+        return self::shared($wished, $facts->chart->at($size)?->minus($facts->body)->plus($adjusted), $facts->edges);
     }
 
-    private static function fromLikedEase(LevelFacts $facts, int $size): self
+    private static function fromLikedEase(LevelFacts $facts, int $size, Length $adjusted): self
     {
         $wished = $facts->likedEase === null ? null : $facts->body->plus($facts->likedEase);
 
-        return self::shared($wished, $wished === null ? null : $facts->finishedAt($size)?->minus($wished), $facts->edges);
+        return self::shared($wished, $wished === null ? null : $facts->finishedAt($size)?->minus($wished)->plus($adjusted), $facts->edges);
     }
 
     /** @param  positive-int  $edges */

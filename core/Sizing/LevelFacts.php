@@ -29,6 +29,12 @@ final readonly class LevelFacts
     ) {
     }
 
+    /** The same facts, looked at by another school. */
+    public function under(EaseSchool $school): self
+    {
+        return new self($this->level, $this->body, $this->chart, $this->finished, $this->between, $school, $this->likedEase, $this->leastEase, $this->edges);
+    }
+
     public function finishedAt(int $size): ?Length
     {
         return $this->finished?->at($size);

@@ -13,7 +13,6 @@ function newPattern(): Page
     return $page;
 }
 
-
 /** A chart as the text of a PDF gives it: 20 sizes, 8 rows, ragged spaces, a heading, a footnote. */
 function printedChart(): string
 {

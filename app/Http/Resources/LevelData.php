@@ -6,8 +6,8 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 use Underbolt\Planning\LevelPlan;
-use Underbolt\Planning\LevelPlans;
 use Underbolt\Planning\Plan;
+use Underbolt\Planning\SizePick;
 use Underbolt\Sizing\LevelFacts;
 
 #[OA\Schema]
@@ -44,7 +44,7 @@ final readonly class LevelData
             $facts->level->value,
             $plan->make->pattern->weightAt($facts->level)->value,
             $plan->make->choices->clip($facts->level) !== null,
-            LevelPlans::follows($plan->make, $facts->level),
+            SizePick::isFree($plan->make, $facts->level),
             $facts->body->nanometres,
             ChartSizeData::of($level->chart, $plan),
             $plan->nameOf($level->size),

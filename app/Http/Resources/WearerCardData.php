@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Card;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
-use Underbolt\Sizing\ThumbCup;
+use Underbolt\Sizing\Cup;
 
 #[OA\Schema]
 final readonly class WearerCardData
@@ -30,7 +30,7 @@ final readonly class WearerCardData
             $card->taken_on->toDateString(),
             $card->ageInDays($today),
             $card->foundation,
-            ThumbCup::of($card->toBody()),
+            Cup::of($card->toBody(), null)?->letter,
             MeasureData::all($card->readingsByPoint()),
         );
     }

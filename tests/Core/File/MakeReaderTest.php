@@ -51,7 +51,7 @@ test('a fault names its field and the remedy', function (array $changes, string 
     [['pattern.ranges' => [['name' => 'a', 'sizes' => ['7']]]], 'pattern.ranges[0].sizes[0]: is not among the sizes of the pattern'],
     [['pattern.ranges' => [['sizes' => ['8']]]], 'pattern.ranges[0].name: is missing'],
     [['choices.sizes' => ['bust' => '9']], 'choices.sizes.bust: "9" is not among the sizes of the pattern'],
-    [['choices.lead' => 'cup'], 'choices.lead: "cup" can\'t be computed yet; use "full_bust"'],
+    [['choices.lead' => 'shoulder'], 'choices.lead: must be one of full_bust, cup, high_bust, high_bust_as_is, cross_front'],
     [['choices.largest_step' => 1.5], 'choices.largest_step: must be a whole number from 0 to 60'],
     [['choices.station_every' => 0], 'choices.station_every: 0 cm is too small: the least a length can be here is 1 cm; is the unit right?'],
 ]);
