@@ -50,9 +50,10 @@ final readonly class Chart
      */
     public function over(Row $row, array $indices): ?SizeChart
     {
+        $figures = $this->rows[$row->value] ?? [];
         $values = [];
-        foreach ($indices as $index) {
-            $value = $this->at($row, $index);
+        foreach ($figures === [] ? [] : $indices as $index) {
+            $value = $figures[$index] ?? null;
             if ($value !== null) {
                 $values[$index] = $value;
             }

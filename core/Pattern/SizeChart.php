@@ -26,7 +26,7 @@ final readonly class SizeChart
     {
         $before = null;
         foreach ($values as $index => $value) {
-            if ($before !== null && ! $before->isLessThan($value)) {
+            if ($before !== null && $before->nanometres >= $value->nanometres) {
                 throw RowDoesNotRise::at($row, $index);
             }
             $before = $value;

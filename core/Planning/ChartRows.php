@@ -7,6 +7,7 @@ namespace Underbolt\Planning;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Pattern;
 use Underbolt\Pattern\Row;
+use Underbolt\Pattern\RowDoesNotRise;
 use Underbolt\Pattern\SizeChart;
 
 /** The rows of a pattern's charts over the sizes in play, for one view and fit. */
@@ -22,6 +23,7 @@ final readonly class ChartRows
     {
     }
 
+    /** @throws RowDoesNotRise when a larger size has no larger figure */
     public static function of(Make $make, SizesInPlay $inPlay): self
     {
         $pattern = $make->pattern;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning;
 
-use Underbolt\Altering\BustAdjustment;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\FabricKind;
 use Underbolt\Pattern\Level;
@@ -31,13 +30,14 @@ final readonly class LevelCosts
     public static function of(Situation $situation, LevelFacts $facts, CostWeights $weights, ?int $fixed): self
     {
         $weight = $situation->make->pattern->weightAt($facts->level);
-        $woven = $situation->make->pattern->fabric->kind === FabricKind::Woven;
-        $adjustment = $fixed === null ? BustAdjustment::none() : $situation->adjustment($fixed) ?? BustAdjustment::none();
-        $left = [];
-        foreach ($fixed === null ? self::candidates($facts) : [$fixed] as $size) {
-            $left[$size] = self::cm(LeftOver::at($facts, $size, $adjustment->total)->total);
+        $left = $fixed === null ? self::leftOvers($facts) : [$fixed => self::adjusted($situation, $facts, $fixed)];
+        $worse = $situation->make->pattern->fabric->kind === FabricKind::Woven ? $weights->tooSmall : 1.0;
+        $counts = $weights->of($weight);
+        $fit = [];
+        foreach ($left as $size => $cm) {
+            $over = abs($cm ?? 0.0);
+            $fit[$size] = $counts * (max(0.0, $over - $weights->slackCm) * ($cm < 0 ? $worse : 1.0) + $weights->everyCm * $over);
         }
-        $fit = array_map(static fn (?float $cm): float => self::fit($cm, $weights->of($weight), $woven, $weights), $left);
 
         return new self($facts->level, $weight, $left, $fit, $fixed === null && $weight !== Weight::Free ? self::refused($facts, array_keys($left)) : []);
     }
@@ -61,10 +61,26 @@ final readonly class LevelCosts
         return $large === [] ? $this->allowed() : $large;
     }
 
-    /** @return non-empty-list<int> the sizes with the figure the school in force goes by */
-    private static function candidates(LevelFacts $facts): array
+    /**
+     * What each candidate would leave over: those with the figure that the school in force goes by. As
+     * `LeftOver` says it, in plain numbers, since the planner asks for all sizes many times over.
+     *
+     * @return non-empty-array<int, float> centimetres by size
+     */
+    private static function leftOvers(LevelFacts $facts): array
     {
-        return array_keys(self::wishes($facts) ? $facts->finished?->values() ?? $facts->chart->values() : $facts->chart->values());
+        $wished = self::wishes($facts) ? $facts->body->plus($facts->likedEase ?? Length::zero()) : $facts->body;
+        $row = self::wishes($facts) ? $facts->finished ?? $facts->chart : $facts->chart;
+
+        return array_map(static fn (Length $girth): float => ($girth->nanometres - $wished->nanometres) / self::NANOMETRES_A_CM, $row->values());
+    }
+
+    /** What the bust adjustment leaves at a frame that is looked up elsewhere. */
+    private static function adjusted(Situation $situation, LevelFacts $facts, int $frame): ?float
+    {
+        $total = LeftOver::at($facts, $frame, $situation->adjustment($frame)->total ?? Length::zero())->total;
+
+        return $total === null ? null : $total->nanometres / self::NANOMETRES_A_CM;
     }
 
     private static function wishes(LevelFacts $facts): bool
@@ -81,20 +97,5 @@ final readonly class LevelCosts
         $small = self::wishes($facts) ? array_values(array_filter($sizes, static fn (int $size): bool => ! $facts->leavesLeastEase($size))) : [];
 
         return count($small) === count($sizes) ? [] : $small;
-    }
-
-    private static function fit(?float $leftOverCm, float $weight, bool $woven, CostWeights $weights): float
-    {
-        if ($leftOverCm === null) {
-            return 0.0;
-        }
-        $worse = $woven && $leftOverCm < 0 ? $weights->tooSmall : 1.0;
-
-        return $weight * (max(0.0, abs($leftOverCm) - $weights->slackCm) * $worse + $weights->everyCm * abs($leftOverCm));
-    }
-
-    private static function cm(?Length $length): ?float
-    {
-        return $length === null ? null : $length->nanometres / self::NANOMETRES_A_CM;
     }
 }

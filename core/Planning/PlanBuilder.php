@@ -8,6 +8,7 @@ use Underbolt\Altering\LengthChanges;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\ChartCheck;
 use Underbolt\Pattern\Level;
+use Underbolt\Pattern\RowDoesNotRise;
 use Underbolt\Seam\SeamDepths;
 use Underbolt\Sizing\LevelFacts;
 
@@ -18,11 +19,7 @@ final class PlanBuilder
     public static function build(Make $make): Plan
     {
         $inPlay = SizesInPlay::of($make);
-        $faults = ChartCheck::over($make->pattern, $inPlay->sizes);
-        if ($faults !== []) {
-            throw Unplannable::charts($faults);
-        }
-        $situation = Situation::of($make, $inPlay);
+        $situation = self::situation($make, $inPlay);
         $sizes = SizePick::of($situation);
         $bust = $situation->adjustment($sizes['bust'] ?? null);
         $levels = self::levels($situation, $sizes, $bust->total ?? Length::zero());
@@ -43,6 +40,17 @@ final class PlanBuilder
             $seam,
             Cautions::of($situation, $levels, $steps, $bust, $lengths, $seam),
         );
+    }
+
+    /** @throws Unplannable naming every figure that does not rise, not only the first that was met */
+    private static function situation(Make $make, SizesInPlay $inPlay): Situation
+    {
+        try {
+            return Situation::of($make, $inPlay);
+        } catch (RowDoesNotRise $fall) {
+            $faults = ChartCheck::over($make->pattern, $inPlay->sizes);
+            throw Unplannable::charts($faults === [] ? $fall->faults() : $faults);
+        }
     }
 
     /**

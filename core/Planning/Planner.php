@@ -44,14 +44,14 @@ final readonly class Planner
     /** @return array<string, int> the sizes of least cost, by level */
     public function best(): array
     {
-        return $this->cheapest(1.0, 1.0, array_map(static fn (LevelCosts $level): array => $level->allowed(), $this->levels));
+        return $this->cheapest(1.0, 1.0, $this->sorted(static fn (LevelCosts $level): array => $level->allowed()));
     }
 
     /** @return list<Alternative> best, one size, closest, least work */
     public function alternatives(): array
     {
-        $allowed = array_map(static fn (LevelCosts $level): array => $level->allowed(), $this->levels);
-        $large = array_map(static fn (LevelCosts $level): array => $level->allowedNotTooSmall(self::MOST_TOO_SMALL_CM), $this->levels);
+        $allowed = $this->sorted(static fn (LevelCosts $level): array => $level->allowed());
+        $large = $this->sorted(static fn (LevelCosts $level): array => $level->allowedNotTooSmall(self::MOST_TOO_SMALL_CM));
 
         return [
             $this->alternative('best', $this->cheapest(1.0, 1.0, $allowed)),
@@ -64,7 +64,7 @@ final readonly class Planner
     /**
      * The cheapest sizes when fit and steps count so much.
      *
-     * @param  array<string, non-empty-list<int>>  $allowed  candidates by level
+     * @param  array<string, array<int, float>>  $allowed  what the candidates cost, by level, the best fitting first
      * @return array<string, int>
      */
     private function cheapest(float $fit, float $work, array $allowed): array
@@ -72,10 +72,15 @@ final readonly class Planner
         $best = null;
         $bestCost = INF;
         $bestRank = [];
-        foreach ($this->candidates(Level::Waist, $allowed) as $waist) {
-            [$bustCost, $busts] = $this->beside(Level::Bust, $waist, $fit, $work, $allowed);
-            [$hipCost, $hips] = $this->beside(Level::Hip, $waist, $fit, $work, $allowed);
-            $cost = $bustCost + $hipCost + $fit * $this->fit(Level::Waist, $waist);
+        $steps = array_map(fn (int $sizes): float => $work * $this->weights->step($sizes), range(0, count($this->situation->make->pattern->sizes)));
+        foreach ($allowed[Level::Waist->value] ?? [-1 => 0.0] as $place => $misfit) {
+            if ($fit * $misfit > $bestCost + self::TIE) {
+                break;
+            }
+            $waist = $place < 0 ? null : $place;
+            [$bustCost, $busts] = $this->beside(Level::Bust, $waist, $fit, $steps, $allowed);
+            [$hipCost, $hips] = $this->beside(Level::Hip, $waist, $fit, $steps, $allowed);
+            $cost = $bustCost + $hipCost + $fit * $misfit;
             if ($cost > $bestCost + self::TIE) {
                 continue;
             }
@@ -94,22 +99,50 @@ final readonly class Planner
     /**
      * The least a level beside the waist costs, and all sizes that cost it.
      *
-     * @param  array<string, non-empty-list<int>>  $allowed
+     * @param  array<string, array<int, float>>  $allowed
+     * @param  list<float>  $steps  what a step of so many sizes counts
      * @return array{float, list<?int>} smallest size first
      */
-    private function beside(Level $level, ?int $waist, float $fit, float $work, array $allowed): array
+    private function beside(Level $level, ?int $waist, float $fit, array $steps, array $allowed): array
     {
-        $least = INF;
-        $costs = [];
-        $candidates = $this->candidates($level, $allowed);
-        foreach ($candidates as $place => $size) {
-            $step = $size === null || $waist === null ? 0.0 : $this->weights->step(abs($size - $waist));
-            $costs[$place] = $fit * $this->fit($level, $size) + $work * $step;
-            $least = min($least, $costs[$place]);
+        if (! isset($allowed[$level->value])) {
+            return [0.0, [null]];
         }
-        $cheap = array_filter($costs, static fn (float $cost): bool => $cost <= $least + self::TIE);
+        $least = INF;
+        $sizes = [];
+        foreach ($allowed[$level->value] as $size => $misfit) {
+            // The rest fit worse than all of this costs.
+            if ($fit * $misfit > $least + self::TIE) {
+                break;
+            }
+            $cost = $fit * $misfit + ($waist === null ? 0.0 : $steps[abs($size - $waist)]);
+            if ($cost < $least - self::TIE) {
+                $sizes = [$size];
+                $least = $cost;
+            } elseif ($cost <= $least + self::TIE) {
+                $sizes[] = $size;
+            }
+        }
+        sort($sizes);
 
-        return [$least, array_map(static fn (int $place): ?int => $candidates[$place], array_keys($cheap))];
+        return [$least, $sizes];
+    }
+
+    /**
+     * What each candidate costs at its level, the best fitting first: so a search can stop early.
+     *
+     * @param  callable(LevelCosts): list<int>  $allowed
+     * @return array<string, array<int, float>> by level and size
+     */
+    private function sorted(callable $allowed): array
+    {
+        $sorted = [];
+        foreach ($this->levels as $name => $level) {
+            $sorted[$name] = array_intersect_key($level->fit, array_flip($allowed($level)));
+            asort($sorted[$name]);
+        }
+
+        return $sorted;
     }
 
     /**
@@ -176,19 +209,5 @@ final readonly class Planner
     private function alternative(string $name, array $sizes): Alternative
     {
         return Alternative::of($name, $sizes, $this->levels, $this->weights, $this->adjustment, $this->situation);
-    }
-
-    /**
-     * @param  array<string, non-empty-list<int>>  $allowed
-     * @return non-empty-list<?int> null alone where the level is not there
-     */
-    private function candidates(Level $level, array $allowed): array
-    {
-        return $allowed[$level->value] ?? [null];
-    }
-
-    private function fit(Level $level, ?int $size): float
-    {
-        return $size === null ? 0.0 : $this->levels[$level->value]->fit[$size];
     }
 }

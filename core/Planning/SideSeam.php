@@ -41,15 +41,19 @@ final readonly class SideSeam
         if (count($at) < 2) {
             return null;
         }
-        $lines = PrintedLines::of($situation->measured(), $at, $situation->inPlay->sizes);
-        $front = self::seam($situation, self::shifted($situation, $sizes, 1), $depths, $at, $lines);
-        $back = self::seam($situation, self::shifted($situation, $sizes, -1), $depths, $at, $lines);
-        $middle = self::seam($situation, $sizes, $depths, $at, $lines);
-        $breaks = self::breaks($at);
-        $own = $lines[$sizes[array_key_first($at)]] ?? null;
+        $unlike = [self::shifted($situation, $sizes, 1), self::shifted($situation, $sizes, -1)];
+        $lines = PrintedLines::of($situation->measured(), $at, array_values(array_unique(array_merge($sizes, ...$unlike))));
+        $seams = [];
+        foreach ($unlike[0] === $sizes ? [$sizes] : [$sizes, ...$unlike] as $way => $cut) {
+            $seams[$way] = self::seam($situation, $cut, $depths, $at, $lines);
+            if ($seams[$way] === null) {
+                return null;
+            }
+        }
+        $own = $lines[$sizes[array_key_first($at)]];
+        [$front, $back] = [$seams[1] ?? $seams[0], $seams[2] ?? $seams[0]];
 
-        return $front === null || $back === null || $middle === null || $own === null ? null
-            : new self($front[0], $back[0], SeamLength::of($breaks, $own->slope(...)), max($front[1], $back[1], $middle[1]));
+        return new self($front[0], $back[0], SeamLength::of(self::breaks($at), $own->slope(...)), max(array_column($seams, 1)));
     }
 
     public function difference(): Length
@@ -89,26 +93,28 @@ final readonly class SideSeam
      * @param  array<string, int>  $sizes
      * @param  non-empty-array<string, Length>  $at
      * @param  array<int, PrintedLine>  $lines
-     * @return ?array{Length, float} its length and how steep it is
+     * @return ?array{Length, float} its length and how steep it is; null where a line can't be drawn
      */
     private static function seam(Situation $situation, array $sizes, SeamDepths $depths, array $at, array $lines): ?array
     {
         $blend = Blend::of($situation, $sizes, $depths);
-        $offset = static fn (float $depth): float => $blend->segmentAt(Length::ofNanometres((int) $depth))?->slope($depth) ?? 0.0;
+        $length = Length::zero();
+        $steepest = 0.0;
         $breaks = self::breaks($at, $blend);
-        $slope = static function (float $depth) use ($blend, $lines, $situation, $offset): float {
-            $from = $blend->segmentAt(Length::ofNanometres((int) $depth))?->from;
-            $size = $from === null ? false : array_search($from, $situation->make->pattern->sizes, true);
-
-            return ($size === false ? 0.0 : $lines[$size]->slope($depth)) + $offset($depth);
-        };
-        foreach ($sizes as $size) {
-            if (! isset($lines[$size])) {
+        foreach (array_slice($breaks, 1) as $index => $end) {
+            $segment = $blend->segmentAt(Length::ofNanometres(intdiv($breaks[$index] + $end, 2)));
+            $size = $segment === null ? false : array_search($segment->from, $situation->make->pattern->sizes, true);
+            $line = $size === false ? null : $lines[$size] ?? null;
+            if ($segment === null || $line === null) {
                 return null;
             }
+            $part = [$breaks[$index], $end];
+            $offset = static fn (float $depth): float => $segment->slope($depth) ?? 0.0;
+            $length = $length->plus(SeamLength::of($part, static fn (float $depth): float => $line->slope($depth) + $offset($depth)));
+            $steepest = max($steepest, SeamLength::steepest($part, $offset));
         }
 
-        return [SeamLength::of($breaks, $slope), SeamLength::steepest($breaks, $offset)];
+        return [$length, $steepest];
     }
 
     /**

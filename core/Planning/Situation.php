@@ -10,6 +10,7 @@ use Underbolt\Measure\Point;
 use Underbolt\Pattern\CupMeasure;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Range;
+use Underbolt\Pattern\RowDoesNotRise;
 use Underbolt\Sizing\Cup;
 use Underbolt\Sizing\CupRow;
 use Underbolt\Sizing\LeastEase;
@@ -35,7 +36,10 @@ final readonly class Situation
     ) {
     }
 
-    /** @throws Unplannable when the measure that leads is missing, or no level is left */
+    /**
+     * @throws Unplannable when the measure that leads is missing, or no level is left
+     * @throws RowDoesNotRise when a larger size has no larger figure
+     */
     public static function of(Make $make, SizesInPlay $inPlay): self
     {
         return self::build($make, $inPlay, ChartRows::of($make, $inPlay), null);

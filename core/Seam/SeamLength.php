@@ -10,7 +10,7 @@ use Underbolt\Measure\Length;
 final class SeamLength
 {
     /** Even, so that the middle of each part, where a blend is steepest, is looked at. */
-    private const PANELS = 32;
+    private const PANELS = 16;
 
     /**
      * @param  non-empty-list<int>  $breaks  depths in nanometres, rising, between which the slope is smooth
