@@ -7,6 +7,7 @@ use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardFileController;
 use App\Http\Controllers\ChartController;
 use App\Http\Controllers\MakeController;
+use App\Http\Controllers\MakeFileController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PatternGuideController;
 use App\Http\Controllers\ReadingController;
@@ -60,6 +61,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('charts/file', [ChartController::class, 'file']);
         Route::get('pattern-guide', [PatternGuideController::class, 'show']);
         Route::put('houses', [PatternGuideController::class, 'keep']);
+        Route::post('makes/import', [MakeFileController::class, 'import']);
+        Route::get('makes/{make}/make.json', [MakeFileController::class, 'export']);
         Route::post('makes', [MakeController::class, 'store']);
         Route::get('makes/{make}', [MakeController::class, 'show']);
         Route::get('makes/{make}/plan', [MakeController::class, 'plan']);

@@ -52,7 +52,12 @@ final class Card extends Model
 
     public function toBody(): Body
     {
-        return new Body(array_map(static fn (Readings $readings): Length => $readings->median(), $this->readingsByPoint()));
+        $readings = $this->readingsByPoint();
+
+        return new Body(
+            array_map(static fn (Readings $tries): Length => $tries->median(), $readings),
+            array_map(static fn (Readings $tries): Length => $tries->spread(), $readings),
+        );
     }
 
     /** @return array<string, Readings> */

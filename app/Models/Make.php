@@ -24,6 +24,7 @@ use Underbolt\Planning\Make as CoreMake;
  * @property int $pattern_id
  * @property Unit $unit the unit meant in the choices
  * @property stdClass $choices the `choices` part of a make file, as typed
+ * @property stdClass $extras keys of its own that the file brought it came from
  * @property Card $card
  * @property Pattern $pattern
  */
@@ -31,7 +32,9 @@ final class Make extends Model
 {
     use OwnedByUser;
 
-    protected $fillable = ['card_id', 'pattern_id', 'unit', 'choices'];
+    protected $fillable = ['card_id', 'pattern_id', 'unit', 'choices', 'extras'];
+
+    protected $attributes = ['extras' => '{}'];
 
     /** @return BelongsTo<Card, $this> */
     public function card(): BelongsTo
@@ -69,6 +72,6 @@ final class Make extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'choices' => 'object'];
+        return ['unit' => Unit::class, 'choices' => 'object', 'extras' => 'object'];
     }
 }

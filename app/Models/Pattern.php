@@ -46,7 +46,9 @@ final class Pattern extends Model
     /** The document as it stands in a file, with the name it is kept under. */
     public function named(): stdClass
     {
-        return (object) ['name' => $this->name, 'house' => $this->house, ...get_object_vars($this->filled())];
+        $names = array_filter(['name' => $this->name, 'house' => $this->house], static fn (string $name): bool => $name !== '');
+
+        return (object) ($names + get_object_vars($this->filled()));
     }
 
     /** @return array<string, string> */

@@ -28,6 +28,6 @@ final readonly class Frame
 
         return $lookup === null
             ? new self($lead->lead, $bust?->size, $bust?->facts->body, $bust?->chart, $lead->why)
-            : new self($lead->lead, $situation->make->choices->clip(Level::Bust) ?? $lookup->chart->size, $lookup->measure, $lookup->chart, $lead->why);
+            : new self($lead->lead, $situation->make->choices->clip(Level::Bust) ?? $lookup->chart->size, $lookup->measure, $lookup->chart, trim("{$lead->why} {$lookup->note}"));
     }
 }

@@ -14,8 +14,11 @@ use Underbolt\Pattern\SizeChart;
 /** The size of shoulder, neck and armhole where it is read from another measure than the full bust. */
 final readonly class FrameLookup
 {
-    /** @param  Length  $measure what was looked up: with the drafted difference added where the full-bust row is read for a high bust */
-    private function __construct(public Length $measure, public ChartSize $chart)
+    /**
+     * @param  Length  $measure  what was looked up: with the drafted difference added where the full-bust row is read for a high bust
+     * @param  string  $note  how it was looked up; empty where it is as plain as it seems
+     */
+    private function __construct(public Length $measure, public ChartSize $chart, public string $note)
     {
     }
 
@@ -42,7 +45,12 @@ final readonly class FrameLookup
 
         return $row !== null
             ? self::in($row, $measure, $make)
-            : self::in(self::fullBust($rows), $measure->plus(Length::ofNumber(CupLetter::draftedInches($draftedCup), Unit::Inch)), $make);
+            : self::in(
+                self::fullBust($rows),
+                $measure->plus(Length::ofNumber(CupLetter::draftedInches($draftedCup), Unit::Inch)),
+                $make,
+                "No high-bust row is printed, so the difference it is drafted for is added to the high bust of {$make->say($measure)}.",
+            );
     }
 
     private static function fullBust(ChartRows $rows): SizeChart
@@ -50,8 +58,8 @@ final readonly class FrameLookup
         return $rows->body(Row::FullBust) ?? throw Unplannable::noLevel();
     }
 
-    private static function in(SizeChart $row, Length $measure, Make $make): self
+    private static function in(SizeChart $row, Length $measure, Make $make, string $note = ''): self
     {
-        return new self($measure, $row->sizeOf($measure, $make->choices->between));
+        return new self($measure, $row->sizeOf($measure, $make->choices->between), $note);
     }
 }

@@ -28,14 +28,16 @@ final readonly class LevelPlan
     /**
      * @param  int  $size  the size shown: by clip, by the planner, by the school in force, or that of the level it follows
      * @param  Length  $adjusted  what a bust adjustment adds there; 0 without one
+     * @param  ?Length  $centreBack  how much of the left-over the centre back takes alone
      */
-    public function __construct(public LevelFacts $facts, public int $size, Length $adjusted, public Sure $sure)
+    public function __construct(public LevelFacts $facts, public int $size, Length $adjusted, public Sure $sure, public ?Length $centreBack = null)
     {
         $this->chart = $facts->chart->sizeOf($facts->body, $facts->between);
         $this->chartValue = $facts->chart->at($size);
         $this->finished = $facts->finishedAt($size);
         $this->draftedEase = $facts->draftedEase($size);
         $this->yourEase = $facts->yourEase($size);
-        $this->leftOver = LeftOver::at($facts, $size, $adjusted);
+        $left = LeftOver::at($facts, $size, $adjusted);
+        $this->leftOver = $centreBack === null ? $left : $left->lessApart($centreBack, $facts->edges);
     }
 }

@@ -65,7 +65,13 @@ final readonly class Plan
 
     public function work(): WorkPlan
     {
-        return WorkPlan::of($this->make, $this->sizes, $this->lengths, $this->bust);
+        return WorkPlan::of($this->make, $this->sizes, $this->lengths, $this->bust, $this->frontBack());
+    }
+
+    /** @return list<FrontBack> the levels at which front and back are cut in unlike sizes */
+    public function frontBack(): array
+    {
+        return FrontBack::all($this->situation, $this->sizes);
     }
 
     /** @return list<PieceCut> */

@@ -63,7 +63,7 @@ final class PlanBuilder
         $levels = [];
         foreach ($situation->facts as $name => $facts) {
             $levels[$name] = $facts instanceof LevelFacts
-                ? new LevelPlan($facts, $sizes[$name], $facts->level === Level::Bust ? $adjusted : Length::zero(), $sure[$name])
+                ? new LevelPlan($facts, $sizes[$name], $facts->level === Level::Bust ? $adjusted : Length::zero(), $sure[$name], $situation->make->choices->centreBack($facts->level))
                 : null;
         }
 

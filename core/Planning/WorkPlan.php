@@ -23,8 +23,11 @@ final readonly class WorkPlan
     {
     }
 
-    /** @param  array<string, int>  $sizes  by level */
-    public static function of(Make $make, array $sizes, LengthChanges $lengths, ?BustAdjustment $bust): self
+    /**
+     * @param  array<string, int>  $sizes  by level
+     * @param  list<FrontBack>  $unlike
+     */
+    public static function of(Make $make, array $sizes, LengthChanges $lengths, ?BustAdjustment $bust, array $unlike): self
     {
         [$order, $why] = self::order($make, $lengths->aboveWaist);
         $blend = count(array_unique($sizes)) > 1
@@ -33,7 +36,7 @@ final readonly class WorkPlan
         $length = self::lengths($make, $lengths);
         $steps = $order === WorkOrder::LengthFirst ? [...$length, ...$blend] : [...$blend, ...$length];
 
-        return new self($order, $why, [...$steps, ...self::bust($make, $bust)]);
+        return new self($order, $why, [...$steps, ...self::unlike($make, $unlike), ...self::bust($make, $bust)]);
     }
 
     /** @return array{WorkOrder, string} */
@@ -69,6 +72,20 @@ final readonly class WorkPlan
         }
 
         return $steps;
+    }
+
+    /**
+     * @param  list<FrontBack>  $unlike
+     * @return list<WorkStep>
+     */
+    private static function unlike(Make $make, array $unlike): array
+    {
+        if ($unlike === []) {
+            return [];
+        }
+        $places = array_map(static fn (FrontBack $one): string => "at the {$one->level->value} the front in {$make->pattern->sizes[$one->front]} and the back in {$make->pattern->sizes[$one->back]}", $unlike);
+
+        return [new WorkStep('front_back', 'Cut '.implode(', ', $places).'. The front half of the sleeve cap follows the front, the back half the back; walk the side seams against each other.')];
     }
 
     /** @return list<WorkStep> */

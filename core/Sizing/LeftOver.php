@@ -29,6 +29,17 @@ final readonly class LeftOver
             : self::fromChart($facts, $size, $adjusted);
     }
 
+    /**
+     * The same, with an amount given to one seam alone and only the rest shared.
+     *
+     * @param  Length  $apart  such as what a hollow back takes at the centre back
+     * @param  positive-int  $edges
+     */
+    public function lessApart(Length $apart, int $edges): self
+    {
+        return new self($this->wished, $this->total, $this->total?->minus($apart)->dividedBy($edges));
+    }
+
     public function sewInAllowance(): bool
     {
         return $this->perEdge !== null

@@ -13,6 +13,7 @@ import './pages/workroom.css';
 import './pages/card.css';
 import './pages/wearer.css';
 import './sheet/sheet.css';
+import './reasons/reasons.css';
 import './bench/bench.css';
 import './bench/tape.css';
 import './seam/seam.css';

@@ -10,6 +10,13 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(properties: [
     new OA\Property(property: 'range', type: 'string', nullable: true),
     new OA\Property(property: 'between', type: 'string', enum: ['up', 'down', 'nearest']),
+    new OA\Property(property: 'lead', type: 'string', enum: ['full_bust', 'cup', 'high_bust', 'high_bust_as_is', 'cross_front'], nullable: true),
+    new OA\Property(property: 'pick', type: 'string', enum: ['best', 'level']),
+    new OA\Property(property: 'own_garment', description: 'flat widths of a garment that fits well', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),
+    new OA\Property(property: 'centre_back', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),
+    new OA\Property(property: 'front_larger', description: 'by so many sizes', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+    new OA\Property(property: 'order', type: 'string', enum: ['blend_first', 'length_first'], nullable: true),
+    new OA\Property(property: 'weights', type: 'object', additionalProperties: new OA\AdditionalProperties(oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'array', items: new OA\Items(type: 'number'))])),
     new OA\Property(property: 'view', type: 'string', nullable: true),
     new OA\Property(property: 'fit', type: 'string', nullable: true),
     new OA\Property(property: 'ease', type: 'string', enum: ['chart', 'drafted', 'liked']),

@@ -260,6 +260,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/make.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportMake"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importMake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/patterns": {
         parameters: {
             query?: never;
@@ -520,6 +552,19 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AlternativeData: {
+            /** @enum {string} */
+            name: "best" | "one_size" | "closest" | "least_work";
+            /** @description by level */
+            sizes: {
+                [key: string]: string;
+            };
+            /** Format: float */
+            cost: number;
+            receipt: components["schemas"]["ReceiptLineData"][];
+            /** @description whether these are the sizes of the plan */
+            chosen: boolean;
+        };
         AnswerRequest: {
             /** @description of the card, as it was seen */
             version: number;
@@ -527,6 +572,15 @@ export interface components {
             key: string;
             /** @description it is so: false takes the answer back */
             so: boolean;
+        };
+        BustAdjustmentData: {
+            /** @enum {string} */
+            kind: "full" | "small" | "none";
+            total_nm: number;
+            per_edge_nm: number;
+            per_front_half_nm: number;
+            /** @enum {string|null} */
+            method: "pivot" | "slash" | null;
         };
         CardData: {
             id: number;
@@ -630,6 +684,26 @@ export interface components {
             range?: string | null;
             /** @enum {string} */
             between?: "up" | "down" | "nearest";
+            /** @enum {string|null} */
+            lead?: "full_bust" | "cup" | "high_bust" | "high_bust_as_is" | "cross_front" | null;
+            /** @enum {string} */
+            pick?: "best" | "level";
+            /** @description flat widths of a garment that fits well */
+            own_garment?: {
+                [key: string]: string | null;
+            };
+            centre_back?: {
+                [key: string]: string | null;
+            };
+            /** @description by so many sizes */
+            front_larger?: {
+                [key: string]: number;
+            };
+            /** @enum {string|null} */
+            order?: "blend_first" | "length_first" | null;
+            weights?: {
+                [key: string]: number | number[];
+            };
             view?: string | null;
             fit?: string | null;
             /** @enum {string} */
@@ -657,6 +731,14 @@ export interface components {
         ConflictData: {
             message: string;
             card: components["schemas"]["CardData"];
+        };
+        CupData: {
+            letter: string;
+            difference_nm: number;
+            /** @enum {string} */
+            source: "pattern" | "rule of thumb";
+            /** @description whose bust row is read; null where it is the plain one */
+            row: string | null;
         };
         CupLineDocument: {
             /** @description The cup holds from its first difference up to, not with, its second. */
@@ -740,6 +822,25 @@ export interface components {
             /** @description one for each size */
             finished_nm: (number | null)[];
         };
+        /** @description shoulder, neck and armhole */
+        FrameData: {
+            /** @enum {string} */
+            lead: "full_bust" | "cup" | "high_bust" | "high_bust_as_is" | "cross_front";
+            why: string;
+            size: string | null;
+            /** @description what was looked up */
+            measure_nm: number | null;
+            /** @description why these envelopes */
+            range_why: string;
+        };
+        FrontBackData: {
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            front: string;
+            back: string;
+            /** @description of the whole girth */
+            change_nm: number | null;
+        };
         GarmentData: {
             /** @enum {string} */
             value: "dress" | "top" | "skirt" | "trousers" | "knit_top" | "coat";
@@ -795,6 +896,12 @@ export interface components {
             /** @description what stands there now and is written over; null where nothing does */
             replaces: string | null;
         };
+        ImportMakeRequest: {
+            /** @description a make file */
+            text: string;
+            /** @description what to call the wearer of the file */
+            wearer: string;
+        };
         ImportRequest: {
             /** @description CSV, or JSON as exported */
             text: string;
@@ -823,6 +930,17 @@ export interface components {
             edges: number;
             per_edge_nm: number | null;
             sew_in_allowance: boolean;
+            /** @description what the centre back takes alone */
+            centre_back_nm: number | null;
+            /** @enum {string} */
+            sure: "firm" | "near the edge" | "measure again";
+            /** @description what so much ease at the bust of a dress or top is called */
+            band: string | null;
+            /** @description a quarter of body and ease, to lay on the tissue */
+            quarter_nm: number;
+            opinions: components["schemas"]["OpinionData"][];
+            /** @description all schools that can tell name one size */
+            agreed: boolean;
             notches: components["schemas"]["NotchData"][];
         };
         MakeData: {
@@ -840,6 +958,16 @@ export interface components {
              */
             unit: "cm" | "in";
             choices: components["schemas"]["ChoicesDocument"];
+            /** @description of the pattern */
+            views: string[];
+            fits: string[];
+            /** @description envelopes */
+            ranges: string[];
+            /**
+             * @description the pattern's own rule for a measure between two sizes
+             * @enum {string}
+             */
+            between: "up" | "down" | "nearest";
         };
         MakeRequest: {
             card_id: number;
@@ -864,11 +992,26 @@ export interface components {
             /** @description largest less smallest reading */
             spread_nm: number;
         };
+        NeedData: {
+            name: string;
+            view: string | null;
+            width_nm: number | null;
+            amount_nm: number | null;
+            /** @description of a notion */
+            text: string | null;
+        };
         /** @description one size on a tape */
         NotchData: {
             size: string;
             chart_nm: number | null;
             finished_nm: number | null;
+        };
+        OpinionData: {
+            /** @enum {string} */
+            school: "chart_up" | "chart_down" | "chart_nearest" | "drafted" | "liked" | "quarters";
+            name: string;
+            size: string | null;
+            why: string;
         };
         OptionData: {
             value: string;
@@ -978,6 +1121,13 @@ export interface components {
             /** @description how many things in it need mending */
             faults: number;
         };
+        PieceCutData: {
+            name: string;
+            /** @description in words */
+            follows: string;
+            /** @description from the top down; none for one size for all */
+            sizes: string[];
+        };
         PieceDocument: {
             /** @description One paper piece and the size it is cut in. */
             name: string;
@@ -988,9 +1138,13 @@ export interface components {
         /** @description lengths in whole nanometres */
         PlanData: {
             headline: string;
+            /** @description steps and cautions, counted */
+            details: string;
             /** @description in play, smallest first */
             sizes: string[];
-            frame_size: string | null;
+            cup: components["schemas"]["CupData"] | null;
+            frame: components["schemas"]["FrameData"];
+            bust_adjustment: components["schemas"]["BustAdjustmentData"] | null;
             /** @description from the top down */
             levels: components["schemas"]["LevelData"][];
             bust_waist: components["schemas"]["StepData"] | null;
@@ -999,6 +1153,14 @@ export interface components {
             above_waist_nm: number | null;
             below_waist_nm: number | null;
             hem_nm: number | null;
+            sleeve_nm: number | null;
+            side_seam: components["schemas"]["SideSeamData"] | null;
+            front_back: components["schemas"]["FrontBackData"][];
+            alternatives: components["schemas"]["AlternativeData"][];
+            work: components["schemas"]["WorkData"];
+            pieces: components["schemas"]["PieceCutData"][];
+            /** @description for the largest size used */
+            needs: components["schemas"]["NeedData"][];
             stations: components["schemas"]["StationData"][];
             drawing: components["schemas"]["SeamDrawingData"] | null;
             cautions: components["schemas"]["CautionData"][];
@@ -1079,6 +1241,11 @@ export interface components {
              */
             unit: "cm" | "in";
         };
+        ReceiptLineData: {
+            what: string;
+            /** Format: float */
+            cost: number;
+        };
         RegisterRequest: {
             name: string;
             email: string;
@@ -1098,6 +1265,19 @@ export interface components {
         SeenRequest: {
             /** @description of the card, as it was seen */
             version: number;
+        };
+        SideSeamData: {
+            /** @description length of the new line, first level to last */
+            front_nm: number;
+            back_nm: number;
+            /** @description of the upper size's own line */
+            printed_nm: number;
+            /**
+             * Format: float
+             * @description added sideways for each step down
+             */
+            steepest: number;
+            matches: boolean;
         };
         SignInRequest: {
             email: string;
@@ -1236,6 +1416,13 @@ export interface components {
         };
         WearerRequest: {
             name: string;
+        };
+        WorkData: {
+            /** @enum {string} */
+            order: "blend_first" | "length_first";
+            why: string;
+            /** @description one tracing each */
+            steps: string[];
         };
         WorkroomData: {
             makes: components["schemas"]["MakeSummary"][];
@@ -1735,6 +1922,54 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    exportMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the make as typed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    importMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportMakeRequest"];
+            };
+        };
+        responses: {
+            /** @description kept, with its wearer and its pattern */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeData"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };

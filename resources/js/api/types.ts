@@ -35,3 +35,5 @@ export type CupLine = Schemas['CupLineDocument'];
 export type Range = Schemas['RangeDocument'];
 export type House = Schemas['HouseData'];
 export type Habits = Schemas['HabitsDocument'];
+export type Alternative = Schemas['AlternativeData'];
+export type Lead = Plan['frame']['lead'];

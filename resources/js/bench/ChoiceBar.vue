@@ -2,7 +2,7 @@
 import type { Choices } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 
-const props = defineProps<{ choices: Choices }>();
+const props = defineProps<{ choices: Choices; between: 'up' | 'down' | 'nearest' }>();
 const emit = defineEmits<{ change: [choices: Choices] }>();
 
 const eases = [
@@ -19,11 +19,21 @@ const blends = [
     { value: 'curved', label: 'curved' },
     { value: 'straight', label: 'straight' },
 ] as const;
+const picks = [
+    { value: 'best', label: 'the planner' },
+    { value: 'level', label: 'each level' },
+] as const;
 const change = (part: Partial<Choices>): void => emit('change', { ...props.choices, ...part });
 </script>
 
 <template>
     <div class="choices">
+        <ChoiceField
+            label="Picked by"
+            :options="picks"
+            :model-value="choices.pick ?? 'best'"
+            @update:model-value="change({ pick: $event ?? 'best' })"
+        />
         <ChoiceField
             label="Size by"
             :options="eases"
@@ -33,8 +43,8 @@ const change = (part: Partial<Choices>): void => emit('change', { ...props.choic
         <ChoiceField
             label="Between sizes"
             :options="betweens"
-            :model-value="choices.between ?? 'up'"
-            @update:model-value="change({ between: $event ?? 'up' })"
+            :model-value="choices.between ?? between"
+            @update:model-value="change({ between: $event ?? between })"
         />
         <ChoiceField
             label="Blend"

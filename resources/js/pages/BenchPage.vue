@@ -4,6 +4,7 @@ import { onMounted, watch } from 'vue';
 import type { Choices, LevelName } from '../api/types';
 import BenchTop from '../bench/BenchTop.vue';
 import ChoiceBar from '../bench/ChoiceBar.vue';
+import ReasonsPart from '../reasons/ReasonsPart.vue';
 import PlanTable from '../bench/PlanTable.vue';
 import { planServer, usePlan } from '../bench/usePlan';
 import { useSession } from '../state/session';
@@ -57,8 +58,11 @@ useShortcuts([
             }}</RouterLink>
         </Crumbs>
         <div class="bench-head">
-            <h1>{{ plan?.headline ?? 'No plan yet' }}</h1>
-            <ChoiceBar :choices="make.choices" @change="change" />
+            <div>
+                <h1>{{ plan?.headline ?? 'No plan yet' }}</h1>
+                <p v-if="plan" class="details">{{ plan.details }} <a href="#reasons">Reasons</a></p>
+            </div>
+            <ChoiceBar :choices="make.choices" :between="make.between" @change="change" />
             <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
         </div>
         <div v-if="refused" class="refused" role="alert">
@@ -105,12 +109,18 @@ useShortcuts([
                         <li v-for="caution in plan.cautions" :key="caution.code + caution.level">
                             {{ caution.text }}
                         </li>
-                        <li v-if="plan.frame_size" class="quiet">
-                            Neck, shoulder and armhole stay in {{ plan.frame_size }}.
+                        <li v-if="plan.frame.size" class="quiet">
+                            Neck, shoulder and armhole stay in {{ plan.frame.size }}.
                         </li>
                     </ul>
                 </section>
             </div>
+            <ReasonsPart
+                :plan="plan"
+                :make="make"
+                :fault-at="(field) => refused?.at(field) ?? null"
+                @change="change"
+            />
         </template>
     </div>
     <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>

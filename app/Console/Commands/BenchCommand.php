@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use Tests\Support\BruteForce;
+use Underbolt\File\MakeReader;
+use Underbolt\File\PlanJson;
+use Underbolt\Planning\Make;
+use Underbolt\Planning\PlanBuilder;
+use Underbolt\Planning\Planner;
+use Underbolt\Planning\Situation;
+use Underbolt\Planning\SizesInPlay;
+
+/** Measures what the budgets ask of core: plans a second, growth with the sizes, and many bodies at once. */
+final class BenchCommand extends Command
+{
+    protected $signature = 'underbolt:bench';
+
+    protected $description = 'Measure how fast plans are made, against the budgets';
+
+    private const BUDGET_MS = 5.0;
+
+    private const BUDGET_RANKING_S = 10.0;
+
+    public function handle(): int
+    {
+        $make = self::make(20, 97.3);
+        $whole = self::milliseconds(static fn (): array => PlanJson::of(PlanBuilder::build($make)));
+        $this->line(sprintf('one plan, 20 sizes x 4 cups, every opinion, alternative and station: %.2f ms, %d a second (budget %.0f ms)', $whole, 1000 / $whole, self::BUDGET_MS));
+        $before = null;
+        foreach ([10, 20, 40] as $sizes) {
+            $before = $this->growth($sizes, $before);
+        }
+        $ranking = $this->ranking();
+
+        return $whole <= self::BUDGET_MS && $ranking <= self::BUDGET_RANKING_S ? self::SUCCESS : self::FAILURE;
+    }
+
+    /**
+     * @param  ?array{float, float}  $before  the times for half as many sizes
+     * @return array{float, float}
+     */
+    private function growth(int $sizes, ?array $before): array
+    {
+        $make = self::make($sizes, 97.3);
+        $situation = Situation::of($make, SizesInPlay::of($make));
+        $planned = self::milliseconds(static fn (): array => Planner::of($situation)->alternatives());
+        $brute = self::milliseconds(static fn (): array => BruteForce::best($situation), 10);
+        $growth = $before === null ? '' : sprintf(', times %.1f and %.1f', $planned / $before[0], $brute / $before[1]);
+        $this->line(sprintf('%d sizes: all alternatives %.3f ms, the best alone by brute force %.2f ms%s', $sizes, $planned, $brute, $growth));
+
+        return [$planned, $brute];
+    }
+
+    private function ranking(): float
+    {
+        $start = hrtime(true);
+        foreach (range(1, 260) as $body) {
+            foreach (range(1, 6) as $pattern) {
+                PlanBuilder::build(self::make(10 + $pattern, 80 + $body / 6));
+            }
+        }
+        $seconds = (hrtime(true) - $start) / 1e9;
+        $this->line(sprintf('260 bodies x 6 patterns: %.1f s (budget %.0f s)', $seconds, self::BUDGET_RANKING_S));
+
+        return $seconds;
+    }
+
+    /** @param  callable(): mixed  $run */
+    private static function milliseconds(callable $run, int $times = 200): float
+    {
+        for ($warm = 0; $warm < 5; $warm++) {
+            $run();
+        }
+        $start = hrtime(true);
+        for ($turn = 0; $turn < $times; $turn++) {
+            $run();
+        }
+
+        return (hrtime(true) - $start) / 1e6 / $times;
+    }
+
+    private static function make(int $sizes, float $bust): Make
+    {
+        $row = static fn (float $first): array => array_map(static fn (int $size): float => $first + 3 * $size, range(0, $sizes - 1));
+        $cups = static fn (float $ease): array => array_map($row, ['A' => 67.5 + $ease, 'B' => 70 + $ease, 'C' => 72.5 + $ease, 'D' => 75 + $ease]);
+
+        return MakeReader::read(json_encode([
+            'format' => 'underbolt/make', 'version' => 1, 'unit' => 'cm',
+            'body' => ['full_bust' => $bust, 'high_bust' => $bust - 9, 'waist' => $bust - 17, 'hip' => $bust + 12],
+            'pattern' => [
+                'sizes' => array_map(static fn (int $size): string => "size {$size}", range(1, $sizes)),
+                'body_chart' => ['full_bust' => $row(70), 'waist' => $row(52), 'hip' => $row(78)],
+                'finished' => ['full_bust' => $row(78), 'waist' => $row(57), 'hip' => $row(85)],
+                'cups' => ['body_chart' => $cups(0), 'finished' => $cups(8)],
+                'seam' => ['underarm_to_waist' => 20, 'waist_to_hip' => 20, 'hip_to_hem' => 45],
+            ],
+        ], JSON_THROW_ON_ERROR));
+    }
+}

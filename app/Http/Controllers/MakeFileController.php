@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ImportMakeRequest;
+use App\Http\Resources\MakeData;
+use App\Models\Make;
+use App\Records\MakeExchange;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+
+/** A make as a file of the open format, out and in. */
+final class MakeFileController
+{
+    #[OA\Get(path: '/api/makes/{make}/make.json', operationId: 'exportMake',
+        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'the make as typed', content: new OA\JsonContent(type: 'object')),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function export(Make $make): Response
+    {
+        $json = json_encode(MakeExchange::export($make), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        $name = Str::slug("{$make->card->wearer->name} {$make->pattern->name}").'.make.json';
+
+        return new Response($json."\n", 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+    }
+
+    #[OA\Post(path: '/api/makes/import', operationId: 'importMake',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ImportMakeRequest::class)),
+        responses: [
+            new OA\Response(response: 201, description: 'kept, with its wearer and its pattern', content: new OA\JsonContent(ref: MakeData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function import(ImportMakeRequest $request): JsonResponse
+    {
+        $make = MakeExchange::import(SignedIn::user($request), $request->makeFile(), $request->string('wearer')->toString(), CarbonImmutable::today());
+
+        return new JsonResponse(MakeData::of($make), 201);
+    }
+}

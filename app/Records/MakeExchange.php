@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Make;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Throwable;
+use Underbolt\File\FaultyFile;
+use Underbolt\File\MakeFile;
+use Underbolt\File\MakeReader;
+use Underbolt\Measure\Point;
+use Underbolt\Measure\Unit;
+use Underbolt\Planning\Make as CoreMake;
+use Underbolt\Planning\PlanBuilder;
+use Underbolt\Planning\Unplannable;
+
+/** A make out to a file and in from one, everything as it was typed. */
+final class MakeExchange
+{
+    /**
+     * The file's unit is the pattern's, whose charts hold most of its figures.
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function export(Make $make): array
+    {
+        $unit = $make->pattern->unit;
+        $readings = [];
+        foreach ($make->card->readings->sortBy('attempt') as $reading) {
+            $readings[$reading->point->value][] = MakeFile::worded($reading->text, $reading->unit, $unit);
+        }
+
+        return MakeFile::compose($unit, self::inTapeOrder($readings), $make->card->foundation, $make->pattern->named(), self::choices($make, $unit), $make->extras);
+    }
+
+    /**
+     * Writes a wearer with one card, the pattern and the make; nothing where the file is at fault.
+     *
+     * @throws FaultyFile naming every fault
+     * @throws Unplannable when no plan can be made from it
+     */
+    public static function import(User $user, string $json, string $wearer, CarbonImmutable $today): Make
+    {
+        $core = MakeReader::read($json);
+        PlanBuilder::build($core);
+        /** @var stdClass $file read without a fault, so it is an object with these parts */
+        $file = json_decode($json, false, 64, JSON_THROW_ON_ERROR);
+
+        DB::beginTransaction();
+        try {
+            $make = self::write($user, $file, $core, $wearer, $today);
+            DB::commit();
+
+            return $make;
+        } catch (Throwable $reason) {
+            DB::rollBack();
+            throw $reason;
+        }
+    }
+
+    private static function write(User $user, stdClass $file, CoreMake $core, string $wearer, CarbonImmutable $today): Make
+    {
+        $card = $user->wearers()->create(['name' => $wearer])->cards()->create([
+            'user_id' => $user->id,
+            'taken_on' => $today,
+            'foundation' => is_string($file->foundation ?? null) ? $file->foundation : '',
+        ]);
+        foreach (MakeFile::readings($file) as $code => $tries) {
+            foreach ($tries as $index => $text) {
+                $card->readings()->create([
+                    'point' => $code,
+                    'attempt' => $index + 1,
+                    'text' => $text,
+                    'unit' => $core->unit,
+                    'nanometres' => Point::from($code)->read($text, $core->unit)->nanometres,
+                ]);
+            }
+        }
+        $document = ($file->pattern ?? null) instanceof stdClass ? $file->pattern : new stdClass;
+        $pattern = $user->patterns()->create([
+            'name' => $core->pattern->name === '' ? 'Pattern from a file' : $core->pattern->name,
+            'house' => is_string($document->house ?? null) ? $document->house : '',
+            'unit' => $core->unit,
+            'document' => $document,
+        ]);
+
+        return $user->makes()->create([
+            'card_id' => $card->id,
+            'pattern_id' => $pattern->id,
+            'unit' => $core->unit,
+            'choices' => ($file->choices ?? null) instanceof stdClass ? $file->choices : new stdClass,
+            'extras' => MakeFile::extras($file),
+        ]);
+    }
+
+    /**
+     * @param  array<string, list<string>>  $readings
+     * @return array<string, list<string>> from the top of the body down
+     */
+    private static function inTapeOrder(array $readings): array
+    {
+        $ordered = [];
+        foreach (Point::cases() as $point) {
+            if (isset($readings[$point->value])) {
+                $ordered[$point->value] = $readings[$point->value];
+            }
+        }
+
+        return $ordered;
+    }
+
+    /** The choices with their unit in words, where it is not the file's. */
+    private static function choices(Make $make, Unit $file): stdClass
+    {
+        $choices = clone $make->choices;
+        foreach (['dwell', 'station_every'] as $key) {
+            if (is_string($choices->{$key} ?? null)) {
+                $choices->{$key} = MakeFile::worded($choices->{$key}, $make->unit, $file);
+            }
+        }
+        foreach (['liked_ease', 'least_ease', 'own_garment', 'centre_back'] as $key) {
+            $lengths = $choices->{$key} ?? null;
+            if ($lengths instanceof stdClass) {
+                $choices->{$key} = (object) array_map(
+                    static fn (mixed $typed): mixed => is_string($typed) ? MakeFile::worded($typed, $make->unit, $file) : $typed,
+                    get_object_vars($lengths),
+                );
+            }
+        }
+
+        return $choices;
+    }
+}

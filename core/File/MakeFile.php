@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File;
+
+use stdClass;
+use Underbolt\Measure\Unit;
+
+/**
+ * Puts a make file together from what was typed, and takes one apart again.
+ *
+ * Figures that were typed under another unit than the file's carry theirs in words; everything else comes
+ * back byte for byte.
+ */
+final class MakeFile
+{
+    /**
+     * @param  array<string, list<string>>  $readings  tries by point, each with its unit in words where it isn't the file's
+     * @param  stdClass  $pattern  as typed, in the file's unit or with units in words
+     * @param  stdClass  $choices  likewise
+     * @param  stdClass  $extras  keys of the file's own, beginning x_
+     * @return array<array-key, mixed> ready for `json_encode`
+     */
+    public static function compose(Unit $unit, array $readings, string $foundation, stdClass $pattern, stdClass $choices, stdClass $extras): array
+    {
+        $body = array_map(static fn (array $tries): string => $tries[0], array_filter($readings, static fn (array $tries): bool => count($tries) === 1));
+        $several = array_filter($readings, static fn (array $tries): bool => count($tries) > 1);
+
+        return [
+            'format' => MakeReader::FORMAT,
+            'version' => MakeReader::VERSION,
+            'unit' => $unit->value,
+            'body' => (object) $body,
+            ...($several === [] ? [] : ['readings' => $several]),
+            ...($foundation === '' ? [] : ['foundation' => $foundation]),
+            'pattern' => $pattern,
+            'choices' => $choices,
+            ...get_object_vars($extras),
+        ];
+    }
+
+    /** A typed figure with its unit said, where the file would mean another. */
+    public static function worded(string $typed, Unit $typedUnder, Unit $file): string
+    {
+        return $typedUnder === $file || preg_match('/[a-z"″]/iu', $typed) === 1 ? $typed : "{$typed} {$typedUnder->value}";
+    }
+
+    /**
+     * The tries behind every measure of a file that was read without a fault, as texts.
+     *
+     * @return array<string, list<string>> by point
+     */
+    public static function readings(stdClass $file): array
+    {
+        $texts = [];
+        $body = $file->body ?? null;
+        foreach ($body instanceof stdClass ? get_object_vars($body) : [] as $point => $figure) {
+            $texts[(string) $point] = [$figure];
+        }
+        $readings = $file->readings ?? null;
+        foreach ($readings instanceof stdClass ? get_object_vars($readings) : [] as $point => $tries) {
+            $texts[(string) $point] = is_array($tries) && $tries !== [] ? array_values($tries) : [];
+        }
+
+        return array_filter(array_map(self::asTexts(...), array_filter($texts, static fn (string $point): bool => ! str_starts_with($point, 'x_'), ARRAY_FILTER_USE_KEY)));
+    }
+
+    /** The keys of the file's own: they are kept, whatever they say. */
+    public static function extras(stdClass $file): stdClass
+    {
+        return (object) array_filter(get_object_vars($file), static fn (string $key): bool => str_starts_with($key, 'x_'), ARRAY_FILTER_USE_KEY);
+    }
+
+    /**
+     * @param  array<mixed>  $figures
+     * @return list<string>
+     */
+    private static function asTexts(array $figures): array
+    {
+        $texts = array_map(static fn (mixed $figure): string => match (true) {
+            is_string($figure) => $figure,
+            is_int($figure), is_float($figure) => (string) json_encode($figure),
+            default => '',
+        }, $figures);
+
+        return array_values(array_filter($texts, static fn (string $text): bool => $text !== ''));
+    }
+}

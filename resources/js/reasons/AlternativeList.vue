@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, useId } from 'vue';
+import type { Alternative, Choices, Plan } from '../api/types';
+import { ways, workWeights, workWords } from './leads';
+
+const props = defineProps<{ plan: Plan; choices: Choices }>();
+const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
+const slider = useId();
+
+const place = computed(() => {
+    const work = Number(props.choices.weights?.work ?? 1);
+    return Math.max(
+        0,
+        workWeights.findIndex((weight) => weight === work),
+    );
+});
+
+/** The planner's own choice needs no clips; any other is set by hand. */
+function take(way: Alternative): void {
+    emit('change', way.name === 'best' ? { pick: 'best', sizes: {} } : { sizes: { ...way.sizes } });
+}
+
+function weigh(event: Event): void {
+    const work = workWeights[Number((event.target as HTMLInputElement).value)] ?? 1;
+    emit('change', { weights: { ...props.choices.weights, work } });
+}
+
+/** From the top down; a size that goes on is named once. */
+function sizes(way: Alternative): string {
+    const named = (['bust', 'waist', 'hip'] as const).flatMap((level) => way.sizes[level] ?? []);
+    return named.filter((size, place) => size !== named[place - 1]).join(' – ');
+}
+</script>
+
+<template>
+    <section class="alternatives" aria-labelledby="ways-title">
+        <h2 id="ways-title">Other ways, and what each costs</h2>
+        <p class="weigh">
+            <label :for="slider">Fit closer</label>
+            <input
+                :id="slider"
+                type="range"
+                min="0"
+                :max="workWeights.length - 1"
+                :value="place"
+                :aria-valuetext="workWords[place]"
+                @change="weigh"
+            />
+            <span>work less</span> <small>{{ workWords[place] }}</small>
+        </p>
+        <div class="columns four">
+            <article v-for="way in plan.alternatives" :key="way.name" :class="{ chosen: way.chosen }">
+                <h3>{{ ways[way.name].title }}</h3>
+                <p class="hint">{{ ways[way.name].what }}</p>
+                <p class="sizes">{{ sizes(way) }}</p>
+                <table>
+                    <tbody>
+                        <tr v-for="line in way.receipt" :key="line.what">
+                            <td>{{ line.what }}</td>
+                            <td class="cost">{{ line.cost.toFixed(2) }}</td>
+                        </tr>
+                        <tr class="sum">
+                            <td>together</td>
+                            <td class="cost">{{ way.cost.toFixed(2) }}</td>
+                        </tr>
+                    </tbody>
+                </table>
+                <Button
+                    v-if="!way.chosen"
+                    size="small"
+                    outlined
+                    label="Cut these"
+                    :aria-label="`Cut these: ${ways[way.name].title}`"
+                    @click="take(way)"
+                />
+                <p v-else class="agreed">On the bench now.</p>
+            </article>
+        </div>
+    </section>
+</template>

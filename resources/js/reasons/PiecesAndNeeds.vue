@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import type { Plan } from '../api/types';
+import Measure from '../ui/Measure.vue';
+
+defineProps<{ plan: Plan }>();
+</script>
+
+<template>
+    <section aria-labelledby="pieces-title">
+        <h2 id="pieces-title">Pieces, and what to buy</h2>
+        <table v-if="plan.pieces.length > 0" class="pieces">
+            <tbody>
+                <tr v-for="piece in plan.pieces" :key="piece.name">
+                    <th scope="row">{{ piece.name }}</th>
+                    <td class="cut">{{ piece.sizes.length > 0 ? piece.sizes.join(' – ') : 'as it is' }}</td>
+                    <td class="quiet">{{ piece.follows }}</td>
+                </tr>
+            </tbody>
+        </table>
+        <p v-else class="hint">The pattern lists no pieces yet, and doesn’t say what garment it is.</p>
+        <ul v-if="plan.needs.length > 0" class="needs">
+            <li v-for="(need, n) in plan.needs" :key="n">
+                <b>{{ need.name }}</b>
+                <template v-if="need.view"> for view {{ need.view }}</template
+                >:
+                <Measure v-if="need.amount_nm !== null" :nm="need.amount_nm" />
+                <template v-else>{{ need.text }}</template>
+                <template v-if="need.width_nm !== null"> of <Measure :nm="need.width_nm" /> width</template>
+            </li>
+        </ul>
+    </section>
+</template>
