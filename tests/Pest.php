@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Demo\DemoWorkroom;
 use App\Http\Controllers\SessionController;
+use App\Models\Make;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
@@ -51,4 +52,13 @@ function demoUser(): User
     DemoWorkroom::load(CarbonImmutable::parse('2026-11-23'));
 
     return User::query()->where('email', SessionController::DEMO_EMAIL)->sole();
+}
+
+/** The first make of a wearer of the demo, whose user is signed in. */
+function demoMake(string $wearer): Make
+{
+    $user = demoUser();
+    test()->actingAs($user);
+
+    return $user->makes()->with('card.wearer', 'pattern')->get()->first(static fn (Make $make): bool => $make->card->wearer->name === $wearer);
 }

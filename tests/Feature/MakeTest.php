@@ -2,16 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\Make;
-
-function demoMake(string $wearer): Make
-{
-    $user = demoUser();
-    test()->actingAs($user);
-
-    return $user->makes()->with('card.wearer', 'pattern')->get()->first(static fn (Make $make): bool => $make->card->wearer->name === $wearer);
-}
-
 test('the workroom lists makes with their plan, wearers with the age of their card, and patterns', function (): void {
     $this->actingAs(demoUser())->travelTo('2026-11-23');
     $room = $this->getJson('/api/workroom')->assertOk();
@@ -21,12 +11,16 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
             'Two sizes, which is normal: 14 at the bust and hip, 18 at the waist.',
             'Two sizes, which is normal: 4 at the bust and waist, 3 at the hip.',
             'One size all the way: 22.',
-            'Two sizes, which is normal: XL at the bust and waist, L at the hip.',
+            'Two sizes, which is normal: XL at the bust, L at the waist and hip.',
             null,
+            'One size all the way: 16.',
+            'One size all the way: S7.',
+            'One size all the way: 34.',
+            'One size all the way: M.',
         ])
         ->and($room->json('makes.5.waits_for'))->toContain('full bust')
         ->and($room->json('wearers.0.cards.0.age_days'))->toBe(9)
-        ->and($room->json('patterns.*.faults'))->toBe([0, 0, 0]);
+        ->and($room->json('patterns.*.faults'))->toBe([0, 0, 0, 0, 0, 0, 0]);
 });
 
 test('an empty workroom is empty', function (): void {
@@ -41,7 +35,7 @@ test('a plan crosses in whole nanometres, with what the bench draws', function (
         ->and($plan->json('levels.1.per_edge_nm'))->toBe(6_250_000)
         ->and($plan->json('above_waist_nm'))->toBe(-10_000_000)
         ->and(collect($plan->json('stations'))->firstWhere('level', 'waist'))->toMatchArray(['depth_nm' => 195_000_000, 'offset_nm' => 22_500_000])
-        ->and($plan->json('cautions.*.code'))->toBe(['range_not_owned', 'step_care', 'step_care']);
+        ->and($plan->json('cautions.*.code'))->toBe(['range_not_owned', 'measure_again', 'step_care', 'step_care']);
 });
 
 test('the drawn line runs on the printed lines at the levels', function (): void {
@@ -67,12 +61,12 @@ test('a clip changes the plan and is kept', function (): void {
 test('choices that give no plan are refused at their field and the kept ones stay', function (array $choices, string $field): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices])->assertJsonValidationErrors([$field]);
-    expect($make->fresh()->choices)->toEqual((object) ['between' => 'up', 'view' => 'B']);
+    expect($make->fresh()->choices)->toEqual((object) ['between' => 'up', 'view' => 'B', 'pick' => 'level']);
 })->with([
     [['sizes' => ['waist' => '99']], 'choices.sizes.waist'],
     [['ease' => 'guess'], 'choices.ease'],
     [['liked_ease' => ['bust' => 'roomy']], 'choices.liked_ease.bust'],
-    [['lead' => 'high_bust'], 'choices.lead'],
+    [['lead' => 'shoulder'], 'choices.lead'],
 ]);
 
 test('a make without the measure that leads says which one it waits for', function (): void {

@@ -25,13 +25,15 @@ test('one file prints its plan, indented', function () use ($worked): void {
     expect($exit)->toBe(0)->and($errors)->toBe('')
         ->and($output)->toStartWith("{\n    \"format\": \"underbolt/plan\"")
         ->and(json_decode($output, true)['levels']['waist']['size'])->toBe('18')
-        ->and(json_decode($output, true)['cup'])->toBeNull();
+        ->and(json_decode($output, true)['cup'])->toBe(['letter' => 'B', 'difference' => 5.0, 'source' => 'rule of thumb']);
 });
 
 test('a faulty file exits 2 with one line a fault on standard error', function () use ($worked): void {
-    [$exit, $output, $errors] = planCommand($worked('2-the-same-with-best'));
+    $faulty = tempnam(sys_get_temp_dir(), 'make');
+    file_put_contents($faulty, str_replace('"level"', '"worst"', (string) file_get_contents($worked('1-two-step-blend'))));
+    [$exit, $output, $errors] = planCommand($faulty);
     expect($exit)->toBe(2)->and($output)->toBe('')
-        ->and($errors)->toBe("choices.pick: \"best\" can't be computed yet; use \"level\"\n");
+        ->and($errors)->toBe("choices.pick: must be one of best, level\n");
 
     [$exit, , $errors] = planCommand('no-such-file.json');
     expect($exit)->toBe(2)->and($errors)->toBe("no-such-file.json: there is no such file, or it can't be read\n");
