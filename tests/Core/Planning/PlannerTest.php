@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\BruteForce;
+use Underbolt\File\MakeReader;
+use Underbolt\Planning\Alternative;
+use Underbolt\Planning\Planner;
+use Underbolt\Planning\Situation;
+use Underbolt\Planning\SizesInPlay;
+
+use function Tests\Core\makeFile;
+use function Tests\Core\planOf;
+
+/** A make of random sizes, gaps, weights, school, lead and body. */
+function randomSituation(): Situation
+{
+    $sizes = mt_rand(1, 9);
+    $gaps = mt_rand(0, 4) === 0;
+    $row = static function (float $first) use ($sizes, $gaps): array {
+        $figure = $first + mt_rand(0, 60) / 10;
+        $row = [];
+        for ($size = 0; $size < $sizes; $size++) {
+            // Whole steps now and then, so that ties come up.
+            $row[] = $gaps && mt_rand(0, 5) === 0 && $size > 0 ? null : $figure;
+            $figure += mt_rand(0, 1) === 0 ? 4 : mt_rand(10, 60) / 10;
+        }
+
+        return $row;
+    };
+    $changes = [
+        'pattern.sizes' => array_map(strval(...), range(1, $sizes)),
+        'pattern.body_chart' => ['full_bust' => $row(84), 'waist' => $row(66), 'hip' => $row(91)],
+        'pattern.finished' => mt_rand(0, 3) === 0 ? (object) [] : ['full_bust' => $row(91), 'waist' => $row(70), 'hip' => $row(97)],
+        'pattern.levels' => array_map(static fn (): string => ['critical', 'matters', 'free'][mt_rand(0, 2)], ['bust' => 0, 'waist' => 0, 'hip' => 0]),
+        'pattern.fabric' => ['kind' => ['woven', 'knit'][mt_rand(0, 1)]],
+        'body' => ['full_bust' => mt_rand(800, 1200) / 10, 'waist' => mt_rand(620, 1000) / 10, 'hip' => mt_rand(880, 1250) / 10, 'high_bust' => mt_rand(760, 1000) / 10],
+        'choices' => [
+            'ease' => ['chart', 'drafted', 'liked'][mt_rand(0, 2)],
+            'lead' => ['full_bust', 'high_bust', 'high_bust_as_is'][mt_rand(0, 2)],
+            'liked_ease' => ['bust' => mt_rand(0, 10), 'waist' => mt_rand(0, 6), 'hip' => mt_rand(0, 10)],
+            'pick' => 'best',
+        ],
+    ];
+    if (mt_rand(0, 5) === 0) {
+        unset($changes['pattern.body_chart'][['full_bust', 'waist', 'hip'][mt_rand(1, 2)]]);
+    }
+    if (mt_rand(0, 5) === 0) {
+        unset($changes['body'][['waist', 'hip'][mt_rand(0, 1)]]);
+    }
+    $make = MakeReader::read(makeFile($changes));
+
+    return Situation::of($make, SizesInPlay::of($make));
+}
+
+/** @return array<string, Alternative> by name */
+function alternativesOf(Situation $situation): array
+{
+    $all = Planner::of($situation)->alternatives();
+
+    return array_combine(array_map(static fn (Alternative $one): string => $one->name, $all), $all);
+}
+
+test('on thousands of random charts the planner finds what brute force finds', function (): void {
+    mt_srand(5);
+    for ($run = 0; $run < 3000; $run++) {
+        $situation = randomSituation();
+        $found = alternativesOf($situation);
+        $where = "run {$run}";
+        expect($found['best']->sizes)->toBe(BruteForce::best($situation), $where)
+            ->and($found['closest']->sizes)->toBe(BruteForce::closest($situation), $where)
+            ->and($found['least_work']->sizes)->toBe(BruteForce::leastWork($situation), $where)
+            ->and($found['best']->cost)->toEqualWithDelta(BruteForce::cost($situation, $found['best']->sizes), 0.00006, $where);
+        foreach ($found as $alternative) {
+            $sum = array_sum(array_map(static fn ($line): float => $line->cost, $alternative->receipt));
+            expect(round($sum, 4))->toBe($alternative->cost, $where);
+        }
+    }
+});
+
+test('one size is the same at every level, the frame\'s where that is fixed', function (): void {
+    mt_srand(6);
+    for ($run = 0; $run < 300; $run++) {
+        $situation = randomSituation();
+        $one = alternativesOf($situation)['one_size']->sizes;
+        expect(array_unique($one))->toHaveCount(1);
+        if ($situation->lookup !== null && isset($one['bust'])) {
+            expect($one['bust'])->toBe($situation->lookup->chart->size);
+        }
+    }
+});
+
+test('what counts can be changed: fitting closer takes the steps, working less takes fewer', function (): void {
+    $sizes = static function (float $work): array {
+        $plan = planOf(['body' => ['full_bust' => 92, 'waist' => 86, 'hip' => 99], 'choices.pick' => 'best', 'choices.weights' => ['work' => $work]]);
+
+        return array_map($plan->nameOf(...), $plan->sizes);
+    };
+    expect($sizes(0.1))->toBe(['bust' => '12', 'waist' => '18', 'hip' => '12'])
+        ->and($sizes(1))->toBe(['bust' => '12', 'waist' => '18', 'hip' => '14'])
+        ->and(array_unique($sizes(20)))->toHaveCount(1);
+});
+
+test('the planner picks unless each level is asked for, and a clip wins over it', function (): void {
+    // The two-step blend of the worked files: the planner takes a size off the waist.
+    $body = ['body' => ['full_bust' => 95.5, 'waist' => 84.5, 'hip' => 103.5], 'choices.pick' => 'best'];
+    $names = static fn (array $changes): array => array_values(array_map(planOf($changes)->nameOf(...), planOf($changes)->sizes));
+    expect($names(['choices.pick' => 'level'] + $body))->toBe(['14', '18', '14'])
+        ->and($names($body)[1])->toBe('16')
+        ->and($names($body + ['choices.sizes' => ['waist' => '18']])[1])->toBe('18');
+});
+
+test('a free level follows a clip on its leader, also where the planner picks', function (): void {
+    $plan = planOf(['pattern.levels.waist' => 'free', 'choices.pick' => 'best', 'choices.sizes' => ['bust' => '18']]);
+    expect($plan->nameOf($plan->sizes['waist']))->toBe('18');
+});
+
+test('a receipt says in words what was weighed', function (): void {
+    $plan = planOf(['body' => ['full_bust' => 100, 'high_bust' => 86, 'waist' => 78.5, 'hip' => 105], 'choices.lead' => 'high_bust', 'pattern.levels.hip' => 'free']);
+    $words = array_map(static fn ($line): string => $line->what, $plan->alternatives()[0]->receipt);
+    expect($words)->toBe([
+        'bust in 12: as wished, critical', 'waist in 14: 0.5 cm to let out, critical', 'hip in 14: 2 cm to let out, free',
+        'bust to waist: a step of one size', 'waist to hip: no step', 'a bust adjustment of 8 cm',
+    ]);
+});

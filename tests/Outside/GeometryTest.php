@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+use Brick\Math\BigRational;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\Unit;
+use Underbolt\Seam\BlendSegment;
+use Underbolt\Seam\BlendShape;
+use Underbolt\Seam\PrintedLine;
+use Underbolt\Seam\SeamLength;
+
+/*
+ * Source: two geometry libraries of the npm registry, bezier-js 6.1 and svg-path-properties 1.3, whose answers
+ * for a Bézier curve with upright handles stand in data/curves.json (made by data/curves.mjs). Such a curve
+ * crosses sideways as 3s² − 2s³ does.
+ */
+
+function millimetres(float $millimetres): Length
+{
+    return Length::ofNanometres((int) round($millimetres * 1e6));
+}
+
+test('a printed line is as long as the two libraries find it', function (float|int $across, float|int $down, float|int $bezier, float|int $path): void {
+    $line = PrintedLine::through([0 => millimetres(0), millimetres($down)->nanometres => millimetres($across)]);
+    $length = SeamLength::of([0, millimetres($down)->nanometres], $line->slope(...))->nanometres / 1e6;
+    expect($length)->toEqualWithDelta($bezier, 0.01)->toEqualWithDelta($path, 0.01);
+})->with(array_map(static fn (array $curve): array => [$curve['acrossMm'], $curve['downMm'], $curve['lengthMm'], $curve['pathLengthMm']], json_decode((string) file_get_contents(__DIR__.'/data/curves.json'), true)));
+
+test('a curved blend runs through the points of the Bézier curve, and is as steep', function (array $curve): void {
+    $gap = BigRational::of(millimetres($curve['acrossMm'])->nanometres);
+    $segment = new BlendSegment('a', 'b', millimetres(0), millimetres(0), millimetres($curve['downMm']), BlendShape::Curved, $gap, $gap);
+    foreach ($curve['pointsMm'] as $point) {
+        expect($segment->offset(millimetres($point['downMm']))->nanometres / 1e6)->toEqualWithDelta($point['acrossMm'], 1e-5);
+    }
+    $steepest = SeamLength::steepest([0, millimetres($curve['downMm'])->nanometres], static fn (float $depth): float => $segment->slope($depth) ?? 0.0);
+    expect($steepest)->toEqualWithDelta($curve['steepest'], 1e-9);
+})->with(array_map(static fn (array $curve): array => [$curve], json_decode((string) file_get_contents(__DIR__.'/data/curves.json'), true)));
+
+test('the cubic smoothing is its closed form, s²(3 − 2s), exactly', function (int $up, int $down): void {
+    $share = BlendShape::Curved->share(BigRational::nd($up, $down));
+    $s = BigRational::nd($up, $down);
+    $closed = $s->multipliedBy($s)->multipliedBy(BigRational::of(3)->minus($s->multipliedBy(2)));
+    expect($share->isEqualTo($closed))->toBeTrue()
+        ->and(BlendShape::Curved->crossed($up / $down))->toEqualWithDelta($closed->toFloat(), 1e-15);
+})->with([[0, 1], [1, 7], [1, 4], [1, 2], [2, 3], [997, 1000], [1, 1]]);
+
+test('a straight seam is as long as Pythagoras says', function (): void {
+    $slope = static fn (): float => 0.75;
+    expect(SeamLength::of([0, Length::ofNumber(4, Unit::Inch)->nanometres], $slope)->nanometres)->toBe(Length::ofNumber(5, Unit::Inch)->nanometres);
+});
