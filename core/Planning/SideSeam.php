@@ -42,7 +42,7 @@ final readonly class SideSeam
             return null;
         }
         $unlike = [self::shifted($situation, $sizes, 1), self::shifted($situation, $sizes, -1)];
-        $lines = PrintedLines::of($situation->measured(), $at, array_values(array_unique(array_merge($sizes, ...$unlike))));
+        $lines = PrintedLines::of($situation->measured(), $at, array_values(array_unique([...array_values($sizes), ...array_values($unlike[0]), ...array_values($unlike[1])])));
         $seams = [];
         foreach ($unlike[0] === $sizes ? [$sizes] : [$sizes, ...$unlike] as $way => $cut) {
             $seams[$way] = self::seam($situation, $cut, $depths, $at, $lines);

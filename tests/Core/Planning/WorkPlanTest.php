@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+use Underbolt\Measure\Length;
+use Underbolt\Planning\Headline;
+use Underbolt\Planning\Need;
+use Underbolt\Planning\PieceCut;
+use Underbolt\Planning\WorkStep;
+
+use function Tests\Core\cautionsOf;
+use function Tests\Core\cm;
+use function Tests\Core\planOf;
+
+/** A body whose waist is a step away from bust and hip. */
+$stepped = ['body.waist' => 78];
+
+$kinds = static fn (array $changes): array => array_map(static fn (WorkStep $step): string => $step->kind, planOf($changes)->work()->steps);
+
+test('blend, then length, then bust; but length first when it moves the waist by more than a centimetre', function () use ($stepped, $kinds): void {
+    $bust = ['body.high_bust' => 80, 'body.full_bust' => 96, 'choices.lead' => 'high_bust'];
+    expect($kinds($stepped + $bust + ['body.underarm_to_waist' => 21]))->toBe(['blend', 'length', 'bust'])
+        ->and($kinds($stepped + $bust + ['body.underarm_to_waist' => 21.1]))->toBe(['length', 'blend', 'bust'])
+        ->and($kinds($stepped + ['body.underarm_to_waist' => 18.9]))->toBe(['length', 'blend'])
+        ->and($kinds($stepped + ['body.underarm_to_waist' => 18.9, 'choices.order' => 'blend_first']))->toBe(['blend', 'length'])
+        ->and($kinds($stepped + ['body.underarm_to_waist' => 20.5, 'choices.order' => 'length_first']))->toBe(['length', 'blend'])
+        ->and($kinds([]))->toBe([])
+        ->and(planOf($stepped + ['body.underarm_to_waist' => 18])->work()->why)->toBe('The waist moves by 2 cm: put it in place before the blend is drawn to it.');
+});
+
+test('each length is cut where the paper says, or where it does no harm', function (): void {
+    $texts = static fn (array $changes): array => array_map(static fn (WorkStep $step): string => $step->text, planOf($changes)->work()->steps);
+    $body = ['body.underarm_to_waist' => 21, 'body.waist_to_hip' => 19, 'body.waist_to_hem' => 58, 'body.sleeve_length' => 60, 'pattern.seam.sleeve_length' => 62, 'pattern.seam.sleeve_hem_allowance' => 3];
+    expect($texts($body))->toHaveCount(4)
+        ->and($texts($body)[0])->toContain('Lengthen above the waist by 1 cm', 'half way between underarm and waist', 'spread')
+        ->and($texts($body)[1])->toContain('Shorten between waist and hip by 1 cm', 'overlap')
+        ->and($texts($body)[2])->toContain('Lengthen at the hem by 2 cm', 'notch')
+        ->and($texts($body)[3])->toContain('Lengthen in the sleeve by 1 cm')
+        ->and($texts($body + ['pattern.lengthen_lines' => ['above_waist']])[0])->toContain('at the printed line between underarm and waist');
+});
+
+test('the sleeve is the wish and what is turned up, less the paper', function (array $changes, ?float $cm): void {
+    expect(planOf($changes)->lengths->sleeve)->toEqual($cm === null ? null : cm($cm));
+})->with([
+    [['body.sleeve_length' => 60, 'pattern.seam.sleeve_length' => 58], 2],
+    [['body.sleeve_length' => 60, 'pattern.seam.sleeve_length' => 62, 'pattern.seam.sleeve_hem_allowance' => 3], 1],
+    [['body.sleeve_length' => 60], null], [['pattern.seam.sleeve_length' => 62], null],
+]);
+
+test('a bust adjustment says how, by pivoting or by slashing', function (): void {
+    $text = static fn (array $changes): string => array_slice(planOf($changes)->work()->steps, -1)[0]->text;
+    expect($text(['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is']))->toContain('Full bust adjustment of 4 cm', 'pivot 1 cm at each of the four edges')
+        ->and($text(['body.high_bust' => 86, 'body.full_bust' => 100, 'choices.lead' => 'high_bust']))->toContain('slash and spread the front only, 4 cm on each front half')
+        ->and($text(['body.high_bust' => 95, 'body.full_bust' => 95, 'choices.lead' => 'high_bust']))->toContain('Small bust adjustment');
+});
+
+test('pieces follow the sizes they join', function (): void {
+    $plan = planOf(['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107], 'pattern.pieces' => [
+        ['name' => 'front', 'follows' => 'all_levels'], ['name' => 'sleeve', 'follows' => 'frame'], ['name' => 'band', 'follows' => 'waist'],
+        ['name' => 'skirt', 'follows' => 'waist_and_hip'], ['name' => 'yoke', 'follows' => 'hip'], ['name' => 'pocket', 'follows' => 'one_size'],
+        ['name' => 'front C', 'follows' => 'frame', 'cups' => ['C']],
+    ]]);
+    $cut = array_map(static fn (PieceCut $piece): array => [$piece->name, array_map($plan->nameOf(...), $piece->sizes)], $plan->pieces());
+    expect($cut)->toBe([['front', ['12', '14', '16']], ['sleeve', ['12']], ['band', ['14']], ['skirt', ['14', '16']], ['yoke', ['16']], ['pocket', []]]);
+});
+
+test('a pattern that lists no pieces has those its garment usually has', function (): void {
+    expect(planOf([])->pieces())->toBe([])
+        ->and(array_map(static fn (PieceCut $piece): string => $piece->name, planOf(['pattern.garment' => 'skirt'])->pieces()))->toBe(['front', 'back', 'waistband', 'pocket']);
+});
+
+test('cloth and notions are read for the largest size used, of the view that is made', function (): void {
+    $needs = static fn (array $changes): array => array_map(static fn (Need $need): string => implode(' ', array_filter([$need->name, $need->view, $need->text ?? (string) ($need->amount->nanometres / 1e7)])), planOf($changes + [
+        'body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107],
+        'pattern.views' => ['A', 'B'],
+        'pattern.fabric_needs' => [['view' => 'A', 'cloth' => 'linen', 'width' => 150, 'amounts' => [180, 180, 190, 200, '2.1 m', null]], ['view' => 'B', 'cloth' => 'linen', 'amounts' => [200, 200, 210, 220, 230, 240]]],
+        'pattern.notions' => [['name' => 'zip', 'by_size' => ['50 cm', '50 cm', '50 cm', '50 cm', '55 cm', '']]],
+    ])->needs());
+    expect($needs([]))->toBe(['linen A 210', 'linen B 230', 'zip 55 cm'])
+        ->and($needs(['choices.view' => 'B']))->toBe(['linen B 230', 'zip 55 cm'])
+        ->and($needs(['choices.view' => 'A', 'choices.sizes' => ['hip' => '18']]))->toBe([]);
+});
+
+test('a garment that fits gives the ease that is liked: twice its flat width, less the body', function (): void {
+    $choices = ['ease' => 'liked', 'own_garment' => ['waist' => '41'], 'liked_ease' => ['bust' => 9]];
+    expect(planOf(['choices' => $choices])->levels['waist']->facts->likedEase)->toEqual(cm(8))
+        ->and(planOf(['choices' => $choices])->levels['hip']->facts->likedEase)->toBeNull()
+        ->and(planOf(['choices' => ['own_garment' => ['bust' => 60]] + $choices])->levels['bust']->facts->likedEase)->toEqual(cm(9));
+});
+
+test('the centre back takes its share alone, and only the rest is divided', function (): void {
+    $waist = planOf(['body.waist' => 72, 'choices.centre_back' => ['waist' => '1.2'], 'choices.sizes' => ['waist' => '12']])->levels['waist'];
+    expect($waist->leftOver->total)->toEqual(cm(2))
+        ->and($waist->leftOver->perEdge)->toEqual(cm(0.2))
+        ->and($waist->centreBack)->toEqual(cm(1.2));
+});
+
+test('front and back unlike keep the sum, and their seams are walked', function (): void {
+    $plan = planOf(['choices.front_larger' => ['bust' => 1, 'waist' => 1]]);
+    [$bust, $waist] = $plan->frontBack();
+    expect([$plan->nameOf($bust->front), $plan->nameOf($bust->back), $bust->change])->toEqual(['14', '10', Length::zero()])
+        ->and($waist->level->value)->toBe('waist')
+        ->and($plan->seam->front)->not->toEqual($plan->seam->back)
+        ->and($plan->work()->steps[0]->text)->toContain('at the bust the front in 14 and the back in 10', 'sleeve cap')
+        ->and(planOf([])->frontBack())->toBe([])
+        ->and(planOf([])->seam->difference()->isZero())->toBeTrue()
+        // At the last size there is none larger: then the sum changes, and that is said.
+        ->and(planOf(['choices.sizes' => ['bust' => '18'], 'choices.front_larger' => ['bust' => 1]])->frontBack()[0]->change)->toEqual(cm(-2.5));
+});
+
+test('front and back that no longer go together are said', function (): void {
+    expect(cautionsOf(planOf(['choices.front_larger' => ['hip' => 3]])))->toContain('seams_differ')
+        ->and(cautionsOf(planOf(['choices.front_larger' => ['bust' => 1, 'waist' => 1, 'hip' => 1]])))->not->toContain('seams_differ');
+});
+
+test('the sentence under the headline counts steps and cautions', function (array $changes, string $sentence): void {
+    expect(Headline::details(planOf($changes)))->toBe($sentence);
+})->with([
+    [[], 'No step to blend; nothing to watch.'],
+    [['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 103]], 'One step to blend, easy; nothing to watch.'],
+    [['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107]], 'Two steps to blend, easy; nothing to watch.'],
+    [['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 107]], 'One step to blend, a wide one; one caution that matters.'],
+    [['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 103]], 'Two steps to blend, one of them wide; one caution that matters.'],
+]);
