@@ -55,4 +55,4 @@ test('a mutated file gives a plan or a clear refusal, never anything else', func
     }
     // Both kinds must come up, or the mutations test nothing.
     expect(min($outcomes))->toBeGreaterThan(200);
-});
+})->group('slow');

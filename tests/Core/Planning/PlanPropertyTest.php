@@ -38,7 +38,7 @@ test('what is cut does not depend on the unit that is written', function (string
             expect(decided($imperial))->toEqual(decided($metric))
                 ->and($imperial->stations())->toEqual($metric->stations());
         });
-})->with(['chart', 'drafted', 'liked']);
+})->group('slow')->with(['chart', 'drafted', 'liked']);
 
 test('what is shared among the edges adds up to the left-over, to a nanometre an edge', function (): void {
     $this->forAll(Generators::choose(620, 900), Generators::choose(1, 12))->then(function (int $waist, int $edges): void {
@@ -55,7 +55,7 @@ test('a larger body never gets a smaller size, whatever the school', function (a
         ])->levels['waist']->size;
         expect($size($waist + $more))->toBeGreaterThanOrEqual($size($waist));
     });
-})->with([
+})->group('slow')->with([
     [['ease' => 'chart', 'between' => 'up']], [['ease' => 'chart', 'between' => 'down']], [['ease' => 'chart', 'between' => 'nearest']],
     [['ease' => 'drafted', 'between' => 'down']], [['ease' => 'liked', 'liked_ease' => ['waist' => 4]]],
 ]);

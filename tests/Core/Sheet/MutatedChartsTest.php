@@ -126,4 +126,4 @@ test('a thousand charts broken at random never crash the reader, and no figure i
         }
     }
     expect($readers)->toBe(1000)->and($sure)->toBeGreaterThan(10_000);
-});
+})->group('slow');
