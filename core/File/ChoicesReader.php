@@ -48,8 +48,8 @@ final class ChoicesReader
             $get('lead')?->oneOf(Lead::class),
             $get('ease')?->oneOf(EaseSchool::class) ?? EaseSchool::Drafted,
             $get('pick')?->oneOf(Pick::class) ?? Pick::Best,
-            self::lengths($get('liked_ease'), LengthKind::Ease),
-            self::lengths($get('least_ease'), LengthKind::Ease),
+            LengthsReader::byLevel($get('liked_ease'), LengthKind::Ease),
+            LengthsReader::byLevel($get('least_ease'), LengthKind::Ease),
             self::clips($get('sizes'), $pattern),
             $get('largest_step')?->whole(0, PatternReader::MOST_SIZES) ?? 1,
             $get('blend')?->oneOf(BlendShape::class) ?? BlendShape::Curved,
@@ -57,10 +57,10 @@ final class ChoicesReader
             $get('station_every')?->length(LengthKind::Along) ?? self::usualStep($marks),
             self::oneNamed($get('view'), $pattern->parts->views, 'view'),
             self::oneNamed($get('fit'), $pattern->parts->fits, 'fit'),
-            self::lengths($get('own_garment'), LengthKind::Panel),
+            LengthsReader::byLevel($get('own_garment'), LengthKind::Panel),
             WeightsReader::read($get('weights')),
             self::shifts($get('front_larger')),
-            self::lengths($get('centre_back'), LengthKind::Ease),
+            LengthsReader::byLevel($get('centre_back'), LengthKind::Ease),
             $get('order')?->oneOf(WorkOrder::class),
         );
     }
@@ -77,15 +77,6 @@ final class ChoicesReader
     private static function usualStep(Unit $unit): Length
     {
         return Length::ofNumber($unit === Unit::Inch ? 1 : 2.5, $unit);
-    }
-
-    /** @return array<string, Length> by level */
-    private static function lengths(?Node $node, LengthKind $kind): array
-    {
-        return array_filter(array_map(
-            static fn (Node $field): ?Length => $field->length($kind),
-            $node?->fields(array_column(Level::cases(), 'value')) ?? [],
-        ));
     }
 
     /** @return array<string, int> by level */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
+use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\BetweenRule;
 use Underbolt\Pattern\ChartMeaning;
 use Underbolt\Pattern\Fabric;
@@ -21,7 +22,7 @@ final class PatternReader
 
     private const KEYS = [
         'name', 'house', 'garment', 'fabric', 'sizes', 'ranges', 'chart_means', 'between', 'body_chart', 'finished', 'cups', 'levels', 'seam',
-        'views', 'fits', 'finished_by', 'flat_checks', 'pieces', 'fabric_needs', 'notions', 'lengthen_lines', 'pulled_on',
+        'views', 'fits', 'finished_by', 'flat_checks', 'pieces', 'fabric_needs', 'notions', 'lengthen_lines', 'pulled_on', 'least_ease',
     ];
 
     /** Null where not even the sizes can be read; other faults are noted and read past. */
@@ -56,6 +57,7 @@ final class PatternReader
             ($fields['garment'] ?? null)?->oneOf(Garment::class),
             self::between($fields),
             ($fields['pulled_on'] ?? null)?->flag() ?? false,
+            LengthsReader::byLevel($fields['least_ease'] ?? null, LengthKind::Ease),
         );
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Pattern;
 
+use Underbolt\Measure\Length;
+
 /** A pattern as it was bought: its envelopes, its charts, and what the paper says. */
 final readonly class Pattern
 {
@@ -14,6 +16,7 @@ final readonly class Pattern
      * @param  array<string, Weight>  $weights  by level; `matters` where none is given
      * @param  ?Garment  $garment  null where it isn't said: then it has every level the body chart has a row for
      * @param  ?BetweenRule  $between  the house's rule for a measure between two sizes; null where it isn't known
+     * @param  array<string, Length>  $leastEase  by level, where the pattern asks for other than the fabric's usual
      * @param  bool  $pulledOn  whether it has no opening to get into it
      */
     public function __construct(
@@ -31,7 +34,13 @@ final readonly class Pattern
         public ?Garment $garment,
         public ?BetweenRule $between,
         public bool $pulledOn,
+        private array $leastEase = [],
     ) {
+    }
+
+    public function leastEase(Level $level): ?Length
+    {
+        return $this->leastEase[$level->value] ?? null;
     }
 
     /** Whether this garment has the level at all: a skirt has no bust, whatever its envelope prints. */

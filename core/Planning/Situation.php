@@ -97,7 +97,7 @@ final readonly class Situation
                     $make->choices->between,
                     $make->choices->ease,
                     $make->choices->likedEase($level, $body),
-                    $make->choices->leastEase($level) ?? LeastEase::of($level, $make->pattern->fabric, $body),
+                    $make->choices->leastEase($level) ?? $make->pattern->leastEase($level) ?? LeastEase::of($level, $make->pattern->fabric, $body),
                     $make->pattern->seam->edgesAt($level),
                 );
             }

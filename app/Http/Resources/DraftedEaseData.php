@@ -5,33 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\EaseLook;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Pattern;
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\DraftedEase;
 
 /** What the charts leave out: how much ease each size was drawn with, finished less body. */
-#[OA\Schema(description: 'nanometres, one for each size')]
+#[OA\Schema]
 final readonly class DraftedEaseData
 {
-    /**
-     * @param  list<?int>  $bust
-     * @param  list<?int>  $waist
-     * @param  list<?int>  $hip
-     */
+    /** @param  list<?int>  $ease_nm */
     public function __construct(
-        #[OA\Property(items: new OA\Items(type: 'integer', nullable: true))] public array $bust,
-        #[OA\Property(items: new OA\Items(type: 'integer', nullable: true))] public array $waist,
-        #[OA\Property(items: new OA\Items(type: 'integer', nullable: true))] public array $hip,
+        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
+        #[OA\Property(description: 'path of the finished row')] public string $path,
+        #[OA\Property(description: 'one for each size', items: new OA\Items(type: 'integer', nullable: true))] public array $ease_nm,
     ) {
     }
 
-    public static function of(?Pattern $pattern): self
+    public static function of(DraftedEase $row): self
     {
-        $row = static fn (Level $level): array => array_map(
-            static fn (int $size): ?int => $pattern === null ? null : EaseLook::drafted($pattern, $level, $size)?->nanometres,
-            array_keys($pattern->sizes ?? []),
-        );
-
-        return new self($row(Level::Bust), $row(Level::Waist), $row(Level::Hip));
+        return new self($row->level->value, $row->path, array_map(static fn (?Length $ease): ?int => $ease?->nanometres, $row->ease));
     }
 }

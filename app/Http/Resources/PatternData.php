@@ -10,6 +10,7 @@ use stdClass;
 use Underbolt\File\FaultLog;
 use Underbolt\Pattern\BetweenRule;
 use Underbolt\Pattern\ChartCheck;
+use Underbolt\Pattern\DraftedEase;
 use Underbolt\Pattern\EaseLook;
 use Underbolt\Pattern\FlatCheck;
 
@@ -18,6 +19,7 @@ final readonly class PatternData
 {
     /**
      * @param  list<FaultData>  $faults
+     * @param  list<DraftedEaseData>  $drafted_ease
      * @param  list<FaultData>  $odd
      * @param  list<FlatRowData>  $from_tissue
      * @param  list<DraftData>  $drafts
@@ -29,7 +31,7 @@ final readonly class PatternData
         #[OA\Property(enum: ['cm', 'in'])] public string $unit,
         #[OA\Property(ref: PatternDocument::class)] public stdClass $document,
         #[OA\Property(items: new OA\Items(ref: FaultData::class))] public array $faults,
-        #[OA\Property(ref: DraftedEaseData::class)] public DraftedEaseData $drafted_ease_nm,
+        #[OA\Property(description: 'one for every finished row', items: new OA\Items(ref: DraftedEaseData::class))] public array $drafted_ease,
         #[OA\Property(description: 'worth a second look; it hinders nothing', items: new OA\Items(ref: FaultData::class))] public array $odd,
         #[OA\Property(description: 'finished rows that only the tissue tells', items: new OA\Items(ref: FlatRowData::class))] public array $from_tissue,
         #[OA\Property(description: 'sets of envelopes drawn as one set of lines', items: new OA\Items(ref: DraftData::class))] public array $drafts,
@@ -50,7 +52,7 @@ final readonly class PatternData
             $pattern->unit->value,
             $pattern->document,
             array_map(FaultData::of(...), $faults),
-            DraftedEaseData::of($core),
+            $core === null ? [] : array_map(DraftedEaseData::of(...), DraftedEase::all($core)),
             $core === null ? [] : array_map(FaultData::of(...), EaseLook::over($core)),
             $core === null ? [] : array_values(array_map(static fn (FlatCheck $check): FlatRowData => FlatRowData::of($check, $core), $core->parts->flat)),
             $core === null ? [] : array_map(static fn (string $draft): DraftData => DraftData::of($core, $draft), $core->drafts()),

@@ -14,6 +14,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'chart_means', type: 'string', enum: ['upper_limit', 'middle'], nullable: true),
     new OA\Property(property: 'between', type: 'string', enum: ['up', 'down', 'nearest'], nullable: true),
     new OA\Property(property: 'ranges', type: 'array', items: new OA\Items(ref: RangeDocument::class)),
+    new OA\Property(property: 'least_ease', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),
     new OA\Property(property: 'body_chart', ref: ChartDocument::class),
     new OA\Property(property: 'finished', ref: ChartDocument::class),
     new OA\Property(property: 'cups', ref: CupsDocument::class),

@@ -773,11 +773,14 @@ export interface components {
             ranges: string[];
             sizes: string[];
         };
-        /** @description nanometres, one for each size */
+        /** @description What the charts leave out: how much ease each size was drawn with, finished less body. */
         DraftedEaseData: {
-            bust: (number | null)[];
-            waist: (number | null)[];
-            hip: (number | null)[];
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            /** @description path of the finished row */
+            path: string;
+            /** @description one for each size */
+            ease_nm: (number | null)[];
         };
         EarlierCardData: {
             id: number;
@@ -1025,7 +1028,8 @@ export interface components {
             unit: "cm" | "in";
             document: components["schemas"]["PatternDocument"];
             faults: components["schemas"]["FaultData"][];
-            drafted_ease_nm: components["schemas"]["DraftedEaseData"];
+            /** @description one for every finished row */
+            drafted_ease: components["schemas"]["DraftedEaseData"][];
             /** @description worth a second look; it hinders nothing */
             odd: components["schemas"]["FaultData"][];
             /** @description finished rows that only the tissue tells */
@@ -1049,6 +1053,9 @@ export interface components {
             /** @enum {string|null} */
             between?: "up" | "down" | "nearest" | null;
             ranges?: components["schemas"]["RangeDocument"][];
+            least_ease?: {
+                [key: string]: string | null;
+            };
             body_chart: components["schemas"]["ChartDocument"];
             finished: components["schemas"]["ChartDocument"];
             cups?: components["schemas"]["CupsDocument"];

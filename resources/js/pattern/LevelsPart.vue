@@ -49,6 +49,10 @@ function setEdges(level: LevelName, text: string): void {
     change({ seam: { ...document.value.seam, edges } });
 }
 
+function setLeastEase(level: LevelName, text: string): void {
+    change({ least_ease: { ...document.value.least_ease, [level]: text.trim() === '' ? null : text } });
+}
+
 function setLength(key: (typeof lengths)[number]['key'], text: string): void {
     change({ seam: { ...document.value.seam, [key]: text.trim() === '' ? null : text } });
 }
@@ -98,6 +102,14 @@ function toggleLine(line: Line, on: boolean): void {
                     hint="4 if left open"
                     :fault="faults.get(`pattern.seam.edges.${level.name}`)"
                     @update:model-value="setEdges(level.name, $event)"
+                />
+                <TextField
+                    class="narrow"
+                    :model-value="document.least_ease?.[level.name] ?? ''"
+                    :label="`Least ease, ${unit}`"
+                    hint="the fabric’s usual if open"
+                    :fault="faults.get(`pattern.least_ease.${level.name}`)"
+                    @update:model-value="setLeastEase(level.name, $event)"
                 />
             </div>
             <p class="hint">

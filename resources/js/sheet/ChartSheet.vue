@@ -91,6 +91,13 @@ function press(event: KeyboardEvent, row: number, column: number): void {
     }
 }
 
+/** A row of ease is called after its finished row. */
+function easeName(path: string): string {
+    const row = rows.value.find((one) => fieldAt(one.path, 0) === `pattern.${path}[0]`);
+    const only = row?.group?.replace('Finished garment', '').replace(/^, /, '') ?? '';
+    return only === '' ? (row?.name ?? '') : `${row?.name ?? ''}, ${only}`;
+}
+
 async function addSize(): Promise<void> {
     document.value = withBlock(document.value, [['sizes']], columns.value, [['']]);
     await nextTick();
@@ -152,16 +159,16 @@ function fromTissue(row: number, column: number): number | null {
                     </td>
                 </tr>
             </tbody>
-            <tbody v-if="kept">
+            <tbody v-if="kept && kept.drafted_ease.length > 0">
                 <tr>
                     <th class="group" :colspan="columns + 1" scope="colgroup">
                         Drafted ease, finished less body
                     </th>
                 </tr>
-                <tr v-for="level in levels" :key="level.name" class="computed">
-                    <th scope="row">{{ level.title }}</th>
+                <tr v-for="row in kept.drafted_ease" :key="row.path" class="computed">
+                    <th scope="row">{{ easeName(row.path) }}</th>
                     <td v-for="c in columns" :key="c">
-                        <Measure :nm="kept.drafted_ease_nm[level.name][c - 1] ?? null" bare signed />
+                        <Measure :nm="row.ease_nm[c - 1] ?? null" bare signed />
                     </td>
                 </tr>
             </tbody>

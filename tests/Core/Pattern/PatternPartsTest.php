@@ -6,6 +6,7 @@ use Underbolt\File\FaultyFile;
 use Underbolt\File\HouseHabits;
 use Underbolt\File\MakeReader;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\DraftedEase;
 use Underbolt\Pattern\EaseLook;
 use Underbolt\Pattern\Garment;
 use Underbolt\Pattern\Level;
@@ -158,3 +159,26 @@ test('the charts to start from rise, and have a figure for every size', function
         expect($row)->toHaveCount(count($chart->sizes()))->toBe(array_values(array_unique($sorted)));
     }
 })->with(StarterChart::cases());
+
+test('the ease of a cup, a view or a fit is held against its own body row', function (): void {
+    $pattern = patternOf([
+        'pattern.views' => ['C'],
+        'pattern.cups' => ['body_chart' => ['C' => [86.5, 90.5, 94.5, 98.5, 102.5, 107.5]], 'finished' => ['C' => [94, 98, 102, 106, 110, 115]]],
+        'pattern.finished_by' => [['view' => 'C', 'finished' => ['hip' => [101, 105, 109, 113, 117, 122]]]],
+    ]);
+    $first = [];
+    foreach (DraftedEase::all($pattern) as $row) {
+        $first[$row->path] = $row->ease[0];
+    }
+    expect($first)->toEqual([
+        'finished.full_bust' => cm(8), 'finished.waist' => cm(5), 'finished.hip' => cm(7),
+        'cups.finished.C' => cm(7.5), 'finished_by[0].finished.hip' => cm(10),
+    ]);
+});
+
+test('the least ease is the make\'s, else the pattern\'s, else the fabric\'s', function (): void {
+    $least = static fn (array $changes): mixed => planOf($changes)->at(Level::Waist)?->facts->leastEase;
+    expect($least([]))->toEqual(cm(2.5))
+        ->and($least(['pattern.least_ease' => ['waist' => 4]]))->toEqual(cm(4))
+        ->and($least(['pattern.least_ease' => ['waist' => 4], 'choices.least_ease' => ['waist' => '1']]))->toEqual(cm(1));
+});
