@@ -53,6 +53,7 @@ function setSize(column: number, text: string): void {
         <p class="says" role="status">
             {{ preview.sizes.length }} sizes, {{ preview.figures }} figures.
             <b v-if="preview.doubts > 0">{{ preview.doubts }} to look at, marked.</b>
+            {{ ' ' }}
             <template v-if="preview.transposed"> The table stood on its side and was turned.</template>
             <template v-if="open > 0">
                 {{ open === 1 ? 'One row is' : `${open} rows are` }} left out until you say which
