@@ -31,7 +31,7 @@ final readonly class SheetPreview
     ) {
     }
 
-    /** How many figures were read, and how many of all cells a person should look at. */
+    /** How many figures were read, and how many cells a person should look at, in the rows that have a place. */
     public function figures(): int
     {
         return $this->count(static fn (SheetCell $cell): bool => $cell->value !== null);
@@ -45,6 +45,6 @@ final readonly class SheetPreview
     /** @param  callable(SheetCell): bool  $which */
     private function count(callable $which): int
     {
-        return array_sum(array_map(static fn (SheetRow $row): int => count(array_filter($row->cells, $which)), $this->rows));
+        return array_sum(array_map(static fn (SheetRow $row): int => $row->place === null ? 0 : count(array_filter($row->cells, $which)), $this->rows));
     }
 }

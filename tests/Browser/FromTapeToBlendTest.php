@@ -52,19 +52,21 @@ test('from a tape measure to a drawn blend', function (): void {
             ."Bust\t84\t88\t92\t96\t100\t105\nWaist\t66\t70\t74\t78\t82\t78\nHip\t91\t95\t99\t103\t107\t112\n"
             ."Back length\t40\t40\t41\t41\t42\t42\n"
             ."Finished bust\t92\t96\t100\t104\t108\t113\nFinished waist\t71\t75\t79\t83\t87\t92\nFinished hip\t98\t102\t106\t110\t114\t119\n")
-        ->sees('Left out: Back length')
+        ->sees('6 sizes, 36 figures. 1 to look at, marked. One row is left out')
+        ->press('Put into the sheet')
         ->sees('must be larger than the size before it');
     $cell = $page->find('[data-cell="2:5"]');
     $cell->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'87'.WebDriverKeys::ENTER);
     $page->until(fn (): bool => $page->text('.state') === 'Kept.', 'the pattern is kept whole');
     expect($page->text('.sheet .computed'))->toBe('Bust +8 +8 +8 +8 +8 +8');
-    $page->type('Underarm to waist', '20.5')->type('Waist to hip', '20')->type('Hip to cut hem', '45');
+    $page->press('Levels and lengths')->type('Underarm to waist', '20.5')->type('Waist to hip', '20')->type('Hip to cut hem', '45');
     $page->until(fn (): bool => $page->text('.state') === 'Kept.', 'the lengths are kept');
     $page->press('Back to the workroom');
 
     // The make, and the bench.
     $page->sees('New make for')->choose('New make for', 'Bettrys')->choose('from', 'Causeway dress')->press('To the bench');
-    $page->sees('14 at the bust and hip, 18 at the waist');
+    $page->sees('14 at the bust and hip, 16 at the waist')->sees('Two steps to blend, easy');
+    $page->choose('Picked by', 'each level')->sees('14 at the bust and hip, 18 at the waist');
     $stations = stationsOn($page);
     expect($stations['10'])->toBe('14 +1.2')
         ->and($stations['waist 19.5'])->toBe('14 +2.3')

@@ -105,7 +105,8 @@ useShortcuts([
                 />
                 <section class="worth" aria-labelledby="worth-knowing">
                     <h2 id="worth-knowing">Worth knowing</h2>
-                    <ul>
+                    <!-- Many cautions scroll: the keys must reach the list to scroll it. -->
+                    <ul tabindex="0" aria-labelledby="worth-knowing">
                         <li v-for="caution in plan.cautions" :key="caution.code + caution.level">
                             {{ caution.text }}
                         </li>

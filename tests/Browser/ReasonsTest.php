@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Page;
+
+function demoMakePage(int $id): Page
+{
+    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $address = (string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL());
+    $page->driver->get("{$address}/makes/{$id}");
+    $page->find('.alternatives td');
+
+    return $page;
+}
+
+test('every school speaks with its figures, and where all agree that is said', function (): void {
+    demoMakePage(2)->sees('84.5 cm lies between 16 (82 cm) and 18 (87 cm); the ease carries the difference, so go down.')
+        ->sees('Cup B, from a difference of 5 cm')
+        ->sees('Size 18 for the waist is in the 16-22 envelope');
+});
+
+test('another way is taken with one press, its receipt beside it, and taken back with one more', function (): void {
+    $page = demoMakePage(2)->sees('14 at the bust and hip, 18 at the waist');
+    $page->find('[aria-label="Cut these: One size"]')->click();
+    $page->sees('One size all the way: 16.');
+    $page->press('Undo')->sees('18 at the waist');
+    $page->find('[aria-label="Cut these: Best"]')->click();
+    $page->sees('14 at the bust and hip, 16 at the waist');
+});
+
+test('the frame can be led by another measure, and the bust adjustment follows', function (): void {
+    $page = demoMakePage(4)->sees('Full bust adjustment of +5 cm');
+    $page->choose('The frame goes by', 'the full bust')->sees('No bust adjustment.');
+});
+
+test('a garment one likes, laid flat, becomes the liked ease', function (): void {
+    $page = demoMakePage(1);
+    $page->choose('Size by', 'the ease you like')->sees('No liked ease is given');
+    $field = $page->find('[aria-label="waist, a garment you like, flat"]');
+    $field->sendKeys("41\n");
+    $page->sees('74 cm and 8 cm of ease make 82 cm');
+});
+
+test('the reasons keep nobody out', function (): void {
+    expect(demoMakePage(7)->accessibilityFaults())->toBe([]);
+});
