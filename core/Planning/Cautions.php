@@ -7,6 +7,7 @@ namespace Underbolt\Planning;
 use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\LengthChanges;
 use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Standing;
 
 /** Looks a finished choice of sizes over for what is worth knowing before cutting. */
 final class Cautions
@@ -28,6 +29,7 @@ final class Cautions
         }
 
         return [
+            ...self::onFrame($situation, $levels['bust'] ?? null),
             ...array_merge([], ...$found),
             ...self::onStep($situation->make, $steps['bust_waist'], Level::Bust, Level::Waist),
             ...self::onStep($situation->make, $steps['waist_hip'], Level::Waist, Level::Hip),
@@ -36,6 +38,26 @@ final class Cautions
             ...GarmentCautions::of($situation->make, array_filter($levels)),
             ...self::onSeam($situation->make, $seam),
         ];
+    }
+
+    /**
+     * A frame that is looked up in a row of its own can lie outside that row, though the bust does not.
+     *
+     * @return list<Caution>
+     */
+    private static function onFrame(Situation $situation, ?LevelPlan $bust): array
+    {
+        $frame = $situation->lookup?->chart;
+        if ($frame === null || $frame->standing === $bust?->chart->standing) {
+            return [];
+        }
+        $size = $situation->make->pattern->sizes[$frame->size];
+
+        return match ($frame->standing) {
+            Standing::Below => [Caution::belowRange(Level::Bust, $size)],
+            Standing::Above => [Caution::aboveRange(Level::Bust, $size)],
+            default => [],
+        };
     }
 
     /** @return list<Caution> */

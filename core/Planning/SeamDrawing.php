@@ -74,7 +74,7 @@ final readonly class SeamDrawing
     {
         $segment = $plan->blend->segmentAt($depth);
         $from = $segment === null ? false : array_search($segment->from, $plan->make->pattern->sizes, true);
-        $offset = $segment?->offset($depth);
+        $offset = $segment?->drawnOffset($depth);
 
         return $from === false || $offset === null || ! isset($lines[$from]) ? null : $lines[$from]->at($depth)->plus($offset);
     }

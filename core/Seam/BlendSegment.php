@@ -50,6 +50,20 @@ final readonly class BlendSegment
         return $this->station($depth, null)->offset;
     }
 
+    /** As `offset`, for a drawing: in plain numbers, since a line is drawn through many points. */
+    public function drawnOffset(Length $depth): ?Length
+    {
+        if ($this->gapAtTop === null || $this->gapAtEnd === null) {
+            return null;
+        }
+        $crossing = $this->end->nanometres - $this->start->nanometres;
+        $way = min(1.0, max(0.0, ($depth->nanometres - $this->start->nanometres) / $crossing));
+        $down = min(1.0, ($depth->nanometres - $this->top->nanometres) / ($this->end->nanometres - $this->top->nanometres));
+        $gap = $this->gapAtTop->toFloat() * (1 - $down) + $this->gapAtEnd->toFloat() * $down;
+
+        return Length::ofNanometres((int) round($this->shape->crossed($way) * $gap));
+    }
+
     public function station(Length $depth, ?string $level): Station
     {
         $share = $this->share($depth);

@@ -107,3 +107,9 @@ test('a skirt needs no bust to lead', function () use ($name): void {
     $plan = planOf(['pattern.garment' => 'skirt', 'choices.lead' => 'high_bust', 'body.full_bust' => null]);
     expect($name($plan))->toBeNull()->and($plan->bust->kind->value)->toBe('none');
 });
+
+test('a frame outside its own row is said, once', function (): void {
+    $small = ['body.full_bust' => 92, 'body.high_bust' => 76, 'choices.lead' => 'high_bust_as_is'];
+    expect(array_filter(cautionsOf(planOf($small)), static fn (string $one): bool => str_contains($one, 'range')))->toBe(['below_range bust'])
+        ->and(array_filter(cautionsOf(planOf(['body.full_bust' => 110, 'body.high_bust' => 109, 'choices.lead' => 'high_bust_as_is'])), static fn (string $one): bool => str_contains($one, 'above_range')))->toHaveCount(1);
+});

@@ -31,6 +31,7 @@ test('the new line meets the gap exactly at the levels and never leaves the band
             ->and($segment->offset($at($long * 2))->nanometres)->toBe($gapEnd);
         // The depth was rounded down to a nanometre, so the band is known to a nanometre or two a hundredth.
         $slack = 2 + abs($gapEnd - $gapTop) / $long;
+        expect(abs($segment->drawnOffset($at(intdiv($long * $percent, 100)))->nanometres - $offset))->toBeLessThanOrEqual(1);
         expect($offset)->toBeGreaterThanOrEqual(min(0, $here) - $slack)
             ->and($offset)->toBeLessThanOrEqual(max(0, $here) + $slack);
     });
