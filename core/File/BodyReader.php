@@ -14,23 +14,23 @@ final class BodyReader
 {
     private const MOST_TRIES = 9;
 
-    /** @param  ?Node  $readings  by point, a list of tries; their median stands in where the body gives no figure */
+    /** @param  ?Node  $readings  by point, a list of tries; where a point has some, their median is its measure */
     public static function read(Node $node, ?Node $readings): Body
     {
         $points = array_column(Point::cases(), 'value');
         $measures = [];
         $spreads = [];
+        foreach ($node->fields($points) as $code => $field) {
+            $length = $field->length(Point::from($code)->kind());
+            if ($length !== null) {
+                $measures[$code] = $length;
+            }
+        }
         foreach ($readings?->fields($points) ?? [] as $code => $field) {
             $tries = self::tries($field, Point::from($code));
             if ($tries !== []) {
                 $measures[$code] = Readings::of($tries)->median();
                 $spreads[$code] = Readings::of($tries)->spread();
-            }
-        }
-        foreach ($node->fields($points) as $code => $field) {
-            $length = $field->length(Point::from($code)->kind());
-            if ($length !== null) {
-                $measures[$code] = $length;
             }
         }
 

@@ -44,6 +44,16 @@ test('a make file comes back as it was typed', function (string $name): void {
     expect(schemaFault(json_decode((string) $back->getContent())))->toBeNull();
 })->with(['1-two-step-blend', '2-the-same-with-best', '3-inches-high-bust-frame', '4-cup-pieces-liked-ease', '5-knit-hand-clip']);
 
+test('a file with every key there is comes back whole, and is one of the schema', function (): void {
+    $this->actingAs(someone());
+    $file = (string) file_get_contents(__DIR__.'/../fixtures/complete.make.json');
+    expect(schemaFault(json_decode($file)))->toBeNull();
+    $id = $this->postJson('/api/makes/import', ['text' => $file, 'wearer' => 'Tamsin Roscarrow'])->assertCreated()->json('id');
+    $back = (string) $this->get("/api/makes/{$id}/make.json")->getContent();
+    sameAsTyped(json_decode($file, true), json_decode($back, true));
+    expect($this->getJson("/api/makes/{$id}/plan")->assertOk())->toAgreeWith('PlanData');
+});
+
 test('several readings, the foundation and keys of one\'s own come back too', function (): void {
     $this->actingAs(someone());
     $file = json_decode(workedFile('1-two-step-blend'), true);
