@@ -39,7 +39,7 @@ function setShift(level: LevelName, sizes: number): void {
 </script>
 
 <template>
-    <section aria-labelledby="more-title">
+    <section class="more" aria-labelledby="more-title">
         <h2 id="more-title">More choices</h2>
         <div class="inline">
             <ChoiceField
