@@ -20,7 +20,7 @@ final readonly class CellReader
     private const FRACTIONS = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
 
     /** Two figures for one measure that are further apart than this are not the same one (7 mm). */
-    private const SAME = 7_000_000;
+    public const SAME = 7_000_000;
 
     /** No size is meant for bodies that differ by more than this (15 cm). */
     private const WIDEST_RANGE = 150_000_000;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\Sheet;
 
-use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartMeaning;
 use Underbolt\Pattern\Row;
@@ -16,11 +15,6 @@ use Underbolt\Pattern\Row;
  */
 final class SheetReader
 {
-    public const MOST_SIZES = 60;
-
-    /** Below this many centimetres no adult's bust, waist or hip lies, and above it in inches none does either. */
-    private const UNIT_BORDER_CM = 56;
-
     private bool $finished = false;
 
     private ?Unit $said = null;
@@ -49,7 +43,7 @@ final class SheetReader
     {
         $table = PastedTable::of($text);
         $shape = TableShape::of($table->lines);
-        $unit = self::unitOf($shape, $sheet);
+        $unit = SheetUnit::of($shape, $sheet);
         $self = new self($unit, $sheet, $meaning);
         if ($table->dropped > 0) {
             $self->notes[] = 'Only the first '.PastedTable::MOST_LINES." lines were read; {$table->dropped} more were not.";
@@ -63,64 +57,15 @@ final class SheetReader
 
     private function preview(Separator $separator, TableShape $shape): SheetPreview
     {
-        $sizes = $this->sizes($shape);
+        $sizes = SheetSizes::of($shape);
         foreach ($shape->lines as $line) {
-            $this->line($line, count($sizes));
+            $this->line($line, $sizes->count());
         }
-        $rows = array_map($this->checked(...), [...array_values($this->rows), ...$this->unnamed]);
-        $width = max([0, ...array_map(static fn (SheetRow $row): int => count($row->cells), $rows)]);
-        $doubt = $this->sizesDoubt($shape, $sizes);
-        while ($shape->sizes === null && count($sizes) < min($width, self::MOST_SIZES)) {
-            $sizes[] = (string) (count($sizes) + 1);
-        }
+        $uneven = $shape->uneven ? 'A line of the table has fewer or more figures than there are names: look which belongs where.' : null;
+        $rows = array_map(fn (SheetRow $row): SheetRow => $this->checked($row, $uneven), [...array_values($this->rows), ...$this->unnamed]);
+        $names = $sizes->names(max([0, ...array_map(static fn (SheetRow $row): int => count($row->cells), $rows)]));
 
-        return new SheetPreview($separator, $this->unit, $shape->transposed, self::unique($sizes), $doubt, $this->squared($rows, count($sizes)), $this->leftOut, $this->hasRanges($shape), $this->notes);
-    }
-
-    /** @return list<string> */
-    private function sizes(TableShape $shape): array
-    {
-        $names = $shape->sizes->cells ?? [];
-        while ($names !== [] && end($names) === '') {
-            array_pop($names);
-        }
-        if (count($names) > self::MOST_SIZES) {
-            $this->notes[] = 'Only the first '.self::MOST_SIZES.' sizes were read.';
-        }
-
-        return array_slice($names, 0, self::MOST_SIZES);
-    }
-
-    /** @param  list<string>  $sizes */
-    private function sizesDoubt(TableShape $shape, array $sizes): ?string
-    {
-        return match (true) {
-            $shape->sizes === null => 'No line of sizes was found; they are counted from 1.',
-            in_array('', $sizes, true) => 'A size has no name.',
-            count(array_unique($sizes)) < count($sizes) => 'A size stands twice; where two envelopes use the same letter, add the envelope to the name.',
-            SizeNames::fall($sizes) => 'The sizes don\'t count up.',
-            ! SizeNames::couldBeSizes($sizes) => 'Not every name here looks like a size.',
-            default => null,
-        };
-    }
-
-    /**
-     * @param  list<string>  $sizes
-     * @return list<string> each with a name of its own
-     */
-    private static function unique(array $sizes): array
-    {
-        $seen = [];
-        foreach ($sizes as $size) {
-            $name = $size === '' ? '?' : $size;
-            $free = $name;
-            for ($count = 2; in_array($free, $seen, true); $count++) {
-                $free = "{$name} ({$count})";
-            }
-            $seen[] = $free;
-        }
-
-        return $seen;
+        return new SheetPreview($separator, $this->unit, $shape->transposed, $names, $sizes->doubt, $this->squared($rows, count($names)), $this->leftOut, $this->hasRanges($shape), $this->notes);
     }
 
     private function line(SheetLine $line, int $sizes): void
@@ -170,7 +115,7 @@ final class SheetReader
         $short = $given < $sizes && $given === count($line->cells);
         $doubt = $sizes > 0 && ($given > $sizes || $short) ? "{$given} figures for {$sizes} sizes: look which belongs where." : null;
 
-        return new SheetRow($line->label, $place, $unit, array_map($reader->read(...), array_slice($cells, 0, self::MOST_SIZES)), $doubt);
+        return new SheetRow($line->label, $place, $unit, array_map($reader->read(...), array_slice($cells, 0, SheetSizes::MOST)), $doubt);
     }
 
     private function unnamed(SheetRow $row, SheetLine $line): void
@@ -213,7 +158,7 @@ final class SheetReader
         $cells = [];
         foreach ($row->cells as $index => $cell) {
             $twin = $other->cells[$index]->value ?? null;
-            $differs = $cell->value !== null && $twin !== null && $cell->value->minus($twin)->abs()->nanometres > 7_000_000;
+            $differs = $cell->value !== null && $twin !== null && $cell->value->minus($twin)->abs()->nanometres > CellReader::SAME;
             $cells[] = $differs ? $cell->doubted('the row in the other unit says another figure') : $cell;
         }
 
@@ -221,9 +166,9 @@ final class SheetReader
     }
 
     /** A larger size has a larger figure, by about as much as its neighbours. */
-    private function checked(SheetRow $row): SheetRow
+    private function checked(SheetRow $row, ?string $doubt): SheetRow
     {
-        return new SheetRow($row->label, $row->place, $row->unit, RowSteps::doubted($row->cells), $row->doubt);
+        return new SheetRow($row->label, $row->place, $row->unit, RowSteps::doubted($row->cells), $row->doubt ?? $doubt);
     }
 
     /**
@@ -250,40 +195,6 @@ final class SheetReader
         }
 
         return false;
-    }
-
-    /** The unit that the words say, else the one that nearly all figures look like, else the sheet's. */
-    private static function unitOf(TableShape $shape, Unit $sheet): Unit
-    {
-        $figures = array_merge([], ...array_map(self::figuresIn(...), $shape->lines));
-        $border = self::UNIT_BORDER_CM * Unit::Centimetre->nanometres();
-        $small = count(array_filter($figures, static fn (Length $figure): bool => $figure->nanometres < $border));
-        $nearlyAll = 0.8 * count($figures);
-
-        return match (true) {
-            $figures === [] => $sheet,
-            $small >= $nearlyAll => Unit::Inch,
-            count($figures) - $small >= $nearlyAll => Unit::Centimetre,
-            default => $sheet,
-        };
-    }
-
-    /**
-     * The first figure of every cell of a row that names no unit; a pair speaks for itself.
-     *
-     * @return list<Length> read as centimetres
-     */
-    private static function figuresIn(SheetLine $line): array
-    {
-        $name = RowName::of($line->label);
-        $figures = [];
-        foreach ($name->place !== null && $name->unit === null ? $line->cells : [] as $cell) {
-            if (preg_match('/^\d+(?:[.,]\d+)?(?![\d.,])(?!.*[(\[])/', $cell, $first) === 1) {
-                $figures[] = Length::tryParse($first[0], Unit::Centimetre);
-            }
-        }
-
-        return array_values(array_filter($figures, static fn (?Length $figure): bool => $figure !== null));
     }
 
     private static function short(string $text): string

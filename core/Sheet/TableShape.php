@@ -10,8 +10,9 @@ final readonly class TableShape
     /**
      * @param  ?SheetLine  $sizes  null where no line of sizes was found
      * @param  list<SheetLine>  $lines  all others
+     * @param  bool  $uneven  a turned line had fewer or more cells than there are names: nobody can tell which
      */
-    private function __construct(public bool $transposed, public ?SheetLine $sizes, public array $lines)
+    private function __construct(public bool $transposed, public ?SheetLine $sizes, public array $lines, public bool $uneven = false)
     {
     }
 
@@ -78,11 +79,9 @@ final readonly class TableShape
                 $cells = array_map(static fn (SheetLine $line): string => $line->cells[$column] ?? '', $sized);
                 $rows[] = new SheetLine($name, $cells, $name);
             }
-            // A line with fewer or more cells than there are names can't be laid under them for sure.
             $uneven = array_filter($sized, static fn (SheetLine $line): bool => count($line->cells) !== count($names));
-            $typed = $uneven === [] ? $heading->typed : '?';
 
-            return new self(true, new SheetLine($heading->label, $sizes, $typed), [...array_slice($lines, 0, $at), ...$rows]);
+            return new self(true, new SheetLine($heading->label, $sizes, $heading->typed), [...array_slice($lines, 0, $at), ...$rows], $uneven !== []);
         }
 
         return null;

@@ -114,6 +114,7 @@ test('what can\'t be laid under the sizes for sure is marked', function (string 
 })->with([
     'a figure too few' => ["Size 8 10 12\nBust 84 88"],
     'a figure too many' => ["Size 8 10\nBust 84 88 92"],
+    'a figure too few, on its side' => ["Size Bust Waist\n8 84 66\n10 70\n12 92 74"],
     'a row that stands twice' => ["Size 8 10\nPattern 84 88"],
 ]);
 
