@@ -19,6 +19,10 @@ final readonly class CellReader
 
     private const FRACTIONS = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
 
+    private const RUN_TOGETHER = 'so many decimals: are these two figures run together?';
+
+    private const IMPOSSIBLE = 'no body or garment has this measure; is it in another unit, or another row?';
+
     /** Two figures for one measure that are further apart than this are not the same one (7 mm). */
     public const SAME = 7_000_000;
 
@@ -39,6 +43,27 @@ final readonly class CellReader
         $text = self::plain($typed);
 
         return preg_match('/^'.self::FIGURE.'$/i', $text) !== 1 && preg_match('/^'.self::RANGE.'(?:\s*[(\[].*)?$/iu', $text) === 1;
+    }
+
+    /** Whether a cell is rather a stray mark, or a place left out, than a figure of the row. */
+    public static function isStray(SheetCell $cell): bool
+    {
+        return in_array($cell->doubt, [self::IMPOSSIBLE, self::RUN_TOGETHER], true) || ($cell->value === null && ! self::isRange($cell->typed));
+    }
+
+    /**
+     * A single figure among ranges may be half of one.
+     *
+     * @param  list<SheetCell>  $cells
+     * @return list<SheetCell>
+     */
+    public static function withLoneFiguresDoubted(array $cells): array
+    {
+        if (array_filter($cells, static fn (SheetCell $cell): bool => self::isRange($cell->typed)) === []) {
+            return $cells;
+        }
+
+        return array_map(static fn (SheetCell $cell): SheetCell => $cell->value === null || self::isRange($cell->typed) ? $cell : $cell->doubted('one figure among ranges: is it half of one?'), $cells);
     }
 
     public function read(string $typed): SheetCell
@@ -73,6 +98,11 @@ final readonly class CellReader
         }
         $cell = new SheetCell($typed, $length, $this->worded($text), $this->limits($length));
 
+        // Nobody prints more than two decimals, but for eighths of an inch.
+        if (preg_match('/[.,]\d{3,}/', $text) === 1 && preg_match('/[.,](?:125|375|625|875)\D*$/', $text) !== 1) {
+            return $cell->doubted(self::RUN_TOGETHER);
+        }
+
         // 84,88 can be one figure, or two that a comma parts.
         return preg_match('/^(\d{2,}),(?!00$|25$|50$|75$)\d{2,}$/', $text) === 1 ? $cell->doubted('one figure with a decimal comma, or two figures?') : $cell;
     }
@@ -82,7 +112,7 @@ final readonly class CellReader
         [$least, $most] = $this->kind->limitsCm();
         $outside = $length->isLessThan(Length::ofNumber($least, Unit::Centimetre)) || Length::ofNumber($most, Unit::Centimetre)->isLessThan($length);
 
-        return $outside ? 'no body or garment has this measure; is it in another unit, or another row?' : null;
+        return $outside ? self::IMPOSSIBLE : null;
     }
 
     /** The figure as it stands, with its unit where the sheet would mean another. */

@@ -31,7 +31,7 @@ final class SheetReader
     /** @var list<string> */
     private array $notes = [];
 
-    private function __construct(private readonly Unit $unit, private readonly Unit $sheet, private readonly ?ChartMeaning $meaning)
+    private function __construct(private readonly Separator $separator, private readonly Unit $unit, private readonly Unit $sheet, private readonly ?ChartMeaning $meaning)
     {
     }
 
@@ -44,7 +44,7 @@ final class SheetReader
         $table = PastedTable::of($text);
         $shape = TableShape::of($table->lines);
         $unit = SheetUnit::of($shape, $sheet);
-        $self = new self($unit, $sheet, $meaning);
+        $self = new self($table->separator, $unit, $sheet, $meaning);
         if ($table->dropped > 0) {
             $self->notes[] = 'Only the first '.PastedTable::MOST_LINES." lines were read; {$table->dropped} more were not.";
         }
@@ -52,10 +52,10 @@ final class SheetReader
             $self->notes[] = 'The figures are in '.($unit === Unit::Inch ? 'inches' : 'centimetres').', the sheet is not: each is kept with its unit.';
         }
 
-        return $self->preview($table->separator, $shape);
+        return $self->preview($shape);
     }
 
-    private function preview(Separator $separator, TableShape $shape): SheetPreview
+    private function preview(TableShape $shape): SheetPreview
     {
         $sizes = SheetSizes::of($shape);
         foreach ($shape->lines as $line) {
@@ -65,7 +65,23 @@ final class SheetReader
         $rows = array_map(fn (SheetRow $row): SheetRow => $this->checked($row, $uneven), [...array_values($this->rows), ...$this->unnamed]);
         $names = $sizes->names(max([0, ...array_map(static fn (SheetRow $row): int => count($row->cells), $rows)]));
 
-        return new SheetPreview($separator, $this->unit, $shape->transposed, $names, $sizes->doubt, $this->squared($rows, count($names)), $this->leftOut, $this->hasRanges($shape), $this->notes);
+        return new SheetPreview($this->separator, $this->unit, $shape->transposed, $names, $sizes->doubt ?? $this->sizesAgainst($shape, $sizes->count()), $this->squared($rows, count($names)), $this->leftOut, $this->hasRanges($shape), $this->notes);
+    }
+
+    /** Where most rows have another number of figures, it is the line of sizes that has lost or won one. */
+    private function sizesAgainst(TableShape $shape, int $sizes): ?string
+    {
+        $counts = array_count_values(array_map(static fn (SheetLine $line): int => count($line->cells), array_filter($shape->lines, static fn (SheetLine $line): bool => $line->hasCells())));
+        arsort($counts);
+        $usual = array_key_first($counts) ?? $sizes;
+
+        $most = max([0, ...array_keys($counts)]);
+
+        return match (true) {
+            $this->separator === Separator::Spaces && $most > $sizes => "A row has {$most} figures, and there are {$sizes} sizes.",
+            $usual !== $sizes && ($counts[$sizes] ?? 0) !== $counts[$usual] => "Most rows have {$usual} figures, and there are {$sizes} sizes.",
+            default => null,
+        };
     }
 
     private function line(SheetLine $line, int $sizes): void
@@ -115,7 +131,17 @@ final class SheetReader
         $short = $given < $sizes && $given === count($line->cells);
         $doubt = $sizes > 0 && ($given > $sizes || $short) ? "{$given} figures for {$sizes} sizes: look which belongs where." : null;
 
-        return new SheetRow($line->label, $place, $unit, array_map($reader->read(...), array_slice($cells, 0, SheetSizes::MOST)), $doubt);
+        $read = array_map($reader->read(...), array_slice($cells, 0, SheetSizes::MOST));
+        // A stray mark may have pushed the figures along, or be two of them run together: between spaces even
+        // where their number is right, elsewhere where one is missing.
+        $strays = array_filter($read, CellReader::isStray(...));
+        $filled = count(array_filter($read, static fn (SheetCell $cell): bool => $cell->typed !== ''));
+        $marked = array_filter($strays, static fn (SheetCell $cell): bool => $cell->typed !== '' && $cell->doubt !== null) !== [];
+        $stray = $this->separator === Separator::Spaces ? $strays !== [] : $marked && $filled < $sizes;
+        $read = CellReader::withLoneFiguresDoubted($read);
+        $doubt ??= $place !== null && $place->row !== Row::CrossFront && SheetUnit::contradicts($unit, $read) ? 'The figures don\'t look like '.($unit === Unit::Inch ? 'inches' : 'centimetres').'.' : null;
+
+        return new SheetRow($line->label, $place, $unit, $read, $doubt ?? ($stray ? 'Something here is no figure: look which figure belongs where.' : null));
     }
 
     private function unnamed(SheetRow $row, SheetLine $line): void

@@ -13,6 +13,9 @@ final class SheetUnit
     /** Below this many centimetres no adult's bust, waist or hip lies, and above it in inches none does either. */
     private const BORDER_CM = 56;
 
+    /** Fewer figures than this say nothing. */
+    private const FEWEST = 2;
+
     /** The unit that the words say, else the one that nearly all figures look like, else the sheet's. */
     public static function of(TableShape $shape, Unit $sheet): Unit
     {
@@ -22,11 +25,28 @@ final class SheetUnit
         $nearlyAll = 0.8 * count($figures);
 
         return match (true) {
-            $figures === [] => $sheet,
+            count($figures) < self::FEWEST => $sheet,
             $small >= $nearlyAll => Unit::Inch,
             count($figures) - $small >= $nearlyAll => Unit::Centimetre,
             default => $sheet,
         };
+    }
+
+    /**
+     * Whether the figures of a row can hardly be in the unit it names.
+     *
+     * @param  list<SheetCell>  $cells
+     */
+    public static function contradicts(Unit $named, array $cells): bool
+    {
+        $values = array_values(array_filter(array_map(static fn (SheetCell $cell): ?int => $cell->value?->nanometres, $cells), static fn (?int $value): bool => $value !== null));
+        sort($values);
+        $median = $values[intdiv(count($values), 2)] ?? null;
+        if ($median === null) {
+            return false;
+        }
+
+        return $named === Unit::Inch ? $median > self::BORDER_CM * Unit::Inch->nanometres() : $median < self::BORDER_CM * Unit::Centimetre->nanometres();
     }
 
     /**

@@ -80,6 +80,10 @@ final readonly class TableShape
                 $rows[] = new SheetLine($name, $cells, $name);
             }
             $uneven = array_filter($sized, static fn (SheetLine $line): bool => count($line->cells) !== count($names));
+            // A name that got into the label has pushed the others along.
+            if (array_filter(explode(' ', $heading->label), static fn (string $word): bool => RowName::of($word)->place !== null) !== []) {
+                $uneven[] = $heading;
+            }
 
             return new self(true, new SheetLine($heading->label, $sizes, $heading->typed), [...array_slice($lines, 0, $at), ...$rows], $uneven !== []);
         }

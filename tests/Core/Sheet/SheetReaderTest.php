@@ -85,7 +85,7 @@ test('a cell is read as it is meant', function (string $cell, string $text, ?str
     ['91 (36)', '91'], ['36 (91)', '91'], ['91 cm / 36 in', '91 cm'], ['91 (35 3/4)', '91'], ['91 [36"]', '91'],
     ['91 (39)', '91', 'don\'t say the same'], ['-', ''], ['', ''], ['n/a', ''],
     ['84,88', '84,88', 'two figures'], ['9', '9', 'no body'], ['1000', '1000', 'no body'], ['ca. 84', '', 'no figure'], ['84*', '', 'no figure'],
-    ['84 1/3', '', 'no figure'], ['90-86', '', 'backwards'], ['60-90', '', 'too wide'], ['86-90', '', 'say whether'],
+    ['84 1/3', '', 'no figure'], ['60,564', '60,564', 'run together'], ['37.875', '37.875'], ['90-86', '', 'backwards'], ['60-90', '', 'too wide'], ['86-90', '', 'say whether'],
 ]);
 
 test('a range is asked about once and then read by what was said', function (): void {
