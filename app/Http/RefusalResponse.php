@@ -24,6 +24,8 @@ final class RefusalResponse
     /** Core names a fault in half a sentence, to stand behind the field's name. */
     public static function sentence(string $message): string
     {
-        return mb_strtoupper(mb_substr($message, 0, 1)).mb_substr($message, 1).'.';
+        $whole = mb_strtoupper(mb_substr($message, 0, 1)).mb_substr($message, 1);
+
+        return preg_match('/[.?!]$/', $whole) === 1 ? $whole : "{$whole}.";
     }
 }

@@ -7,11 +7,12 @@ use Tests\Support\SpreadsheetFile;
 
 test('a pasted chart is read, not kept', function (): void {
     $this->actingAs(someone());
-    $answer = $this->postJson('/api/charts/read', ['text' => "Size\t8\t10\nBust\t84\t88-90\nShoulder\t12\t13", 'unit' => 'cm'])->assertOk();
+    $answer = $this->postJson('/api/charts/read', ['text' => "Size\t8\t10\nBust\t84\t88*\nWaist\t66-68\t70-72\nShoulder\t12\t13", 'unit' => 'cm'])->assertOk();
     expect($answer)->toAgreeWith('ChartPreviewData')
         ->and($answer->json('rows.0.cells.0'))->toBe(['typed' => '84', 'text' => '84', 'doubt' => null])
-        ->and($answer->json('rows.0.cells.1.doubt'))->toContain('upper end')
-        ->and($answer->json('rows.1.place'))->toBeNull()
+        ->and($answer->json('rows.0.cells.1.doubt'))->toBe('This is no figure.')
+        ->and($answer->json('rows.1.cells.1.doubt'))->toContain('upper end')
+        ->and($answer->json('rows.2.place'))->toBeNull()
         ->and($answer->json('has_ranges'))->toBeTrue()
         ->and($this->postJson('/api/charts/read', ['text' => "Size\t8\nBust\t88-90", 'unit' => 'cm', 'meaning' => 'middle'])->json('rows.0.cells.0.text'))->toBe('89');
 });
