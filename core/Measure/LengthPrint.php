@@ -33,9 +33,10 @@ final class LengthPrint
     /** How many of the last decimal place the length is. */
     private static function inUnit(Length $length, Unit $unit, int $places): int
     {
-        $scaled = Length::ofNanometres($length->nanometres * 10 ** $places);
+        $scaled = $length->nanometres * 10 ** $places;
+        $half = intdiv($unit->nanometres(), 2) * ($scaled <=> 0);
 
-        return $scaled->dividedBy($unit->nanometres())->nanometres;
+        return intdiv($scaled + $half, $unit->nanometres());
     }
 
     private static function trimmed(int $hundredths, int $places): string

@@ -38,10 +38,19 @@ final readonly class BlendSegment
     /** The share of the gap that the line has crossed at a depth: 0 to 1. */
     public function share(Length $depth): BigRational
     {
-        $crossing = $this->end->minus($this->start)->nanometres;
-        $done = min(max($depth->minus($this->start)->nanometres, 0), $crossing);
+        [$up, $down] = $this->way($depth);
 
-        return $this->shape->share(BigRational::nd($done, $crossing)->simplified());
+        return $this->shape->shareOf($up, $down);
+    }
+
+    /** @return array{int, positive-int} the share of the way down that is done, in least terms */
+    private function way(Length $depth): array
+    {
+        $crossing = max(1, $this->end->nanometres - $this->start->nanometres);
+        $done = min(max($depth->nanometres - $this->start->nanometres, 0), $crossing);
+        $shared = SmallRatio::divisor($done, $crossing);
+
+        return [intdiv($done, $shared), max(1, intdiv($crossing, $shared))];
     }
 
     /** How far out from the upper size's line the new line stands; negative is further in. */
@@ -68,7 +77,7 @@ final readonly class BlendSegment
     {
         $share = $this->share($depth);
         $gap = $this->gap($depth);
-        $offset = $gap === null ? null : Length::ofRational($gap->multipliedBy($share));
+        $offset = $gap === null ? null : SmallRatio::product($gap, $share) ?? Length::ofRational($gap->multipliedBy($share));
 
         return new Station($depth, $this->from, $this->to, $share, $offset, $level);
     }

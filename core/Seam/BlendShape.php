@@ -12,6 +12,9 @@ enum BlendShape: string
     case Curved = 'curved';
     case Straight = 'straight';
 
+    /** Its cube is the largest that an int holds three of. */
+    private const LARGEST_CUBED = 1_400_000;
+
     /** The share of the gap that is crossed, for a drawing. */
     public function crossed(float $way): float
     {
@@ -22,6 +25,20 @@ enum BlendShape: string
     public function slope(float $way): float
     {
         return $this === self::Straight ? 1.0 : 6 * $way * (1 - $way);
+    }
+
+    /**
+     * The same share from whole numbers, which is quicker while their cubes fit an int.
+     *
+     * @param  positive-int  $down
+     */
+    public function shareOf(int $up, int $down): BigRational
+    {
+        if ($this === self::Straight) {
+            return BigRational::nd($up, $down);
+        }
+
+        return $down <= self::LARGEST_CUBED ? BigRational::nd($up * $up * (3 * $down - 2 * $up), $down ** 3) : $this->share(BigRational::nd($up, $down));
     }
 
     /**
