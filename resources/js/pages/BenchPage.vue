@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import { refDebounced } from '@vueuse/core';
 import { onMounted, watch } from 'vue';
 import type { Choices, LevelName } from '../api/types';
 import BenchTop from '../bench/BenchTop.vue';
@@ -14,6 +15,9 @@ import { useShortcuts } from '../ui/shortcuts';
 const props = defineProps<{ id: number }>();
 const session = useSession();
 const { make, plan, refused, load, remember, choose, undo, canUndo } = usePlan(planServer(props.id));
+
+// The bench is painted first; the reasons below follow when the hand rests.
+const settled = refDebounced(plan, 120);
 
 onMounted(load);
 // The sentences of the plan speak in the unit in use.
@@ -117,7 +121,8 @@ useShortcuts([
                 </section>
             </div>
             <ReasonsPart
-                :plan="plan"
+                v-if="settled"
+                :plan="settled"
                 :make="make"
                 :fault-at="(field) => refused?.at(field) ?? null"
                 @change="change"
