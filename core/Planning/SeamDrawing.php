@@ -6,7 +6,6 @@ namespace Underbolt\Planning;
 
 use Underbolt\Measure\Length;
 use Underbolt\Seam\PrintedLine;
-use Underbolt\Seam\SeamDepths;
 use Underbolt\Sizing\LevelFacts;
 
 /** The side seam of one quarter, ready to be drawn: every printed line in play and the new line among them. */
@@ -29,7 +28,7 @@ final readonly class SeamDrawing
     /** Null where the paper is not measured down to a second level: then there is no height to draw. */
     public static function of(Plan $plan): ?self
     {
-        $at = self::levelDepths($plan, $plan->blend->depths);
+        $at = $plan->blend->depths->at($plan->sizes);
         if (count($at) < 2) {
             return null;
         }
@@ -40,17 +39,6 @@ final readonly class SeamDrawing
             $depths,
             array_map(static fn (PrintedLine $line): array => array_map($line->at(...), $depths), $lines),
             array_map(static fn (Length $depth): ?Length => self::cutAt($plan, $lines, $depth), $depths),
-        );
-    }
-
-    /** @return array<string, Length> depth of each level that is planned, from the top down */
-    private static function levelDepths(Plan $plan, SeamDepths $depths): array
-    {
-        $known = ['bust' => Length::zero(), 'waist' => $depths->waist, 'hip' => $depths->hip];
-
-        return array_filter(
-            array_intersect_key($known, array_filter($plan->levels)),
-            static fn (?Length $depth): bool => $depth !== null,
         );
     }
 

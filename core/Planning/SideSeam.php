@@ -37,7 +37,7 @@ final readonly class SideSeam
      */
     public static function of(Situation $situation, array $sizes, SeamDepths $depths): ?self
     {
-        $at = self::depthsOf($sizes, $depths);
+        $at = $depths->at($sizes);
         if (count($at) < 2) {
             return null;
         }
@@ -130,16 +130,5 @@ final readonly class SideSeam
         sort($depths);
 
         return $depths;
-    }
-
-    /**
-     * @param  array<string, int>  $sizes
-     * @return array<string, Length> depth of each level that is chosen, from the top down
-     */
-    private static function depthsOf(array $sizes, SeamDepths $depths): array
-    {
-        $known = array_filter(['bust' => Length::zero(), 'waist' => $depths->waist, 'hip' => $depths->hip], static fn (?Length $depth): bool => $depth !== null);
-
-        return array_intersect_key($known, $sizes);
     }
 }

@@ -13,6 +13,19 @@ final readonly class SeamDepths
     {
     }
 
+    /**
+     * The depths of those levels that are planned, as far as they are known.
+     *
+     * @param  array<string, mixed>  $levels  by level
+     * @return array<string, Length> from the top down
+     */
+    public function at(array $levels): array
+    {
+        $known = ['bust' => Length::zero(), 'waist' => $this->waist, 'hip' => $this->hip];
+
+        return array_filter(array_intersect_key($known, $levels), static fn (?Length $depth): bool => $depth !== null);
+    }
+
     /** How far down the seam is known. */
     public function end(): ?Length
     {
