@@ -8,7 +8,6 @@ use Underbolt\Measure\Length;
 use Underbolt\Pattern\FabricKind;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Weight;
-use Underbolt\Sizing\EaseSchool;
 use Underbolt\Sizing\LeftOver;
 use Underbolt\Sizing\LevelFacts;
 
@@ -69,10 +68,11 @@ final readonly class LevelCosts
      */
     private static function leftOvers(LevelFacts $facts): array
     {
-        $wished = self::wishes($facts) ? $facts->body->plus($facts->likedEase ?? Length::zero()) : $facts->body;
-        $row = self::wishes($facts) ? $facts->finished ?? $facts->chart : $facts->chart;
+        $wished = $facts->wished();
+        $row = $wished === null ? $facts->chart : $facts->finished ?? $facts->chart;
+        $aim = ($wished ?? $facts->body)->nanometres;
 
-        return array_map(static fn (Length $girth): float => ($girth->nanometres - $wished->nanometres) / self::NANOMETRES_A_CM, $row->values());
+        return array_map(static fn (Length $girth): float => ($girth->nanometres - $aim) / self::NANOMETRES_A_CM, $row->values());
     }
 
     /** What the bust adjustment leaves at a frame that is looked up elsewhere. */
@@ -83,18 +83,13 @@ final readonly class LevelCosts
         return $total === null ? null : $total->nanometres / self::NANOMETRES_A_CM;
     }
 
-    private static function wishes(LevelFacts $facts): bool
-    {
-        return $facts->school === EaseSchool::Liked && $facts->finished !== null && $facts->likedEase !== null;
-    }
-
     /**
      * @param  list<int>  $sizes
      * @return list<int>
      */
     private static function refused(LevelFacts $facts, array $sizes): array
     {
-        $small = self::wishes($facts) ? array_values(array_filter($sizes, static fn (int $size): bool => ! $facts->leavesLeastEase($size))) : [];
+        $small = $facts->wished() !== null ? array_values(array_filter($sizes, static fn (int $size): bool => ! $facts->leavesLeastEase($size))) : [];
 
         return count($small) === count($sizes) ? [] : $small;
     }

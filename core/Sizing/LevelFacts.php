@@ -35,6 +35,12 @@ final readonly class LevelFacts
         return new self($this->level, $this->body, $this->chart, $this->finished, $this->between, $school, $this->likedEase, $this->leastEase, $this->edges);
     }
 
+    /** The finished girth that liked ease asks for; null where that school is not in force, or can't be followed at all. */
+    public function wished(): ?Length
+    {
+        return $this->school === EaseSchool::Liked && $this->finished !== null && $this->likedEase !== null ? $this->body->plus($this->likedEase) : null;
+    }
+
     public function finishedAt(int $size): ?Length
     {
         return $this->finished?->at($size);

@@ -16,15 +16,16 @@ final class SizeChoice
         if ($facts->school === EaseSchool::Chart) {
             return $facts->chart->sizeOf($facts->body, $facts->between)->size;
         }
-        if ($facts->school === EaseSchool::Liked && $facts->finished !== null && $facts->likedEase !== null) {
-            return self::byLikedEase($facts, $facts->finished, $facts->likedEase);
+        $wished = $facts->wished();
+        if ($wished !== null && $facts->finished !== null) {
+            return self::byLikedEase($facts, $facts->finished, $wished);
         }
 
         return $facts->chart->nearest($facts->body, $facts->between);
     }
 
     /** The finished size nearest to the one wished for, among those that leave the least ease. */
-    private static function byLikedEase(LevelFacts $facts, SizeChart $finished, Length $liked): int
+    private static function byLikedEase(LevelFacts $facts, SizeChart $finished, Length $wished): int
     {
         $wearable = array_filter(
             $finished->values(),
@@ -35,6 +36,6 @@ final class SizeChoice
             return array_key_last($finished->values());
         }
 
-        return SizeChart::of($facts->level->row(), $wearable)->nearest($facts->body->plus($liked), BetweenRule::Up);
+        return SizeChart::of($facts->level->row(), $wearable)->nearest($wished, BetweenRule::Up);
     }
 }
