@@ -55,7 +55,7 @@ final class Card extends Model
         $readings = $this->readingsByPoint();
 
         return new Body(
-            array_map(static fn (Readings $tries): Length => $tries->median(), $readings),
+            Readings::measures($readings),
             array_map(static fn (Readings $tries): Length => $tries->spread(), $readings),
         );
     }

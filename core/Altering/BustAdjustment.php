@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace Underbolt\Altering;
 
 use Underbolt\Measure\Length;
+use Underbolt\Seam\EdgeChange;
 
-/** What the bust needs beyond the frame: full bust less the chart's full bust of the frame size. */
+/** How a bust is brought from its frame to the body on the paper. */
 final readonly class BustAdjustment
 {
-    /** Under half an inch nothing is adjusted (common practice, no published source). */
-    private const LEAST = 12_700_000;
-
     /** Up to this much between full and high bust, pivoting does: 4 in (common practice, no published source). */
-    private const MOST_FOR_PIVOT = 101_600_000;
+    private const MOST_FOR_PIVOT_NM = 101_600_000;
 
     /** From here on pivoting widens the back too much as well: 4 cm (common practice, no published source). */
-    private const WIDENS_BACK = 40_000_000;
+    private const WIDENS_BACK_NM = 40_000_000;
 
     /**
      * @param  Length  $total  all round, above 0 to be added; 0 where nothing is adjusted
@@ -26,28 +24,24 @@ final readonly class BustAdjustment
     {
     }
 
-    public static function none(): self
+    /**
+     * @param  Length  $total  what the bust needs beyond its frame, all round
+     * @param  ?Length  $fullness  full bust less high bust; null where one of the two isn't measured
+     * @param  ?AdjustmentMethod  $chosen  null leaves the method to the fullness
+     */
+    public static function of(Length $total, ?Length $fullness, ?AdjustmentMethod $chosen): self
     {
-        return new self(AdjustmentKind::None, Length::zero(), null);
+        if ($total->isZero()) {
+            return new self(AdjustmentKind::None, $total, null);
+        }
+        $usual = ($fullness->nanometres ?? 0) <= self::MOST_FOR_PIVOT_NM ? AdjustmentMethod::Pivot : AdjustmentMethod::Slash;
+
+        return new self($total->nanometres > 0 ? AdjustmentKind::Full : AdjustmentKind::Small, $total, $chosen ?? $usual);
     }
 
-    /**
-     * @param  Length  $chart  the full bust the frame size is drawn for
-     * @param  ?Length  $highBust  null where it isn't measured
-     */
-    public static function of(Length $fullBust, Length $chart, ?Length $highBust): self
+    public function isMade(): bool
     {
-        $total = $fullBust->minus($chart);
-        if ($total->abs()->nanometres < self::LEAST) {
-            return self::none();
-        }
-        $fullness = $highBust === null ? 0 : $fullBust->minus($highBust)->nanometres;
-
-        return new self(
-            $total->nanometres > 0 ? AdjustmentKind::Full : AdjustmentKind::Small,
-            $total,
-            $fullness <= self::MOST_FOR_PIVOT ? AdjustmentMethod::Pivot : AdjustmentMethod::Slash,
-        );
+        return $this->method !== null;
     }
 
     /** For each of the four edges, when it is pivoted. */
@@ -62,8 +56,18 @@ final readonly class BustAdjustment
         return $this->total->dividedBy(2);
     }
 
+    /** What it moves the side edges by at the underarm. */
+    public function atEdges(): EdgeChange
+    {
+        return match ($this->method) {
+            null => EdgeChange::none(),
+            AdjustmentMethod::Pivot => new EdgeChange($this->perEdge(), $this->perEdge()),
+            AdjustmentMethod::Slash => new EdgeChange($this->perFrontHalf(), Length::zero()),
+        };
+    }
+
     public function widensBack(): bool
     {
-        return $this->method === AdjustmentMethod::Pivot && $this->total->nanometres > self::WIDENS_BACK;
+        return $this->method === AdjustmentMethod::Pivot && $this->total->nanometres > self::WIDENS_BACK_NM;
     }
 }

@@ -13,52 +13,85 @@ use Underbolt\Seam\SeamDepths;
 /** How much longer (above 0) or shorter (below 0) the paper has to be; null where a figure is missing. */
 final readonly class LengthChanges
 {
+    /** "A little over" is nobody's alteration: under 1/4 in nothing is changed of itself (common practice, no published source). */
+    private const LEAST = 6_350_000;
+
+    /** A waist that moves by more than this is put in place before the blend is drawn: 1 cm (common practice, no published source). */
+    private const MOVES_WAIST = 10_000_000;
+
+    /**
+     * @param  list<string>  $small  `above_waist`, `below_waist`, where too little is wanted to be done
+     * @param  bool  $hemUnanswered  whether a length is wished for that the paper's figures can't answer
+     */
     private function __construct(
         public ?Length $aboveWaist,
         public ?Length $belowWaist,
         public ?Length $hem,
         public ?Length $sleeve,
+        public array $small,
+        public bool $hemUnanswered,
+        public WorkOrder $order,
         private SeamData $paper,
     ) {
     }
 
-    public static function of(Body $body, SeamData $paper): self
+    public static function of(Body $body, SeamData $paper, LengthsByHand $byHand, ?WorkOrder $order): self
     {
-        $below = self::difference($body->at(Point::WaistToHip), $paper->waistToHip);
+        $wanted = [
+            'above_waist' => self::difference($body->at(Point::UnderarmToWaist), $paper->underarmToWaist) ?? self::difference($body->at(Point::ShoulderToWaist), $paper->shoulderToWaist),
+            'below_waist' => self::difference($body->at(Point::WaistToHip), $paper->waistToHip),
+        ];
+        $small = array_filter($wanted, static fn (?Length $change): bool => $change !== null && ! $change->isZero() && $change->abs()->nanometres < self::LEAST);
+        $above = $byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']);
+        $below = $byHand->belowWaist ?? (isset($small['below_waist']) ? Length::zero() : $wanted['below_waist']);
+        $wish = $body->at(Point::WaistToHem);
+        $hem = $byHand->hem ?? ($wish === null ? null : self::hemChange($wish, $paper, $below));
 
         return new self(
-            self::difference($body->at(Point::UnderarmToWaist), $paper->underarmToWaist)
-                ?? self::difference($body->at(Point::ShoulderToWaist), $paper->shoulderToWaist),
-            $below,
-            self::hemChange($body->at(Point::WaistToHem), $paper, $below),
-            self::sleeveChange($body->at(Point::SleeveLength), $paper),
-            $paper,
+            aboveWaist: $above,
+            belowWaist: $below,
+            hem: $hem,
+            sleeve: $byHand->sleeve ?? self::sleeveChange($body->at(Point::SleeveLength), $paper),
+            small: array_keys(array_diff_key($small, array_filter(['above_waist' => $byHand->aboveWaist, 'below_waist' => $byHand->belowWaist]))),
+            hemUnanswered: $wish !== null && $hem === null,
+            order: $order ?? (self::movesWaist($above) ? WorkOrder::LengthFirst : WorkOrder::BlendFirst),
+            paper: $paper,
         );
     }
 
-    /**
-     * Where the levels lie on the changed paper. Without a bust level the seam starts at the waist
-     * unless the paper says how far below the underarm that is.
-     */
-    public function depths(bool $hasBust): SeamDepths
+    /** Whether the waist moves so far that it is put in place before the blend is drawn to it. */
+    public static function movesWaist(?Length $aboveWaist): bool
     {
+        return $aboveWaist !== null && $aboveWaist->abs()->nanometres > self::MOVES_WAIST;
+    }
+
+    /**
+     * Where the levels lie on the paper when the line is drawn on it. Without a bust level the seam starts
+     * at the waist unless the paper says how far below the underarm that is.
+     */
+    public function drawnDepths(bool $hasBust): SeamDepths
+    {
+        $changed = $this->order === WorkOrder::LengthFirst;
         $waist = $this->paper->underarmToWaist === null
             ? ($hasBust ? null : Length::zero())
-            : self::changed($this->paper->underarmToWaist, $this->aboveWaist);
-        $hip = self::below($waist, $this->paper->waistToHip, $this->belowWaist);
+            : self::changed($this->paper->underarmToWaist, $changed ? $this->aboveWaist : null);
+        $hip = self::below($waist, $this->waistToHip($changed));
 
-        return new SeamDepths($waist, $hip, self::below($hip, $this->paper->hipToHem, $this->hem));
+        return new SeamDepths($waist, $hip, self::below($hip, $this->paper->hipToHem ?? self::difference($this->paper->waistToHemEdge, $this->paper->waistToHip)));
+    }
+
+    /** From waist to hip on the paper, as it is printed or once its length is changed. */
+    public function waistToHip(bool $changed): ?Length
+    {
+        return $this->paper->waistToHip === null ? null : self::changed($this->paper->waistToHip, $changed ? $this->belowWaist : null);
     }
 
     /** The hem is counted from this wearer's waist; paper whose hip depth is not changed keeps its own. */
-    private static function hemChange(?Length $waistToHem, SeamData $paper, ?Length $below): ?Length
+    private static function hemChange(Length $wish, SeamData $paper, ?Length $below): ?Length
     {
-        if ($waistToHem === null || $paper->hemAllowance === null || $paper->waistToHip === null || $paper->hipToHem === null) {
-            return null;
-        }
-        $onPaper = self::changed($paper->waistToHip, $below)->plus($paper->hipToHem);
+        $onPaper = self::below($paper->waistToHip, $paper->hipToHem) ?? $paper->waistToHemEdge;
 
-        return $waistToHem->plus($paper->hemAllowance)->minus($onPaper);
+        return $onPaper === null || $paper->hemAllowance === null ? null : $wish->plus($paper->hemAllowance)->minus(self::changed($onPaper, $below));
     }
 
     /** Like the hem: the paper's sleeve runs to the cut edge, so what is turned up is added to the wished length. */
@@ -77,8 +110,8 @@ final readonly class LengthChanges
         return $change === null ? $length : $length->plus($change);
     }
 
-    private static function below(?Length $level, ?Length $further, ?Length $change): ?Length
+    private static function below(?Length $level, ?Length $further): ?Length
     {
-        return $level === null || $further === null ? null : $level->plus(self::changed($further, $change));
+        return $further === null ? null : $level?->plus($further);
     }
 }

@@ -14,7 +14,7 @@ final class BodyReader
 {
     private const MOST_TRIES = 9;
 
-    /** @param  ?Node  $readings  by point, a list of tries; where a point has some, their median is its measure */
+    /** @param  ?Node  $readings  by point, a list of tries; where a point has some, its measure is taken from them */
     public static function read(Node $node, ?Node $readings): Body
     {
         $points = array_column(Point::cases(), 'value');
@@ -29,7 +29,7 @@ final class BodyReader
         foreach ($readings?->fields($points) ?? [] as $code => $field) {
             $tries = self::tries($field, Point::from($code));
             if ($tries !== []) {
-                $measures[$code] = Readings::of($tries)->median();
+                $measures[$code] = Readings::of($tries)->measureOf(Point::from($code));
                 $spreads[$code] = Readings::of($tries)->spread();
             }
         }

@@ -17,7 +17,7 @@ use Underbolt\Pattern\Row;
 /** Reads finished figures that hold for one view, fit or cup, and those measured from the tissue. */
 final class FinishedReader
 {
-    public const ROWS = [Row::FullBust, Row::Waist, Row::Hip];
+    public const ROWS = [Row::FullBust, Row::Waist, Row::Hip, Row::Bicep];
 
     private const MOST_PARTS = 40;
 

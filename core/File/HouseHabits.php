@@ -25,8 +25,10 @@ final class HouseHabits
     public static function into(stdClass $document, stdClass $habits, Unit $unit): stdClass
     {
         $filled = clone $document;
-        foreach (self::SAID_ONCE as $key) {
-            $filled->{$key} ??= $habits->{$key} ?? null;
+        // What the pattern says of its figures, either way, comes before what the house does.
+        $saysItself = array_filter(self::SAID_ONCE, static fn (string $key): bool => isset($document->{$key})) !== [];
+        foreach ($saysItself ? [] : self::SAID_ONCE as $key) {
+            $filled->{$key} = $habits->{$key} ?? null;
         }
         self::rule($filled, $habits, $unit);
         self::allowances($filled, $habits, $unit);

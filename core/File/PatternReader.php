@@ -7,6 +7,7 @@ namespace Underbolt\File;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\BetweenRule;
 use Underbolt\Pattern\ChartMeaning;
+use Underbolt\Pattern\CutAs;
 use Underbolt\Pattern\Fabric;
 use Underbolt\Pattern\FabricKind;
 use Underbolt\Pattern\Garment;
@@ -22,7 +23,7 @@ final class PatternReader
 
     private const KEYS = [
         'name', 'house', 'garment', 'fabric', 'sizes', 'ranges', 'chart_means', 'between', 'body_chart', 'finished', 'cups', 'levels', 'seam',
-        'views', 'fits', 'finished_by', 'flat_checks', 'pieces', 'fabric_needs', 'notions', 'lengthen_lines', 'pulled_on', 'least_ease',
+        'views', 'fits', 'finished_by', 'flat_checks', 'pieces', 'fabric_needs', 'notions', 'lengthen_lines', 'pulled_on', 'least_ease', 'cut_as',
     ];
 
     /** Null where not even the sizes can be read; other faults are noted and read past. */
@@ -43,21 +44,22 @@ final class PatternReader
         $parts = FinishedReader::read($fields, $sizes);
 
         return new Pattern(
-            ($fields['name'] ?? null)?->text() ?? '',
-            self::fabric($fields['fabric'] ?? null),
-            $sizes,
-            RangesReader::read($fields['ranges'] ?? null, $sizes),
-            $body,
-            FinishedReader::filled(ChartReader::read($fields['finished'] ?? null, FinishedReader::ROWS, $count), $parts, $body, $count),
-            self::weights($fields['levels'] ?? null),
-            SeamReader::read($fields['seam'] ?? null),
-            CupsReader::read($fields['cups'] ?? null, $count),
-            $parts,
-            NotesReader::read($fields, $count),
-            ($fields['garment'] ?? null)?->oneOf(Garment::class),
-            self::between($fields),
-            ($fields['pulled_on'] ?? null)?->flag() ?? false,
-            LengthsReader::byLevel($fields['least_ease'] ?? null, LengthKind::Ease),
+            name: ($fields['name'] ?? null)?->text() ?? '',
+            fabric: self::fabric($fields['fabric'] ?? null),
+            sizes: $sizes,
+            ranges: RangesReader::read($fields['ranges'] ?? null, $sizes),
+            bodyChart: $body,
+            finished: FinishedReader::filled(ChartReader::read($fields['finished'] ?? null, FinishedReader::ROWS, $count), $parts, $body, $count),
+            weights: self::weights($fields['levels'] ?? null),
+            seam: SeamReader::read($fields['seam'] ?? null),
+            cups: CupsReader::read($fields['cups'] ?? null, $count),
+            parts: $parts,
+            notes: NotesReader::read($fields, $count),
+            garment: ($fields['garment'] ?? null)?->oneOf(Garment::class),
+            between: self::between($fields),
+            pulledOn: ($fields['pulled_on'] ?? null)?->flag() ?? false,
+            leastEase: LengthsReader::byLevel($fields['least_ease'] ?? null, LengthKind::Ease),
+            cutAs: ($fields['cut_as'] ?? null)?->oneOf(CutAs::class) ?? CutAs::Blended,
         );
     }
 

@@ -6,20 +6,22 @@ namespace Underbolt\File;
 
 use Brick\Math\RoundingMode;
 use Underbolt\Altering\BustAdjustment;
+use Underbolt\Altering\Sleeve;
+use Underbolt\Altering\Take;
+use Underbolt\Altering\WorkStep;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartSize;
-use Underbolt\Planning\Alternative;
-use Underbolt\Planning\Caution;
+use Underbolt\Planning\Advice\Caution;
+use Underbolt\Planning\Advice\Need;
+use Underbolt\Planning\Advice\Opinion;
+use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Planning\Choosing\Alternative;
+use Underbolt\Planning\Choosing\ReceiptLine;
+use Underbolt\Planning\Choosing\Step;
 use Underbolt\Planning\LevelPlan;
-use Underbolt\Planning\Need;
-use Underbolt\Planning\Opinion;
-use Underbolt\Planning\PieceCut;
 use Underbolt\Planning\Plan;
-use Underbolt\Planning\ReceiptLine;
-use Underbolt\Planning\Step;
-use Underbolt\Planning\WorkStep;
 use Underbolt\Seam\Station;
 
 /** A plan as the open format writes it: in the file's unit, numbers to four decimals, null for what is not known. */
@@ -57,7 +59,8 @@ final readonly class PlanJson
                 'hem' => $this->figure($this->plan->lengths->hem),
                 'sleeve' => $this->figure($this->plan->lengths->sleeve),
             ],
-            'blend' => ['stations' => array_map($this->station(...), $this->plan->stations())],
+            'blend' => $this->blend(),
+            'sleeve' => $this->sleeve($this->plan->sleeve),
             'seam' => $this->plan->seam === null ? null : [
                 'front' => $this->figure($this->plan->seam->front),
                 'back' => $this->figure($this->plan->seam->back),
@@ -66,10 +69,10 @@ final readonly class PlanJson
             ],
             'opinions' => (object) array_map(fn (array $opinions): array => array_map($this->opinion(...), $opinions), $this->plan->opinions()),
             'alternatives' => array_map($this->alternative(...), $this->plan->alternatives()),
-            'work' => array_map(static fn (WorkStep $step): array => ['kind' => $step->kind, 'text' => $step->text], $this->plan->work()->steps),
+            'work' => array_map($this->work(...), $this->plan->work()->steps),
             'pieces' => array_map($this->piece(...), $this->plan->pieces()),
             'needs' => array_map($this->need(...), $this->plan->needs()),
-            'cautions' => array_map($this->caution(...), $this->plan->cautions),
+            'cautions' => array_map($this->caution(...), $this->plan->cautions()),
         ];
     }
 
@@ -91,18 +94,57 @@ final readonly class PlanJson
     {
         return [
             'measure' => $this->figure($level->facts->body),
-            'chart' => ['size' => $this->name($level->chart->size), ...$this->standing($level->chart)],
+            'chart' => ['size' => $this->name($level->facts->chartSize?->size), ...$this->standing($level->facts->chartSize)],
             'size' => $this->name($level->size),
+            'own' => $this->name($level->facts->own),
+            'why' => $level->why,
             'chart_value' => $this->figure($level->chartValue),
             'finished' => $this->figure($level->finished),
             'drafted_ease' => $this->figure($level->draftedEase),
             'your_ease' => $this->figure($level->yourEase),
-            'wished' => $this->figure($level->leftOver->wished),
-            'left_over' => $this->figure($level->leftOver->total),
-            'per_edge' => $this->figure($level->leftOver->perEdge),
-            'sew_in_allowance' => $level->leftOver->sewInAllowance(),
-            'sure' => $level->sure->value,
+            'wished' => $this->figure($level->wished),
+            'left_over' => $this->figure($level->taken->leftOver),
+            'per_edge' => $this->figure($level->taken->perEdge),
+            'take' => $level->taken->take?->value,
+            'sew_in_allowance' => $level->taken->take === Take::Sew,
+            'as_cut' => $this->figure($level->asCut),
+            'ease_as_cut' => $this->figure($level->easeAsCut),
+            'change' => ['front' => $this->figure($level->change->front), 'back' => $this->figure($level->change->back)],
+            'sure' => $level->sureness->sure->value,
+            'sure_of' => $level->sureness->point->value,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function blend(): array
+    {
+        $back = $this->plan->backStations();
+
+        return [
+            'stations' => array_map($this->station(...), $this->plan->stations()),
+            'back_stations' => $back === null ? null : array_map($this->station(...), $back),
+            'paper' => $this->plan->paper(),
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private function sleeve(?Sleeve $sleeve): ?array
+    {
+        return $sleeve === null ? null : [
+            'size' => $this->name($sleeve->size),
+            'measure' => $this->figure($sleeve->measure),
+            'chart_value' => $this->figure($sleeve->chartValue),
+            'finished' => $this->figure($sleeve->finished),
+            'ease' => $this->figure($sleeve->ease),
+            'need' => $this->figure($sleeve->need),
+            'per_edge' => $this->figure($sleeve->perEdge),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function work(WorkStep $step): array
+    {
+        return ['kind' => $step->kind, 'text' => $step->text, 'amount' => $this->figure($step->amount), 'edges' => $step->edges, 'pieces' => $step->pieces];
     }
 
     /** @return array<string, mixed> */
@@ -129,7 +171,9 @@ final readonly class PlanJson
             'from' => $station->from,
             'to' => $station->to,
             'share' => $station->share?->toScale(4, RoundingMode::HALF_UP)->toFloat(),
-            'offset' => $this->figure($station->offset),
+            'blend' => $this->figure($station->blend),
+            'change' => $this->figure($station->change),
+            'offset' => $this->figure($station->move),
             'level' => $station->level,
         ];
     }
@@ -156,8 +200,8 @@ final readonly class PlanJson
     private function alternative(Alternative $alternative): array
     {
         return [
-            'name' => $alternative->name,
-            'sizes' => (object) array_map($this->name(...), $alternative->sizes),
+            'name' => $alternative->name->value,
+            'sizes' => (object) array_map($this->name(...), $alternative->sizes->known()),
             'cost' => $alternative->cost,
             'receipt' => array_map(static fn (ReceiptLine $line): array => ['what' => $line->what, 'cost' => $line->cost], $alternative->receipt),
         ];
@@ -166,7 +210,13 @@ final readonly class PlanJson
     /** @return array<string, mixed> */
     private function piece(PieceCut $piece): array
     {
-        return ['name' => $piece->name, 'follows' => $piece->follows->value, 'sizes' => array_map($this->name(...), $piece->sizes)];
+        return [
+            'name' => $piece->name,
+            'follows' => $piece->follows->value,
+            'sizes' => array_map($this->name(...), $piece->sizes),
+            'back_sizes' => $piece->back === null ? null : array_map($this->name(...), $piece->back),
+            'changes' => $piece->changes,
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use Underbolt\Measure\LengthKind;
+use Underbolt\Pattern\CupLetter;
 use Underbolt\Pattern\Range;
 
 /** Reads the envelopes of a pattern; a pattern that names none is one envelope with every size. */
@@ -41,13 +42,18 @@ final class RangesReader
             return null;
         }
 
+        $cup = ($fields['drafted_cup'] ?? null)?->text();
+        $draft = ($fields['draft'] ?? null)?->text();
+
         return new Range(
-            $name,
-            $members,
-            ($fields['draft'] ?? null)?->text() ?? $name,
-            ($fields['owned'] ?? null)?->flag() ?? true,
-            ($fields['drafted_cup'] ?? null)?->text(),
-            ($fields['height'] ?? null)?->length(LengthKind::Along),
+            name: $name,
+            sizes: $members,
+            // Ranges that name no draft are drawn as one, as long as they are drawn for one cup.
+            draft: $draft ?? 'the '.CupLetter::ORDER[CupLetter::draftedInches($cup)].' draft',
+            owned: ($fields['owned'] ?? null)?->flag() ?? true,
+            draftedCup: $cup,
+            height: ($fields['height'] ?? null)?->length(LengthKind::Along),
+            draftNamed: $draft !== null,
         );
     }
 

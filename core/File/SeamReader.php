@@ -12,7 +12,7 @@ use Underbolt\Pattern\SeamData;
 /** Reads what the paper says about the side seam. */
 final class SeamReader
 {
-    private const LENGTHS = ['underarm_to_waist', 'shoulder_to_waist', 'waist_to_hip', 'hip_to_hem', 'sleeve_length'];
+    private const LENGTHS = ['underarm_to_waist', 'shoulder_to_waist', 'waist_to_hip', 'hip_to_hem', 'waist_to_hem_edge', 'sleeve_length'];
 
     private const ALLOWANCES = ['seam_allowance', 'hem_allowance', 'sleeve_hem_allowance'];
 
@@ -20,19 +20,21 @@ final class SeamReader
 
     public static function read(?Node $node): SeamData
     {
-        $fields = $node?->fields(['edges', ...self::LENGTHS, ...self::ALLOWANCES]) ?? [];
-        $length = static fn (string $key, LengthKind $kind): ?Length => ($fields[$key] ?? null)?->length($kind);
+        $fields = $node?->fields(['edges', 'nest_edges', ...self::LENGTHS, ...self::ALLOWANCES]) ?? [];
+        $length = static fn (string $key): ?Length => ($fields[$key] ?? null)?->length(in_array($key, self::ALLOWANCES, true) ? LengthKind::Allowance : LengthKind::Along);
 
         return new SeamData(
-            self::edges($fields['edges'] ?? null),
-            $length('underarm_to_waist', LengthKind::Along),
-            $length('shoulder_to_waist', LengthKind::Along),
-            $length('waist_to_hip', LengthKind::Along),
-            $length('hip_to_hem', LengthKind::Along),
-            $length('seam_allowance', LengthKind::Allowance),
-            $length('hem_allowance', LengthKind::Allowance),
-            $length('sleeve_length', LengthKind::Along),
-            $length('sleeve_hem_allowance', LengthKind::Allowance),
+            edges: self::edges($fields['edges'] ?? null),
+            underarmToWaist: $length('underarm_to_waist'),
+            shoulderToWaist: $length('shoulder_to_waist'),
+            waistToHip: $length('waist_to_hip'),
+            hipToHem: $length('hip_to_hem'),
+            seamAllowance: $length('seam_allowance'),
+            hemAllowance: $length('hem_allowance'),
+            sleeveLength: $length('sleeve_length'),
+            sleeveHemAllowance: $length('sleeve_hem_allowance'),
+            waistToHemEdge: $length('waist_to_hem_edge'),
+            nestEdges: self::edges($fields['nest_edges'] ?? null),
         );
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
-use Underbolt\Planning\CostWeights;
+use Underbolt\Planning\Choosing\CostWeights;
 
 /** Reads what misfit and work count, where the make says other than the usual. */
 final class WeightsReader

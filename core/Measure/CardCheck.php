@@ -49,7 +49,7 @@ final readonly class CardCheck
     /** @return list<Finding> */
     private function atPoint(PointGuide $guide, Readings $readings): array
     {
-        $measure = $readings->median();
+        $measure = $readings->measureOf($guide->point);
         $found = [self::likelySlip($guide, $measure)];
         if (self::cm(self::APART_CM)->isLessThan($readings->spread())) {
             $found[] = new Finding(FindingCode::ReadingsApart, $guide->point, "The readings are {$this->say($readings->spread())} apart: take it once more.");
@@ -107,7 +107,7 @@ final readonly class CardCheck
 
     private function at(Point $point): ?Length
     {
-        return isset($this->readings[$point->value]) ? $this->readings[$point->value]->median() : null;
+        return isset($this->readings[$point->value]) ? $this->readings[$point->value]->measureOf($point) : null;
     }
 
     /** Whether both are known and the first is the larger. */

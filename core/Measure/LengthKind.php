@@ -13,6 +13,8 @@ enum LengthKind: string
     case Allowance = 'allowance';
     case Cloth = 'length of cloth';
     case Panel = 'width';
+    case Change = 'change of length';
+    case Move = 'move of an edge';
 
     /** @return array{int, int} least and most in centimetres, both possible */
     public function limitsCm(): array
@@ -24,6 +26,8 @@ enum LengthKind: string
             self::Allowance => [0, 20],
             self::Cloth => [5, 3000],
             self::Panel => [0, 250],
+            self::Change => [-100, 100],
+            self::Move => [-20, 20],
         };
     }
 

@@ -23,6 +23,7 @@ enum Point: string
     case UnderarmToWaist = 'underarm_to_waist';
     case Waist = 'waist';
     case Tummy = 'tummy';
+    case WaistToTummy = 'waist_to_tummy';
     case HighHip = 'high_hip';
     case Hip = 'hip';
     case WaistToHip = 'waist_to_hip';

@@ -31,6 +31,12 @@ final class CupLetter
         return $place === null ? null : self::ORDER[$place];
     }
 
+    /** Whether two letters name one cup: DD and E do. */
+    public static function same(string $one, string $other): bool
+    {
+        return $one === $other || (self::place($one) !== null && self::place($one) === self::place($other));
+    }
+
     /** The whole inches a pattern drafted for this cup counts on; an unknown cup counts as B. */
     public static function draftedInches(?string $letter): int
     {

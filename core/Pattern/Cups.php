@@ -24,13 +24,16 @@ final readonly class Cups
         return ($range === null ? null : $this->byRange[$range] ?? null) ?? $this->rule;
     }
 
-    /** @return list<string> the cups that have a body row, in the order of the letters */
-    public function withRows(): array
+    /** @return list<string> the cups that have a body row with a figure in it */
+    public function withBodyRows(): array
     {
-        $cups = array_map(strval(...), array_keys($this->body));
-        usort($cups, static fn (string $a, string $b): int => (CupLetter::place($a) ?? 99) <=> (CupLetter::place($b) ?? 99));
+        return self::filled($this->body);
+    }
 
-        return $cups;
+    /** @return list<string> the cups that have a finished row with a figure in it */
+    public function withFinishedRows(): array
+    {
+        return self::filled($this->finished);
     }
 
     public function bodyChart(string $cup): Chart
@@ -48,5 +51,16 @@ final readonly class Cups
     public function all(): array
     {
         return array_map(strval(...), array_keys($this->body + $this->finished));
+    }
+
+    /**
+     * @param  array<string, list<?Length>>  $rows
+     * @return list<string>
+     */
+    private static function filled(array $rows): array
+    {
+        $filled = array_filter($rows, static fn (array $row): bool => array_filter($row, static fn (?Length $figure): bool => $figure !== null) !== []);
+
+        return array_map(strval(...), array_keys($filled));
     }
 }

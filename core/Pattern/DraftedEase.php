@@ -45,7 +45,7 @@ final readonly class DraftedEase
     private static function row(Pattern $pattern, Level $level, string $path, Chart $finished, ?string $cup): self
     {
         // A cup's finished bust is drawn for the body of that cup, where the chart has one.
-        $ofCup = $cup !== null && $level === Level::Bust && in_array($cup, $pattern->cups->withRows(), true);
+        $ofCup = $cup !== null && $level === Level::Bust && in_array($cup, $pattern->cups->withBodyRows(), true);
         $body = $ofCup ? $pattern->cups->bodyChart($cup) : $pattern->bodyChart;
         $ease = array_map(static function (int $size) use ($body, $finished, $level): ?Length {
             $chart = $body->at($level->row(), $size);

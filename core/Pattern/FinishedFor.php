@@ -15,7 +15,7 @@ final readonly class FinishedFor
     {
         return ($this->view === null || $this->view === $view)
             && ($this->fit === null || $this->fit === $fit)
-            && ($this->cup === null || $this->cup === $cup);
+            && ($this->cup === null || ($cup !== null && CupLetter::same($this->cup, $cup)));
     }
 
     /** How much it is bound to: of two that hold, the one bound to more says more. */

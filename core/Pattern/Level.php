@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Pattern;
 
+use Underbolt\Measure\Body;
+use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 
 /** A height on the body where girths are compared, from the top down. */
@@ -31,6 +33,23 @@ enum Level: string
             self::Waist => Point::Waist,
             self::Hip => Point::Hip,
         };
+    }
+
+    /** The girth that has to pass here: at the hip the thighs too, where they are wider. */
+    public function girthOf(Body $body): ?Length
+    {
+        $girth = $body->at($this->decidingPoint($body));
+
+        return $body->at($this->point()) === null ? null : $girth;
+    }
+
+    /** The point of the body whose girth that is. */
+    public function decidingPoint(Body $body): Point
+    {
+        $hip = $body->at(Point::Hip);
+        $thighs = $body->at(Point::ThighLevel);
+
+        return $this === self::Hip && $thighs !== null && $hip?->isLessThan($thighs) === true ? Point::ThighLevel : $this->point();
     }
 
     /** @return list<self> the other levels, the nearest first, of two as near the upper first */

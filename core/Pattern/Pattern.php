@@ -35,6 +35,7 @@ final readonly class Pattern
         public ?BetweenRule $between,
         public bool $pulledOn,
         private array $leastEase = [],
+        public CutAs $cutAs = CutAs::Blended,
     ) {
     }
 
@@ -69,13 +70,35 @@ final readonly class Pattern
         return $this->weights[$level->value] ?? Weight::Matters;
     }
 
+    /** Whether anything of it is drawn by cup: rows of a chart, or pieces that are only for some. */
+    public function hasCups(): bool
+    {
+        return $this->cups->withBodyRows() !== [] || $this->hasFinishedOrPiecesByCup();
+    }
+
+    /** Whether the general body row may stand for every cup, a step away from the drafted one. */
+    public function hasFinishedOrPiecesByCup(): bool
+    {
+        $byCup = static fn (FinishedFor|Piece $part): bool => $part instanceof Piece ? $part->cups !== [] : $part->cup !== null;
+
+        return $this->cups->withFinishedRows() !== [] || array_filter([...$this->parts->only, ...$this->notes->pieces], $byCup) !== [];
+    }
+
+    /** @return list<string> the cups that have a finished row, bound to a view or fit or not */
+    public function cupsWithFinished(): array
+    {
+        $bound = array_map(static fn (FinishedFor $part): ?string => $part->cup, $this->parts->only);
+
+        return array_values(array_unique([...$this->cups->withFinishedRows(), ...array_filter($bound, static fn (?string $cup): bool => $cup !== null)]));
+    }
+
     /** @return list<string> the drafts, in the order of their first envelope */
     public function drafts(): array
     {
         return array_values(array_unique(array_map(static fn (Range $range): string => $range->draft, $this->ranges)));
     }
 
-    /** @return list<int> the sizes of all envelopes that share a draft, smallest first */
+    /** @return non-empty-list<int> the sizes of all envelopes that share a draft, smallest first; all sizes where no envelope does */
     public function sizesOfDraft(string $draft): array
     {
         $sizes = [];
@@ -87,7 +110,7 @@ final readonly class Pattern
         $sizes = array_unique($sizes);
         sort($sizes);
 
-        return $sizes;
+        return $sizes === [] ? array_keys($this->sizes) : $sizes;
     }
 
     public function rangeNamed(string $name): ?Range

@@ -14,6 +14,6 @@ final readonly class Piece
 
     public function serves(?string $cup): bool
     {
-        return $this->cups === [] || in_array($cup, $this->cups, true);
+        return $this->cups === [] || ($cup !== null && array_filter($this->cups, static fn (string $one): bool => CupLetter::same($one, $cup)) !== []);
     }
 }

@@ -12,6 +12,7 @@ final readonly class Range
     /**
      * @param  list<int>  $sizes  places in the pattern's list of sizes, rising
      * @param  string  $draft  ranges of one draft nest: they were drawn as one set of lines
+     * @param  bool  $draftNamed  whether the pattern names the draft; else ranges drafted for one cup share it
      */
     public function __construct(
         public string $name,
@@ -20,6 +21,7 @@ final readonly class Range
         public bool $owned,
         public ?string $draftedCup = null,
         public ?Length $height = null,
+        public bool $draftNamed = true,
     ) {
     }
 }

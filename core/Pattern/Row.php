@@ -12,4 +12,5 @@ enum Row: string
     case CrossFront = 'cross_front';
     case Waist = 'waist';
     case Hip = 'hip';
+    case Bicep = 'bicep';
 }

@@ -16,6 +16,12 @@ enum Silhouette: string
         return $this === self::Flared ? 'flared from the waist' : $this->value;
     }
 
+    /** A boxy garment is cut in one size, by the larger of bust and hip. */
+    public function cutAs(): CutAs
+    {
+        return $this === self::Boxy ? CutAs::OneSize : CutAs::Blended;
+    }
+
     /** @return array<string, Weight> by level */
     public function weights(): array
     {

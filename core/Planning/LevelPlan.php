@@ -4,40 +4,71 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning;
 
+use Underbolt\Altering\ByHand;
+use Underbolt\Altering\Taken;
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\ChartSize;
-use Underbolt\Sizing\LeftOver;
+use Underbolt\Planning\Choosing\Sureness;
+use Underbolt\Seam\EdgeChange;
 use Underbolt\Sizing\LevelFacts;
-use Underbolt\Sizing\Sure;
 
 /** What the plan says at one level. Sizes are places in the pattern's list. */
 final readonly class LevelPlan
 {
-    public ChartSize $chart;
-
     public ?Length $chartValue;
 
+    /** @var ?Length as the size is printed */
     public ?Length $finished;
 
     public ?Length $draftedEase;
 
     public ?Length $yourEase;
 
-    public LeftOver $leftOver;
+    public ?Length $wished;
+
+    /** @var ?Length the garment once everything is done that the plan says */
+    public ?Length $asCut;
+
+    /** @var ?Length as cut, less the body */
+    public ?Length $easeAsCut;
 
     /**
-     * @param  int  $size  the size shown: by clip, by the planner, by the school in force, or that of the level it follows
-     * @param  Length  $adjusted  what a bust adjustment adds there; 0 without one
-     * @param  ?Length  $centreBack  how much of the left-over the centre back takes alone
+     * @param  int  $size  by clip, by whoever picks, or that of the level it follows
+     * @param  int  $front  the size in front; the same unless front and back are cut unlike
+     * @param  Length  $adjusted  what a bust adjustment adds there all round; 0 without one
+     * @param  EdgeChange  $change  what is drawn at the side edges beside the blend
+     * @param  bool  $follows  whether the level is free and so gives no orders
+     * @param  ?string  $why  one sentence, where the size is not the level's own pick
      */
-    public function __construct(public LevelFacts $facts, public int $size, Length $adjusted, public Sure $sure, public ?Length $centreBack = null)
-    {
-        $this->chart = $facts->chart->sizeOf($facts->body, $facts->between);
+    public function __construct(
+        public LevelFacts $facts,
+        public int $size,
+        public int $front,
+        public int $back,
+        public Taken $taken,
+        public Length $adjusted,
+        public ByHand $byHand,
+        public EdgeChange $change,
+        public bool $follows,
+        public Sureness $sureness,
+        public ?string $why,
+    ) {
         $this->chartValue = $facts->chart->at($size);
         $this->finished = $facts->finishedAt($size);
         $this->draftedEase = $facts->draftedEase($size);
         $this->yourEase = $facts->yourEase($size);
-        $left = LeftOver::at($facts, $size, $adjusted);
-        $this->leftOver = $centreBack === null ? $left : $left->lessApart($centreBack, $facts->edges);
+        $this->wished = $taken->leftOver === null ? null : $facts->wishedFor($size);
+        $this->asCut = $this->halves()?->plus($adjusted)->minus($taken->all)->plus($byHand->total());
+        $this->easeAsCut = $facts->body === null ? null : $this->asCut?->minus($facts->body);
+    }
+
+    /** Half the front size's finished girth and half the back size's. */
+    private function halves(): ?Length
+    {
+        if ($this->front === $this->back) {
+            return $this->finished;
+        }
+        $back = $this->facts->finishedAt($this->back);
+
+        return $back === null ? null : $this->facts->finishedAt($this->front)?->plus($back)->dividedBy(2);
     }
 }

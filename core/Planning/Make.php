@@ -24,8 +24,9 @@ final readonly class Make
         return LengthPrint::sentence($length, $this->unit);
     }
 
-    public function with(Body $body): self
+    /** A move of an edge in words, such as `out 1 cm`; the words carry the direction. */
+    public function signed(Length $move): string
     {
-        return new self($this->unit, $body, $this->pattern, $this->choices);
+        return $move->isZero() ? 'nothing' : ($move->nanometres > 0 ? 'out ' : 'in ').$this->say($move->abs());
     }
 }

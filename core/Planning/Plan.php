@@ -6,12 +6,31 @@ namespace Underbolt\Planning;
 
 use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\LengthChanges;
+use Underbolt\Altering\Sleeve;
+use Underbolt\Altering\WorkOrder;
 use Underbolt\Pattern\Level;
-use Underbolt\Seam\BlendLine;
+use Underbolt\Planning\Advice\Caution;
+use Underbolt\Planning\Advice\Cautions;
+use Underbolt\Planning\Advice\Need;
+use Underbolt\Planning\Advice\Opinion;
+use Underbolt\Planning\Advice\Opinions;
+use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Planning\Advice\WorkPlan;
+use Underbolt\Planning\Choosing\Alternative;
+use Underbolt\Planning\Choosing\Alternatives;
+use Underbolt\Planning\Choosing\Step;
+use Underbolt\Planning\Facts\Frame;
+use Underbolt\Planning\Facts\Situation;
+use Underbolt\Planning\Facts\SizesInPlay;
+use Underbolt\Seam\CutLine;
+use Underbolt\Seam\FrontBack;
+use Underbolt\Seam\SeamDrawing;
+use Underbolt\Seam\SideSeam;
 use Underbolt\Seam\Station;
 use Underbolt\Sizing\Cup;
+use Underbolt\Sizing\Sizes;
 
-/** The answer for one make: a size at every level, the blend between them, what to do, and what to watch. */
+/** The answer for one make: a size at every level, the one line that is cut, what to do, and what to watch. */
 final readonly class Plan
 {
     public Make $make;
@@ -21,69 +40,90 @@ final readonly class Plan
     public ?Cup $cup;
 
     /**
-     * @param  array<string, int>  $sizes  as chosen, by level, for those that are measured
+     * @param  Sizes  $sizes  as chosen, for those levels that are measured
      * @param  array<string, ?LevelPlan>  $levels  by level; null where not measured, absent where the pattern has no row
      * @param  array{bust_waist: ?Step, waist_hip: ?Step}  $steps
      * @param  ?BustAdjustment  $bust  null where it can't be told
+     * @param  CutLine  $back  like the front unless the two are cut unlike
      * @param  ?SideSeam  $seam  null where the lines can't be drawn
-     * @param  list<Caution>  $cautions
+     * @param  ?Sleeve  $sleeve  null where the chart or the card has no upper arm
      */
     public function __construct(
         public Situation $situation,
+        private Alternatives $ways,
         public Frame $frame,
-        public array $sizes,
+        public Sizes $sizes,
+        public FrontBack $frontBack,
         public array $levels,
         public array $steps,
         public ?BustAdjustment $bust,
         public LengthChanges $lengths,
-        public BlendLine $blend,
+        public CutLine $front,
+        public CutLine $back,
         public ?SideSeam $seam,
-        public array $cautions,
+        public ?Sleeve $sleeve,
     ) {
         $this->make = $situation->make;
         $this->inPlay = $situation->inPlay;
         $this->cup = $situation->cup;
     }
 
-    /** @return list<Station> as far apart as the make asks */
+    /** @return list<Station> of the front, as far apart as the make asks */
     public function stations(): array
     {
-        return $this->blend->stations($this->make->choices->stationEvery);
+        return $this->front->stations($this->make->choices->stationEvery);
     }
 
-    /** @return list<Alternative> best, one size, closest, least work */
+    /** @return ?list<Station> of the back, where it is cut unlike the front */
+    public function backStations(): ?array
+    {
+        return $this->front->isLike($this->back) ? null : $this->back->stations($this->make->choices->stationEvery);
+    }
+
+    /** The paper that the stations stand on, as the open format names it. */
+    public function paper(): string
+    {
+        return $this->lengths->order === WorkOrder::LengthFirst ? 'lengthened' : 'as printed';
+    }
+
+    public function drawing(): ?SeamDrawing
+    {
+        return SeamDrawing::of($this->front, $this->back, $this->situation->measured(), $this->inPlay->sizes, $this->make->pattern->sizes);
+    }
+
+    /** @return list<Alternative> */
     public function alternatives(): array
     {
-        return Planner::of($this->situation)->alternatives();
+        return $this->ways->all();
     }
 
     /** @return array<string, list<Opinion>> by level, for those that are measured */
     public function opinions(): array
     {
-        return array_map(fn ($facts): array => Opinions::at($facts, $this->make), $this->situation->measured());
+        return array_map(fn (LevelPlan $level): array => Opinions::at($level, $this->situation), array_filter($this->levels));
     }
 
     public function work(): WorkPlan
     {
-        return WorkPlan::of($this->make, $this->sizes, $this->lengths, $this->bust, $this->frontBack());
-    }
-
-    /** @return list<FrontBack> the levels at which front and back are cut in unlike sizes */
-    public function frontBack(): array
-    {
-        return FrontBack::all($this->situation, $this->sizes);
+        return WorkPlan::of($this);
     }
 
     /** @return list<PieceCut> */
     public function pieces(): array
     {
-        return PieceCut::all($this->situation, $this->sizes, $this->frame->size);
+        return PieceCut::all($this);
     }
 
     /** @return list<Need> */
     public function needs(): array
     {
-        return Need::all($this->make, $this->sizes);
+        return Need::all($this->make, [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())]);
+    }
+
+    /** @return list<Caution> those that stop a cut first */
+    public function cautions(): array
+    {
+        return Cautions::of($this);
     }
 
     public function at(Level $level): ?LevelPlan

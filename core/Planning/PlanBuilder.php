@@ -4,41 +4,63 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning;
 
+use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\LengthChanges;
+use Underbolt\Altering\Sleeve;
+use Underbolt\Altering\Taken;
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Point;
 use Underbolt\Pattern\ChartCheck;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\RowDoesNotRise;
+use Underbolt\Planning\Choosing\Alternatives;
+use Underbolt\Planning\Choosing\SizePick;
+use Underbolt\Planning\Choosing\Step;
+use Underbolt\Planning\Choosing\Sureness;
+use Underbolt\Planning\Choosing\Why;
+use Underbolt\Planning\Facts\Frame;
+use Underbolt\Planning\Facts\Situation;
+use Underbolt\Planning\Facts\SizesInPlay;
+use Underbolt\Seam\CutLine;
+use Underbolt\Seam\EdgeChange;
+use Underbolt\Seam\FrontBack;
 use Underbolt\Seam\SeamDepths;
+use Underbolt\Seam\SideSeam;
 use Underbolt\Sizing\LevelFacts;
+use Underbolt\Sizing\Sizes;
 
-/** Makes the plan of a make: who leads, a size at every level, the blend between them, what to watch. */
+/** Makes the plan of a make: a size at every level, and from all that is decided there the one line that is cut. */
 final class PlanBuilder
 {
-    /** @throws Unplannable when the charts are faulty, or what the make needs is missing */
+    /** @throws Unplannable when the charts are faulty, what the make needs is missing, or a choice can't be carried out */
     public static function build(Make $make): Plan
     {
-        $inPlay = SizesInPlay::of($make);
-        $situation = self::situation($make, $inPlay);
-        $sizes = SizePick::of($situation);
-        $bust = $situation->adjustment($sizes['bust'] ?? null);
-        $levels = self::levels($situation, $sizes, $bust->total ?? Length::zero());
-        $steps = ['bust_waist' => self::step($sizes, Level::Bust, Level::Waist), 'waist_hip' => self::step($sizes, Level::Waist, Level::Hip)];
-        $lengths = LengthChanges::of($make->body, $make->pattern->seam);
-        $depths = self::depths($lengths, array_key_exists(Level::Bust->value, $levels));
-        $seam = SideSeam::of($situation, $sizes, $depths);
+        $situation = self::situation($make, SizesInPlay::of($make));
+        $ways = Alternatives::of($situation);
+        $sizes = SizePick::of($situation, $ways);
+        $frontBack = FrontBack::of($sizes, $situation->inPlay->sizes, $make->choices->frontLarger(...));
+        $bust = self::bust($situation, $sizes);
+        $levels = self::levels($situation, $sizes, $frontBack, $bust, $ways);
+        $lengths = LengthChanges::of($make->body, $make->pattern->seam, $make->choices->lengths, $make->choices->order);
+        LengthLimits::check($make, $lengths, isset($situation->facts['bust']));
+        $depths = $lengths->drawnDepths(array_key_exists('bust', $situation->facts));
+        $front = self::line($situation, $frontBack->front, $levels, $depths, static fn (EdgeChange $change): Length => $change->front);
+        $back = self::line($situation, $frontBack->back, $levels, $depths, static fn (EdgeChange $change): Length => $change->back);
 
         return new Plan(
-            $situation,
-            Frame::of($situation, $levels['bust'] ?? null),
-            $sizes,
-            $levels,
-            $steps,
-            $bust,
-            $lengths,
-            Blend::of($situation, $sizes, $depths),
-            $seam,
-            Cautions::of($situation, $levels, $steps, $bust, $lengths, $seam),
+            situation: $situation,
+            ways: $ways,
+            frame: Frame::of($situation, $sizes->bust),
+            sizes: $sizes,
+            frontBack: $frontBack,
+            levels: $levels,
+            steps: ['bust_waist' => self::step($sizes, Level::Bust, Level::Waist), 'waist_hip' => self::step($sizes, Level::Waist, Level::Hip)],
+            bust: $bust,
+            lengths: $lengths,
+            front: $front,
+            back: $back,
+            seam: SideSeam::of($front, $back, $situation->measured(), $make->pattern->sizes),
+            sleeve: $sizes->bust === null ? null : Sleeve::of($situation->rows->body(...), $situation->rows->finished(...), $sizes->bust, $make->body->at(Point::Bicep), $make->pattern->fabric),
         );
     }
 
@@ -53,40 +75,81 @@ final class PlanBuilder
         }
     }
 
-    /**
-     * @param  array<string, int>  $sizes
-     * @return array<string, ?LevelPlan>
-     */
-    private static function levels(Situation $situation, array $sizes, Length $adjusted): array
+    /** Null where a frame is looked up but the full bust or its chart figure is not known. */
+    private static function bust(Situation $situation, Sizes $sizes): ?BustAdjustment
     {
-        $sure = Sureness::of($situation, $sizes);
+        $facts = $situation->facts['bust'] ?? null;
+        $total = $facts === null || $sizes->bust === null ? Length::zero() : $facts->adjustmentAt($sizes->bust);
+        $high = $situation->make->body->at(Point::HighBust);
+        $fullness = $high === null ? null : $situation->make->body->at(Point::FullBust)?->minus($high);
+
+        return $total === null ? null : BustAdjustment::of($total, $fullness, $situation->make->choices->method);
+    }
+
+    /** @return array<string, ?LevelPlan> */
+    private static function levels(Situation $situation, Sizes $sizes, FrontBack $frontBack, ?BustAdjustment $bust, Alternatives $ways): array
+    {
+        $choices = $situation->make->choices;
         $levels = [];
         foreach ($situation->facts as $name => $facts) {
-            $levels[$name] = $facts instanceof LevelFacts
-                ? new LevelPlan($facts, $sizes[$name], $facts->level === Level::Bust ? $adjusted : Length::zero(), $sure[$name], $situation->make->choices->centreBack($facts->level))
-                : null;
+            $size = $sizes->at(Level::from($name));
+            if ($facts === null || $size === null) {
+                $levels[$name] = null;
+
+                continue;
+            }
+            $free = $situation->isFree($facts->level);
+            $taken = self::taken($situation->make, $facts, $size, $free);
+            $adjustment = $facts->level === Level::Bust ? $bust : null;
+            $byHand = $choices->byHand($facts->level);
+            $levels[$name] = new LevelPlan(
+                facts: $facts,
+                size: $size,
+                front: $frontBack->front->at($facts->level) ?? $size,
+                back: $frontBack->back->at($facts->level) ?? $size,
+                taken: $taken,
+                adjusted: $adjustment->total ?? Length::zero(),
+                byHand: $byHand,
+                change: $taken->drawn()->plus($adjustment?->atEdges() ?? EdgeChange::none())->plus($byHand->edges),
+                follows: $free,
+                sureness: Sureness::at($facts, $situation),
+                why: Why::of($facts, $sizes, $situation, $ways),
+            );
         }
 
         return $levels;
     }
 
-    /** @throws Unplannable when the changed paper leaves no room between underarm and waist */
-    private static function depths(LengthChanges $lengths, bool $hasBust): SeamDepths
+    /** @throws Unplannable when more goes to the centre back than is left over, or the other way */
+    private static function taken(Make $make, LevelFacts $facts, int $size, bool $free): Taken
     {
-        $depths = $lengths->depths($hasBust);
-        if ($hasBust && $depths->waist !== null && $depths->waist->nanometres <= 0) {
-            throw Unplannable::waistAboveUnderarm();
+        $apart = $make->choices->centreBack($facts->level);
+        $taken = $free ? Taken::nothing() : Taken::of($facts, $size, $apart, $make->choices->take($facts->level));
+        $left = $taken->leftOver ?? Length::zero();
+        $sameWay = $apart->isZero() || ($apart->nanometres > 0) === ($left->nanometres > 0);
+        if (! $sameWay || $left->abs()->isLessThan($apart->abs())) {
+            throw Unplannable::centreBack($facts->level, $left, $make);
         }
 
-        return $depths;
+        return $taken;
     }
 
-    /** @param  array<string, int>  $sizes */
-    private static function step(array $sizes, Level $upper, Level $lower): ?Step
+    /**
+     * @param  array<string, ?LevelPlan>  $levels
+     * @param  callable(EdgeChange): Length  $side
+     */
+    private static function line(Situation $situation, Sizes $sizes, array $levels, SeamDepths $depths, callable $side): CutLine
     {
-        $above = $sizes[$upper->value] ?? null;
-        $below = $sizes[$lower->value] ?? null;
+        $choices = $situation->make->choices;
+        $changes = array_map(static fn (LevelPlan $level): Length => $side($level->change), array_filter($levels));
 
-        return $above === null || $below === null ? null : new Step(abs($above - $below));
+        return CutLine::of($sizes, $situation->measured(), $changes, $depths, $choices->blend, $choices->dwell, $situation->make->pattern->sizes);
+    }
+
+    private static function step(Sizes $sizes, Level $upper, Level $lower): ?Step
+    {
+        $step = $sizes->step($upper, $lower);
+
+        return $step === null ? null : new Step($step);
     }
 }

@@ -6,8 +6,10 @@ namespace Underbolt\Planning;
 
 use RuntimeException;
 use Underbolt\Fault;
+use Underbolt\Measure\Length;
 use Underbolt\Pattern\CupMeasure;
 use Underbolt\Pattern\Level;
+use Underbolt\Planning\Facts\Lead;
 use Underbolt\Refusal;
 
 /** A make that is well written but from which no plan can be made. */
@@ -72,6 +74,26 @@ final class Unplannable extends RuntimeException implements Refusal
             'body.shoulder_to_waist',
             'this would put the waist above the underarm; check it and the pattern\'s own shoulder to waist',
         )]);
+    }
+
+    /** @param  Length  $left  what is left over there, 0 where that isn't known */
+    public static function centreBack(Level $level, Length $left, Make $make): self
+    {
+        $most = match (true) {
+            $left->isZero() => "nothing is left over at the {$level->value} as it stands, so nothing can go to the centre back; take the amount out",
+            $left->nanometres > 0 => "the {$level->value} is taken in by {$make->say($left)}: the centre back can take from 0 to that, not more and not the other way",
+            default => "the {$level->value} is let out by {$make->say($left->abs())}: the centre back can let out from 0 to that, not more and not the other way",
+        };
+
+        return new self([new Fault("choices.centre_back.{$level->value}", $most)]);
+    }
+
+    /** @param  ?Length  $printed  what the paper has there */
+    public static function lengthTakesAll(string $key, string $where, ?Length $printed, Make $make): self
+    {
+        $has = $printed === null ? '' : ", {$make->say($printed)}";
+
+        return new self([new Fault("choices.lengths.{$key}", "this takes away all that the paper has from {$where}{$has}; shorten it by less")]);
     }
 
     public function faults(): array

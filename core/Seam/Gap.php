@@ -11,7 +11,7 @@ use Underbolt\Sizing\LevelFacts;
 final class Gap
 {
     /**
-     * Nanometres for each cut edge, positive where the line `to` lies further out; null where no
+     * Nanometres for each of the edges between which the sizes differ on paper, positive where the line `to` lies further out; null where no
      * figures are printed. Kept as an exact fraction: only the offset made from it is rounded.
      *
      * Finished figures are taken, or the body chart's where one of the two is missing: a finished
@@ -33,6 +33,6 @@ final class Gap
         }
 
         return $inner === null || $outer === null ? null
-            : BigRational::nd($outer->minus($inner)->nanometres, $facts->edges)->simplified();
+            : BigRational::nd($outer->minus($inner)->nanometres, $facts->nestEdges)->simplified();
     }
 }

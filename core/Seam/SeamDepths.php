@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Underbolt\Seam;
 
 use Underbolt\Measure\Length;
+use Underbolt\Sizing\Sizes;
 
-/** How deep below the underarm each level lies along the side seam, on the changed paper; null where unknown. */
+/** How deep below the underarm each level lies along the side seam, on the paper as it is drawn on; null where unknown. */
 final readonly class SeamDepths
 {
     public function __construct(public ?Length $waist, public ?Length $hip, public ?Length $hem)
@@ -16,14 +17,26 @@ final readonly class SeamDepths
     /**
      * The depths of those levels that are planned, as far as they are known.
      *
-     * @param  array<string, mixed>  $levels  by level
-     * @return array<string, Length> from the top down
+     * @return array<string, Length> by level from the top down
      */
-    public function at(array $levels): array
+    public function at(Sizes $sizes): array
     {
         $known = ['bust' => Length::zero(), 'waist' => $this->waist, 'hip' => $this->hip];
 
-        return array_filter(array_intersect_key($known, $levels), static fn (?Length $depth): bool => $depth !== null);
+        return array_filter(array_intersect_key($known, $sizes->known()), static fn (?Length $depth): bool => $depth !== null);
+    }
+
+    /** @return array<int, string> the level that lies at a depth, by depth in nanometres; the lower one where two meet */
+    public function levels(): array
+    {
+        $levels = [0 => 'bust'];
+        foreach (['waist' => $this->waist, 'hip' => $this->hip] as $name => $depth) {
+            if ($depth !== null) {
+                $levels[$depth->nanometres] = $name;
+            }
+        }
+
+        return $levels;
     }
 
     /** How far down the seam is known. */

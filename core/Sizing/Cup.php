@@ -10,6 +10,7 @@ use Underbolt\Pattern\CupLetter;
 use Underbolt\Pattern\CupMeasure;
 use Underbolt\Pattern\CupRange;
 use Underbolt\Pattern\CupRule;
+use Underbolt\Pattern\Pattern;
 
 /** The cup of a body as a pattern sees it. */
 final readonly class Cup

@@ -10,16 +10,29 @@ use Underbolt\Pattern\CupLetter;
 final class CupRow
 {
     /**
-     * @param  list<string>  $printed  the cups that have a row
+     * The cup itself as the rows call it.
+     *
+     * @param  list<array-key>  $printed  the cups that have a row
+     */
+    public static function named(string $letter, array $printed): ?string
+    {
+        foreach ($printed as $cup) {
+            if (CupLetter::same((string) $cup, $letter)) {
+                return (string) $cup;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<array-key>  $printed  the cups that have a row
      * @return ?string null where no cup has one
      */
     public static function nearest(string $letter, array $printed): ?string
     {
         $best = null;
-        foreach ($printed as $cup) {
-            if ($cup === $letter) {
-                return $cup;
-            }
+        foreach (array_map(strval(...), $printed) as $cup) {
             $best = $best === null || self::isNearer($cup, $best, $letter) ? $cup : $best;
         }
 

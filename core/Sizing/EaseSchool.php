@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Sizing;
 
+use Underbolt\Pattern\Chart;
+
 /** A way to choose a size at a level once the chart has been read. */
 enum EaseSchool: string
 {

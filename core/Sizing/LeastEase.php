@@ -6,29 +6,45 @@ namespace Underbolt\Sizing;
 
 use Brick\Math\BigRational;
 use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Fabric;
 use Underbolt\Pattern\FabricKind;
 use Underbolt\Pattern\Level;
 
-/** The least ease a garment can be worn with, where the make gives none (common practice, no published source). */
+/** The least ease a garment is usually worn with (common practice, no published source). */
 final class LeastEase
 {
     /** A knit is never stretched further round the body than this, in per cent. */
     private const MOST_NEGATIVE = 10;
 
-    public static function of(Level $level, Fabric $fabric, Length $body): Length
+    /** What a woven needs to sit, reach and breathe in, and what is said for it in inches. */
+    private const WOVEN_WIDE = ['cm' => 5.0, 'in' => '2 in'];
+
+    private const WOVEN_WAIST = ['cm' => 2.5, 'in' => '1 in'];
+
+    /** Null for a knit whose body is not measured there: its least is a share of the body. */
+    public static function usual(Level $level, Fabric $fabric, ?Length $body): ?Length
     {
         return match ($fabric->kind) {
-            FabricKind::Woven => Length::ofNumber(self::wovenCm($level), Unit::Centimetre),
-            FabricKind::Knit => self::knit($fabric, $body),
+            FabricKind::Woven => Length::ofNumber(self::woven($level)['cm'], Unit::Centimetre),
+            FabricKind::Knit => $body === null ? null : self::knit($fabric, $body),
         };
     }
 
-    /** 5, 2.5 and 5 cm: enough to sit, reach and breathe in. */
-    private static function wovenCm(Level $level): float
+    /** A least ease in words: the usual figure of a woven has a round value in each unit. */
+    public static function words(Length $least, Level $level, Unit $unit): string
     {
-        return $level === Level::Waist ? 2.5 : 5.0;
+        $woven = self::woven($level);
+        $isUsual = $least->compare(Length::ofNumber($woven['cm'], Unit::Centimetre)) === 0;
+
+        return $isUsual && $unit === Unit::Inch ? $woven['in'] : LengthPrint::sentence($least, $unit);
+    }
+
+    /** @return array{cm: float, in: string} */
+    private static function woven(Level $level): array
+    {
+        return $level === Level::Waist ? self::WOVEN_WAIST : self::WOVEN_WIDE;
     }
 
     private static function knit(Fabric $fabric, Length $body): Length

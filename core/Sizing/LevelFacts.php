@@ -6,39 +6,111 @@ namespace Underbolt\Sizing;
 
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\BetweenRule;
+use Underbolt\Pattern\Chart;
+use Underbolt\Pattern\ChartSize;
+use Underbolt\Pattern\Fabric;
+use Underbolt\Pattern\FabricKind;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\SizeChart;
+use Underbolt\Pattern\Standing;
+use Underbolt\Pattern\Weight;
 
-/** All that is known at one level before a size is chosen there. Sizes are places in the pattern's list. */
+/**
+ * All that is known at one level before a size is chosen there, and what follows from it for any size.
+ *
+ * Sizes are places in the pattern's list. The size that the level would pick by itself stands in `own`.
+ */
 final readonly class LevelFacts
 {
+    /** Under half an inch no bust is adjusted (common practice, no published source). */
+    public const LEAST_ADJUSTMENT_NM = 12_700_000;
+
+    /** @var ?ChartSize what the chart says; null where the body is not measured there */
+    public ?ChartSize $chartSize;
+
+    /** @var EaseSchool the one that can be followed: liked ease needs a finished row and a liked ease */
+    public EaseSchool $school;
+
+    /** @var ?Length the finished girth that liked ease asks for, where that school is followed */
+    public ?Length $wished;
+
+    /** @var int the level's own pick: the frame's size where that is looked up elsewhere */
+    public int $own;
+
+    /** @var ?Length least ease that raises no caution; null where it can't be told without the body */
+    public ?Length $least;
+
+    /** @var ?Length least ease that a size is not refused for */
+    public ?Length $floor;
+
     /**
+     * @param  ?Length  $body  null only at a bust whose frame is looked up elsewhere
      * @param  ?SizeChart  $finished  null where no finished figure is printed for any size in play
-     * @param  positive-int  $edges  cut edges at this level
+     * @param  EaseSchool  $asked  the school in force for the make
+     * @param  ?Length  $givenLeast  the least ease as the make or the pattern gives it
+     * @param  positive-int  $edges  cut edges that share what is left over
+     * @param  positive-int  $nestEdges  edges between which the sizes differ on paper
+     * @param  ?int  $frame  at the bust the size that another measure gives it; null where none does
      */
     public function __construct(
         public Level $level,
-        public Length $body,
+        public Weight $weight,
+        public ?Length $body,
         public SizeChart $chart,
         public ?SizeChart $finished,
         public BetweenRule $between,
-        public EaseSchool $school,
+        public EaseSchool $asked,
         public ?Length $likedEase,
-        public Length $leastEase,
+        public ?Length $givenLeast,
+        public Fabric $fabric,
         public int $edges,
+        public int $nestEdges,
+        public ?int $frame = null,
     ) {
+        $this->chartSize = $body === null ? null : $chart->sizeOf($body, $between);
+        $this->school = $this->followed();
+        $this->wished = $body === null || $likedEase === null || $this->school !== EaseSchool::Liked ? null : $body->plus($likedEase);
+        // Liked ease picks among the sizes that leave the least, the other schools' least asks what they pick.
+        $early = $this->school === EaseSchool::Liked ? null : $this->ownByChart();
+        $this->least = $this->leastFor($early);
+        $this->floor = $givenLeast ?? ($fabric->kind === FabricKind::Woven ? $this->least?->dividedBy(2) : $this->least);
+        $this->own = $early ?? $this->ownByLikedEase();
     }
 
-    /** The same facts, looked at by another school. */
+    /** The same facts with another measure. */
+    public function withBody(Length $body): self
+    {
+        return $this->changed($body, $this->asked, $this->frame);
+    }
+
+    /** The same facts, looked at by another school and for themselves, whatever frame is looked up. */
     public function under(EaseSchool $school): self
     {
-        return new self($this->level, $this->body, $this->chart, $this->finished, $this->between, $school, $this->likedEase, $this->leastEase, $this->edges);
+        return $this->changed($this->body, $school, null);
     }
 
-    /** The finished girth that liked ease asks for; null where that school is not in force, or can't be followed at all. */
-    public function wished(): ?Length
+    /** The school in force for a size: a frame without a finished figure is read as drafted. */
+    public function schoolAt(int $size): EaseSchool
     {
-        return $this->school === EaseSchool::Liked && $this->finished !== null && $this->likedEase !== null ? $this->body->plus($this->likedEase) : null;
+        return $this->school === EaseSchool::Liked && $this->frame !== null && $this->finishedAt($size) === null ? EaseSchool::Drafted : $this->school;
+    }
+
+    /** Whether the level leaves the size to others; a frame that is looked up never does. */
+    public function isFree(): bool
+    {
+        return $this->weight === Weight::Free && $this->frame === null;
+    }
+
+    /** Whether a size has the figure that the school in force goes by. */
+    public function isCandidate(int $size): bool
+    {
+        return $this->row()->at($size) !== null;
+    }
+
+    /** @return non-empty-list<int> the sizes that can be chosen here; the frame alone where that is looked up */
+    public function candidates(): array
+    {
+        return $this->frame === null ? array_keys($this->row()->values()) : [$this->frame];
     }
 
     public function finishedAt(int $size): ?Length
@@ -57,22 +129,148 @@ final readonly class LevelFacts
     /** Finished less this body. */
     public function yourEase(int $size): ?Length
     {
-        return $this->finishedAt($size)?->minus($this->body);
+        return $this->body === null ? null : $this->finishedAt($size)?->minus($this->body);
     }
 
-    /** Whether a garment of this size leaves the least ease; a size with no finished figure is not refused. */
-    public function leavesLeastEase(int $size): bool
+    /** All round, what a bust adjustment adds to a frame of this size: 0 where none is made, null where it can't be told. */
+    public function adjustmentAt(int $size): ?Length
     {
-        $ease = $this->yourEase($size);
+        if ($this->frame === null) {
+            return Length::zero();
+        }
+        $wished = $this->wishedAt($size);
+        $total = $wished === null ? $this->chartLack($size) : $wished->minus($this->finishedAt($size) ?? $wished);
+        if ($total === null) {
+            return null;
+        }
+        $leftOver = $wished !== null && $total->nanometres < 0;
 
-        return $ease === null || ! $ease->isLessThan($this->leastEase);
+        return $leftOver || $total->abs()->nanometres < self::LEAST_ADJUSTMENT_NM ? Length::zero() : $total;
     }
 
-    /** The school that can be followed for a size: liked ease needs a finished figure and a liked ease. */
-    public function schoolFor(int $size): EaseSchool
+    /** What is too much (above 0) or too little of a size, in the school in force; null where a figure is missing. */
+    public function leftOver(int $size): ?Length
     {
-        $cannotLike = $this->likedEase === null || $this->finishedAt($size) === null;
+        $wished = $this->wishedAt($size);
+        $adjusted = $this->adjustmentAt($size);
+        if ($this->body === null || $adjusted === null) {
+            return null;
+        }
+        if ($wished !== null) {
+            return $this->finishedAt($size)?->plus($adjusted)->minus($wished);
+        }
+        if ($this->frame !== null) {
+            return $adjusted->isZero() && $this->school !== EaseSchool::Chart ? $this->chart->at($size)?->minus($this->body) : Length::zero();
+        }
 
-        return $this->school === EaseSchool::Liked && $cannotLike ? EaseSchool::Drafted : $this->school;
+        return match ($this->school) {
+            EaseSchool::Chart => $this->overChartSize($size),
+            EaseSchool::Drafted => $this->chart->at($size)?->minus($this->body),
+            EaseSchool::Liked => null,
+        };
+    }
+
+    /** The finished girth, adjusted, that would leave nothing over. */
+    public function wishedFor(int $size): ?Length
+    {
+        $left = $this->leftOver($size);
+
+        return $left === null ? null : $this->wishedAt($size) ?? $this->finishedAt($size)?->plus($this->adjustmentAt($size) ?? Length::zero())->minus($left);
+    }
+
+    /** Whether a garment of this size would leave less than one can move in. */
+    public function isTooSmall(int $size): bool
+    {
+        $finished = $this->finishedAt($size);
+        if ($this->body === null || $this->floor === null) {
+            return false;
+        }
+        if ($finished === null) {
+            return $this->frame === null && $size < $this->own;
+        }
+
+        return $finished->plus($this->adjustmentAt($size) ?? Length::zero())->isLessThan($this->body->plus($this->floor));
+    }
+
+    private function changed(?Length $body, EaseSchool $school, ?int $frame): self
+    {
+        return new self(
+            level: $this->level, weight: $this->weight, body: $body, chart: $this->chart, finished: $this->finished, between: $this->between, asked: $school,
+            likedEase: $this->likedEase, givenLeast: $this->givenLeast, fabric: $this->fabric, edges: $this->edges, nestEdges: $this->nestEdges, frame: $frame,
+        );
+    }
+
+    private function followed(): EaseSchool
+    {
+        $cannotLike = $this->likedEase === null || $this->body === null || $this->finished === null;
+
+        return $this->asked === EaseSchool::Liked && $cannotLike ? EaseSchool::Drafted : $this->asked;
+    }
+
+    private function wishedAt(int $size): ?Length
+    {
+        return $this->schoolAt($size) === EaseSchool::Liked ? $this->wished : null;
+    }
+
+    private function row(): SizeChart
+    {
+        return $this->finished !== null && ($this->frame === null ? $this->school : $this->schoolAt($this->frame)) === EaseSchool::Liked ? $this->finished : $this->chart;
+    }
+
+    /** Full bust less the chart's of this size. */
+    private function chartLack(int $size): ?Length
+    {
+        $chart = $this->chart->at($size);
+
+        return $chart === null ? null : $this->body?->minus($chart);
+    }
+
+    /** A size larger than the chart's is too large by the steps between; a smaller one lacks what the body has more. */
+    private function overChartSize(int $size): ?Length
+    {
+        $named = $this->chartSize;
+        $here = $this->chart->at($size);
+        $inside = $named !== null && ! in_array($named->standing, [Standing::Below, Standing::Above], true);
+
+        return match (true) {
+            $inside && $size === $named->size => Length::zero(),
+            $inside && $size > $named->size => $here?->minus($this->chart->at($named->size) ?? $here),
+            default => $this->body === null ? null : $here?->minus($this->body),
+        };
+    }
+
+    private function ownByChart(): int
+    {
+        return match (true) {
+            $this->frame !== null => $this->frame,
+            $this->body === null => array_key_first($this->chart->values()),
+            $this->school === EaseSchool::Chart => $this->chart->sizeOf($this->body, $this->between)->size,
+            default => $this->chart->nearest($this->body, $this->between),
+        };
+    }
+
+    /** The finished size nearest to the one wished for, among those that are not too small; the largest where all are. */
+    private function ownByLikedEase(): int
+    {
+        if ($this->frame !== null || $this->finished === null || $this->wished === null) {
+            return $this->frame ?? $this->ownByChart();
+        }
+        $needed = $this->floor === null ? null : $this->body?->plus($this->floor);
+        $sizes = array_filter($this->finished->values(), static fn (Length $girth): bool => $needed === null || ! $girth->isLessThan($needed));
+
+        return $sizes === [] ? array_key_last($this->finished->values()) : SizeChart::of($this->level->row(), $sizes)->nearest($this->wished, BetweenRule::Up);
+    }
+
+    /** The given one; else the smallest of what is usual, liked and meant by the draft, so that a close draft is not warned of. */
+    private function leastFor(?int $own): ?Length
+    {
+        $usual = LeastEase::usual($this->level, $this->fabric, $this->body);
+        if ($this->givenLeast !== null || $usual === null) {
+            return $this->givenLeast;
+        }
+        $drafted = $own === null ? null : $this->draftedEase($own);
+        $least = $this->likedEase?->shorter($usual) ?? $usual;
+
+        return $drafted === null || $drafted->nanometres < 0 ? $least : $least->shorter($drafted);
     }
 }

@@ -56,7 +56,7 @@ function makeFile(array $changes = []): string
         $value === null ? Arr::forget($make, $path) : data_set($make, $path, $value);
     }
     // Each level by its own school, unless a test is about the planner.
-    $make['choices'] = (object) ($make['choices'] + ['pick' => 'level']);
+    $make['choices'] = (object) ($make['choices'] + ['pick' => 'level', 'ease' => 'drafted']);
 
     return json_encode($make, JSON_THROW_ON_ERROR);
 }
@@ -72,6 +72,6 @@ function cautionsOf(Plan $plan): array
 {
     return array_map(
         static fn ($caution): string => trim("{$caution->code->value} {$caution->level?->value}"),
-        $plan->cautions,
+        $plan->cautions(),
     );
 }

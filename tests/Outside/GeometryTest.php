@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Brick\Math\BigRational;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Seam\BlendSegment;
 use Underbolt\Seam\BlendShape;
 use Underbolt\Seam\PrintedLine;
 use Underbolt\Seam\SeamLength;
+use Underbolt\Seam\Stretch;
 
 /*
  * Source: two geometry libraries of the npm registry, bezier-js 6.1 and svg-path-properties 1.3, whose answers
@@ -22,16 +22,16 @@ function millimetres(float $millimetres): Length
 }
 
 test('a printed line is as long as the two libraries find it', function (float|int $across, float|int $down, float|int $bezier, float|int $path): void {
-    $line = PrintedLine::through([0 => millimetres(0), millimetres($down)->nanometres => millimetres($across)]);
+    $line = PrintedLine::through([0 => 0.0, millimetres($down)->nanometres => $across * 1e6]);
     $length = SeamLength::of([0, millimetres($down)->nanometres], $line->slope(...))->nanometres / 1e6;
     expect($length)->toEqualWithDelta($bezier, 0.01)->toEqualWithDelta($path, 0.01);
 })->with(array_map(static fn (array $curve): array => [$curve['acrossMm'], $curve['downMm'], $curve['lengthMm'], $curve['pathLengthMm']], json_decode((string) file_get_contents(__DIR__.'/data/curves.json'), true)));
 
 test('a curved blend runs through the points of the Bézier curve, and is as steep', function (array $curve): void {
     $gap = BigRational::of(millimetres($curve['acrossMm'])->nanometres);
-    $segment = new BlendSegment('a', 'b', millimetres(0), millimetres(0), millimetres($curve['downMm']), BlendShape::Curved, $gap, $gap);
+    $segment = new Stretch('a', 'b', millimetres(0), millimetres(0), millimetres($curve['downMm']), BlendShape::Curved, $gap, $gap, millimetres(0), millimetres(0));
     foreach ($curve['pointsMm'] as $point) {
-        expect($segment->offset(millimetres($point['downMm']))->nanometres / 1e6)->toEqualWithDelta($point['acrossMm'], 1e-5);
+        expect($segment->move(millimetres($point['downMm']))->nanometres / 1e6)->toEqualWithDelta($point['acrossMm'], 1e-5);
     }
     $steepest = SeamLength::steepest([0, millimetres($curve['downMm'])->nanometres], static fn (float $depth): float => $segment->slope($depth) ?? 0.0);
     expect($steepest)->toEqualWithDelta($curve['steepest'], 1e-9);

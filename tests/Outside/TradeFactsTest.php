@@ -16,8 +16,8 @@ test('one size between levels is easy, two need care, three or more bend the sea
 
 // Source: common practice, no published source: the quarter method, (body + ease) / 4 laid on the tissue.
 test('the line at a level lies a quarter of the finished girth from the centre', function (): void {
-    $plan = planOf(['body.waist' => 82, 'body.hip' => 107]);
-    $offset = array_values(array_filter($plan->stations(), static fn ($station): bool => $station->level === 'waist'))[0]->offset;
+    $plan = planOf(['body.waist' => 82, 'body.hip' => 107, 'choices.sizes' => ['hip' => '16']]);
+    $offset = array_values(array_filter($plan->stations(), static fn ($station): bool => $station->level === 'waist'))[0]->move;
     $bustSize = $plan->at(Level::Bust)->size;
     $quarter = static fn (int $size) => $plan->at(Level::Waist)->facts->finishedAt($size)->dividedBy(4);
 
@@ -29,6 +29,6 @@ test('the line at a level lies a quarter of the finished girth from the centre',
 // intended-fit method is exactly chart body less your body.
 test('the intended-fit difference is chart less body whatever the drafted ease', function (): void {
     $waist = planOf(['body.waist' => 75, 'pattern.finished.waist' => [80, 82, 91, 95, 99, 110]])->at(Level::Waist);
-    expect($waist->finished->minus($waist->leftOver->wished))->toEqual($waist->leftOver->total)
-        ->and($waist->leftOver->total)->toEqual(cm(-1));
+    expect($waist->finished->minus($waist->wished))->toEqual($waist->taken->leftOver)
+        ->and($waist->taken->leftOver)->toEqual(cm(-1));
 });

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Underbolt\Pattern\FabricKind;
-use Underbolt\Pattern\Weight;
-use Underbolt\Planning\Situation;
-use Underbolt\Sizing\EaseSchool;
-use Underbolt\Sizing\LeftOver;
+use Underbolt\Planning\Facts\Situation;
+use Underbolt\Sizing\LevelFacts;
+use Underbolt\Sizing\Sizes;
 
 /**
- * The planner's rules spelt out and tried on every combination of sizes: what the real one is held against.
- * Written from the rules alone; it shares nothing with the planner but the left-over of a size.
+ * The rules of choosing spelt out once more and tried on every combination of sizes: what the real planner is
+ * held against. Written from the rules alone, in plain centimetres; of the planner's own code it uses only the
+ * printed figures and the size that the chart names.
  */
 final class BruteForce
 {
@@ -20,132 +20,266 @@ final class BruteForce
 
     private const COUNTS = ['critical' => 2, 'matters' => 1, 'free' => 0];
 
-    /**
-     * The best, the closest and the least work.
-     *
-     * @return array<string, int> sizes of the best, by level
-     */
-    public static function best(Situation $situation): array
+    private const USUAL = ['bust' => 5.0, 'waist' => 2.5, 'hip' => 5.0];
+
+    private const HALF_INCH = 1.27;
+
+    /** @var array<string, LevelFacts> */
+    private array $facts;
+
+    public function __construct(private Situation $situation)
     {
-        return self::search($situation, static fn (float $fit, float $work): array => [$fit + $work], false);
+        $this->facts = $situation->measured();
     }
 
-    /** @return array<string, int> */
-    public static function closest(Situation $situation): array
+    public function best(): Sizes
     {
-        return self::search($situation, static fn (float $fit, float $work): array => [$fit], false);
+        return $this->search(fn (array $plan): array => [$this->cost($plan)]);
     }
 
-    /** @return array<string, int> */
-    public static function leastWork(Situation $situation): array
+    public function closest(): Sizes
     {
-        return self::search($situation, static fn (float $fit, float $work): array => [$work, $fit], true);
+        return $this->search(fn (array $plan): array => [$this->fits($plan), $this->work($plan)]);
     }
 
-    /** What a combination costs, fit and work together. @param  array<string, int>  $sizes */
-    public static function cost(Situation $situation, array $sizes): float
+    /** All levels alike, tried from the smallest size up. */
+    public function oneSize(): ?Sizes
     {
-        $fit = 0.0;
-        foreach ($sizes as $level => $size) {
-            $fit += self::fit($situation, $level, $size);
+        $frame = $this->facts['bust']->frame ?? null;
+        $counting = array_filter($this->facts, fn (LevelFacts $facts): bool => ! $this->isFree($facts));
+        if ($frame !== null) {
+            foreach ($counting as $level => $facts) {
+                if (self::at($this->row($facts), $frame) === null || $this->leftOver($level, $frame) < -10.16 - 1e-9) {
+                    return null;
+                }
+            }
+
+            return $this->alike($frame);
+        }
+        $common = array_values(array_filter($this->situation->inPlay->sizes, fn (int $size): bool => array_filter($this->facts, fn (LevelFacts $facts): bool => self::at($this->row($facts), $size) === null) === []));
+        $own = array_map(fn (string $level): int => $this->own($level), array_keys($counting === [] ? $this->facts : $counting));
+        $least = $counting === [] ? min($own) : max($own);
+        $large = array_filter($common, static fn (int $size): bool => $size >= $least);
+
+        return $common === [] ? null : $this->alike($large === [] ? max($common) : min($large));
+    }
+
+    /** Fit and work together. @param  array<string, int>  $plan  by level */
+    public function cost(array $plan): float
+    {
+        return $this->fits($plan) + $this->work($plan);
+    }
+
+    /** Too much above 0, too little below; null where a figure is missing. */
+    public function leftOver(string $level, int $size): ?float
+    {
+        $facts = $this->facts[$level];
+        $body = $this->body($facts);
+        $adjusted = $this->adjustment($facts, $size);
+        if ($body === null || $adjusted === null) {
+            return null;
+        }
+        $chart = self::at($facts->chart, $size);
+        $finished = self::at($facts->finished, $size);
+        $school = $this->school($facts, $size);
+        if ($school === 'liked') {
+            return $finished === null ? null : $finished + $adjusted - $body - $this->liked($facts);
+        }
+        if ($facts->frame !== null) {
+            return $school === 'chart' || $adjusted != 0 ? 0.0 : ($chart === null ? null : $chart - $body);
+        }
+        if ($school === 'drafted' || $chart === null) {
+            return $chart === null ? null : $chart - $body;
+        }
+        $named = $facts->chart->sizeOf($facts->body, $facts->between);
+        $inside = in_array($named->standing->value, ['on', 'between'], true);
+
+        return match (true) {
+            $inside && $size === $named->size => 0.0,
+            $inside && $size > $named->size => $chart - self::at($facts->chart, $named->size),
+            default => $chart - $body,
+        };
+    }
+
+    /** What the level would pick by itself. */
+    public function own(string $level): int
+    {
+        $facts = $this->facts[$level];
+        if ($facts->frame !== null) {
+            return $facts->frame;
+        }
+        if ($this->school($facts, null) === 'chart') {
+            return $facts->chart->sizeOf($facts->body, $facts->between)->size;
+        }
+        if ($this->school($facts, null) === 'drafted') {
+            return $facts->chart->nearest($facts->body, $facts->between);
+        }
+        $best = null;
+        foreach ($facts->finished->values() as $size => $girth) {
+            $off = abs($girth->nanometres / 1e7 - $this->body($facts) - $this->liked($facts));
+            if (! $this->isTooSmall($level, $size) && ($best === null || $off <= $best[0] + 1e-9)) {
+                $best = [$off, $size];
+            }
         }
 
-        return $fit + self::work($situation, $sizes);
+        return $best[1] ?? array_key_last($facts->finished->values());
     }
 
-    /**
-     * @param  callable(float, float): list<float>  $objective
-     * @return array<string, int>
-     */
-    private static function search(Situation $situation, callable $objective, bool $largeEnough): array
+    /** @param  callable(array<string, int>): list<float>  $objective  less is better, the first first */
+    private function search(callable $objective): Sizes
     {
         $plans = [[]];
-        foreach (array_keys($situation->measured()) as $level) {
+        foreach (array_keys($this->facts) as $level) {
             $next = [];
             foreach ($plans as $plan) {
-                foreach (self::candidates($situation, $level, $largeEnough) as $size) {
+                foreach ($this->candidates($level) as $size) {
                     $next[] = $plan + [$level => $size];
                 }
             }
             $plans = $next;
         }
-        $best = null;
-        $least = [];
+        $best = [];
+        $least = null;
         foreach ($plans as $plan) {
-            $fit = array_sum(array_map(static fn (string $level): float => self::fit($situation, $level, $plan[$level]), array_keys($plan)));
-            $rank = [
-                ...array_map(static fn (float $cost): int => (int) round($cost * 1e6), $objective($fit, self::work($situation, $plan))),
-                count(array_unique($plan)), array_sum($plan), $plan['bust'] ?? 0, $plan['waist'] ?? 0,
-            ];
-            if ($best === null || $rank < $least) {
+            $rank = [...array_map(static fn (float $cost): int => (int) round($cost * 1e6), $objective($plan)), count(array_unique($plan)), array_sum($plan), $plan['bust'] ?? 0, $plan['waist'] ?? 0];
+            if ($least === null || $rank < $least) {
                 [$best, $least] = [$plan, $rank];
             }
         }
 
-        return $best ?? [];
+        return new Sizes($best['bust'] ?? null, $best['waist'] ?? null, $best['hip'] ?? null);
     }
 
     /** @return list<int> */
-    private static function candidates(Situation $situation, string $level, bool $largeEnough): array
+    private function candidates(string $level): array
     {
-        if ($level === 'bust' && $situation->lookup !== null) {
-            return [$situation->lookup->chart->size];
+        $facts = $this->facts[$level];
+        if ($facts->frame !== null) {
+            return [$facts->frame];
         }
-        $facts = $situation->facts[$level];
-        $wishes = $facts->school === EaseSchool::Liked && $facts->finished !== null && $facts->likedEase !== null;
-        $sizes = array_keys(($wishes ? $facts->finished : $facts->chart)->values());
-        $weight = $situation->make->pattern->weightAt($facts->level);
-        if ($wishes && $weight !== Weight::Free) {
-            $sizes = self::keptIfAny($sizes, $facts->leavesLeastEase(...));
-        }
-        if ($largeEnough && $weight === Weight::Critical) {
-            $sizes = self::keptIfAny($sizes, static fn (int $size): bool => self::leftOver($situation, $level, $size) >= -1.0 - 1e-9);
-        }
+        $sizes = array_keys($this->row($facts)->values());
+        $large = $this->isFree($facts) ? [] : array_values(array_filter($sizes, fn (int $size): bool => ! $this->isTooSmall($level, $size)));
 
-        return $sizes;
+        return $large === [] ? $sizes : $large;
     }
 
-    /**
-     * @param  list<int>  $sizes
-     * @param  callable(int): bool  $keeps
-     * @return list<int>
-     */
-    private static function keptIfAny(array $sizes, callable $keeps): array
+    /** @param  array<string, int>  $plan */
+    private function fits(array $plan): float
     {
-        $kept = array_values(array_filter($sizes, $keeps));
-
-        return $kept === [] ? $sizes : $kept;
+        return array_sum(array_map(fn (string $level): float => $this->fit($level, $plan[$level]), array_keys($plan)));
     }
 
-    private static function fit(Situation $situation, string $level, int $size): float
+    private function fit(string $level, int $size): float
     {
-        $d = self::leftOver($situation, $level, $size);
-        $woven = $situation->make->pattern->fabric->kind === FabricKind::Woven;
-        $weight = self::COUNTS[$situation->make->pattern->weightAt($situation->facts[$level]->level)->value];
+        $facts = $this->facts[$level];
+        $d = $this->leftOver($level, $size) ?? 0.0;
+        $hard = $d < 0 ? $facts->fabric->kind === FabricKind::Woven || $this->school($facts, $size) === 'chart' : $level === 'bust';
 
-        return $weight * (max(0, abs($d) - 1) * ($woven && $d < 0 ? 2 : 1) + 0.1 * abs($d));
+        return self::COUNTS[$facts->weight->value] * (max(0, abs($d) - 1) * ($hard ? 2 : 1) + 0.1 * abs($d));
     }
 
-    private static function leftOver(Situation $situation, string $level, int $size): float
-    {
-        $facts = $situation->facts[$level];
-        $adjusted = $level === 'bust' ? $situation->adjustment($situation->lookup === null ? null : $size) : null;
-
-        return (LeftOver::at($facts, $size, $adjusted->total ?? \Underbolt\Measure\Length::zero())->total->nanometres ?? 0) / 1e7;
-    }
-
-    /** @param  array<string, int>  $sizes */
-    private static function work(Situation $situation, array $sizes): float
+    /** @param  array<string, int>  $plan */
+    private function work(array $plan): float
     {
         $work = 0.0;
         foreach ([['bust', 'waist'], ['waist', 'hip']] as [$upper, $lower]) {
-            if (isset($sizes[$upper], $sizes[$lower])) {
-                $step = abs($sizes[$upper] - $sizes[$lower]);
+            if (isset($plan[$upper], $plan[$lower])) {
+                $step = abs($plan[$upper] - $plan[$lower]);
                 $work += self::STEPS[$step] ?? 8 + 5 * ($step - 3);
             }
         }
-        $total = ($situation->adjustment($situation->lookup?->chart->size)->total->nanometres ?? 0) / 1e7;
+        $bust = $this->facts['bust'] ?? null;
+        $total = $bust?->frame === null ? 0.0 : $this->adjustment($bust, $bust->frame) ?? 0.0;
 
         return $work + ($total == 0 ? 0 : 2 + 0.5 * abs($total));
+    }
+
+    private function adjustment(LevelFacts $facts, int $size): ?float
+    {
+        if ($facts->frame === null) {
+            return 0.0;
+        }
+        $liked = $this->school($facts, $size) === 'liked';
+        $printed = self::at($liked ? $facts->finished : $facts->chart, $size);
+        $body = $this->body($facts);
+        if ($printed === null || $body === null) {
+            return null;
+        }
+        $total = $body + ($liked ? $this->liked($facts) : 0) - $printed;
+
+        return abs($total) < self::HALF_INCH - 1e-9 || ($liked && $total < 0) ? 0.0 : $total;
+    }
+
+    private function isTooSmall(string $level, int $size): bool
+    {
+        $facts = $this->facts[$level];
+        $finished = self::at($facts->finished, $size);
+        if ($finished === null) {
+            return $facts->frame === null && $size < $this->own($level);
+        }
+        [$least, $given] = $this->least($level);
+        $floor = $given || $facts->fabric->kind !== FabricKind::Woven ? $least : $least / 2;
+
+        return $finished + ($this->adjustment($facts, $size) ?? 0) < $this->body($facts) + $floor - 1e-9;
+    }
+
+    /** @return array{float, bool} and whether it was given */
+    private function least(string $level): array
+    {
+        $facts = $this->facts[$level];
+        if ($facts->givenLeast !== null) {
+            return [$facts->givenLeast->nanometres / 1e7, true];
+        }
+        $knit = -min($facts->fabric->stretchPercent / 2, 10) / 100 * $this->body($facts);
+        $least = [$facts->fabric->kind === FabricKind::Woven ? self::USUAL[$level] : $knit];
+        if ($facts->likedEase !== null) {
+            $least[] = $this->liked($facts);
+        }
+        if ($this->school($facts, $facts->frame) !== 'liked') {
+            $own = $this->own($level);
+            $drafted = self::at($facts->finished, $own) === null || self::at($facts->chart, $own) === null ? -1 : self::at($facts->finished, $own) - self::at($facts->chart, $own);
+            $least = $drafted >= 0 ? [...$least, $drafted] : $least;
+        }
+
+        return [min($least), false];
+    }
+
+    private function school(LevelFacts $facts, ?int $size): string
+    {
+        $known = $facts->likedEase !== null && $facts->finished !== null && ($facts->frame === null || $size === null || self::at($facts->finished, $size) !== null);
+
+        return $facts->asked->value === 'liked' && ! $known ? 'drafted' : $facts->asked->value;
+    }
+
+    private function row(LevelFacts $facts): object
+    {
+        return $this->school($facts, $facts->frame) === 'liked' ? $facts->finished : $facts->chart;
+    }
+
+    private function isFree(LevelFacts $facts): bool
+    {
+        return $facts->weight->value === 'free' && $facts->frame === null;
+    }
+
+    private function alike(int $size): Sizes
+    {
+        return Sizes::each(fn ($level): ?int => isset($this->facts[$level->value]) ? $size : null);
+    }
+
+    private function liked(LevelFacts $facts): float
+    {
+        return ($facts->likedEase->nanometres ?? 0) / 1e7;
+    }
+
+    private function body(LevelFacts $facts): ?float
+    {
+        return $facts->body === null ? null : $facts->body->nanometres / 1e7;
+    }
+
+    private static function at(?object $row, int $size): ?float
+    {
+        $girth = $row?->at($size);
+
+        return $girth === null ? null : $girth->nanometres / 1e7;
     }
 }

@@ -8,11 +8,12 @@ use Illuminate\Console\Command;
 use Tests\Support\BruteForce;
 use Underbolt\File\MakeReader;
 use Underbolt\File\PlanJson;
+use Underbolt\Planning\Choosing\Alternatives;
+use Underbolt\Planning\Facts\Situation;
+use Underbolt\Planning\Facts\SizesInPlay;
 use Underbolt\Planning\Make;
 use Underbolt\Planning\PlanBuilder;
-use Underbolt\Planning\Planner;
-use Underbolt\Planning\Situation;
-use Underbolt\Planning\SizesInPlay;
+use Underbolt\Sizing\Sizes;
 
 /** Measures what the budgets ask of core: plans a second, growth with the sizes, and many bodies at once. */
 final class BenchCommand extends Command
@@ -47,8 +48,8 @@ final class BenchCommand extends Command
     {
         $make = self::make($sizes, 97.3);
         $situation = Situation::of($make, SizesInPlay::of($make));
-        $planned = self::milliseconds(static fn (): array => Planner::of($situation)->alternatives());
-        $brute = self::milliseconds(static fn (): array => BruteForce::best($situation), 10);
+        $planned = self::milliseconds(static fn (): array => Alternatives::of($situation)->all());
+        $brute = self::milliseconds(static fn (): Sizes => (new BruteForce($situation))->best(), 10);
         $growth = $before === null ? '' : sprintf(', times %.1f and %.1f', $planned / $before[0], $brute / $before[1]);
         $this->line(sprintf('%d sizes: all alternatives %.3f ms, the best alone by brute force %.2f ms%s', $sizes, $planned, $brute, $growth));
 

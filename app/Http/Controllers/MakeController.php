@@ -8,10 +8,12 @@ use App\Http\Requests\ChoicesRequest;
 use App\Http\Requests\MakeRequest;
 use App\Http\Resources\MakeData;
 use App\Http\Resources\PlanData;
+use App\Http\Resources\WhyNotData;
 use App\Models\Make;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
+use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 
 final class MakeController
@@ -53,6 +55,18 @@ final class MakeController
         return self::planned($request, $make);
     }
 
+    #[OA\Get(path: '/api/makes/{make}/why-not', operationId: 'whyNot',
+        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'how every size would do at every level', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: WhyNotData::class))),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function whyNot(Request $request, Make $make): JsonResponse
+    {
+        return new JsonResponse(WhyNotData::all(self::plannedFor($request, $make)));
+    }
+
     #[OA\Put(path: '/api/makes/{make}/choices', operationId: 'choose',
         parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ChoicesRequest::class)),
@@ -73,8 +87,13 @@ final class MakeController
 
     private static function planned(Request $request, Make $make): JsonResponse
     {
+        return new JsonResponse(PlanData::of(self::plannedFor($request, $make)));
+    }
+
+    private static function plannedFor(Request $request, Make $make): Plan
+    {
         $make->load('card.readings', 'pattern');
 
-        return new JsonResponse(PlanData::of(PlanBuilder::build($make->toCore(SignedIn::user($request)->unit))));
+        return PlanBuilder::build($make->toCore(SignedIn::user($request)->unit));
     }
 }

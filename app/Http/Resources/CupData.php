@@ -14,7 +14,7 @@ final readonly class CupData
         #[OA\Property] public string $letter,
         #[OA\Property] public int $difference_nm,
         #[OA\Property(enum: ['pattern', 'rule of thumb'])] public string $source,
-        #[OA\Property(description: 'whose bust row is read; null where it is the plain one')] public ?string $row,
+        #[OA\Property(description: 'whose bust row is read, where it is another cup\'s')] public ?string $row,
     ) {
     }
 
@@ -22,6 +22,6 @@ final readonly class CupData
     {
         $cup = $plan->cup;
 
-        return $cup === null ? null : new self($cup->letter, $cup->difference->nanometres, $cup->source->value, $plan->situation->cupRow);
+        return $cup === null ? null : new self($cup->letter, $cup->difference->nanometres, $cup->source->value, $plan->situation->cupBust->bodyFrom ?? $plan->situation->cupBust?->finishedFrom);
     }
 }

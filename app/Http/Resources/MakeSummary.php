@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Make;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\Unit;
-use Underbolt\Planning\Headline;
+use Underbolt\Planning\Advice\Headline;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 
@@ -30,7 +30,7 @@ final readonly class MakeSummary
         try {
             $plan = PlanBuilder::build($make->toCore($unit));
 
-            return new self(...$who, headline: Headline::of($plan), waits_for: null, cautions: count($plan->cautions));
+            return new self(...$who, headline: Headline::of($plan), waits_for: null, cautions: count($plan->cautions()));
         } catch (Refusal $refusal) {
             return new self(...$who, headline: null, waits_for: FaultData::of($refusal->faults()[0])->message, cautions: 0);
         }

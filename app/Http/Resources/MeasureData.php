@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
+use Underbolt\Measure\Point;
 use Underbolt\Measure\Readings;
 
 #[OA\Schema(description: 'what is taken from the readings of one point')]
@@ -19,7 +20,7 @@ final readonly class MeasureData
 
     public static function of(string $point, Readings $readings): self
     {
-        return new self($point, $readings->median()->nanometres, $readings->spread()->nanometres);
+        return new self($point, $readings->measureOf(Point::from($point))->nanometres, $readings->spread()->nanometres);
     }
 
     /**

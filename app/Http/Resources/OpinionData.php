@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Opinion;
+use Underbolt\Planning\Advice\Opinion;
 use Underbolt\Planning\Plan;
 
 #[OA\Schema]
 final readonly class OpinionData
 {
     public function __construct(
-        #[OA\Property(enum: ['chart_up', 'chart_down', 'chart_nearest', 'drafted', 'liked', 'quarters'])] public string $school,
+        #[OA\Property(enum: ['chart_up', 'chart_down', 'chart_nearest', 'drafted', 'liked', 'quarters', 'front_larger'])] public string $school,
         #[OA\Property] public string $name,
         #[OA\Property] public ?string $size,
         #[OA\Property] public string $why,

@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'sizes', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'garment', type: 'string', enum: ['dress', 'top', 'skirt', 'trousers', 'knit_top', 'coat'], nullable: true),
     new OA\Property(property: 'pulled_on', type: 'boolean'),
+    new OA\Property(property: 'cut_as', type: 'string', enum: ['blended', 'one_size'], nullable: true),
     new OA\Property(property: 'chart_means', type: 'string', enum: ['upper_limit', 'middle'], nullable: true),
     new OA\Property(property: 'between', type: 'string', enum: ['up', 'down', 'nearest'], nullable: true),
     new OA\Property(property: 'ranges', type: 'array', items: new OA\Items(ref: RangeDocument::class)),
@@ -47,6 +48,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'levels', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['critical', 'matters', 'free'])),
     new OA\Property(property: 'seam', type: 'object', properties: [
         new OA\Property(property: 'edges', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+        new OA\Property(property: 'nest_edges', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+        new OA\Property(property: 'waist_to_hem_edge', type: 'string', nullable: true),
         new OA\Property(property: 'underarm_to_waist', type: 'string', nullable: true),
         new OA\Property(property: 'shoulder_to_waist', type: 'string', nullable: true),
         new OA\Property(property: 'waist_to_hip', type: 'string', nullable: true),

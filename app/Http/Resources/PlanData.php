@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Alternative;
-use Underbolt\Planning\FrontBack;
-use Underbolt\Planning\Headline;
+use Underbolt\Planning\Advice\Headline;
+use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\LevelPlan;
-use Underbolt\Planning\PieceCut;
 use Underbolt\Planning\Plan;
-use Underbolt\Planning\SeamDrawing;
 
 #[OA\Schema(description: 'lengths in whole nanometres')]
 final readonly class PlanData
@@ -19,7 +17,7 @@ final readonly class PlanData
     /**
      * @param  list<string>  $sizes
      * @param  list<LevelData>  $levels
-     * @param  list<FrontBackData>  $front_back
+     * @param  ?list<StationData>  $back_stations
      * @param  list<AlternativeData>  $alternatives
      * @param  list<PieceCutData>  $pieces
      * @param  list<NeedData>  $needs
@@ -41,12 +39,15 @@ final readonly class PlanData
         #[OA\Property] public ?int $hem_nm,
         #[OA\Property] public ?int $sleeve_nm,
         #[OA\Property(oneOf: [new OA\Schema(ref: SideSeamData::class), new OA\Schema(type: 'null')])] public ?SideSeamData $side_seam,
-        #[OA\Property(items: new OA\Items(ref: FrontBackData::class))] public array $front_back,
         #[OA\Property(items: new OA\Items(ref: AlternativeData::class))] public array $alternatives,
         #[OA\Property(ref: WorkData::class)] public WorkData $work,
         #[OA\Property(items: new OA\Items(ref: PieceCutData::class))] public array $pieces,
         #[OA\Property(description: 'for the largest size used', items: new OA\Items(ref: NeedData::class))] public array $needs,
-        #[OA\Property(items: new OA\Items(ref: StationData::class))] public array $stations,
+        #[OA\Property(description: 'of the front', items: new OA\Items(ref: StationData::class))] public array $stations,
+        #[OA\Property(description: 'of the back, where it is cut unlike', type: 'array', items: new OA\Items(ref: StationData::class), nullable: true)] public ?array $back_stations,
+        #[OA\Property(description: 'the paper the stations stand on', enum: ['as printed', 'lengthened'])] public string $paper,
+        #[OA\Property(oneOf: [new OA\Schema(ref: SleeveData::class), new OA\Schema(type: 'null')])] public ?SleeveData $sleeve,
+        #[OA\Property(ref: ChoosersData::class)] public ChoosersData $choosers,
         #[OA\Property(oneOf: [new OA\Schema(ref: SeamDrawingData::class), new OA\Schema(type: 'null')])] public ?SeamDrawingData $drawing,
         #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
     ) {
@@ -55,32 +56,36 @@ final readonly class PlanData
     public static function of(Plan $plan): self
     {
         $levels = array_values(array_filter($plan->levels, static fn (?LevelPlan $level): bool => $level !== null));
-        $drawing = SeamDrawing::of($plan);
+        $drawing = $plan->drawing();
+        $back = $plan->backStations();
         $steps = array_map(static fn ($step): ?StepData => $step === null ? null : StepData::of($step), $plan->steps);
 
         return new self(
-            Headline::of($plan),
-            Headline::details($plan),
-            array_map($plan->nameOf(...), $plan->inPlay->sizes),
-            CupData::of($plan),
-            FrameData::of($plan),
-            $plan->bust === null ? null : BustAdjustmentData::of($plan->bust),
-            array_map(static fn (LevelPlan $level): LevelData => LevelData::of($level, $plan), $levels),
-            $steps['bust_waist'],
-            $steps['waist_hip'],
-            $plan->lengths->aboveWaist?->nanometres,
-            $plan->lengths->belowWaist?->nanometres,
-            $plan->lengths->hem?->nanometres,
-            $plan->lengths->sleeve?->nanometres,
-            $plan->seam === null ? null : SideSeamData::of($plan->seam),
-            array_map(static fn (FrontBack $unlike): FrontBackData => FrontBackData::of($unlike, $plan), $plan->frontBack()),
-            array_map(static fn (Alternative $one): AlternativeData => AlternativeData::of($one, $plan), $plan->alternatives()),
-            WorkData::of($plan->work()),
-            array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $plan->pieces()),
-            array_map(NeedData::of(...), $plan->needs()),
-            array_map(StationData::of(...), $plan->stations()),
-            $drawing === null ? null : SeamDrawingData::of($drawing, $plan),
-            array_map(CautionData::of(...), $plan->cautions),
+            headline: Headline::of($plan),
+            details: Headline::details($plan),
+            sizes: array_map($plan->nameOf(...), $plan->inPlay->sizes),
+            cup: CupData::of($plan),
+            frame: FrameData::of($plan),
+            bust_adjustment: $plan->bust === null ? null : BustAdjustmentData::of($plan->bust),
+            levels: array_map(static fn (LevelPlan $level): LevelData => LevelData::of($level, $plan), $levels),
+            bust_waist: $steps['bust_waist'],
+            waist_hip: $steps['waist_hip'],
+            above_waist_nm: $plan->lengths->aboveWaist?->nanometres,
+            below_waist_nm: $plan->lengths->belowWaist?->nanometres,
+            hem_nm: $plan->lengths->hem?->nanometres,
+            sleeve_nm: $plan->lengths->sleeve?->nanometres,
+            side_seam: $plan->seam === null ? null : SideSeamData::of($plan->seam),
+            alternatives: array_map(static fn (Alternative $one): AlternativeData => AlternativeData::of($one, $plan), $plan->alternatives()),
+            work: WorkData::of($plan->work()),
+            pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $plan->pieces()),
+            needs: array_map(NeedData::of(...), $plan->needs()),
+            stations: array_map(StationData::of(...), $plan->stations()),
+            back_stations: $back === null ? null : array_map(StationData::of(...), $back),
+            paper: $plan->paper(),
+            sleeve: $plan->sleeve === null ? null : SleeveData::of($plan->sleeve, $plan),
+            choosers: ChoosersData::of($plan),
+            drawing: $drawing === null ? null : SeamDrawingData::of($drawing, $plan),
+            cautions: array_map(CautionData::of(...), $plan->cautions()),
         );
     }
 }

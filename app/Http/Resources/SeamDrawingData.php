@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Measure\Length;
 use Underbolt\Planning\Plan;
-use Underbolt\Planning\SeamDrawing;
+use Underbolt\Seam\SeamDrawing;
 
 #[OA\Schema]
 final readonly class SeamDrawingData
@@ -15,12 +14,16 @@ final readonly class SeamDrawingData
     /**
      * @param  list<int>  $depths_nm
      * @param  list<SeamLineData>  $lines
-     * @param  list<?int>  $cut_nm
+     * @param  list<?int>  $front_nm
+     * @param  ?list<?int>  $back_nm
+     * @param  ?list<?int>  $blend_nm
      */
     public function __construct(
         #[OA\Property(items: new OA\Items(type: 'integer'))] public array $depths_nm,
         #[OA\Property(items: new OA\Items(ref: SeamLineData::class))] public array $lines,
-        #[OA\Property(description: 'the new line', items: new OA\Items(type: 'integer', nullable: true))] public array $cut_nm,
+        #[OA\Property(description: 'the line that is cut', items: new OA\Items(type: 'integer', nullable: true))] public array $front_nm,
+        #[OA\Property(description: 'the back\'s, where it differs', type: 'array', items: new OA\Items(type: 'integer', nullable: true), nullable: true)] public ?array $back_nm,
+        #[OA\Property(description: 'the front\'s blend alone, where the line is more than that', type: 'array', items: new OA\Items(type: 'integer', nullable: true), nullable: true)] public ?array $blend_nm,
     ) {
     }
 
@@ -28,13 +31,26 @@ final readonly class SeamDrawingData
     {
         $lines = [];
         foreach ($drawing->lines as $size => $line) {
-            $lines[] = new SeamLineData($plan->nameOf($size), array_map(static fn (Length $out): int => $out->nanometres, $line));
+            $lines[] = new SeamLineData($plan->nameOf($size), self::whole($line));
         }
 
         return new self(
-            array_map(static fn (Length $depth): int => $depth->nanometres, $drawing->depths),
+            $drawing->depths,
             $lines,
-            array_map(static fn (?Length $out): ?int => $out?->nanometres, $drawing->cut),
+            self::whole($drawing->front),
+            $drawing->back === null ? null : self::whole($drawing->back),
+            $drawing->blend === null ? null : self::whole($drawing->blend),
         );
+    }
+
+    /**
+     * @template T of ?float
+     *
+     * @param  list<T>  $line
+     * @return list<(T is null ? null : int)>
+     */
+    private static function whole(array $line): array
+    {
+        return array_map(static fn (?float $out): ?int => $out === null ? null : (int) round($out), $line);
     }
 }

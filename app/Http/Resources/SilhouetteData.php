@@ -14,6 +14,7 @@ final readonly class SilhouetteData
         #[OA\Property] public string $value,
         #[OA\Property] public string $label,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['critical', 'matters', 'free']))] public array $levels,
+        #[OA\Property(enum: ['blended', 'one_size'])] public string $cut_as,
     ) {
     }
 }

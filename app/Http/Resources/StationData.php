@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use OpenApi\Attributes as OA;
 use Underbolt\Seam\Station;
 
-#[OA\Schema]
+#[OA\Schema(description: 'outward positive, for each edge')]
 final readonly class StationData
 {
     public function __construct(
@@ -15,7 +15,9 @@ final readonly class StationData
         #[OA\Property] public ?string $from,
         #[OA\Property] public ?string $to,
         #[OA\Property(description: 'of the gap between the two lines, 0 to 1')] public ?float $share,
-        #[OA\Property(description: 'outward positive, for each cut edge')] public ?int $offset_nm,
+        #[OA\Property(description: 'of the move, what the blend is')] public ?int $blend_nm,
+        #[OA\Property(description: 'of the move, what is taken in, let out or adjusted')] public ?int $change_nm,
+        #[OA\Property(description: 'from the line it is taken from to the line that is cut')] public ?int $move_nm,
         #[OA\Property] public ?string $level,
     ) {
     }
@@ -23,12 +25,14 @@ final readonly class StationData
     public static function of(Station $station): self
     {
         return new self(
-            $station->depth->nanometres,
-            $station->from,
-            $station->to,
-            $station->share?->toFloat(),
-            $station->offset?->nanometres,
-            $station->level,
+            depth_nm: $station->depth->nanometres,
+            from: $station->from,
+            to: $station->to,
+            share: $station->share?->toFloat(),
+            blend_nm: $station->blend?->nanometres,
+            change_nm: $station->change?->nanometres,
+            move_nm: $station->move?->nanometres,
+            level: $station->level,
         );
     }
 }

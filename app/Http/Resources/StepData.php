@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Step;
+use Underbolt\Planning\Choosing\Step;
 
 #[OA\Schema]
 final readonly class StepData

@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/why-not": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whyNot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/makes/{make}/choices": {
         parameters: {
             query?: never;
@@ -554,7 +570,7 @@ export interface components {
     schemas: {
         AlternativeData: {
             /** @enum {string} */
-            name: "best" | "one_size" | "closest" | "least_work";
+            name: "best" | "one_size" | "closest" | "by_finished" | "nearer";
             /** @description by level */
             sizes: {
                 [key: string]: string;
@@ -562,7 +578,9 @@ export interface components {
             /** Format: float */
             cost: number;
             receipt: components["schemas"]["ReceiptLineData"][];
-            /** @description whether these are the sizes of the plan */
+            /** @description whether taking it adjusts the bust to its size */
+            adjusts_bust: boolean;
+            /** @description whether these are the sizes and adjustment of the plan */
             chosen: boolean;
         };
         AnswerRequest: {
@@ -629,6 +647,8 @@ export interface components {
             code: string;
             level: string | null;
             text: string;
+            /** @description something has to be found out or decided before the cloth is cut */
+            stops: boolean;
         };
         /** @description rows by name, one text for each size, null where none is printed */
         ChartDocument: {
@@ -687,7 +707,7 @@ export interface components {
             /** @enum {string|null} */
             lead?: "full_bust" | "cup" | "high_bust" | "high_bust_as_is" | "cross_front" | null;
             /** @enum {string} */
-            pick?: "best" | "level";
+            pick?: "best" | "level" | "one_size";
             /** @description flat widths of a garment that fits well */
             own_garment?: {
                 [key: string]: string | null;
@@ -723,9 +743,38 @@ export interface components {
             largest_step?: number;
             dwell?: string | null;
             station_every?: string | null;
+            take?: {
+                [key: string]: "in_line" | "sew" | "leave" | null;
+            };
+            /** @description outward positive, for each side edge */
+            by_hand?: {
+                [key: string]: {
+                    front?: string | null;
+                    back?: string | null;
+                } | null;
+            };
+            /** @description changes set by hand */
+            lengths?: {
+                [key: string]: string | null;
+            };
+            /** @enum {string|null} */
+            method?: "pivot" | "slash" | null;
+            adjust_bust?: boolean | null;
         };
         ChoicesRequest: {
             choices: components["schemas"]["ChoicesDocument"];
+        };
+        /** @description what is in force, chosen or not, and why a choice could change nothing now */
+        ChoosersData: {
+            /** @enum {string} */
+            pick: "best" | "level" | "one_size";
+            /** @enum {string} */
+            ease: "chart" | "drafted" | "liked";
+            /** @enum {string} */
+            between: "up" | "down" | "nearest";
+            pick_idle: string | null;
+            between_idle: string | null;
+            order_idle: string | null;
         };
         /** @description the card has changed since it was seen; this is how it stands */
         ConflictData: {
@@ -737,7 +786,7 @@ export interface components {
             difference_nm: number;
             /** @enum {string} */
             source: "pattern" | "rule of thumb";
-            /** @description whose bust row is read; null where it is the plain one */
+            /** @description whose bust row is read, where it is another cup's */
             row: string | null;
         };
         CupLineDocument: {
@@ -836,14 +885,6 @@ export interface components {
             /** @description why these envelopes */
             range_why: string;
         };
-        FrontBackData: {
-            /** @enum {string} */
-            level: "bust" | "waist" | "hip";
-            front: string;
-            back: string;
-            /** @description of the whole girth */
-            change_nm: number | null;
-        };
         GarmentData: {
             /** @enum {string} */
             value: "dress" | "top" | "skirt" | "trousers" | "knit_top" | "coat";
@@ -918,31 +959,54 @@ export interface components {
             weight: "critical" | "matters" | "free";
             /** @description set by hand */
             clipped: boolean;
-            /** @description takes the size of a level that counts */
+            /** @description free: gives no orders */
             follows: boolean;
-            measure_nm: number;
-            chart: components["schemas"]["ChartSizeData"];
+            /** @description null where only the frame is known */
+            measure_nm: number | null;
+            chart: components["schemas"]["ChartSizeData"] | null;
             size: string;
+            /** @description what the level would pick by itself */
+            own: string;
+            /** @description why it is cut in another, in one sentence */
+            why: string | null;
+            /** @description size in front */
+            front: string;
+            back: string;
             chart_value_nm: number | null;
+            /** @description as printed */
             finished_nm: number | null;
             drafted_ease_nm: number | null;
             your_ease_nm: number | null;
-            least_ease_nm: number;
+            least_ease_nm: number | null;
             wished_nm: number | null;
+            /** @description too much above 0 */
             left_over_nm: number | null;
             edges: number;
             per_edge_nm: number | null;
-            sew_in_allowance: boolean;
+            /** @enum {string|null} */
+            take: "in_line" | "sew" | "leave" | null;
             /** @description what the centre back takes alone */
-            centre_back_nm: number | null;
+            centre_back_nm: number;
+            /** @description what a bust adjustment adds all round */
+            adjusted_nm: number;
+            /** @description what was set by hand adds all round */
+            by_hand_nm: number;
+            /** @description drawn at the front side edge beside the blend, outward positive */
+            change_front_nm: number;
+            change_back_nm: number;
+            /** @description the garment once all is done */
+            as_cut_nm: number | null;
+            ease_as_cut_nm: number | null;
             /** @enum {string} */
-            sure: "firm" | "near the edge" | "measure again";
+            sure: "by_hand" | "firm" | "near the edge" | "measure again";
+            /** @description the measure that decides */
+            sure_of: string;
             /** @description what so much ease at the bust of a dress or top is called */
             band: string | null;
-            /** @description a quarter of body and ease, to lay on the tissue */
-            quarter_nm: number;
+            /** @description where a tape on the tissue ends */
+            on_tissue: components["schemas"]["OnTissueData"][];
             opinions: components["schemas"]["OpinionData"][];
-            /** @description all schools that can tell name one size */
+            /** @description all schools that can tell name the size that is cut */
             agreed: boolean;
             notches: components["schemas"]["NotchData"][];
         };
@@ -1009,9 +1073,17 @@ export interface components {
             chart_nm: number | null;
             finished_nm: number | null;
         };
+        /** @description from fold or centre, darts jumped over */
+        OnTissueData: {
+            /** @description a panel, or a quarter */
+            name: string;
+            stitching_nm: number;
+            /** @description null where no seam allowance is known */
+            cutting_nm: number | null;
+        };
         OpinionData: {
             /** @enum {string} */
-            school: "chart_up" | "chart_down" | "chart_nearest" | "drafted" | "liked" | "quarters";
+            school: "chart_up" | "chart_down" | "chart_nearest" | "drafted" | "liked" | "quarters" | "front_larger";
             name: string;
             size: string | null;
             why: string;
@@ -1048,6 +1120,8 @@ export interface components {
             /** @enum {string|null} */
             garment?: "dress" | "top" | "skirt" | "trousers" | "knit_top" | "coat" | null;
             pulled_on?: boolean;
+            /** @enum {string|null} */
+            cut_as?: "blended" | "one_size" | null;
             /** @enum {string|null} */
             chart_means?: "upper_limit" | "middle" | null;
             /** @enum {string|null} */
@@ -1095,6 +1169,10 @@ export interface components {
                 edges?: {
                     [key: string]: number;
                 };
+                nest_edges?: {
+                    [key: string]: number;
+                };
+                waist_to_hem_edge?: string | null;
                 underarm_to_waist?: string | null;
                 shoulder_to_waist?: string | null;
                 waist_to_hip?: string | null;
@@ -1134,6 +1212,10 @@ export interface components {
             follows: string;
             /** @description from the top down; none for one size for all */
             sizes: string[];
+            /** @description of its back half, where that is cut unlike */
+            back_sizes: string[] | null;
+            /** @description beside the blend, in words */
+            changes: string[];
         };
         PieceDocument: {
             /** @description One paper piece and the size it is cut in. */
@@ -1162,13 +1244,22 @@ export interface components {
             hem_nm: number | null;
             sleeve_nm: number | null;
             side_seam: components["schemas"]["SideSeamData"] | null;
-            front_back: components["schemas"]["FrontBackData"][];
             alternatives: components["schemas"]["AlternativeData"][];
             work: components["schemas"]["WorkData"];
             pieces: components["schemas"]["PieceCutData"][];
             /** @description for the largest size used */
             needs: components["schemas"]["NeedData"][];
+            /** @description of the front */
             stations: components["schemas"]["StationData"][];
+            /** @description of the back, where it is cut unlike */
+            back_stations: components["schemas"]["StationData"][] | null;
+            /**
+             * @description the paper the stations stand on
+             * @enum {string}
+             */
+            paper: "as printed" | "lengthened";
+            sleeve: components["schemas"]["SleeveData"] | null;
+            choosers: components["schemas"]["ChoosersData"];
             drawing: components["schemas"]["SeamDrawingData"] | null;
             cautions: components["schemas"]["CautionData"][];
         };
@@ -1261,8 +1352,12 @@ export interface components {
         SeamDrawingData: {
             depths_nm: number[];
             lines: components["schemas"]["SeamLineData"][];
-            /** @description the new line */
-            cut_nm: (number | null)[];
+            /** @description the line that is cut */
+            front_nm: (number | null)[];
+            /** @description the back's, where it differs */
+            back_nm: (number | null)[] | null;
+            /** @description the front's blend alone, where the line is more than that */
+            blend_nm: (number | null)[] | null;
         };
         SeamLineData: {
             size: string;
@@ -1296,6 +1391,19 @@ export interface components {
             levels: {
                 [key: string]: "critical" | "matters" | "free";
             };
+            /** @enum {string} */
+            cut_as: "blended" | "one_size";
+        };
+        /** @description round the upper arm */
+        SleeveData: {
+            size: string;
+            measure_nm: number;
+            chart_value_nm: number | null;
+            finished_nm: number | null;
+            ease_nm: number | null;
+            /** @description how much wider it has to be; to spare below 0 */
+            need_nm: number | null;
+            per_edge_nm: number | null;
         };
         /** @description a dress stand with the tape on it, as SVG paths */
         StandData: {
@@ -1321,6 +1429,7 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @description outward positive, for each edge */
         StationData: {
             depth_nm: number;
             from: string | null;
@@ -1330,8 +1439,12 @@ export interface components {
              * @description of the gap between the two lines, 0 to 1
              */
             share: number | null;
-            /** @description outward positive, for each cut edge */
-            offset_nm: number | null;
+            /** @description of the move, what the blend is */
+            blend_nm: number | null;
+            /** @description of the move, what is taken in, let out or adjusted */
+            change_nm: number | null;
+            /** @description from the line it is taken from to the line that is cut */
+            move_nm: number | null;
             level: string | null;
         };
         StepData: {
@@ -1424,12 +1537,29 @@ export interface components {
         WearerRequest: {
             name: string;
         };
+        /** @description how every size would do at one level */
+        WhyNotData: {
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            /** @description one sentence for each, by size */
+            sizes: {
+                [key: string]: string;
+            };
+        };
         WorkData: {
             /** @enum {string} */
             order: "blend_first" | "length_first";
             why: string;
             /** @description one tracing each */
-            steps: string[];
+            steps: components["schemas"]["WorkStepData"][];
+        };
+        WorkStepData: {
+            kind: string;
+            text: string;
+            /** @description longer or wider above 0 */
+            amount_nm: number | null;
+            edges: number | null;
+            pieces: string[];
         };
         WorkroomData: {
             makes: components["schemas"]["MakeSummary"][];
@@ -1898,6 +2028,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    whyNot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description how every size would do at every level */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhyNotData"][];
                 };
             };
             404: components["responses"]["NotFound"];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Underbolt\File\MakeReader;
 use Underbolt\File\PlanJson;
 use Underbolt\Planning\PlanBuilder;
-use Underbolt\Planning\SeamDrawing;
 use Underbolt\Refusal;
 
 /** A copy with a part changed, dropped or doubled here and there. */
@@ -46,7 +45,7 @@ test('a mutated file gives a plan or a clear refusal, never anything else', func
         try {
             $plan = PlanBuilder::build(MakeReader::read($json));
             json_encode(PlanJson::of($plan), JSON_THROW_ON_ERROR);
-            SeamDrawing::of($plan);
+            $plan->drawing();
             $outcomes['plan']++;
         } catch (Refusal $refusal) {
             foreach ($refusal->faults() as $fault) {

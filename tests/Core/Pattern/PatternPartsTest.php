@@ -177,7 +177,7 @@ test('the ease of a cup, a view or a fit is held against its own body row', func
 });
 
 test('the least ease is the make\'s, else the pattern\'s, else the fabric\'s', function (): void {
-    $least = static fn (array $changes): mixed => planOf($changes)->at(Level::Waist)?->facts->leastEase;
+    $least = static fn (array $changes): mixed => planOf($changes)->at(Level::Waist)?->facts->least;
     expect($least([]))->toEqual(cm(2.5))
         ->and($least(['pattern.least_ease' => ['waist' => 4]]))->toEqual(cm(4))
         ->and($least(['pattern.least_ease' => ['waist' => 4], 'choices.least_ease' => ['waist' => '1']]))->toEqual(cm(1));

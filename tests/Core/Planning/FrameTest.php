@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Underbolt\Altering\BustAdjustment;
 use Underbolt\Planning\Unplannable;
 
 use function Tests\Core\cautionsOf;
@@ -20,9 +19,9 @@ $name = static fn ($plan): ?string => $plan->frame->size === null ? null : $plan
 
 test('each lead looks up its own measure', function (array $changes, string $size, ?float $looked) use ($name): void {
     $plan = planOf(fullBody($changes));
-    expect($name($plan))->toBe($size)->and($plan->frame->measure)->toEqual(cm($looked));
+    expect($name($plan))->toBe($size)->and($plan->frame->measure)->toEqual($looked === null ? null : cm($looked));
 })->with([
-    'full bust' => [['choices.lead' => 'full_bust'], '16', 100],
+    'full bust, adjusted' => [['choices.lead' => 'full_bust', 'choices.adjust_bust' => true], '16', 100],
     'high bust in its row' => [['choices.lead' => 'high_bust', 'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100]], '12', 86],
     'high bust and the drafted B' => [['choices.lead' => 'high_bust'], '12', 91.08],
     'high bust and a drafted D' => [['choices.lead' => 'high_bust', 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'drafted_cup' => 'D']]], '16', 96.16],
@@ -41,6 +40,13 @@ test('left to itself the lead is the sensible one, with its reason', function (a
     'one letter more' => [['body.high_bust' => 84.5], 'full_bust', 'near enough'],
     'two letters more' => [['body.high_bust' => 81.5], 'high_bust', 'more than one letter'],
     'two letters less' => [['body.high_bust' => 92], 'high_bust', 'more than one letter'],
+    'one letter more, and a high-bust row' => [['body.high_bust' => 84.5, 'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100]], 'high_bust', 'a letter from the B'],
+    'the drafted cup, and a high-bust row' => [['body.high_bust' => 87, 'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100]], 'full_bust', 'near enough'],
+    'a front width, measured and printed' => [['body.high_bust' => 81.5, 'body.cross_front' => 33, 'pattern.body_chart.cross_front' => [31, 32, 33, 34, 35, 36]], 'cross_front', 'front width'],
+    'a front width, not printed' => [['body.cross_front' => 33], 'full_bust', 'Without a cup'],
+    'no full bust' => [['body.full_bust' => null, 'body.high_bust' => 84], 'high_bust', 'The full bust is not measured'],
+    'no bust at all' => [['body.full_bust' => null], 'full_bust', 'not measured'],
+    'pieces by cup' => [['body.high_bust' => 81.5, 'pattern.pieces' => [['name' => 'front', 'cups' => ['C', 'D']]]], 'cup', 'drawn by cup'],
     'chosen' => [['body.high_bust' => 81.5, 'choices.lead' => 'full_bust'], 'full_bust', 'You chose'],
 ]);
 
@@ -51,8 +57,8 @@ test('the bust adjustment is what the full bust needs beyond the frame', functio
         ->and($plan->bust->perEdge())->toEqual(cm(2))
         ->and($plan->bust->perFrontHalf())->toEqual(cm(4))
         ->and($plan->bust->method->value)->toBe('slash')
-        ->and($plan->levels['bust']->leftOver->total)->toEqual(cm(0))
-        ->and($plan->levels['bust']->chart->size)->toBe(4);
+        ->and($plan->levels['bust']->taken->leftOver)->toEqual(cm(0))
+        ->and($plan->levels['bust']->facts->chartSize->size)->toBe(4);
 });
 
 test('neither the full bust nor the cup is ever adjusted for', function (string $lead): void {
@@ -60,7 +66,12 @@ test('neither the full bust nor the cup is ever adjusted for', function (string 
 })->with(['full_bust', 'cup']);
 
 test('under half an inch nothing is adjusted; the method goes by the fullness', function (string $full, string $chart, ?string $high, string $kind, ?string $method): void {
-    $bust = BustAdjustment::of(inches($full), inches($chart), $high === null ? null : inches($high));
+    $row = ['20 in', $chart.' in', '60 in'];
+    $bust = planOf([
+        'body' => ['full_bust' => $full.' in', 'high_bust' => $high === null ? null : $high.' in', 'cross_front' => 33],
+        'choices' => ['lead' => 'cross_front'], 'pattern.sizes' => ['S', 'M', 'L'], 'pattern.finished' => null,
+        'pattern.body_chart' => ['full_bust' => $row, 'cross_front' => [30, 33, 36]],
+    ])->bust;
     expect($bust->kind->value)->toBe($kind)->and($bust->method?->value)->toBe($method)
         ->and($bust->total)->toEqual($kind === 'none' ? cm(0) : inches($full)->minus(inches($chart)));
 })->with([
@@ -86,7 +97,7 @@ test('what the lead needs and the card lacks is named', function (array $changes
     }
     $this->fail('a plan was made');
 })->with([
-    [['body.full_bust' => null], 'body.full_bust'],
+    [['body.full_bust' => null, 'choices.lead' => 'full_bust'], 'body.full_bust'],
     [['choices.lead' => 'high_bust'], 'body.high_bust'],
     [['choices.lead' => 'cup'], 'body.high_bust'],
     [['choices.lead' => 'cup', 'pattern.cups' => ['measure' => 'front_half_difference']], 'body.half_full_bust'],
@@ -97,10 +108,12 @@ test('what the lead needs and the card lacks is named', function (array $changes
 test('a frame led by the high bust stands without a full bust: the bust is left open', function () use ($name): void {
     $plan = planOf(['body.full_bust' => null, 'body.high_bust' => 86, 'choices.lead' => 'high_bust']);
     expect($name($plan))->toBe('12')
-        ->and($plan->levels['bust'])->toBeNull()
+        ->and($name($plan))->toBe($plan->nameOf($plan->levels['bust']->size))
+        ->and($plan->levels['bust']->taken->leftOver)->toBeNull()
+        ->and($plan->levels['bust']->asCut)->toEqual(cm(100))
         ->and($plan->bust)->toBeNull()
-        ->and($plan->steps['bust_waist'])->toBeNull()
-        ->and(cautionsOf($plan))->toContain('not_measured bust');
+        ->and($plan->steps['bust_waist']->sizes)->toBe(0)
+        ->and(cautionsOf($plan))->toContain('not_measured bust', 'bust_not_measured bust');
 });
 
 test('a skirt needs no bust to lead', function () use ($name): void {

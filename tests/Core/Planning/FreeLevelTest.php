@@ -26,7 +26,7 @@ test('a free level raises no caution, with a clip it does', function () use ($si
     $big = ['body.hip' => 130, 'pattern.levels.hip' => 'free'];
     $clipped = planOf($big + ['choices.sizes' => ['hip' => '18']]);
     expect(cautionsOf(planOf($big)))->toBe([])
-        ->and(cautionsOf($clipped))->toBe(['above_range hip', 'step_avoid hip', 'steep_blend'])
+        ->and(cautionsOf($clipped))->toBe(['above_range hip', 'step_avoid hip', 'change_far hip', 'steep_blend'])
         ->and($size($clipped, Level::Hip))->toBe('18');
 });
 

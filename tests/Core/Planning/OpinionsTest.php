@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Underbolt\Planning\Opinion;
-use Underbolt\Planning\Opinions;
+use Underbolt\Planning\Advice\Opinion;
+use Underbolt\Planning\Advice\Opinions;
 use Underbolt\Planning\Plan;
 
 use function Tests\Core\planOf;
@@ -57,5 +57,5 @@ test('outside the chart and on it, the reason says so', function (float $waist, 
 
 test('a free level keeps its own pick among the opinions', function (): void {
     $plan = planOf(['body.hip' => 112, 'pattern.levels.hip' => 'free']);
-    expect($plan->nameOf($plan->sizes['hip']))->toBe('12')->and(saidAt($plan, 'hip')['chart_up'])->toBe('18');
+    expect($plan->nameOf($plan->sizes->hip))->toBe('12')->and(saidAt($plan, 'hip')['chart_up'])->toBe('18');
 });

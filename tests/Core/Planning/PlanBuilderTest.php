@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Underbolt\Pattern\Level;
 use Underbolt\Planning\Unplannable;
 
+use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
 use function Tests\Core\planOf;
 
@@ -20,8 +21,10 @@ test('a level without a chart row is absent, one without a measure is open', fun
         ->and($plan->steps)->toBe(['bust_waist' => null, 'waist_hip' => null]);
 });
 
-test('a bust that is not measured is asked for', function (): void {
-    expect(fn () => planOf(['body.full_bust' => null]))->toThrow(Unplannable::class, 'the full bust is not on the card');
+test('a bust that is not measured is left open and said; one that was chosen to lead is asked for', function (): void {
+    $plan = planOf(['body.full_bust' => null]);
+    expect($plan->levels['bust'])->toBeNull()->and(cautionsOf($plan))->toContain('not_measured bust')
+        ->and(fn () => planOf(['body.full_bust' => null, 'choices.lead' => 'full_bust']))->toThrow(Unplannable::class, 'the full bust is not on the card');
 });
 
 test('a make with no level left is refused', function (): void {
@@ -30,7 +33,7 @@ test('a make with no level left is refused', function (): void {
 });
 
 test('a clip on the bust becomes the frame', function (): void {
-    $plan = planOf(['choices.sizes' => ['bust' => '16']]);
+    $plan = planOf(['choices.sizes' => ['bust' => '16'], 'choices.adjust_bust' => true]);
     expect($plan->nameOf($plan->frame->size))->toBe('16');
 });
 

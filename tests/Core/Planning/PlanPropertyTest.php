@@ -17,7 +17,7 @@ uses(TestTrait::class);
 function decided(Plan $plan): array
 {
     return array_map(static fn (?LevelPlan $level): array => [
-        $level->size, $level->chart, $level->leftOver->total?->nanometres, $level->leftOver->perEdge?->nanometres,
+        $level->size, $level->facts->chartSize, $level->asCut?->nanometres, $level->taken->leftOver?->nanometres, $level->taken->perEdge?->nanometres,
     ], $plan->levels);
 }
 
@@ -43,7 +43,7 @@ test('what is cut does not depend on the unit that is written', function (string
 test('what is shared among the edges adds up to the left-over, to a nanometre an edge', function (): void {
     $this->forAll(Generators::choose(620, 900), Generators::choose(1, 12))->then(function (int $waist, int $edges): void {
         $level = planOf(['body.waist' => $waist / 10, 'pattern.seam.edges' => ['waist' => $edges]])->levels['waist'];
-        $apart = $level->leftOver->total->nanometres - $level->leftOver->perEdge->nanometres * $edges;
+        $apart = $level->taken->leftOver->nanometres - $level->taken->perEdge->nanometres * $edges;
         expect(abs($apart))->toBeLessThanOrEqual($edges);
     });
 });

@@ -7,8 +7,8 @@ use Underbolt\Planning\Unplannable;
 use function Tests\Core\planOf;
 
 $drafts = ['pattern.ranges' => [
-    ['name' => 'small', 'sizes' => ['8', '10', '12']],
-    ['name' => 'large', 'sizes' => ['14', '16']],
+    ['name' => 'small', 'sizes' => ['8', '10', '12'], 'draft' => 'small'],
+    ['name' => 'large', 'sizes' => ['14', '16'], 'draft' => 'large'],
     ['name' => 'larger', 'sizes' => ['18'], 'draft' => 'large'],
 ]];
 
@@ -20,6 +20,13 @@ test('without a choice the draft that holds the most measured levels is in play'
     'as many in each: the first' => [['full_bust' => 88, 'waist' => 80], 'small'],
     'standing on the end figure is held' => [['full_bust' => 105.1, 'waist' => 70, 'hip' => 112.1], 'large'],
 ]);
+
+test('envelopes that name no draft are one as long as they are drafted for one cup', function (): void {
+    $sizes = static fn (?string $cup): array => planOf(['pattern.ranges' => [
+        ['name' => 'small', 'sizes' => ['8', '10', '12'], 'drafted_cup' => 'B'], ['name' => 'large', 'sizes' => ['14', '16', '18'], 'drafted_cup' => $cup],
+    ]])->inPlay->sizes;
+    expect($sizes('B'))->toBe([0, 1, 2, 3, 4, 5])->and($sizes(null))->toBe([0, 1, 2, 3, 4, 5])->and($sizes('D'))->toBe([0, 1, 2]);
+});
 
 test('envelopes of one draft are in play together', function () use ($drafts): void {
     expect(planOf($drafts + ['choices.range' => 'larger'])->inPlay->sizes)->toBe([3, 4, 5]);

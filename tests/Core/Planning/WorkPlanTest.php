@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-use Underbolt\Measure\Length;
-use Underbolt\Planning\Headline;
-use Underbolt\Planning\Need;
-use Underbolt\Planning\PieceCut;
-use Underbolt\Planning\WorkStep;
+use Underbolt\Altering\WorkStep;
+use Underbolt\Planning\Advice\Headline;
+use Underbolt\Planning\Advice\Need;
+use Underbolt\Planning\Advice\PieceCut;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
@@ -23,7 +22,7 @@ test('blend, then length, then bust; but length first when it moves the waist by
         ->and($kinds($stepped + $bust + ['body.underarm_to_waist' => 21.1]))->toBe(['length', 'blend', 'bust'])
         ->and($kinds($stepped + ['body.underarm_to_waist' => 18.9]))->toBe(['length', 'blend'])
         ->and($kinds($stepped + ['body.underarm_to_waist' => 18.9, 'choices.order' => 'blend_first']))->toBe(['blend', 'length'])
-        ->and($kinds($stepped + ['body.underarm_to_waist' => 20.5, 'choices.order' => 'length_first']))->toBe(['length', 'blend'])
+        ->and($kinds($stepped + ['body.underarm_to_waist' => 20.8, 'choices.order' => 'length_first']))->toBe(['length', 'blend'])
         ->and($kinds([]))->toBe([])
         ->and(planOf($stepped + ['body.underarm_to_waist' => 18])->work()->why)->toBe('The waist moves by 2 cm: put it in place before the blend is drawn to it.');
 });
@@ -90,22 +89,29 @@ test('a garment that fits gives the ease that is liked: twice its flat width, le
 
 test('the centre back takes its share alone, and only the rest is divided', function (): void {
     $waist = planOf(['body.waist' => 72, 'choices.centre_back' => ['waist' => '1.2'], 'choices.sizes' => ['waist' => '12']])->levels['waist'];
-    expect($waist->leftOver->total)->toEqual(cm(2))
-        ->and($waist->leftOver->perEdge)->toEqual(cm(0.2))
-        ->and($waist->centreBack)->toEqual(cm(1.2));
+    expect($waist->taken->leftOver)->toEqual(cm(2))
+        ->and($waist->taken->perEdge)->toEqual(cm(0.2))
+        ->and($waist->taken->centreBack)->toEqual(cm(1.2));
 });
 
 test('front and back unlike keep the sum, and their seams are walked', function (): void {
     $plan = planOf(['choices.front_larger' => ['bust' => 1, 'waist' => 1]]);
-    [$bust, $waist] = $plan->frontBack();
-    expect([$plan->nameOf($bust->front), $plan->nameOf($bust->back), $bust->change])->toEqual(['14', '10', Length::zero()])
-        ->and($waist->level->value)->toBe('waist')
+    expect(array_map($plan->nameOf(...), $plan->frontBack->front->known()))->toBe(['bust' => '14', 'waist' => '14', 'hip' => '12'])
+        ->and(array_map($plan->nameOf(...), $plan->frontBack->back->known()))->toBe(['bust' => '10', 'waist' => '10', 'hip' => '12'])
+        ->and($plan->levels['bust']->asCut)->toEqual(cm(100))
         ->and($plan->seam->front)->not->toEqual($plan->seam->back)
+        ->and($plan->backStations())->not->toBeNull()
         ->and($plan->work()->steps[0]->text)->toContain('at the bust the front in 14 and the back in 10', 'sleeve cap')
-        ->and(planOf([])->frontBack())->toBe([])
-        ->and(planOf([])->seam->difference()->isZero())->toBeTrue()
-        // At the last size there is none larger: then the sum changes, and that is said.
-        ->and(planOf(['choices.sizes' => ['bust' => '18'], 'choices.front_larger' => ['bust' => 1]])->frontBack()[0]->change)->toEqual(cm(-2.5));
+        ->and(planOf([])->backStations())->toBeNull()
+        ->and(planOf([])->seam->difference()->isZero())->toBeTrue();
+});
+
+test('where the sizes end front and back both stop, so that the sum stays', function (): void {
+    $sizes = static fn ($plan): array => [$plan->nameOf($plan->frontBack->front->bust), $plan->nameOf($plan->frontBack->back->bust)];
+    $last = planOf(['choices.sizes' => ['bust' => '18'], 'choices.front_larger' => ['bust' => 1]]);
+    $near = planOf(['choices.sizes' => ['bust' => '10'], 'choices.front_larger' => ['bust' => -3]]);
+    expect($sizes($last))->toBe(['18', '18'])->and(cautionsOf($last))->toContain('unlike_cut_short bust')
+        ->and($sizes($near))->toBe(['8', '12'])->and(cautionsOf($near))->toContain('unlike_cut_short bust');
 });
 
 test('front and back that no longer go together are said', function (): void {
@@ -116,9 +122,9 @@ test('front and back that no longer go together are said', function (): void {
 test('the sentence under the headline counts steps and cautions', function (array $changes, string $sentence): void {
     expect(Headline::details(planOf($changes)))->toBe($sentence);
 })->with([
-    [[], 'No step to blend; nothing to watch.'],
-    [['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 103]], 'One step to blend, easy; nothing to watch.'],
-    [['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107]], 'Two steps to blend, easy; nothing to watch.'],
-    [['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 107]], 'One step to blend, a wide one; one caution that matters.'],
-    [['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 103]], 'Two steps to blend, one of them wide; one caution that matters.'],
+    [[], 'One line to cut, front and back alike; no step to blend; nothing to watch.'],
+    [['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 103]], 'One line to cut, front and back alike; one step to blend, easy; nothing to watch.'],
+    [['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107]], 'One line to cut, front and back alike; two steps to blend, easy; nothing to watch.'],
+    [['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 107]], 'One line to cut, front and back alike; one step to blend, a wide one; one caution that matters.'],
+    [['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 103]], 'One line to cut, front and back alike; two steps to blend, one of them wide; one caution that matters.'],
 ]);

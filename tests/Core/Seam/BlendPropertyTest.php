@@ -6,8 +6,8 @@ use Brick\Math\BigRational;
 use Eris\Generators;
 use Eris\TestTrait;
 use Underbolt\Measure\Length;
-use Underbolt\Seam\BlendSegment;
 use Underbolt\Seam\BlendShape;
+use Underbolt\Seam\Stretch;
 
 uses(TestTrait::class);
 
@@ -20,18 +20,18 @@ test('the new line meets the gap exactly at the levels and never leaves the band
         Generators::choose(0, 50),
     )->then(function (int $long, int $gapTop, int $gapEnd, int $percent, int $dwell) use ($shape): void {
         $at = static fn (int $nanometres): Length => Length::ofNanometres($nanometres);
-        $segment = new BlendSegment(
-            'a', 'b', $at(0), $at(intdiv($long * $dwell, 100)), $at($long), $shape, BigRational::of($gapTop), BigRational::of($gapEnd),
+        $segment = new Stretch(
+            'a', 'b', $at(0), $at(intdiv($long * $dwell, 100)), $at($long), $shape, BigRational::of($gapTop), BigRational::of($gapEnd), $at(0), $at(0),
         );
         $here = $gapTop + ($gapEnd - $gapTop) * $percent / 100;
-        $offset = $segment->offset($at(intdiv($long * $percent, 100)))->nanometres;
+        $offset = $segment->move($at(intdiv($long * $percent, 100)))->nanometres;
 
-        expect($segment->offset($at(0))->nanometres)->toBe(0)
-            ->and($segment->offset($at($long))->nanometres)->toBe($gapEnd)
-            ->and($segment->offset($at($long * 2))->nanometres)->toBe($gapEnd);
+        expect($segment->move($at(0))->nanometres)->toBe(0)
+            ->and($segment->move($at($long))->nanometres)->toBe($gapEnd)
+            ->and($segment->move($at($long * 2))->nanometres)->toBe($gapEnd);
         // The depth was rounded down to a nanometre, so the band is known to a nanometre or two a hundredth.
         $slack = 2 + abs($gapEnd - $gapTop) / $long;
-        expect(abs($segment->drawnOffset($at(intdiv($long * $percent, 100)))->nanometres - $offset))->toBeLessThanOrEqual(1);
+        expect(abs($segment->drawnMove((float) intdiv($long * $percent, 100)) - $offset))->toBeLessThanOrEqual(1);
         expect($offset)->toBeGreaterThanOrEqual(min(0, $here) - $slack)
             ->and($offset)->toBeLessThanOrEqual(max(0, $here) + $slack);
     });

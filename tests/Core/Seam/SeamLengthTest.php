@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Brick\Math\BigRational;
-use Underbolt\Seam\BlendSegment;
 use Underbolt\Seam\BlendShape;
 use Underbolt\Seam\PrintedLine;
 use Underbolt\Seam\SeamLength;
+use Underbolt\Seam\Stretch;
 
 use function Tests\Core\cm;
 
@@ -59,13 +59,13 @@ test('the steepest place is found at the ends and in the middle of every part, e
     'flat' => [static fn (float $d): float => 0.0, 0],
 ]);
 
-$segment = static fn (BlendShape $shape, int $top, int $end): BlendSegment => new BlendSegment('a', 'b', cm(10), cm(12), cm(22), $shape, BigRational::of($top), BigRational::of($end));
+$segment = static fn (BlendShape $shape, int $top, int $end): Stretch => new Stretch('a', 'b', cm(10), cm(12), cm(22), $shape, BigRational::of($top), BigRational::of($end), cm(0), cm(0));
 
 test('the slope of a blend is how its offset grows', function (BlendShape $shape, int $top, int $end) use ($segment): void {
     $line = $segment($shape, $top, $end);
     foreach ([12.5, 14, 17, 20, 21.5] as $depth) {
         $step = cm($depth + 0.001)->nanometres - cm($depth - 0.001)->nanometres;
-        $grown = $line->offset(cm($depth + 0.001))->nanometres - $line->offset(cm($depth - 0.001))->nanometres;
+        $grown = $line->move(cm($depth + 0.001))->nanometres - $line->move(cm($depth - 0.001))->nanometres;
         expect($line->slope(cm($depth)->nanometres))->toEqualWithDelta($grown / $step, 1e-4);
     }
     expect($line->slope(cm(11)->nanometres))->toBe(0.0)->and($line->slope(cm(11.99)->nanometres))->toBe(0.0)
@@ -83,9 +83,11 @@ test('a straight blend leaves and arrives as steep as it is, a curved one along 
 });
 
 test('where a figure is not printed there is neither slope nor offset', function (): void {
-    $none = static fn (?int $top, ?int $end): BlendSegment => new BlendSegment('a', 'b', cm(0), cm(0), cm(10), BlendShape::Curved, $top === null ? null : BigRational::of($top), $end === null ? null : BigRational::of($end));
+    $none = static fn (?int $top, ?int $end): Stretch => new Stretch('a', 'b', cm(0), cm(0), cm(10), BlendShape::Curved, $top === null ? null : BigRational::of($top), $end === null ? null : BigRational::of($end), cm(0), cm(0));
     foreach ([$none(null, 5), $none(5, null)] as $segment) {
-        expect($segment->slope(1.0))->toBeNull()->and($segment->offset(cm(5)))->toBeNull()->and($segment->drawnOffset(cm(5)))->toBeNull();
+        expect($segment->slope(1.0))->toBeNull()->and($segment->move(cm(5)))->toBeNull()->and($segment->drawnMove((float) cm(5)->nanometres))->toBeNull()
+            // Before anything is crossed no gap is needed.
+            ->and($segment->move(cm(0)))->toEqual(cm(0));
     }
 });
 
@@ -95,7 +97,7 @@ test('the shapes: shares and their slopes', function (): void {
 });
 
 test('a printed line turns between its levels and stands upright at them and beyond', function (): void {
-    $line = PrintedLine::through([0 => cm(24), cm(20)->nanometres => cm(20), cm(40)->nanometres => cm(27)]);
+    $line = PrintedLine::through([0 => 24e7, cm(20)->nanometres => 20e7, cm(40)->nanometres => 27e7]);
     $slope = static fn (float $depth): float => $line->slope(cm($depth)->nanometres);
     expect($slope(0))->toBe(0.0)->and($slope(20))->toBe(0.0)->and($slope(40))->toBe(0.0)->and($slope(60))->toBe(0.0)->and($slope(-5))->toBe(0.0)
         ->and($slope(10))->toEqualWithDelta(-0.3, 1e-12)->and($slope(30))->toEqualWithDelta(0.525, 1e-12)

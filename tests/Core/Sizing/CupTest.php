@@ -66,16 +66,45 @@ test('with cup rows the cup leads, and its own rows are read', function (): void
     $plan = planOf(withCups(84.5));
     expect($plan->frame->lead->value)->toBe('cup')
         ->and($plan->cup->letter)->toBe('C')
-        ->and($plan->situation->cupRow)->toBe('C')
         ->and($plan->levels['bust']->chartValue)->toEqual(cm(90.5))
-        // The finished chart has none for C, and B's was drawn for another cup.
-        ->and($plan->levels['bust']->finished)->toBeNull()
+        // The finished chart has none for C: the nearest is B's, and that is said.
+        ->and($plan->levels['bust']->finished)->toEqual(cm(96))
+        ->and(cautionsOf($plan))->toContain('cup_no_row bust')
         ->and($plan->bust->kind->value)->toBe('none');
 });
 
 test('a letter without a row is kept as measured, and said', function (): void {
-    $plan = planOf(withCups(80));
-    expect($plan->cup->letter)->toBe('E')->and($plan->situation->cupRow)->toBe('C')->and(cautionsOf($plan))->toContain('cup_no_row bust');
+    $plan = planOf(withCups(80) + ['pattern.cups.finished' => null]);
+    // Without a finished row or a piece by cup the general row moves to no other cup: C is the nearest that has one.
+    expect($plan->cup->letter)->toBe('E')->and($plan->situation->cupBust->bodyFrom)->toBe('C')->and(cautionsOf($plan))->toContain('cup_no_row bust');
+});
+
+test('with finished rows or pieces by cup one body row serves them all, an inch a letter further', function (array $pattern): void {
+    $plan = planOf(['body.full_bust' => 100, 'body.high_bust' => 90] + $pattern);
+    expect($plan->cup->letter)->toBe('D')->and($plan->frame->lead->value)->toBe('cup')
+        ->and($plan->levels['bust']->facts->chart->at(2))->toEqual(cm(92 + 5.08))
+        ->and(cautionsOf($plan))->toContain('cup_row_derived bust');
+})->with([
+    'finished rows' => [['pattern.cups' => ['finished' => ['B' => [92, 96, 100, 104, 108, 113], 'D' => [97, 101, 105, 109, 113, 118]]]]],
+    'a finished row bound to a cup' => [['pattern.finished_by' => [['cup' => 'D', 'finished' => ['full_bust' => [97, 101, 105, 109, 113, 118]]]]]],
+    'pieces' => [['pattern.pieces' => [['name' => 'front', 'cups' => ['D']]]]],
+]);
+
+test('the general rows are the drafted cup\'s, where it has none of its own', function (): void {
+    $plan = planOf(['body.full_bust' => 92, 'body.high_bust' => 87, 'pattern.cups' => ['finished' => ['D' => [97, 101, 105, 109, 113, 118]]]]);
+    expect($plan->cup->letter)->toBe('B')->and($plan->levels['bust']->finished)->toEqual(cm(100))
+        ->and(cautionsOf($plan))->not->toContain('cup_no_row bust')->not->toContain('cup_row_derived bust');
+});
+
+test('DD is E, and is shown as it was typed', function (): void {
+    $plan = planOf([
+        'body.full_bust' => 100, 'body.high_bust' => 88,
+        'pattern.cups' => ['table' => [['cup' => 'DD', 'from' => 11, 'to' => 14]], 'body_chart' => ['E' => [90, 94, 98, 102, 106, 111]]],
+        'pattern.pieces' => [['name' => 'front DD', 'cups' => ['E']], ['name' => 'front B', 'cups' => ['B']]],
+    ]);
+    expect($plan->cup->letter)->toBe('DD')->and($plan->situation->cupBust->bodyFrom)->toBeNull()
+        ->and($plan->levels['bust']->chartValue)->toEqual(cm(102))
+        ->and(array_map(static fn ($piece): string => $piece->name, $plan->pieces()))->toBe(['front DD']);
 });
 
 test('a difference outside the table is said', function (): void {

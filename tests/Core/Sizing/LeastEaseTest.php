@@ -12,18 +12,26 @@ use function Tests\Core\cm;
 use function Tests\Core\planOf;
 
 test('a woven needs 5, 2.5 and 5 cm', function (): void {
-    $least = array_map(static fn (Level $level) => LeastEase::of($level, Fabric::woven(), cm(90)), Level::cases());
+    $least = array_map(static fn (Level $level) => LeastEase::usual($level, Fabric::woven(), cm(90)), Level::cases());
     expect($least)->toEqual([cm(5), cm(2.5), cm(5)]);
 });
 
 test('a knit may be smaller than the body by half its stretch, but not by more than a tenth', function (float $stretch, float $least): void {
-    expect(LeastEase::of(Level::Bust, new Fabric(FabricKind::Knit, $stretch), cm(93)))->toEqual(cm($least));
+    expect(LeastEase::usual(Level::Bust, new Fabric(FabricKind::Knit, $stretch), cm(93)))->toEqual(cm($least));
 })->with([[0, 0], [10, -4.65], [12.5, -5.8125], [20, -9.3], [40, -9.3]]);
 
 test('a size under the least ease is said at a level that counts, whatever chose it', function (string $weight, bool $said): void {
-    $plan = planOf(['pattern.levels.waist' => $weight, 'choices.sizes' => ['waist' => '10']]);
+    $plan = planOf(['pattern.levels.waist' => $weight, 'choices.sizes' => ['waist' => '10'], 'choices.take' => ['waist' => 'leave']]);
     expect(in_array('under_least_ease waist', cautionsOf($plan), true))->toBe($said);
-})->with([['critical', true], ['matters', true], ['free', false]]);
+})->with([['critical', true], ['matters', true], 'free, but a clip is set' => ['free', true]]);
+
+test('what the draft means to be close is not warned of, and liked ease lowers the least', function (): void {
+    $least = static fn (array $changes) => planOf($changes)->levels['waist']->facts;
+    expect($least(['pattern.finished.waist' => [67, 71, 75, 79, 83, 88]])->least)->toEqual(cm(1))
+        ->and($least(['pattern.finished.waist' => [67, 71, 75, 79, 83, 88]])->floor)->toEqual(cm(0.5))
+        ->and($least(['choices.liked_ease' => ['waist' => 2]])->least)->toEqual(cm(2))
+        ->and($least(['choices.least_ease' => ['waist' => 2.2]])->floor)->toEqual(cm(2.2));
+});
 
 test('a least ease that is given wins', function (): void {
     expect(cautionsOf(planOf(['choices.least_ease' => ['waist' => 5.1]])))->toBe(['under_least_ease waist']);

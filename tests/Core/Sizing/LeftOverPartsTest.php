@@ -6,24 +6,31 @@ use Underbolt\Measure\Length;
 use Underbolt\Pattern\CupMeasure;
 use Underbolt\Pattern\CupRange;
 use Underbolt\Pattern\CupRule;
+use Underbolt\Planning\Plan;
 use Underbolt\Sizing\Cup;
 use Underbolt\Sizing\CupRow;
 
 use function Tests\Core\cm;
 use function Tests\Core\planOf;
 
-test('where a figure is not printed nothing is left over, adjusted or not', function (): void {
-    $chart = planOf(['pattern.body_chart.waist' => [66, 70, null, 78, 82, 87], 'choices.sizes' => ['waist' => '12'], 'choices.centre_back' => ['waist' => 1]])->levels['waist']->leftOver;
+test('where a figure is not printed nothing is known to be left over', function (): void {
+    $chart = planOf(['pattern.body_chart.waist' => [66, 70, null, 78, 82, 87], 'choices.sizes' => ['waist' => '12']])->levels['waist'];
     $liked = planOf(['pattern.finished.waist' => [71, 75, null, 83, 87, 92], 'choices' => ['ease' => 'liked', 'liked_ease' => ['waist' => 5], 'sizes' => ['waist' => '12']]])->levels['waist'];
-    expect($chart->total)->toBeNull()->and($chart->perEdge)->toBeNull()->and($chart->sewInAllowance())->toBeFalse()
-        ->and($liked->leftOver->total)->toEqual(cm(0));
+    foreach ([$chart, $liked] as $level) {
+        expect([$level->taken->leftOver, $level->taken->perEdge, $level->taken->take, $level->wished])->toBe([null, null, null, null])->and($level->change->isNone())->toBeTrue();
+    }
 });
 
-test('a bust adjustment is added whichever school counts', function (): void {
-    $bust = static fn (array $choices): mixed => planOf(['body.full_bust' => 100, 'body.high_bust' => 86, 'choices' => ['lead' => 'high_bust'] + $choices])->levels['bust']->leftOver;
-    expect($bust([])->total)->toEqual(Length::zero())->and($bust([])->wished)->toEqual(cm(108))
-        ->and($bust(['ease' => 'liked', 'liked_ease' => ['bust' => 6]])->total)->toEqual(cm(2))
-        ->and($bust(['ease' => 'liked', 'liked_ease' => ['bust' => 6]])->wished)->toEqual(cm(106));
+test('a bust adjustment is added whichever school counts; under liked ease it is what the finished bust lacks', function (): void {
+    $plan = static fn (array $choices): Plan => planOf(['body.full_bust' => 100, 'body.high_bust' => 86, 'choices' => ['lead' => 'high_bust'] + $choices]);
+    $liked = static fn (float $ease): Plan => $plan(['ease' => 'liked', 'liked_ease' => ['bust' => $ease]]);
+    expect($plan([])->levels['bust']->taken->leftOver)->toEqual(Length::zero())->and($plan([])->levels['bust']->wished)->toEqual(cm(108))
+        ->and($plan([])->bust->total)->toEqual(cm(8))
+        // 12 is finished at 100: 6 cm of ease are wished for and added.
+        ->and($liked(6)->bust->total)->toEqual(cm(6))->and($liked(6)->levels['bust']->taken->leftOver)->toEqual(cm(0))
+        // Less ease than the frame has is no adjustment but something left over.
+        ->and($liked(-3)->bust->kind->value)->toBe('none')->and($liked(-3)->levels['bust']->taken->leftOver)->toEqual(cm(3))
+        ->and($liked(1)->bust->kind->value)->toBe('none')->and($liked(1)->levels['bust']->taken->leftOver)->toEqual(cm(-1));
 });
 
 test('of two ends as near, letters not known give way', function (): void {

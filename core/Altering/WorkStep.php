@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Altering;
+
+use Underbolt\Measure\Length;
+
+/** One change to the paper, on a tracing of its own. */
+final readonly class WorkStep
+{
+    /**
+     * @param  string  $kind  length, blend, take, by_hand, front_back, bust, centre_back, sleeve or join
+     * @param  string  $text  one instruction with its amounts
+     * @param  ?Length  $amount  the whole of it, above 0 longer or wider; null where it is no single amount
+     * @param  ?int  $edges  how many edges share it
+     * @param  list<string>  $pieces  that it is done on; empty where the pattern lists none
+     */
+    public function __construct(public string $kind, public string $text, public ?Length $amount = null, public ?int $edges = null, public array $pieces = [])
+    {
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Planning\Advice;
+
+use Brick\Math\BigRational;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\Point;
+use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Level;
+use Underbolt\Planning\Make;
+use Underbolt\Planning\Plan;
+
+/** What the measures themselves say, as far as it changes this plan. */
+final readonly class BodyCautions
+{
+    /** A tummy less than this above the waist: the waist was likely read at the trouser line (1 cm; common practice, no published source). */
+    private const TROUSER_LINE = 10_000_000;
+
+    /** A height this far from the draft's moves every level (5 cm; common practice, no published source). */
+    private const HEIGHT = 50_000_000;
+
+    private function __construct(private Make $make)
+    {
+    }
+
+    /** @return list<Caution> */
+    public static function of(Plan $plan): array
+    {
+        $self = new self($plan->make);
+        $hasHip = array_key_exists('hip', $plan->levels) && ! $plan->situation->isFree(Level::Hip);
+
+        return array_values(array_filter([
+            $hasHip ? $self->wider(Point::ThighLevel, Point::Hip, Caution::thighOverHip(...)) : null,
+            $hasHip ? $self->wider(Point::Tummy, Point::Hip, Caution::tummyOverHip(...)) : null,
+            self::tummy($plan),
+            array_key_exists('waist', $plan->levels) ? $self->trouserLine() : null,
+            $plan->lengths->aboveWaist === null ? $self->height($plan->situation->range->height) : null,
+        ], static fn (?Caution $caution): bool => $caution !== null));
+    }
+
+    /** @param  callable(string): Caution  $caution */
+    private function wider(Point $wide, Point $than, callable $caution): ?Caution
+    {
+        $least = $this->make->body->at($than);
+        $over = $least === null ? null : $this->make->body->at($wide)?->minus($least);
+
+        return $over === null || $over->nanometres <= 0 ? null : $caution($this->make->say($over));
+    }
+
+    /** Round the tummy the garment is somewhere between waist and hip: interpolated at its depth. */
+    private static function tummy(Plan $plan): ?Caution
+    {
+        $tummy = $plan->make->body->at(Point::Tummy);
+        $waist = $plan->at(Level::Waist);
+        $hip = $plan->at(Level::Hip);
+        $down = $plan->lengths->waistToHip(true);
+        if ($tummy === null || $waist?->asCut === null || $hip?->asCut === null || $down === null || $waist->facts->floor === null || ($waist->follows && $hip->follows)) {
+            return null;
+        }
+        $depth = $plan->make->body->at(Point::WaistToTummy) ?? self::usualDepth($plan->make->unit);
+        $way = BigRational::nd(min($depth->nanometres, $down->nanometres), max(1, $down->nanometres));
+        $garment = $waist->asCut->plus($hip->asCut->minus($waist->asCut)->times($way));
+        $wider = $waist->facts->body?->isLessThan($tummy) === true;
+
+        return $wider && $garment->isLessThan($tummy->plus($waist->facts->floor)) ? Caution::tummyTight($plan->make->say($garment), $plan->make->say($tummy)) : null;
+    }
+
+    /** Below the waist, where it isn't measured: 9 cm, or 3 1/2 in (common practice, no published source). */
+    private static function usualDepth(Unit $unit): Length
+    {
+        return Length::ofNumber($unit === Unit::Inch ? 3.5 : 9, $unit);
+    }
+
+    private function trouserLine(): ?Caution
+    {
+        $waist = $this->make->body->at(Point::Waist);
+        $over = $waist === null ? null : $this->make->body->at(Point::Tummy)?->minus($waist);
+
+        return $over === null || $over->nanometres >= self::TROUSER_LINE ? null : Caution::waistAtTrousers();
+    }
+
+    private function height(?Length $drafted): ?Caution
+    {
+        $taller = $drafted === null ? null : $this->make->body->at(Point::Height)?->minus($drafted);
+        if ($drafted === null || $taller === null || $taller->abs()->nanometres <= self::HEIGHT) {
+            return null;
+        }
+        $words = $this->make->say($taller->abs()).($taller->nanometres > 0 ? ' taller' : ' shorter');
+
+        return Caution::heightDiffers($words, $this->make->say($drafted), $this->make->say($taller->abs()->dividedBy(4)));
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Planning\Advice;
+
+use Underbolt\Altering\AdjustmentKind;
+use Underbolt\Altering\Take;
+use Underbolt\Measure\Length;
+use Underbolt\Planning\Choosing\Step;
+use Underbolt\Planning\LevelPlan;
+use Underbolt\Planning\Plan;
+
+/** The one plain sentence that stands on top of a plan: the sizes, and whatever else is in the line that is cut. */
+final class Headline
+{
+    public static function of(Plan $plan): string
+    {
+        $added = [...self::bust($plan), ...self::drawnIn($plan), ...self::unlike($plan)];
+
+        // One size is said in the same breath; after several a new clause begins.
+        $join = count(array_unique($plan->sizes->known())) > 1 ? '; ' : ', ';
+
+        return self::sizes($plan).($added === [] ? '' : $join.self::listed($added)).'.';
+    }
+
+    /** What goes with it, in one more plain sentence: how many lines, how many steps, and what to watch. */
+    public static function details(Plan $plan): string
+    {
+        $lines = $plan->front->isLike($plan->back) ? 'One line to cut, front and back alike' : 'Two lines to cut, front and back unlike';
+        $steps = array_filter($plan->steps, static fn (?Step $step): bool => $step !== null && $step->sizes > 0);
+        $wide = count(array_filter($steps, static fn (?Step $step): bool => $step !== null && $step->sizes > 1));
+        $said = match (count($steps)) {
+            0 => 'no step to blend',
+            1 => 'one step to blend',
+            default => 'two steps to blend',
+        };
+        $hard = match (true) {
+            $steps === [] => '',
+            $wide === 0 => ', easy',
+            $wide === count($steps) => $wide === 1 ? ', a wide one' : ', both wide',
+            default => ', one of them wide',
+        };
+        $cautions = count($plan->cautions());
+
+        return "{$lines}; {$said}{$hard}; ".match ($cautions) {
+            0 => 'nothing to watch.',
+            1 => 'one caution that matters.',
+            default => "{$cautions} cautions.",
+        };
+    }
+
+    private static function sizes(Plan $plan): string
+    {
+        $places = [];
+        foreach ($plan->sizes->known() as $name => $size) {
+            $places[$size][] = $name;
+        }
+        $parts = [];
+        foreach ($places as $size => $levels) {
+            $parts[] = "{$plan->nameOf($size)} at the ".implode(' and ', $levels);
+        }
+
+        return match (count($places)) {
+            0 => 'No size yet',
+            1 => "{$plan->nameOf(array_key_first($places))} all the way",
+            2 => 'Two sizes, which is normal: '.implode(', ', $parts),
+            default => 'Three sizes, which is normal: '.implode(', ', $parts),
+        };
+    }
+
+    /** @return list<string> */
+    private static function bust(Plan $plan): array
+    {
+        $total = $plan->bust === null ? '' : $plan->make->say($plan->bust->total->abs());
+
+        return match ($plan->bust?->kind) {
+            AdjustmentKind::Full => ["with {$total} added for the bust"],
+            AdjustmentKind::Small => ["with {$total} taken off for the bust"],
+            default => [],
+        };
+    }
+
+    /** @return list<string> */
+    private static function drawnIn(Plan $plan): array
+    {
+        $parts = [];
+        foreach (array_filter($plan->levels) as $name => $level) {
+            if ($level->taken->take === Take::InLine && ! $level->taken->all->isZero()) {
+                $parts[] = "the {$name} ".self::taken($level->taken->all, $plan);
+            }
+            if (! $level->byHand->edges->isNone()) {
+                $parts[] = "the {$name} {$plan->make->say($level->byHand->total()->abs())} ".($level->byHand->total()->nanometres < 0 ? 'smaller' : 'larger').' by hand';
+            }
+        }
+
+        return $parts;
+    }
+
+    private static function taken(Length $all, Plan $plan): string
+    {
+        return ($all->nanometres > 0 ? 'taken in ' : 'let out ').$plan->make->say($all->abs());
+    }
+
+    /** @return list<string> */
+    private static function unlike(Plan $plan): array
+    {
+        $levels = array_filter($plan->levels, static fn (?LevelPlan $level): bool => $level !== null && $level->front !== $level->back);
+        $parts = [];
+        foreach ($levels as $name => $level) {
+            $parts[] = "{$plan->nameOf($level->front)} in front and {$plan->nameOf($level->back)} at the back of the {$name}";
+        }
+
+        return $parts;
+    }
+
+    /** @param  non-empty-list<string>  $parts */
+    private static function listed(array $parts): string
+    {
+        $last = array_pop($parts);
+
+        return $parts === [] ? $last : implode(', ', $parts)." and {$last}";
+    }
+}

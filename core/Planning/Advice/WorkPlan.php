@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Planning\Advice;
+
+use Underbolt\Altering\BustSteps;
+use Underbolt\Altering\LengthChanges;
+use Underbolt\Altering\LengthSteps;
+use Underbolt\Altering\Take;
+use Underbolt\Altering\WorkOrder;
+use Underbolt\Altering\WorkStep;
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\Level;
+use Underbolt\Planning\LevelPlan;
+use Underbolt\Planning\Plan;
+
+/** What is done to the paper, one change after the other, each on a fresh tracing so that one can step back. */
+final readonly class WorkPlan
+{
+    /** Side edges that the line is drawn on: front and back, left and right. */
+    private const SIDE_EDGES = 4;
+
+    /** @param  list<WorkStep>  $steps in order, one tracing each */
+    private function __construct(public WorkOrder $order, public string $why, public array $steps)
+    {
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $say = $plan->make->say(...);
+        $lengths = new LengthSteps($plan->lengths, $plan->make->pattern->notes->lines, $say);
+        $length = $lengths->ofLevels();
+        $line = [...self::unlike($plan), ...self::line($plan)];
+        $steps = $plan->lengths->order === WorkOrder::LengthFirst ? [...$length, ...$line] : [...$line, ...$length];
+
+        return new self($plan->lengths->order, self::why($plan), [
+            ...$steps,
+            ...BustSteps::of($plan->bust, $say),
+            ...self::besideTheLine($plan),
+            ...$lengths->ofEnds(),
+            ...self::sleeve($plan),
+            ...self::joins($plan),
+        ]);
+    }
+
+    private static function why(Plan $plan): string
+    {
+        $above = $plan->lengths->aboveWaist;
+
+        return match (true) {
+            $plan->make->choices->order !== null => 'You chose it.',
+            $above !== null && LengthChanges::movesWaist($above) => "The waist moves by {$plan->make->say($above->abs())}: put it in place before the blend is drawn to it.",
+            default => 'The waist stays where it is, or nearly: blend, then length, then bust.',
+        };
+    }
+
+    /** @return list<WorkStep> */
+    private static function unlike(Plan $plan): array
+    {
+        $places = array_map(static fn (Level $level): string => "at the {$level->value} the front in {$plan->nameOf($plan->frontBack->front->at($level) ?? 0)} and the back in {$plan->nameOf($plan->frontBack->back->at($level) ?? 0)}", $plan->frontBack->unlike());
+
+        return $places === [] ? [] : [new WorkStep('front_back', 'Cut '.implode(', ', $places).'. The front half of the sleeve cap follows the front, the back half the back; walk the side seams against each other.')];
+    }
+
+    /** @return list<WorkStep> none where every piece is cut along one printed line */
+    private static function line(Plan $plan): array
+    {
+        $has = [];
+        foreach (array_filter($plan->levels) as $name => $level) {
+            if ($level->taken->take === Take::InLine && $level->taken->perEdge !== null && ! $level->taken->perEdge->isZero()) {
+                $has[] = "{$name} ".self::way($level->taken->perEdge)." {$plan->make->say($level->taken->perEdge->abs())} an edge";
+            }
+            if (! $level->byHand->edges->isNone()) {
+                $has[] = "{$name} by hand {$plan->make->signed($level->byHand->edges->front)} in front, {$plan->make->signed($level->byHand->edges->back)} at the back";
+            }
+        }
+        $adjusted = $plan->bust?->isMade() === true ? ['the bust adjustment at the underarm'] : [];
+        $inIt = [...$adjusted, ...$has];
+        if ($inIt === [] && count(array_unique($plan->sizes->known())) <= 1) {
+            return [];
+        }
+        $alike = $plan->front->isLike($plan->back) ? 'front and back alike' : 'front and back each by its own stations';
+
+        return [new WorkStep(
+            'blend',
+            'Draw the side seam by the stations, '.self::path($plan)."{$alike}, and walk the two side seams against each other."
+                .($inIt === [] ? '' : ' The line has in it: '.implode(', ', $inIt).'.')
+                .' Facing, lining, band and skirt get the same change.',
+            null,
+            self::SIDE_EDGES,
+        )];
+    }
+
+    /** From which printed line to which, where they differ. */
+    private static function path(Plan $plan): string
+    {
+        $names = array_map($plan->nameOf(...), array_values($plan->sizes->known()));
+
+        return count(array_unique($names)) < 2 || ! $plan->front->isLike($plan->back) ? '' : 'from line '.implode(' to line ', self::withoutRepeats($names)).', ';
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<string>
+     */
+    private static function withoutRepeats(array $names): array
+    {
+        return array_values(array_filter($names, static fn (string $name, int $at): bool => $at === 0 || $names[$at - 1] !== $name, ARRAY_FILTER_USE_BOTH));
+    }
+
+    /** @return list<WorkStep> what is taken in or let out in no side seam's line */
+    private static function besideTheLine(Plan $plan): array
+    {
+        $steps = [];
+        foreach (array_filter($plan->levels) as $level) {
+            array_push($steps, ...self::sewn($plan, $level), ...self::otherEdges($plan, $level), ...self::centreBack($plan, $level));
+        }
+
+        return $steps;
+    }
+
+    /** @return list<WorkStep> */
+    private static function sewn(Plan $plan, LevelPlan $level): array
+    {
+        $edge = $level->taken->perEdge;
+        if ($level->taken->take !== Take::Sew || $edge === null || $edge->isZero()) {
+            return [];
+        }
+        $how = $edge->nanometres > 0 ? 'that much deeper' : 'that much nearer the edge';
+
+        return [new WorkStep('take', "At the {$level->facts->level->value} sew each seam {$plan->make->say($edge->abs())} an edge ".self::way($edge).", {$how}, between two notches; nothing is drawn.", Length::zero()->minus($level->taken->all), $level->facts->edges)];
+    }
+
+    /** @return list<WorkStep> the edges beyond the side seams get the same */
+    private static function otherEdges(Plan $plan, LevelPlan $level): array
+    {
+        $edge = $level->taken->perEdge;
+        $others = $level->facts->edges - self::SIDE_EDGES;
+        if ($level->taken->take !== Take::InLine || $edge === null || $edge->isZero() || $others <= 0) {
+            return [];
+        }
+
+        return [new WorkStep('take', "At the {$level->facts->level->value} draw {$plan->make->say($edge->abs())} ".self::way($edge)." at the other {$others} edges as well, running out to nothing at the next levels.", Length::zero()->minus($edge), $others)];
+    }
+
+    /** @return list<WorkStep> */
+    private static function centreBack(Plan $plan, LevelPlan $level): array
+    {
+        $apart = $level->taken->centreBack;
+
+        return $apart->isZero() ? [] : [new WorkStep('centre_back', "At the {$level->facts->level->value} ".self::way($apart)." {$plan->make->say($apart->abs())} at the centre back alone: {$plan->make->say($apart->abs()->dividedBy(2))} at each of its two edges, running out to nothing above and below. Lining and band the same.", Length::zero()->minus($apart), 2)];
+    }
+
+    /** @return list<WorkStep> */
+    private static function sleeve(Plan $plan): array
+    {
+        $sleeve = $plan->sleeve;
+        if ($sleeve === null || ! $sleeve->isNarrow() || $sleeve->need === null || $sleeve->perEdge === null) {
+            return [];
+        }
+
+        return [new WorkStep('sleeve', "Let the sleeve out by {$plan->make->say($sleeve->need)} at the upper arm: {$plan->make->say($sleeve->perEdge)} at each of its two edges, running out to nothing at the wrist; the armhole is walked against the cap.", $sleeve->need, 2)];
+    }
+
+    /** @return list<WorkStep> pieces that go round at a level get what the level gets */
+    private static function joins(Plan $plan): array
+    {
+        $steps = [];
+        foreach ($plan->pieces() as $piece) {
+            if (PieceSide::of($piece->name) === PieceSide::Both && $piece->changes !== []) {
+                $steps[] = new WorkStep('join', ucfirst("{$piece->name}: ").implode(', ', $piece->changes).', as the seam that it joins; its ends and notches move with it.', null, null, [$piece->name]);
+            }
+        }
+
+        return $steps;
+    }
+
+    private static function way(Length $left): string
+    {
+        return $left->nanometres > 0 ? 'taken in' : 'let out';
+    }
+}

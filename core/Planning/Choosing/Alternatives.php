@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Planning\Choosing;
+
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\Level;
+use Underbolt\Planning\Facts\Lead;
+use Underbolt\Planning\Facts\Situation;
+use Underbolt\Sizing\LevelFacts;
+use Underbolt\Sizing\Sizes;
+
+/** All ways to choose the sizes, each where it makes sense, with what it costs. Ignores the clips. */
+final readonly class Alternatives
+{
+    /** One size for all is no way out where a level lacks more than this: 4 in (common practice, no published source). */
+    private const MOST_LACKING_NM = 101_600_000;
+
+    /** @param  array<string, LevelFacts>  $facts  by level */
+    private function __construct(private Situation $situation, private array $facts, private Planner $planner, private Receipt $receipt, public Sizes $best)
+    {
+    }
+
+    public static function of(Situation $situation): self
+    {
+        $planner = Planner::of($situation);
+
+        return new self($situation, $situation->measured(), $planner, new Receipt($situation, $planner->levels), $planner->best());
+    }
+
+    /** @return list<Alternative> best, one size, closest, by finished, nearer: those that there are */
+    public function all(): array
+    {
+        $closest = $this->planner->closest();
+        $oneSize = $this->oneSize();
+        $byFinished = $this->byFinished();
+        $known = array_filter([$this->best, $oneSize, $closest]);
+        $isNew = $byFinished !== null && array_filter($known, static fn (Sizes $sizes): bool => $sizes->equals($byFinished)) === [];
+        $total = $this->lookedUpAdjustment();
+
+        return array_values(array_filter([
+            $this->receipt->alternative(AlternativeName::Best, $this->best, $total),
+            $oneSize === null ? null : $this->receipt->alternative(AlternativeName::OneSize, $oneSize, $total),
+            $this->receipt->alternative(AlternativeName::Closest, $closest, $total),
+            $isNew ? $this->receipt->alternative(AlternativeName::ByFinished, $byFinished, $total) : null,
+            $this->nearer(),
+        ]));
+    }
+
+    /**
+     * All levels alike: the frame's size where it is fixed, else the smallest that every level has and that
+     * is not smaller than what a level which counts would pick by itself.
+     */
+    public function oneSize(): ?Sizes
+    {
+        $frame = $this->situation->lookup?->chart->size;
+        $size = $frame === null ? $this->commonSize() : ($this->serves($frame) ? $frame : null);
+
+        return $size === null ? null : Sizes::each(fn (Level $level): ?int => isset($this->facts[$level->value]) ? $size : null);
+    }
+
+    private function serves(int $frame): bool
+    {
+        foreach ($this->facts as $facts) {
+            $lacks = $facts->leftOver($frame)->nanometres ?? 0;
+            if (! $facts->isFree() && (! $facts->isCandidate($frame) || $lacks < -self::MOST_LACKING_NM)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function commonSize(): ?int
+    {
+        $common = array_values(array_intersect(...array_map(static fn (LevelFacts $facts): array => $facts->candidates(), array_values($this->facts))));
+        if ($common === []) {
+            return null;
+        }
+        $counting = array_filter($this->facts, static fn (LevelFacts $facts): bool => ! $facts->isFree());
+        $own = array_map(static fn (LevelFacts $facts): int => $facts->own, $counting === [] ? $this->facts : $counting);
+        $least = $counting === [] ? min([PHP_INT_MAX, ...$own]) : max([0, ...$own]);
+        $large = array_filter($common, static fn (int $size): bool => $size >= $least);
+
+        return $large === [] ? max($common) : min($large);
+    }
+
+    /** The bust keeps its size, and below it the finished garment is asked whether there is room. */
+    private function byFinished(): ?Sizes
+    {
+        $bust = $this->facts['bust'] ?? null;
+        $anchor = $bust === null || $bust->isFree() ? $this->facts['waist'] ?? null : $bust;
+        $others = array_filter($this->facts, static fn (LevelFacts $facts): bool => $facts !== $anchor && ! $facts->isFree());
+        if ($anchor === null || array_filter($others, static fn (LevelFacts $facts): bool => $facts->finished !== null) === []) {
+            return null;
+        }
+        $sizes = (new Sizes)->with($anchor->level, $anchor->own);
+        foreach ($others as $facts) {
+            $sizes = $sizes->with($facts->level, self::withRoom($facts, $anchor->own));
+        }
+        foreach ($this->facts as $facts) {
+            if ($facts->isFree() && $facts !== $anchor) {
+                $leader = SizePick::leader($this->situation, $facts->level);
+                $sizes = $sizes->with($facts->level, $leader === null ? $facts->own : $sizes->at($leader));
+            }
+        }
+
+        return $sizes;
+    }
+
+    /** The smallest size with room, not smaller than the anchor's; the largest with a finished figure where none has. */
+    private static function withRoom(LevelFacts $facts, int $anchor): int
+    {
+        $room = $facts->likedEase ?? $facts->least;
+        $needed = $facts->floor === null || $room === null ? null : $facts->body?->plus($facts->floor->longer($room));
+        $finished = array_filter($facts->candidates(), static fn (int $size): bool => $facts->finishedAt($size) !== null);
+        $wide = array_filter($finished, static fn (int $size): bool => $size >= $anchor && $needed !== null && $facts->finishedAt($size)?->isLessThan($needed) === false);
+
+        return match (true) {
+            $finished === [] => $facts->own,
+            $wide === [] => max($finished),
+            default => min($wide),
+        };
+    }
+
+    /** The bust brought nearer the waist, and adjusted: instead of a step that bends the seam. */
+    private function nearer(): ?Alternative
+    {
+        $bust = $this->facts['bust'] ?? null;
+        $step = $this->best->step(Level::Bust, Level::Waist);
+        $most = $this->situation->make->choices->largestStep;
+        $waist = $this->best->waist;
+        $leads = $this->situation->lookup === null && $this->situation->lead->lead === Lead::FullBust;
+        if ($bust === null || $bust->body === null || $waist === null || ! $leads || $step === null || $step <= $most) {
+            return null;
+        }
+        $size = $waist + ($this->best->bust < $waist ? -$most : $most);
+        $chart = in_array($size, $this->situation->inPlay->sizes, true) ? $bust->chart->at($size) : null;
+        if ($chart === null) {
+            return null;
+        }
+        $total = $bust->body->minus($chart);
+
+        return $this->receipt->alternative(
+            AlternativeName::Nearer,
+            $this->best->with(Level::Bust, $size),
+            $total->abs()->nanometres < LevelFacts::LEAST_ADJUSTMENT_NM ? Length::zero() : $total,
+            adjustsBust: true,
+        );
+    }
+
+    private function lookedUpAdjustment(): Length
+    {
+        $frame = $this->situation->lookup?->chart->size;
+
+        return ($frame === null ? null : ($this->facts['bust'] ?? null)?->adjustmentAt($frame)) ?? Length::zero();
+    }
+}

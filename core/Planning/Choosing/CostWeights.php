@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Planning\Choosing;
+
+use Underbolt\Pattern\Weight;
+
+/**
+ * What a misfit and what work count, in centimetres; data that the user may change.
+ *
+ * The defaults are tried on 260 bodies: with them the best plan is nearly always the nearest size at
+ * every level, unless that makes a wide step (common practice, no published source).
+ */
+final readonly class CostWeights
+{
+    /**
+     * @param  float  $slackCm  so much is sewn in the seams anyway and costs next to nothing
+     * @param  float  $worse  how much more counts what can't be hidden: too small in a woven or by the chart, too large at the bust
+     * @param  float  $everyCm  what each centimetre costs all the same, slack or not
+     * @param  list<float>  $steps  what a step of 0, 1, 2 ... sizes costs
+     * @param  float  $furtherStep  each size beyond those
+     * @param  float  $work  how much work counts against fit: 1 as it stands, less to fit closer, more to work less
+     */
+    public function __construct(
+        private float $critical = 2.0,
+        private float $matters = 1.0,
+        private float $free = 0.0,
+        public float $slackCm = 1.0,
+        public float $worse = 2.0,
+        public float $everyCm = 0.1,
+        private array $steps = [0.0, 1.0, 3.0, 8.0],
+        private float $furtherStep = 5.0,
+        private float $adjustment = 2.0,
+        private float $adjustmentPerCm = 0.5,
+        private float $work = 1.0,
+    ) {
+    }
+
+    public function of(Weight $weight): float
+    {
+        return match ($weight) {
+            Weight::Critical => $this->critical,
+            Weight::Matters => $this->matters,
+            Weight::Free => $this->free,
+        };
+    }
+
+    /** @param  int<0, max>  $sizes between neighbouring levels */
+    public function step(int $sizes): float
+    {
+        $last = count($this->steps) - 1;
+
+        return $this->work * ($this->steps[$sizes] ?? $this->steps[$last] + $this->furtherStep * ($sizes - $last));
+    }
+
+    /** @param  float  $totalCm of a bust adjustment that is made */
+    public function adjustment(float $totalCm): float
+    {
+        return $this->work * ($this->adjustment + $this->adjustmentPerCm * abs($totalCm));
+    }
+}

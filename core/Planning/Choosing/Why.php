@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Planning\Choosing;
+
+use Underbolt\Pattern\Level;
+use Underbolt\Planning\Facts\Situation;
+use Underbolt\Sizing\LevelFacts;
+use Underbolt\Sizing\Sizes;
+
+/** Why a level is cut in another size than it would pick by itself, in one sentence. */
+final class Why
+{
+    /** Null where it is cut in its own pick. */
+    public static function of(LevelFacts $facts, Sizes $sizes, Situation $situation, Alternatives $ways): ?string
+    {
+        $size = $sizes->at($facts->level);
+        if ($size === null || $size === $facts->own) {
+            return null;
+        }
+        $names = $situation->make->pattern->sizes;
+        $byItself = "by itself the {$facts->level->value} would pick {$names[$facts->own]}";
+        $leader = SizePick::leader($situation, $facts->level);
+
+        return match (true) {
+            $situation->make->choices->clip($facts->level) !== null => "You set {$names[$size]}; {$byItself}.",
+            $facts->isFree() && $leader !== null && $sizes->at($leader) === $size => "It hangs free here and takes the size of the {$leader->value}; {$byItself}.",
+            $facts->isFree() => "It hangs free here, so only the steps beside it count; {$byItself}.",
+            SizePick::pick($situation) === Pick::OneSize && $ways->oneSize()?->at($facts->level) === $size => "All is cut in one size; {$byItself}.",
+            default => self::weighed($facts, $sizes, $size, $situation).", so the planner takes {$names[$size]}; {$byItself}.",
+        };
+    }
+
+    private static function weighed(LevelFacts $facts, Sizes $sizes, int $size, Situation $situation): string
+    {
+        $weights = $situation->make->choices->weights;
+        $costs = LevelCosts::of($facts, $weights);
+        $saved = self::steps($sizes->with($facts->level, $facts->own), $weights) - self::steps($sizes, $weights);
+        if ($costs->fitOf($size) < $costs->fitOf($facts->own)) {
+            return 'Weighed in centimetres, '.self::leaves($facts, $size, $situation).' counts less than '.self::leaves($facts, $facts->own, $situation);
+        }
+
+        return $saved > 0
+            ? ucfirst(self::leaves($facts, $size, $situation)).' counts less than the step it saves'
+            : 'Both fit alike';
+    }
+
+    private static function leaves(LevelFacts $facts, int $size, Situation $situation): string
+    {
+        $left = $facts->leftOver($size);
+
+        return match (true) {
+            $left === null || $left->isZero() => 'nothing left over',
+            $left->nanometres > 0 => "{$situation->make->say($left)} too much",
+            default => "{$situation->make->say($left->abs())} too little",
+        };
+    }
+
+    private static function steps(Sizes $sizes, CostWeights $weights): float
+    {
+        return $weights->step($sizes->step(Level::Bust, Level::Waist) ?? 0) + $weights->step($sizes->step(Level::Waist, Level::Hip) ?? 0);
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Planning\Facts;
+
+use Underbolt\Pattern\Chart;
+use Underbolt\Pattern\CupMeasure;
+use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Range;
+use Underbolt\Pattern\RowDoesNotRise;
+use Underbolt\Pattern\SizeChart;
+use Underbolt\Pattern\Weight;
+use Underbolt\Planning\Make;
+use Underbolt\Planning\Unplannable;
+use Underbolt\Sizing\Cup;
+use Underbolt\Sizing\EaseSchool;
+use Underbolt\Sizing\LevelFacts;
+
+/** All that stands before a size is chosen: the cup, who leads, and the facts at every level. */
+final readonly class Situation
+{
+    /**
+     * @param  ?CupBust  $cupBust  the bust rows of a cup, where the cup leads
+     * @param  ?FrameLookup  $lookup  the frame, where the bust is adjusted to one
+     * @param  array<string, ?LevelFacts>  $facts  by level from the top down; null where not measured, absent where there is no row
+     */
+    private function __construct(
+        public Make $make,
+        public SizesInPlay $inPlay,
+        public Range $range,
+        public ChartRows $rows,
+        public ?Cup $cup,
+        public LeadChoice $lead,
+        public ?CupBust $cupBust,
+        public ?FrameLookup $lookup,
+        public array $facts,
+    ) {
+    }
+
+    /**
+     * @throws Unplannable when a measure that was chosen to lead is missing, or no level is left
+     * @throws RowDoesNotRise when a larger size has no larger figure
+     */
+    public static function of(Make $make, SizesInPlay $inPlay): self
+    {
+        $rows = ChartRows::of($make, $inPlay);
+        $range = $inPlay->rangeFor($make);
+        $cup = Cup::of($make->body, $make->pattern->cups->ruleFor($range->name));
+        $lead = LeadChoice::of($make, $rows, $cup, $range->draftedCup);
+        $cupBust = $lead->lead === Lead::Cup && $cup !== null ? CupBust::of($cup->letter, $range->draftedCup, $rows) : null;
+        $charts = self::charts($make, $rows, $cupBust);
+        $hasBust = isset($charts['bust']);
+        if ($hasBust) {
+            self::refuseMissing($make, $lead->lead, $cup, $range);
+        }
+        $framed = $hasBust && ($lead->lead->fixesFrame() || $make->choices->adjustBust) && $make->body->at($lead->lead->point()) !== null;
+        $lookup = $framed ? FrameLookup::of($make, $rows, $charts['bust'], $lead->lead, $range->draftedCup) : null;
+        $facts = self::levels($make, $rows, $charts, $cupBust, $lookup?->chart->size);
+        if (array_filter($facts) === []) {
+            throw Unplannable::noLevel();
+        }
+
+        return new self(make: $make, inPlay: $inPlay, range: $range, rows: $rows, cup: $cup, lead: $lead, cupBust: $cupBust, lookup: $lookup, facts: $facts);
+    }
+
+    /** @return array<string, LevelFacts> by level, for those that are measured, from the top down */
+    public function measured(): array
+    {
+        return array_filter($this->facts, static fn (?LevelFacts $facts): bool => $facts !== null);
+    }
+
+    /** Whether a level takes another's size, and so decides nothing and raises no caution. */
+    public function isFree(Level $level): bool
+    {
+        return ($this->facts[$level->value] ?? null)?->isFree() === true && $this->make->choices->clip($level) === null;
+    }
+
+    /** @return array<string, SizeChart> the body row that is read, by level, where the garment has the level and the chart the row */
+    private static function charts(Make $make, ChartRows $rows, ?CupBust $cupBust): array
+    {
+        $charts = [];
+        foreach (Level::cases() as $level) {
+            $row = $level === Level::Bust && $cupBust !== null ? $cupBust->body : $rows->body($level->row());
+            if ($row !== null && $make->pattern->hasLevel($level)) {
+                $charts[$level->value] = $row;
+            }
+        }
+
+        return $charts;
+    }
+
+    /**
+     * @param  array<string, SizeChart>  $charts
+     * @return array<string, ?LevelFacts>
+     */
+    private static function levels(Make $make, ChartRows $rows, array $charts, ?CupBust $cupBust, ?int $frame): array
+    {
+        $asked = self::school($make, $charts, $frame !== null);
+        $all = [];
+        foreach ($charts as $name => $chart) {
+            $level = Level::from($name);
+            $body = $level->girthOf($make->body);
+            $frameHere = $level === Level::Bust ? $frame : null;
+            $all[$name] = $body === null && $frameHere === null ? null : new LevelFacts(
+                level: $level,
+                weight: $make->pattern->weightAt($level),
+                body: $body,
+                chart: $chart,
+                finished: $level === Level::Bust && $cupBust !== null ? $cupBust->finished : $rows->finished($level->row()),
+                between: $make->choices->between,
+                asked: $asked,
+                likedEase: $make->choices->likedEase($level, $body),
+                givenLeast: $make->choices->leastEase($level) ?? $make->pattern->leastEase($level),
+                fabric: $make->pattern->fabric,
+                edges: $make->pattern->seam->edgesAt($level),
+                nestEdges: $make->pattern->seam->nestEdgesAt($level),
+                frame: $frameHere,
+            );
+        }
+
+        return $all;
+    }
+
+    /**
+     * The make's own school; else liked ease where some is given at a level that counts, else the chart.
+     *
+     * @param  array<string, SizeChart>  $charts
+     */
+    private static function school(Make $make, array $charts, bool $framed): EaseSchool
+    {
+        foreach (array_keys($charts) as $name) {
+            $level = Level::from($name);
+            $counts = $make->pattern->weightAt($level) !== Weight::Free || ($framed && $level === Level::Bust);
+            if ($counts && $make->choices->givesLikedEase($level)) {
+                return $make->choices->ease ?? EaseSchool::Liked;
+            }
+        }
+
+        return $make->choices->ease ?? EaseSchool::Chart;
+    }
+
+    /** @throws Unplannable when what was chosen to lead is not measured; by default nothing missing leads */
+    private static function refuseMissing(Make $make, Lead $lead, ?Cup $cup, Range $range): void
+    {
+        $chosen = $make->choices->lead !== null || $make->choices->adjustBust;
+        if ($chosen && $make->body->at($lead->point()) === null) {
+            throw Unplannable::leadNotMeasured($lead);
+        }
+        if ($lead === Lead::Cup && $cup === null) {
+            throw Unplannable::cupNotMeasured($make->pattern->cups->ruleFor($range->name)->measure ?? CupMeasure::HighBustDifference);
+        }
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Seam;
+
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\Level;
+use Underbolt\Sizing\LevelFacts;
+use Underbolt\Sizing\Sizes;
+
+/** The line that is cut along one side edge, front or back, from the underarm to the hem. */
+final readonly class CutLine
+{
+    /**
+     * @param  Sizes  $sizes  whose printed lines it leaves and joins
+     * @param  ?Stretch  $upper  bust to waist; null where one of the two is not known
+     * @param  ?Stretch  $lower  waist to hip and on to the hem; likewise
+     * @param  array<string, Length>  $changes  beside the blend, by level
+     */
+    private function __construct(public Sizes $sizes, public SeamDepths $depths, private ?Stretch $upper, private ?Stretch $lower, private array $changes)
+    {
+    }
+
+    /**
+     * @param  array<string, LevelFacts>  $facts  by level
+     * @param  array<string, Length>  $changes  beside the blend, by level; 0 where none is given
+     * @param  Length  $dwell  how far below the waist the line stays on its size; at most half the way is used
+     * @param  non-empty-list<string>  $names  of the pattern's sizes
+     */
+    public static function of(Sizes $sizes, array $facts, array $changes, SeamDepths $depths, BlendShape $shape, Length $dwell, array $names): self
+    {
+        $stretch = static function (Level $upper, Level $lower, ?Length $top, ?Length $end, Length $dwell) use ($sizes, $facts, $changes, $shape, $names): ?Stretch {
+            $from = $sizes->at($upper);
+            $to = $sizes->at($lower);
+            if ($from === null || $to === null || $top === null || $end === null) {
+                return null;
+            }
+
+            return new Stretch(
+                from: $names[$from],
+                to: $names[$to],
+                top: $top,
+                start: $top->plus($dwell->shorter($end->minus($top)->dividedBy(2))),
+                end: $end,
+                shape: $shape,
+                gapAtTop: Gap::between($facts[$upper->value], $from, $to),
+                gapAtEnd: Gap::between($facts[$lower->value], $from, $to),
+                changeAtTop: $changes[$upper->value] ?? Length::zero(),
+                changeAtEnd: $changes[$lower->value] ?? Length::zero(),
+            );
+        };
+
+        return new self(
+            $sizes,
+            $depths,
+            $stretch(Level::Bust, Level::Waist, Length::zero(), $depths->waist, Length::zero()),
+            $stretch(Level::Waist, Level::Hip, $depths->waist, $depths->hip, $dwell),
+            $changes,
+        );
+    }
+
+    /**
+     * Stations every so far from the underarm to the hem, and at the levels.
+     *
+     * @param  Length  $every  above 0
+     * @return list<Station>
+     */
+    public function stations(Length $every): array
+    {
+        $end = $this->depths->end();
+        if ($end === null) {
+            return [];
+        }
+        $levels = $this->depths->levels();
+        $depths = array_keys($levels);
+        for ($depth = 0; $depth <= $end->nanometres; $depth += $every->nanometres) {
+            $depths[] = $depth;
+        }
+        $depths = array_unique(array_filter($depths, static fn (int $depth): bool => $depth <= $end->nanometres));
+        sort($depths);
+
+        return array_map(fn (int $depth): Station => $this->station(Length::ofNanometres($depth), $levels[$depth] ?? null), $depths);
+    }
+
+    /** The part a depth belongs to; the waist itself belongs to the part above it. */
+    public function stretchAt(Length $depth): ?Stretch
+    {
+        $belowWaist = $this->depths->waist === null || $this->depths->waist->isLessThan($depth);
+        $wholeLower = $this->upper === null && $this->lower?->top->compare($depth) === 0;
+
+        return $belowWaist || $wholeLower ? $this->lower : $this->upper;
+    }
+
+    /** Whether another line is cut just like this one. */
+    public function isLike(self $other): bool
+    {
+        $changeAt = static fn (self $line, Level $level): int => $line->changes[$level->value]->nanometres ?? 0;
+        $apart = array_filter(Level::cases(), fn (Level $level): bool => $changeAt($this, $level) !== $changeAt($other, $level));
+
+        return $apart === [] && $this->sizes->equals($other->sizes);
+    }
+
+    /** Whether it is anything but the blend between the printed lines. */
+    public function isChanged(): bool
+    {
+        return array_filter($this->changes, static fn (Length $change): bool => ! $change->isZero()) !== [];
+    }
+
+    private function station(Length $depth, ?string $level): Station
+    {
+        return $this->stretchAt($depth)?->station($depth, $level) ?? new Station($depth, null, null, null, null, null, null, $level);
+    }
+}

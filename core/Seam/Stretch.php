@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Seam;
+
+use Brick\Math\BigRational;
+use Underbolt\Measure\Length;
+
+/**
+ * The part of the new side seam between two neighbouring levels, and on below the lower one.
+ *
+ * It moves away from the upper size's line by two things added up: the blend, which follows that line
+ * down to `start` and reaches the lower size's at `end`, and the change, which runs the whole way from
+ * level to level. Outward is positive.
+ */
+final readonly class Stretch
+{
+    /**
+     * @param  string  $from  name of the size above
+     * @param  string  $to  name of the size below
+     * @param  Length  $top  depth of the upper level, where the gap is `gapAtTop`
+     * @param  Length  $start  depth where the line leaves the upper size; not above `top`
+     * @param  Length  $end  depth of the lower level, below `start`
+     * @param  ?BigRational  $gapAtTop  nanometres for each edge; null where no figure is printed
+     * @param  Length  $changeAtTop  for each edge
+     */
+    public function __construct(
+        public string $from,
+        public string $to,
+        public Length $top,
+        public Length $start,
+        public Length $end,
+        private BlendShape $shape,
+        private ?BigRational $gapAtTop,
+        private ?BigRational $gapAtEnd,
+        private Length $changeAtTop,
+        private Length $changeAtEnd,
+    ) {
+    }
+
+    public function station(Length $depth, ?string $level): Station
+    {
+        $share = $this->share($depth);
+        $blend = $this->blend($depth, $share);
+        $change = $this->change($depth);
+
+        return new Station($depth, $this->from, $this->to, $share, $blend, $change, $blend?->plus($change), $level);
+    }
+
+    /** How far out from the upper size's line the new line stands; null where no figure tells the blend. */
+    public function move(Length $depth): ?Length
+    {
+        return $this->blend($depth, $this->share($depth))?->plus($this->change($depth));
+    }
+
+    /** As `move`, for a drawing: in plain numbers, since a line is drawn through many points. */
+    public function drawnMove(float $depth): ?float
+    {
+        $blend = $this->drawnBlend($depth);
+        $way = $this->drawnWay($depth, $this->top->nanometres);
+
+        return $blend === null ? null : $blend + $this->changeAtTop->nanometres + ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) * $this->shape->crossed($way);
+    }
+
+    /** The blend alone, likewise. */
+    public function drawnBlend(float $depth): ?float
+    {
+        $share = $this->from === $this->to ? 0.0 : $this->shape->crossed($this->drawnWay($depth, $this->start->nanometres));
+        if ($share === 0.0) {
+            return 0.0;
+        }
+        if ($this->gapAtTop === null || $this->gapAtEnd === null) {
+            return null;
+        }
+        $down = $this->drawnWay($depth, $this->top->nanometres);
+
+        return $share * ($this->gapAtTop->toFloat() * (1 - $down) + $this->gapAtEnd->toFloat() * $down);
+    }
+
+    /** How far the line leaves the upper size's for each step down, at a depth in nanometres; null where no figure is printed. */
+    public function slope(float $depth): ?float
+    {
+        $blend = $this->blendSlope($depth);
+        $all = $this->end->nanometres - $this->top->nanometres;
+        $changed = $depth < $this->top->nanometres || $depth > $this->end->nanometres ? 0.0
+            : ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) / $all * $this->shape->slope(($depth - $this->top->nanometres) / $all);
+
+        return $blend === null ? null : $blend + $changed;
+    }
+
+    /** The share of the gap that the blend has crossed at a depth: 0 to 1; nothing is crossed between equal sizes. */
+    private function share(Length $depth): BigRational
+    {
+        return $this->from === $this->to ? BigRational::zero() : $this->crossed($depth, $this->start);
+    }
+
+    private function blend(Length $depth, BigRational $share): ?Length
+    {
+        if ($share->isZero()) {
+            return Length::zero();
+        }
+        $gap = $this->gap($depth);
+
+        return $gap === null ? null : SmallRatio::product($gap, $share) ?? Length::ofRational($gap->multipliedBy($share));
+    }
+
+    /** Along the whole way from level to level, constant below the lower one. */
+    private function change(Length $depth): Length
+    {
+        $difference = $this->changeAtEnd->minus($this->changeAtTop);
+        if ($difference->isZero()) {
+            return $this->changeAtTop;
+        }
+        $way = $this->crossed($depth, $this->top);
+        $grown = BigRational::of($difference->nanometres);
+
+        return $this->changeAtTop->plus(SmallRatio::product($grown, $way) ?? Length::ofRational($grown->multipliedBy($way)));
+    }
+
+    /** How much of the way from a depth to the lower level is done, along the shape. */
+    private function crossed(Length $depth, Length $from): BigRational
+    {
+        $crossing = max(1, $this->end->nanometres - $from->nanometres);
+        $done = min(max($depth->nanometres - $from->nanometres, 0), $crossing);
+        $shared = SmallRatio::divisor($done, $crossing);
+
+        return $this->shape->shareOf(intdiv($done, $shared), max(1, intdiv($crossing, $shared)));
+    }
+
+    private function drawnWay(float $depth, int $from): float
+    {
+        return min(1.0, max(0.0, ($depth - $from) / ($this->end->nanometres - $from)));
+    }
+
+    private function blendSlope(float $depth): ?float
+    {
+        if ($this->from === $this->to || $depth < $this->start->nanometres || $depth > $this->end->nanometres) {
+            return 0.0;
+        }
+        if ($this->gapAtTop === null || $this->gapAtEnd === null) {
+            return null;
+        }
+        $crossing = $this->end->nanometres - $this->start->nanometres;
+        $way = ($depth - $this->start->nanometres) / $crossing;
+        $top = $this->gapAtTop->toFloat();
+        $change = $this->gapAtEnd->toFloat() - $top;
+        $all = $this->end->nanometres - $this->top->nanometres;
+        $gap = $top + $change * ($depth - $this->top->nanometres) / $all;
+
+        return $this->shape->slope($way) / $crossing * $gap + $this->shape->crossed($way) * $change / $all;
+    }
+
+    /** Linear between the levels, constant below the lower one. */
+    private function gap(Length $depth): ?BigRational
+    {
+        if ($this->gapAtTop === null || $this->gapAtEnd === null) {
+            return null;
+        }
+        $all = $this->end->minus($this->top)->nanometres;
+        $way = min($depth->minus($this->top)->nanometres, $all);
+        $change = $this->gapAtEnd->minus($this->gapAtTop);
+        if ($change->isZero()) {
+            return $this->gapAtTop; // most charts grade alike at every level
+        }
+
+        return $this->gapAtTop->plus($change->multipliedBy(BigRational::nd($way, $all)->simplified()));
+    }
+}
