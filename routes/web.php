@@ -66,7 +66,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('makes', [MakeController::class, 'store']);
         Route::get('makes/{make}', [MakeController::class, 'show']);
         Route::get('makes/{make}/plan', [MakeController::class, 'plan']);
-        Route::get('/makes/{make}/why-not', [MakeController::class, 'whyNot']);
+        Route::get('makes/{make}/why-not', [MakeController::class, 'whyNot']);
         Route::put('makes/{make}/choices', [MakeController::class, 'choose']);
     });
     // An address of the API that is none answers as JSON, never with the page.

@@ -28,6 +28,9 @@ final readonly class LevelPlan
     /** @var ?Length the garment once everything is done that the plan says */
     public ?Length $asCut;
 
+    /** @var Length how much wider the garment is cut than the size is printed, all round */
+    public Length $changed;
+
     /** @var ?Length as cut, less the body */
     public ?Length $easeAsCut;
 
@@ -57,7 +60,8 @@ final readonly class LevelPlan
         $this->draftedEase = $facts->draftedEase($size);
         $this->yourEase = $facts->yourEase($size);
         $this->wished = $taken->leftOver === null ? null : $facts->wishedFor($size);
-        $this->asCut = $this->halves()?->plus($adjusted)->minus($taken->all)->plus($byHand->total());
+        $this->changed = $adjusted->minus($taken->all)->plus($byHand->total());
+        $this->asCut = $this->halves()?->plus($this->changed);
         $this->easeAsCut = $facts->body === null ? null : $this->asCut?->minus($facts->body);
     }
 

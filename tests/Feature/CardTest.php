@@ -22,7 +22,7 @@ test('a wearer is added and an empty card of today is started', function (): voi
     expect($card)->toAgreeWith('CardData')
         ->and($card->json('taken_on'))->toBe(now()->toDateString())
         ->and($card->json('readings'))->toBe([])
-        ->and($card->json('points'))->toHaveCount(21)
+        ->and($card->json('points'))->toHaveCount(22)
         ->and(collect($card->json('sets'))->firstWhere('name', 'three')['points'])->toBe(['full_bust', 'waist', 'hip']);
 });
 
@@ -68,21 +68,23 @@ test('what is no possible figure is refused at the field with the reason, and wh
     ["84\t88\t92", 'not a figure'], ['0', 'too small'], ['-95', 'too small'], ['', 'required'], [str_repeat('9', 500), 'Too much text'],
 ]);
 
-test('several readings of a point give their median and how far they lie apart', function (): void {
+test('several readings of a waist give the smallest of them, and how far they lie apart', function (): void {
     $card = emptyCard();
     foreach (['80', '82.5', '80.5'] as $attempt => $text) {
         $answer = typeReading($card, 'waist', $text, attempt: $attempt + 1)->assertOk();
     }
-    expect($answer->json('measures'))->toBe([['point' => 'waist', 'length_nm' => 805_000_000, 'spread_nm' => 25_000_000]])
+    expect($answer->json('measures'))->toBe([['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 25_000_000]])
         ->and($answer->json('findings.0.text'))->toContain('2.5 cm apart');
 });
 
-test('the plan is made from the median', function (): void {
+test('the plan is made from the smallest waist, unless the tries lie too far apart', function (): void {
     $card = emptyCard();
-    foreach (['80', '84'] as $attempt => $text) {
+    foreach (['80', '82.9'] as $attempt => $text) {
         typeReading($card, 'waist', $text, attempt: $attempt + 1);
     }
-    expect($card->load('readings')->toBody()->at(Underbolt\Measure\Point::Waist)->nanometres)->toBe(820_000_000);
+    expect($card->load('readings')->toBody()->at(Underbolt\Measure\Point::Waist)->nanometres)->toBe(800_000_000);
+    typeReading($card, 'waist', '83.1', attempt: 2);
+    expect($card->load('readings')->toBody()->at(Underbolt\Measure\Point::Waist)->nanometres)->toBe(815_500_000);
 });
 
 test('a point is corrected or left out again', function (): void {

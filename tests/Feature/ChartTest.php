@@ -93,7 +93,7 @@ test('a pattern says what is odd in it, what the tissue gave, and which envelope
     $answer = $this->postJson('/api/patterns', typedPattern([
         'sizes' => ['8', '10'], 'levels' => ['waist' => 'critical'], 'finished' => ['waist' => ['66', '75']],
         'body_chart' => ['waist' => ['66', '70'], 'hip' => ['90', '94']],
-        'ranges' => [['name' => 'small', 'sizes' => ['8']], ['name' => 'large', 'sizes' => ['10']]],
+        'ranges' => [['name' => 'small', 'sizes' => ['8']], ['name' => 'large', 'sizes' => ['10'], 'drafted_cup' => 'D']],
         'flat_checks' => ['hip' => ['size' => '8', 'panels' => [['name' => 'front', 'width' => '25'], ['name' => 'back', 'width' => '24']]]],
     ]))->assertCreated();
     expect($answer)->toAgreeWith('PatternData')

@@ -7,20 +7,24 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
     $room = $this->getJson('/api/workroom')->assertOk();
     expect($room)->toAgreeWith('WorkroomData')
         ->and($room->json('makes.*.headline'))->toBe([
-            'One size all the way: 12.',
-            'Two sizes, which is normal: 14 at the bust and hip, 18 at the waist.',
-            'Two sizes, which is normal: 4 at the bust and waist, 3 at the hip.',
-            'One size all the way: 22.',
-            'Two sizes, which is normal: XL at the bust, L at the waist and hip.',
+            '12 all the way.',
+            'Two sizes, which is normal: 14 at the bust and hip, 18 at the waist; the waist taken in 2.5 cm.',
+            'Two sizes, which is normal: 4 at the bust and waist, 3 at the hip; the waist let out 2.19 cm and the hip let out 2.06 cm.',
+            '22 all the way, with 5 cm added for the bust and the waist let out 3 cm.',
+            'XL all the way.',
             null,
-            'One size all the way: 16.',
-            'One size all the way: S7.',
-            'One size all the way: 34.',
-            'One size all the way: M.',
+            '16 all the way.',
+            'S7 all the way, the waist let out 9 cm.',
+            '36 all the way.',
+            'M all the way.',
+            '10 all the way, with 5 cm added for the bust, the waist let out 2 cm and the hip let out 1.5 cm.',
+            'Three sizes, which is normal: 12 at the bust, 20 at the waist, 16 at the hip.',
+            '16 all the way, 18 in front and 14 at the back of the bust and waist.',
+            'Two sizes, which is normal: 16 at the bust, 20 at the waist and hip; the waist let out 4 cm.',
         ])
         ->and($room->json('makes.5.waits_for'))->toContain('full bust')
         ->and($room->json('wearers.0.cards.0.age_days'))->toBe(9)
-        ->and($room->json('patterns.*.faults'))->toBe([0, 0, 0, 0, 0, 0, 0]);
+        ->and($room->json('patterns.*.faults'))->toBe([0, 0, 0, 0, 0, 0, 0, 0, 0]);
 });
 
 test('an empty workroom is empty', function (): void {
@@ -34,26 +38,28 @@ test('a plan crosses in whole nanometres, with what the bench draws', function (
         ->and($plan->json('levels.*.size'))->toBe(['14', '18', '14'])
         ->and($plan->json('levels.1.per_edge_nm'))->toBe(6_250_000)
         ->and($plan->json('above_waist_nm'))->toBe(-10_000_000)
-        ->and(collect($plan->json('stations'))->firstWhere('level', 'waist'))->toMatchArray(['depth_nm' => 195_000_000, 'offset_nm' => 22_500_000])
-        ->and($plan->json('cautions.*.code'))->toBe(['range_not_owned', 'measure_again', 'step_care', 'step_care']);
+        ->and(collect($plan->json('stations'))->firstWhere('level', 'waist'))->toMatchArray(['depth_nm' => 205_000_000, 'blend_nm' => 22_500_000, 'change_nm' => -6_250_000, 'move_nm' => 16_250_000])
+        ->and($plan->json('cautions.*.code'))->toBe(['measure_again', 'range_not_owned', 'step_care', 'step_care']);
 });
 
 test('the drawn line runs on the printed lines at the levels', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $drawing = $this->getJson("/api/makes/{$make->id}/plan")->json('drawing');
     $lines = array_column($drawing['lines'], 'out_nm', 'size');
-    foreach (['14' => 0, '18' => 195_000_000] as $size => $depth) {
+    foreach (['14' => 0, '18' => 205_000_000] as $size => $depth) {
         $at = array_search($depth, $drawing['depths_nm'], true);
-        expect($drawing['cut_nm'][$at])->toBe($lines[$size][$at]);
+        // The waist is taken in by 2.5 cm: the blend lies on the printed line, the line to cut 6.25 mm an edge further in.
+        expect($drawing['blend_nm'][$at])->toBe($lines[$size][$at])
+            ->and($drawing['front_nm'][$at])->toBe($lines[$size][$at] - ($depth === 0 ? 0 : 6_250_000));
     }
-    expect($drawing['cut_nm'][array_key_last($drawing['cut_nm'])])->toBe(end($lines['14']));
+    expect($drawing['front_nm'][array_key_last($drawing['front_nm'])])->toBe(end($lines['14']))->and($drawing['back_nm'])->toBeNull();
 });
 
 test('a clip changes the plan and is kept', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $plan = $this->putJson("/api/makes/{$make->id}/choices", ['choices' => ['sizes' => ['waist' => '16']]])->assertOk();
     expect($plan)->toAgreeWith('PlanData')
-        ->and($plan->json('levels.*.size'))->toBe(['14', '16', '14'])
+        ->and($plan->json('levels.*.size'))->toBe(['14', '16', '16'])
         ->and($plan->json('levels.*.clipped'))->toBe([false, true, false])
         ->and($this->getJson("/api/makes/{$make->id}")->json('choices'))->toBe(['sizes' => ['waist' => '16']]);
 });
@@ -61,7 +67,7 @@ test('a clip changes the plan and is kept', function (): void {
 test('choices that give no plan are refused at their field and the kept ones stay', function (array $choices, string $field): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices])->assertJsonValidationErrors([$field]);
-    expect($make->fresh()->choices)->toEqual((object) ['between' => 'up', 'view' => 'B', 'pick' => 'level']);
+    expect($make->fresh()->choices)->toEqual((object) ['between' => 'up', 'view' => 'B', 'pick' => 'level', 'ease' => 'drafted']);
 })->with([
     [['sizes' => ['waist' => '99']], 'choices.sizes.waist'],
     [['ease' => 'guess'], 'choices.ease'],
@@ -85,10 +91,34 @@ test('a make with a faulty pattern points to the cell', function (): void {
 
 test('sentences speak in the unit of the user', function (): void {
     $make = demoMake('Idony Fenwharf');
-    $text = fn (): string => collect($this->getJson("/api/makes/{$make->id}/plan")->json('cautions'))->firstWhere('code', 'under_least_ease')['text'];
-    expect($text())->toContain('5 cm is the least');
+    $text = fn (): string => (string) $this->getJson("/api/makes/{$make->id}/plan")->json('headline');
+    expect($text())->toContain('5 cm added for the bust');
     $this->patchJson('/api/me', ['unit' => 'in']);
-    expect($text())->toContain('1 15/16 in is the least');
+    expect($text())->toContain('1 15/16 in added for the bust');
+});
+
+test('what can\'t be carried out is refused at its field, and the plan of before stays', function (array $choices, string $field, string $words): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $answer = $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices + ['pick' => 'level', 'ease' => 'drafted']])->assertJsonValidationErrors([$field]);
+    expect($answer->json('errors')[$field][0])->toContain($words)->and($make->fresh()->choices->view)->toBe('B');
+})->with([
+    'more at the centre back than is left over' => [['centre_back' => ['waist' => '3']], 'choices.centre_back.waist', 'taken in by 2.5 cm'],
+    'the other way' => [['centre_back' => ['waist' => '-1']], 'choices.centre_back.waist', 'not the other way'],
+    'where nothing is left over' => [['sizes' => ['waist' => '18'], 'ease' => 'chart', 'centre_back' => ['waist' => '1']], 'choices.centre_back.waist', 'Nothing is left over'],
+    'no way to take' => [['take' => ['waist' => 'pleat']], 'choices.take.waist', 'in_line, sew, leave'],
+    'more than an edge can move' => [['by_hand' => ['hip' => ['front' => '25']]], 'choices.by_hand.hip.front', 'the most a move of an edge can be here is 20 cm'],
+    'a length that takes all the paper' => [['lengths' => ['above_waist' => '-21']], 'choices.lengths.above_waist', 'all that the paper has from underarm to waist, 20.5 cm'],
+    'a length beyond its limit' => [['lengths' => ['hem' => '120']], 'choices.lengths.hem', 'too large'],
+    'an unknown method' => [['method' => 'darts'], 'choices.method', 'pivot, slash'],
+]);
+
+test('every size is answered for at every level, with figures', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $answers = $this->getJson("/api/makes/{$make->id}/why-not")->assertOk()->json();
+    expect(array_column($answers, 'level'))->toBe(['bust', 'waist', 'hip'])
+        ->and($answers[1]['sizes']['18'])->toBe('18 has 2.5 cm too much; it is the one that is cut.')
+        ->and($answers[1]['sizes']['12'])->toContain('12 has 10.5 cm too little; too small to move in by', 'it costs')
+        ->and($answers[1]['sizes']['16'])->toContain('it costs 1 less');
 });
 
 test('a make is started from a card and a pattern', function (): void {

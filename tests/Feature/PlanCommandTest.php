@@ -33,7 +33,7 @@ test('a faulty file exits 2 with one line a fault on standard error', function (
     file_put_contents($faulty, str_replace('"level"', '"worst"', (string) file_get_contents($worked('1-two-step-blend'))));
     [$exit, $output, $errors] = planCommand($faulty);
     expect($exit)->toBe(2)->and($output)->toBe('')
-        ->and($errors)->toBe("choices.pick: must be one of best, level\n");
+        ->and($errors)->toBe("choices.pick: must be one of best, level, one_size\n");
 
     [$exit, , $errors] = planCommand('no-such-file.json');
     expect($exit)->toBe(2)->and($errors)->toBe("no-such-file.json: there is no such file, or it can't be read\n");

@@ -108,9 +108,10 @@ final readonly class Caution
      */
     public static function rangeNotOwned(array $levels, string $sizes, string $range): self
     {
-        $where = implode(' and ', array_map(static fn (Level $level): string => $level->value, $levels));
+        $names = array_map(static fn (Level $level): string => $level->value, $levels);
+        $where = count($names) < 3 ? implode(' and ', $names) : 'bust, waist and hip';
 
-        return new self(CautionCode::RangeNotOwned, count($levels) === 1 ? $levels[0] : null, "{$sizes} for the {$where} is in the {$range} envelope, which you don't own yet.");
+        return new self(CautionCode::RangeNotOwned, count($levels) === 1 ? $levels[0] : null, "{$sizes} for the {$where}: in the {$range} envelope, which you don't own yet.");
     }
 
     public static function notMeasured(Level $level): self

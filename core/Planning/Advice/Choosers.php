@@ -43,7 +43,7 @@ final readonly class Choosers
     {
         $byHand = array_filter($levels, static fn (LevelPlan $level): bool => $plan->make->choices->clip($level->facts->level) !== null);
         if (count($byHand) === count($levels)) {
-            return 'every size is set by hand';
+            return 'all set by hand';
         }
         $oneSize = null;
         foreach ($plan->alternatives() as $way) {
@@ -52,7 +52,7 @@ final readonly class Choosers
         $own = array_map(static fn (LevelPlan $level): int => $level->follows ? $level->size : $level->facts->own, $levels);
         $alike = $plan->sizes->known() === $own && ($oneSize === null || $oneSize->equals($plan->sizes));
 
-        return $alike ? 'all ways to pick name the same sizes' : null;
+        return $alike ? 'all ways agree' : null;
     }
 
     /** @param  array<string, LevelPlan>  $levels */
@@ -67,8 +67,8 @@ final readonly class Choosers
 
         return match (true) {
             $between !== [] => null,
-            in_array(EaseSchool::Chart, $schools, true) => 'no measure that counts lies between two sizes',
-            default => 'sizes go by ease, which takes the nearest',
+            in_array(EaseSchool::Chart, $schools, true) => 'none lies between',
+            default => 'ease takes the nearest',
         };
     }
 

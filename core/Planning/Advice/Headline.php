@@ -8,7 +8,6 @@ use Underbolt\Altering\AdjustmentKind;
 use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
 use Underbolt\Planning\Choosing\Step;
-use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 
 /** The one plain sentence that stands on top of a plan: the sizes, and whatever else is in the line that is cut. */
@@ -105,13 +104,14 @@ final class Headline
     /** @return list<string> */
     private static function unlike(Plan $plan): array
     {
-        $levels = array_filter($plan->levels, static fn (?LevelPlan $level): bool => $level !== null && $level->front !== $level->back);
-        $parts = [];
-        foreach ($levels as $name => $level) {
-            $parts[] = "{$plan->nameOf($level->front)} in front and {$plan->nameOf($level->back)} at the back of the {$name}";
+        $places = [];
+        foreach (array_filter($plan->levels) as $name => $level) {
+            if ($level->front !== $level->back) {
+                $places["{$plan->nameOf($level->front)} in front and {$plan->nameOf($level->back)} at the back"][] = $name;
+            }
         }
 
-        return $parts;
+        return array_map(static fn (string $sizes, array $levels): string => "{$sizes} of the ".implode(' and ', $levels), array_keys($places), $places);
     }
 
     /** @param  non-empty-list<string>  $parts */

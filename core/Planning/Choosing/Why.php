@@ -20,15 +20,16 @@ final class Why
             return null;
         }
         $names = $situation->make->pattern->sizes;
-        $byItself = "by itself the {$facts->level->value} would pick {$names[$facts->own]}";
+        $where = $facts->level->value;
+        $byItself = "by itself it would pick {$names[$facts->own]}";
         $leader = SizePick::leader($situation, $facts->level);
 
         return match (true) {
-            $situation->make->choices->clip($facts->level) !== null => "You set {$names[$size]}; {$byItself}.",
-            $facts->isFree() && $leader !== null && $sizes->at($leader) === $size => "It hangs free here and takes the size of the {$leader->value}; {$byItself}.",
-            $facts->isFree() => "It hangs free here, so only the steps beside it count; {$byItself}.",
-            SizePick::pick($situation) === Pick::OneSize && $ways->oneSize()?->at($facts->level) === $size => "All is cut in one size; {$byItself}.",
-            default => self::weighed($facts, $sizes, $size, $situation).", so the planner takes {$names[$size]}; {$byItself}.",
+            $situation->make->choices->clip($facts->level) !== null => "You set {$names[$size]} at the {$where}; {$byItself}.",
+            $facts->isFree() && $leader !== null && $sizes->at($leader) === $size => "The {$where} hangs free and takes the size of the {$leader->value}; {$byItself}.",
+            $facts->isFree() => "The {$where} hangs free, so only the steps beside it count; {$byItself}.",
+            SizePick::pick($situation) === Pick::OneSize && $ways->oneSize()?->at($facts->level) === $size => "All is cut in one size, the {$where} too; {$byItself}.",
+            default => self::weighed($facts, $sizes, $size, $situation).", so the planner takes {$names[$size]} at the {$where}; {$byItself}.",
         };
     }
 

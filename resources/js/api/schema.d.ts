@@ -994,6 +994,8 @@ export interface components {
             /** @description drawn at the front side edge beside the blend, outward positive */
             change_front_nm: number;
             change_back_nm: number;
+            /** @description how much wider it is cut than printed, all round */
+            changed_nm: number;
             /** @description the garment once all is done */
             as_cut_nm: number | null;
             ease_as_cut_nm: number | null;

@@ -36,4 +36,5 @@ export type Range = Schemas['RangeDocument'];
 export type House = Schemas['HouseData'];
 export type Habits = Schemas['HabitsDocument'];
 export type Alternative = Schemas['AlternativeData'];
+export type WhyNot = Schemas['WhyNotData'];
 export type Lead = Plan['frame']['lead'];

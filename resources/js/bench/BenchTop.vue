@@ -13,23 +13,38 @@ import { tapeScales } from './scale';
 const props = defineProps<{ plan: Plan }>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
 
-const HEIGHT = 472;
-const FIRST = 72;
-const LAST = 392;
-const ROW = 19;
-const SEAM_PX = 336;
+const HEIGHT = 424;
+const FIRST = 66;
+const LAST = 356;
+const ROW = 17;
+const SEAM_PX = 320;
+const SEAM_UNLIKE_PX = 220;
 const HALF_TAPE = 66;
 
 const tapes = ref<HTMLElement | null>(null);
 const { width } = useElementSize(tapes);
+const side = ref<HTMLElement | null>(null);
+const { width: sideWidth } = useElementSize(side);
+const apart = ref(false);
+
 const page = computed(() => heights(props.plan, FIRST, LAST));
 const scales = computed(() => tapeScales(props.plan.levels, width.value));
-const rows = computed(() => stretches(props.plan.stations));
+const rows = computed(() => stretches(props.plan.stations, props.plan.back_stations));
 const places = computed(() =>
     rowPlaces(
         rows.value.map(({ station }) => page.value.depth(station.depth_nm)),
         ROW,
         HEIGHT - ROW,
+    ),
+);
+/** Where the table needs more columns, or the page is narrow, the drawing gives way. */
+const seamPx = computed(() => {
+    const wide = props.plan.back_stations !== null || apart.value ? SEAM_UNLIKE_PX : SEAM_PX;
+    return Math.min(wide, Math.max(150, sideWidth.value * 0.56));
+});
+const hasChange = computed(() =>
+    [...props.plan.stations, ...(props.plan.back_stations ?? [])].some(
+        ({ change_nm }) => change_nm !== null && change_nm !== 0,
     ),
 );
 </script>
@@ -71,25 +86,34 @@ const places = computed(() =>
                 />
             </div>
         </div>
-        <div class="seam-side">
+        <div ref="side" class="seam-side" :class="{ apart }">
             <template v-if="plan.drawing && page.trueToScale">
                 <SeamDrawing
                     :plan="plan"
                     :drawing="plan.drawing"
                     :page="page"
                     :rows="rows"
-                    :width="SEAM_PX"
+                    :width="seamPx"
                     :height="HEIGHT"
                     :places="places"
                 />
-                <StationTable :rows="rows" :places="places" :row-height="ROW" />
+                <StationTable :rows="rows" :places="places" :row-height="ROW" :apart="apart" />
             </template>
             <template v-else>
                 <p class="hint seam-hint">
                     <slot name="no-seam" />
                 </p>
-                <StationTable v-if="rows.length > 0" :rows="rows" :row-height="ROW" />
+                <StationTable v-if="rows.length > 0" :rows="rows" :row-height="ROW" :apart="apart" />
             </template>
+            <button
+                v-if="hasChange"
+                type="button"
+                class="link tell-apart"
+                :aria-pressed="apart"
+                @click="apart = !apart"
+            >
+                {{ apart ? 'the move alone' : 'blend and change apart' }}
+            </button>
         </div>
     </div>
 </template>

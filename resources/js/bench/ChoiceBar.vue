@@ -1,56 +1,47 @@
 <script setup lang="ts">
-import type { Choices } from '../api/types';
-import ChoiceField from '../ui/ChoiceField.vue';
+import type { Choices, Plan } from '../api/types';
+import WordChoice from '../ui/WordChoice.vue';
+import { eases, picks, betweens, blends, orders } from './choices';
 
-const props = defineProps<{ choices: Choices; between: 'up' | 'down' | 'nearest' }>();
+const props = defineProps<{ choices: Choices; plan: Plan }>();
 const emit = defineEmits<{ change: [choices: Choices] }>();
-
-const eases = [
-    { value: 'chart', label: 'what the chart says' },
-    { value: 'drafted', label: 'the drafted ease' },
-    { value: 'liked', label: 'the ease you like' },
-] as const;
-const betweens = [
-    { value: 'up', label: 'go up' },
-    { value: 'down', label: 'go down' },
-    { value: 'nearest', label: 'take the nearest' },
-] as const;
-const blends = [
-    { value: 'curved', label: 'curved' },
-    { value: 'straight', label: 'straight' },
-] as const;
-const picks = [
-    { value: 'best', label: 'the planner' },
-    { value: 'level', label: 'each level' },
-] as const;
 const change = (part: Partial<Choices>): void => emit('change', { ...props.choices, ...part });
 </script>
 
 <template>
     <div class="choices">
-        <ChoiceField
-            label="Picked by"
-            :options="picks"
-            :model-value="choices.pick ?? 'best'"
-            @update:model-value="change({ pick: $event ?? 'best' })"
-        />
-        <ChoiceField
-            label="Size by"
+        <WordChoice
+            label="Sizes by"
             :options="eases"
-            :model-value="choices.ease ?? 'drafted'"
-            @update:model-value="change({ ease: $event ?? 'drafted' })"
+            :model-value="plan.choosers.ease"
+            @update:model-value="change({ ease: $event })"
         />
-        <ChoiceField
-            label="Between sizes"
+        <WordChoice
+            label="between two"
             :options="betweens"
-            :model-value="choices.between ?? between"
-            @update:model-value="change({ between: $event ?? between })"
+            :model-value="plan.choosers.between"
+            :idle="plan.choosers.between_idle"
+            @update:model-value="change({ between: $event })"
         />
-        <ChoiceField
-            label="Blend"
+        <WordChoice
+            label="picked by"
+            :options="picks"
+            :model-value="plan.choosers.pick"
+            :idle="plan.choosers.pick_idle"
+            @update:model-value="change({ pick: $event })"
+        />
+        <WordChoice
+            label="seam"
             :options="blends"
             :model-value="choices.blend ?? 'curved'"
-            @update:model-value="change({ blend: $event ?? 'curved' })"
+            @update:model-value="change({ blend: $event })"
+        />
+        <WordChoice
+            label="order"
+            :options="orders"
+            :model-value="plan.work.order"
+            :idle="plan.choosers.order_idle"
+            @update:model-value="change({ order: $event })"
         />
     </div>
 </template>

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue';
 import type { LevelPlan } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
-import { figureText } from '../ui/figure';
+import { arrowWords } from './changes';
+import { clipWords } from './clip';
 import SizeClip from './SizeClip.vue';
 import { nearestSize, notchAt, spared, ticks, type Across } from './scale';
 import { useSlide } from './useSlide';
@@ -25,19 +26,33 @@ const { press, slide, release, cancel } = useSlide(
 );
 
 const marks = computed(() => ticks(props.across, session.unit, props.width));
-const body = computed(() => props.across(props.level.measure_nm));
-const isNamed = (size: string): boolean => size === props.level.size || size === props.level.chart.size;
+const body = computed(() => (props.level.measure_nm === null ? null : props.across(props.level.measure_nm)));
+const said = computed(() => props.level.chart?.size);
+const isNamed = (size: string): boolean => size === props.level.size || size === said.value;
+
 const chartNotches = computed(() => placed((notch) => notch.chart_nm));
 const finishedNotches = computed(() => placed((notch) => notch.finished_nm));
-const clipAt = computed(() => {
-    const at = notchAt(props.level, props.level.size);
-    return at === null ? null : props.across(at);
+const clipNm = computed(() => notchAt(props.level, props.level.size));
+const clipAt = computed(() => (clipNm.value === null ? null : props.across(clipNm.value)));
+
+/** From the size as printed to the garment as cut, where the two differ. */
+const arrow = computed(() => {
+    if (clipNm.value === null || clipAt.value === null || props.level.changed_nm === 0) return null;
+    const to = props.across(clipNm.value + props.level.changed_nm);
+    const way = to > clipAt.value ? 1 : -1;
+    return { from: clipAt.value, to, way, beside: Math.max(to, clipAt.value) + 8 };
 });
+
+/** The ease of the garment as cut; short where it is less than can be worn, not where a knit is meant to be small. */
 const bridge = computed(() => {
-    const { finished_nm, your_ease_nm } = props.level;
-    if (finished_nm === null || your_ease_nm === null) return null;
-    const to = props.across(finished_nm);
-    return { from: Math.min(body.value, to), width: Math.abs(to - body.value), short: your_ease_nm < 0 };
+    const { as_cut_nm, ease_as_cut_nm, least_ease_nm } = props.level;
+    if (as_cut_nm === null || ease_as_cut_nm === null || body.value === null) return null;
+    const to = props.across(as_cut_nm);
+    return {
+        from: Math.min(body.value, to),
+        width: Math.abs(to - body.value),
+        short: least_ease_nm !== null && ease_as_cut_nm < least_ease_nm,
+    };
 });
 
 function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
@@ -86,7 +101,7 @@ const labels = (notches: { size: string; x: number }[]) =>
             <g v-if="bridge" class="bridge" :class="{ short: bridge.short }">
                 <rect :x="bridge.from" y="77" :width="bridge.width" height="16" />
             </g>
-            <g class="body">
+            <g v-if="body !== null" class="body">
                 <line :x1="body" :x2="body" y1="18" y2="93" />
                 <circle :cx="body" cy="17" r="6.5" />
             </g>
@@ -95,14 +110,14 @@ const labels = (notches: { size: string; x: number }[]) =>
                     v-for="n in chartNotches"
                     :key="n.size"
                     :d="`M${n.x} 55l-4.5 -8h9z`"
-                    :class="{ said: n.size === level.chart.size }"
+                    :class="{ said: n.size === said }"
                 />
                 <text
                     v-for="n in labels(chartNotches)"
                     :key="`l${n.size}`"
                     :x="n.x"
                     y="43"
-                    :class="{ said: n.size === level.chart.size }"
+                    :class="{ said: n.size === said }"
                 >
                     {{ n.size }}
                 </text>
@@ -114,8 +129,18 @@ const labels = (notches: { size: string; x: number }[]) =>
                 </text>
             </g>
             <line v-if="clipAt !== null" class="cut-line" :x1="clipAt" :x2="clipAt" y1="51" y2="102" />
+            <g v-if="arrow" class="as-cut">
+                <line class="to" :x1="arrow.to" :x2="arrow.to" y1="51" y2="93" />
+                <path
+                    :d="`M${arrow.from} 85H${arrow.to - 5 * arrow.way}M${arrow.to} 85l${-8 * arrow.way} -5v10z`"
+                />
+                <text :x="arrow.beside" y="90">{{ arrowWords(level, session.unit) }}</text>
+            </g>
         </svg>
-        <span class="body-figure" :style="{ left: `${body + 12}px` }"
+        <span
+            v-if="body !== null && level.measure_nm !== null"
+            class="body-figure"
+            :style="{ left: `${body + 12}px` }"
             ><Measure :nm="level.measure_nm"
         /></span>
         <span
@@ -124,17 +149,13 @@ const labels = (notches: { size: string; x: number }[]) =>
             :class="{ short: bridge.short }"
             :style="{ left: `${bridge.from}px`, width: `${bridge.width}px` }"
         >
-            <Measure :nm="level.your_ease_nm" signed bare />
+            <Measure :nm="level.ease_as_cut_nm" signed bare />
         </span>
         <SizeClip
             v-if="clipAt !== null"
             :level="level"
             :at="clipAt"
-            :describes="
-                level.finished_nm === null
-                    ? `size ${level.size}, no finished measure printed`
-                    : `size ${level.size}, finished ${figureText(level.finished_nm, session.unit)}, ease ${figureText(level.your_ease_nm ?? 0, session.unit, { signed: true })}`
-            "
+            :describes="clipWords(level, session.unit)"
             @start="emit('start')"
             @choose="emit('choose', $event)"
         />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 
-const props = defineProps<{ level: string; text: string; unit: string; fault: string | null }>();
+const props = defineProps<{ level: string; text: string; fault: string | null }>();
 const emit = defineEmits<{ like: [ease: string] }>();
 const typed = ref(props.text);
 watch(
@@ -22,6 +22,5 @@ watch(
             maxlength="40"
             @change="emit('like', typed)"
         />
-        <small>{{ /[a-z"]/i.test(typed) ? '' : unit }}</small>
     </span>
 </template>

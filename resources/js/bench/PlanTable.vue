@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Choices, LevelName, Plan } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
+import LevelChanges from './LevelChanges.vue';
 import LikedEase from './LikedEase.vue';
 
 const props = defineProps<{
@@ -10,12 +12,16 @@ const props = defineProps<{
     unit: string;
     faultAt: (field: string) => string | null;
 }>();
-const emit = defineEmits<{ unclip: [level: LevelName]; like: [level: LevelName, ease: string] }>();
+const emit = defineEmits<{
+    unclip: [level: LevelName];
+    like: [level: LevelName, ease: string];
+    change: [part: Partial<Choices>];
+}>();
 const session = useSession();
 
-const standing = { on: 'on', between: 'between', below: 'below', above: 'above' } as const;
 const title = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
-const isLiked = (): boolean => props.choices.ease === 'liked';
+const isLiked = computed(() => props.plan.choosers.ease === 'liked');
+const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_cut_nm !== null));
 </script>
 
 <template>
@@ -23,14 +29,15 @@ const isLiked = (): boolean => props.choices.ease === 'liked';
         <thead>
             <tr>
                 <td />
-                <th scope="col"><i class="mark body" aria-hidden="true" />body, {{ session.unit }}</th>
+                <th scope="col"><i class="mark body" aria-hidden="true" />you, {{ session.unit }}</th>
                 <th scope="col"><i class="mark chart" aria-hidden="true" />chart says</th>
-                <th scope="col"><i class="mark cut" aria-hidden="true" />cut</th>
-                <th scope="col"><i class="mark garment" aria-hidden="true" />finished</th>
-                <th scope="col">ease on you</th>
-                <th v-if="isLiked()" scope="col">ease you like</th>
-                <th scope="col">left over</th>
-                <th scope="col">each edge</th>
+                <th scope="col"><i class="mark cut" aria-hidden="true" />cut along</th>
+                <th scope="col" class="says">and change</th>
+                <th v-if="hasGarment" scope="col">
+                    <i class="mark garment" aria-hidden="true" />garment as cut
+                </th>
+                <th v-if="hasGarment" scope="col">room in it</th>
+                <th v-if="isLiked" scope="col">room you like, {{ unit }}</th>
             </tr>
         </thead>
         <tbody>
@@ -40,11 +47,14 @@ const isLiked = (): boolean => props.choices.ease === 'liked';
                 </th>
                 <td><Measure :nm="level.measure_nm" bare /></td>
                 <td class="chart">
-                    {{ level.chart.size }}
-                    <small v-if="level.chart.standing === 'between'"
-                        >{{ level.chart.lower }}–{{ level.chart.upper }}</small
-                    >
-                    <small v-else>{{ standing[level.chart.standing] }}</small>
+                    <template v-if="level.chart">
+                        {{ level.chart.size }}
+                        <small v-if="level.chart.standing === 'between'"
+                            >{{ level.chart.lower }}–{{ level.chart.upper }}</small
+                        >
+                        <small v-else>{{ level.chart.standing }}</small>
+                    </template>
+                    <template v-else>–</template>
                 </td>
                 <td class="cut">
                     {{ level.size }}
@@ -57,29 +67,35 @@ const isLiked = (): boolean => props.choices.ease === 'liked';
                     >
                         by hand ×
                     </button>
-                    <small v-else-if="level.follows">follows</small>
+                    <small v-else-if="level.own !== level.size" :title="level.why ?? undefined"
+                        >by itself {{ level.own }}</small
+                    >
+                    <small v-else-if="level.level === 'bust' && plan.frame.size">frame</small>
                 </td>
-                <td class="garment"><Measure :nm="level.finished_nm" bare /></td>
-                <td>
-                    <Measure :nm="level.your_ease_nm" bare signed />
-                    <small>drafted <Measure :nm="level.drafted_ease_nm" bare signed /></small>
+                <td class="says">
+                    <LevelChanges
+                        :level="level"
+                        :choices="choices"
+                        :method="plan.bust_adjustment?.method ?? null"
+                        :unit="unit"
+                        :fault-at="faultAt"
+                        @change="emit('change', $event)"
+                    />
                 </td>
-                <td v-if="isLiked()">
+                <td v-if="hasGarment" class="garment"><Measure :nm="level.as_cut_nm" bare /></td>
+                <td v-if="hasGarment">
+                    <Measure :nm="level.ease_as_cut_nm" bare signed />
+                    <small v-if="level.drafted_ease_nm !== null"
+                        >drafted <Measure :nm="level.drafted_ease_nm" bare signed
+                    /></small>
+                </td>
+                <td v-if="isLiked">
                     <LikedEase
                         :level="level.level"
                         :text="choices.liked_ease?.[level.level] ?? ''"
-                        :unit="unit"
                         :fault="faultAt(`choices.liked_ease.${level.level}`)"
                         @like="emit('like', level.level, $event)"
                     />
-                </td>
-                <td><Measure :nm="level.left_over_nm" bare signed /></td>
-                <td class="edge">
-                    <Measure :nm="level.per_edge_nm" bare signed :places="2" />
-                    <small v-if="level.per_edge_nm">
-                        {{ level.per_edge_nm > 0 ? 'take in' : 'let out' }} × {{ level.edges
-                        }}{{ level.sew_in_allowance ? ', just sew it' : '' }}
-                    </small>
                 </td>
             </tr>
         </tbody>

@@ -10,6 +10,7 @@ function level(measure: number, charts: number[], finished: (number | null)[], s
         level: 'bust',
         size,
         measure_nm: measure * cm,
+        as_cut_nm: null,
         notches: charts.map((chart, i) => ({
             size: names[i] ?? '',
             chart_nm: chart * cm,

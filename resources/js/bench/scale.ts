@@ -7,11 +7,13 @@ const MARGIN_PX = 22;
 
 /** All tapes share one scale and have the body on one plumb line, so that eases can be compared by eye. */
 export function tapeScales(levels: LevelPlan[], width: number): { plumb: number; across: Across[] } {
-    const reach = levels.map(({ measure_nm, notches }) => {
-        const values = notches.flatMap((n) => [n.chart_nm, n.finished_nm]).filter((v) => v !== null);
+    const reach = levels.map((level) => {
+        const centre = centreOf(level);
+        const printed = level.notches.flatMap((n) => [n.chart_nm, n.finished_nm]);
+        const values = [...printed, level.as_cut_nm].filter((v) => v !== null);
         return {
-            left: measure_nm - Math.min(measure_nm, ...values),
-            right: Math.max(measure_nm, ...values) - measure_nm,
+            left: centre - Math.min(centre, ...values),
+            right: Math.max(centre, ...values) - centre,
         };
     });
     const left = Math.max(1, ...reach.map((r) => r.left));
@@ -20,13 +22,12 @@ export function tapeScales(levels: LevelPlan[], width: number): { plumb: number;
     const plumb = MARGIN_PX + left * pxPerNm;
     return {
         plumb,
-        across: levels.map(
-            ({ measure_nm }) =>
-                (nm) =>
-                    plumb + (nm - measure_nm) * pxPerNm,
-        ),
+        across: levels.map((level) => (nm) => plumb + (nm - centreOf(level)) * pxPerNm),
     };
 }
+
+/** What hangs on the plumb line: the body, or the notch of the size where the body is not measured. */
+const centreOf = (level: LevelPlan): number => level.measure_nm ?? notchAt(level, level.size) ?? 0;
 
 /** The notch of a size: at its finished girth, or at its chart girth where no finished one is printed. */
 export function notchAt(level: LevelPlan, size: string): number | null {

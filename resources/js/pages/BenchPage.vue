@@ -6,7 +6,9 @@ import type { Choices, LevelName } from '../api/types';
 import BenchTop from '../bench/BenchTop.vue';
 import ChoiceBar from '../bench/ChoiceBar.vue';
 import ReasonsPart from '../reasons/ReasonsPart.vue';
+import BeforeYouCut from '../bench/BeforeYouCut.vue';
 import PlanTable from '../bench/PlanTable.vue';
+import WhyNot from '../bench/WhyNot.vue';
 import { planServer, usePlan } from '../bench/usePlan';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
@@ -42,6 +44,10 @@ function like(level: LevelName, ease: string): void {
     change({ ...make.value?.choices, liked_ease: liked });
 }
 
+function alter(part: Partial<Choices>): void {
+    change({ ...make.value?.choices, ...part });
+}
+
 const toClip = (level: LevelName): void =>
     document.querySelector<HTMLElement>(`.clip[data-level="${level}"]`)?.focus();
 
@@ -62,13 +68,16 @@ useShortcuts([
             }}</RouterLink>
         </Crumbs>
         <div class="bench-head">
-            <div>
+            <div class="says">
                 <h1>{{ plan?.headline ?? 'No plan yet' }}</h1>
-                <p v-if="plan" class="details">{{ plan.details }} <a href="#reasons">Reasons</a></p>
+                <p v-if="plan" class="details">
+                    {{ plan.details }} <WhyNot :make="make.id" :plan="plan" />
+                    <a href="#reasons">Reasons and steps</a>
+                </p>
             </div>
-            <ChoiceBar :choices="make.choices" :between="make.between" @change="change" />
             <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
         </div>
+        <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" @change="change" />
         <div v-if="refused" class="refused" role="alert">
             <template v-for="(sentences, field) in refused.errors" :key="field">
                 <p class="fault">
@@ -106,19 +115,9 @@ useShortcuts([
                     :fault-at="(field) => refused?.at(field) ?? null"
                     @unclip="unclip"
                     @like="like"
+                    @change="alter"
                 />
-                <section class="worth" aria-labelledby="worth-knowing">
-                    <h2 id="worth-knowing">Worth knowing</h2>
-                    <!-- Many cautions scroll: the keys must reach the list to scroll it. -->
-                    <ul tabindex="0" aria-labelledby="worth-knowing">
-                        <li v-for="caution in plan.cautions" :key="caution.code + caution.level">
-                            {{ caution.text }}
-                        </li>
-                        <li v-if="plan.frame.size" class="quiet">
-                            Neck, shoulder and armhole stay in {{ plan.frame.size }}.
-                        </li>
-                    </ul>
-                </section>
+                <BeforeYouCut :plan="plan" />
             </div>
             <ReasonsPart
                 v-if="settled"

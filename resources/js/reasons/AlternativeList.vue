@@ -18,7 +18,8 @@ const place = computed(() => {
 
 /** The planner's own choice needs no clips; any other is set by hand. */
 function take(way: Alternative): void {
-    emit('change', way.name === 'best' ? { pick: 'best', sizes: {} } : { sizes: { ...way.sizes } });
+    if (way.name === 'best') emit('change', { pick: 'best', sizes: {}, adjust_bust: null });
+    else emit('change', { sizes: { ...way.sizes }, adjust_bust: way.adjusts_bust || null });
 }
 
 function weigh(event: Event): void {
@@ -49,7 +50,7 @@ function sizes(way: Alternative): string {
             />
             <span>work less</span> <small>{{ workWords[place] }}</small>
         </p>
-        <div class="columns four">
+        <div class="columns ways">
             <article v-for="way in plan.alternatives" :key="way.name" :class="{ chosen: way.chosen }">
                 <h3>{{ ways[way.name].title }}</h3>
                 <p class="hint">{{ ways[way.name].what }}</p>

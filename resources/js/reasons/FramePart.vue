@@ -32,19 +32,30 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
             :model-value="choices.lead ?? plan.frame.lead"
             @update:model-value="emit('change', { lead: $event })"
         />
+        <label class="adjust">
+            <input
+                type="checkbox"
+                :checked="choices.adjust_bust ?? false"
+                @change="emit('change', { adjust_bust: ($event.target as HTMLInputElement).checked || null })"
+            />
+            adjust the bust to its frame, whatever leads
+        </label>
         <button v-if="choices.lead" type="button" class="link" @click="emit('change', { lead: null })">
             leave it to the cup
         </button>
         <p v-if="plan.bust_adjustment && plan.bust_adjustment.kind !== 'none'">
             {{ plan.bust_adjustment.kind === 'full' ? 'Full' : 'Small' }} bust adjustment of
-            <b><Measure :nm="plan.bust_adjustment.total_nm" signed /></b>:
+            <b><Measure :nm="Math.abs(plan.bust_adjustment.total_nm)" /></b>:
             <template v-if="plan.bust_adjustment.method === 'pivot'">
-                pivot <Measure :nm="plan.bust_adjustment.per_edge_nm" signed :places="2" /> at each of four
+                pivot
+                {{ plan.bust_adjustment.total_nm > 0 ? 'out' : 'in' }}
+                <Measure :nm="Math.abs(plan.bust_adjustment.per_edge_nm)" :places="2" /> at each of four
                 edges.
             </template>
             <template v-else>
-                slash <Measure :nm="plan.bust_adjustment.per_front_half_nm" signed :places="2" /> on each
-                front half.
+                slash and {{ plan.bust_adjustment.total_nm > 0 ? 'spread' : 'overlap' }}
+                <Measure :nm="Math.abs(plan.bust_adjustment.per_front_half_nm)" :places="2" /> on each front
+                half.
             </template>
         </p>
         <p v-else-if="plan.bust_adjustment">No bust adjustment.</p>

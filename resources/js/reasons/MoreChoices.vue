@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Choices, LevelName, Make, Plan } from '../api/types';
+import type { Choices, Make, Plan } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import ChoiceField from '../ui/ChoiceField.vue';
+import Measure from '../ui/Measure.vue';
 
 const props = defineProps<{ make: Make; plan: Plan; faultAt: (field: string) => string | null }>();
 const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
@@ -10,31 +11,15 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
 const choices = computed(() => props.make.choices);
 const named = (names: readonly string[]): { value: string; label: string }[] =>
     names.map((name) => ({ value: name, label: name }));
-const orders = [
-    { value: 'blend_first', label: 'blend first' },
-    { value: 'length_first', label: 'length first' },
-] as const;
-const shifts = [
-    { value: -1, label: 'back a size larger' },
-    { value: 0, label: 'alike' },
-    { value: 1, label: 'front a size larger' },
-    { value: 2, label: 'front two larger' },
-];
+const lengths = computed(() => [
+    { key: 'above_waist', title: 'above the waist', nm: props.plan.above_waist_nm },
+    { key: 'below_waist', title: 'waist to hip', nm: props.plan.below_waist_nm },
+    { key: 'hem', title: 'hem', nm: props.plan.hem_nm },
+    { key: 'sleeve', title: 'sleeve', nm: props.plan.sleeve_nm },
+]);
 
-type Lengths = 'own_garment' | 'least_ease' | 'centre_back';
-
-const columns: { key: Lengths; title: string }[] = [
-    { key: 'own_garment', title: 'a garment you like, flat' },
-    { key: 'least_ease', title: 'least ease' },
-    { key: 'centre_back', title: 'centre back alone' },
-];
-
-function setLength(key: Lengths, level: LevelName, text: string): void {
-    emit('change', { [key]: { ...choices.value[key], [level]: text === '' ? null : text } });
-}
-
-function setShift(level: LevelName, sizes: number): void {
-    emit('change', { front_larger: { ...choices.value.front_larger, [level]: sizes } });
+function setLength(key: string, text: string): void {
+    emit('change', { lengths: { ...choices.value.lengths, [key]: text === '' ? null : text } });
 }
 </script>
 
@@ -69,52 +54,63 @@ function setShift(level: LevelName, sizes: number): void {
                 :model-value="choices.fit ?? null"
                 @update:model-value="emit('change', { fit: $event })"
             />
-            <ChoiceField
-                class="narrow"
-                label="Order"
-                :options="orders"
-                :model-value="choices.order ?? plan.work.order"
-                @update:model-value="emit('change', { order: $event })"
-            />
         </div>
         <table class="entry">
             <thead>
                 <tr>
                     <td />
-                    <th v-for="column in columns" :key="column.key">{{ column.title }}, {{ make.unit }}</th>
-                    <th>front and back</th>
+                    <th>the paper gets</th>
+                    <th>set by hand, {{ make.unit }}</th>
+                    <td />
                 </tr>
             </thead>
             <tbody>
-                <tr v-for="level in plan.levels" :key="level.level">
-                    <th scope="row">{{ level.level }}</th>
-                    <td v-for="column in columns" :key="column.key">
-                        <CellInput
-                            :value="choices[column.key]?.[level.level]"
-                            :label="`${level.level}, ${column.title}`"
-                            :fault="faultAt(`choices.${column.key}.${level.level}`)"
-                            @change="setLength(column.key, level.level, $event)"
-                        />
+                <tr v-for="one in lengths" :key="one.key">
+                    <th scope="row">{{ one.title }}</th>
+                    <td>
+                        <template v-if="one.nm === null">not known</template>
+                        <template v-else-if="one.nm === 0">as it is</template>
+                        <template v-else
+                            ><Measure :nm="Math.abs(one.nm)" />
+                            {{ one.nm > 0 ? 'longer' : 'shorter' }}</template
+                        >
                     </td>
                     <td>
-                        <select
-                            :value="choices.front_larger?.[level.level] ?? 0"
-                            :aria-label="`${level.level}, front and back`"
-                            @change="
-                                setShift(level.level, Number(($event.target as HTMLSelectElement).value))
-                            "
+                        <CellInput
+                            :value="choices.lengths?.[one.key]"
+                            :label="`${one.title}, set by hand`"
+                            :fault="faultAt(`choices.lengths.${one.key}`)"
+                            @change="setLength(one.key, $event)"
+                        />
+                        <p v-if="faultAt(`choices.lengths.${one.key}`)" class="fault" role="alert">
+                            {{ faultAt(`choices.lengths.${one.key}`) }}
+                        </p>
+                    </td>
+                    <td>
+                        <button
+                            v-if="one.nm !== null && one.nm !== 0"
+                            type="button"
+                            class="link"
+                            :aria-label="`${one.title}: leave the paper as it is`"
+                            @click="setLength(one.key, '0')"
                         >
-                            <option v-for="shift in shifts" :key="shift.value" :value="shift.value">
-                                {{ shift.label }}
-                            </option>
-                        </select>
+                            leave it
+                        </button>
+                        <button
+                            v-else-if="choices.lengths?.[one.key]"
+                            type="button"
+                            class="link"
+                            :aria-label="`${one.title}: as the measures ask`"
+                            @click="setLength(one.key, '')"
+                        >
+                            as measured
+                        </button>
                     </td>
                 </tr>
             </tbody>
         </table>
         <p class="hint">
-            Lay a garment that fits well flat and measure it across: twice that, less the body, is the ease
-            you like for this kind. It counts when sizes go by the ease you like.
+            A change of length set by hand: longer as it is, shorter with a minus, 0 to decline it.
         </p>
     </section>
 </template>

@@ -1,8 +1,16 @@
 <script setup lang="ts">
-import type { Plan } from '../api/types';
+import type { LevelPlan, Plan } from '../api/types';
 import Measure from '../ui/Measure.vue';
 
 defineProps<{ plan: Plan }>();
+/** How sure, and of what: the measure that decides is named. */
+function sureWords({ sure, sure_of, level }: LevelPlan): string {
+    if (sure === 'by_hand') return 'set by hand';
+    const usual = level === 'bust' ? 'full bust' : level;
+    return sure === 'firm' || sure_of === usual
+        ? sure
+        : `the ${sure_of} ${sure === 'measure again' ? 'stands on the edge' : 'is near the edge'}`;
+}
 const title = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 </script>
 
@@ -13,14 +21,31 @@ const title = (name: string): string => name.charAt(0).toUpperCase() + name.slic
             <article v-for="level in plan.levels" :key="level.level" :aria-label="level.level">
                 <h3>
                     {{ title(level.level) }}: <b class="cut">{{ level.size }}</b>
-                    <small :class="{ weak: level.sure !== 'firm' }">{{ level.sure }}</small>
+                    <small
+                        :class="{ weak: level.sure === 'near the edge' || level.sure === 'measure again' }"
+                        >{{ sureWords(level) }}</small
+                    >
                 </h3>
+                <p v-if="level.why">{{ level.why }}</p>
                 <p class="figures">
-                    <template v-if="level.finished_nm !== null">
-                        Tape test: close it at <Measure :nm="level.finished_nm" />, and sit down in it.
-                        <template v-if="level.band">That is {{ level.band }}.</template>
+                    <template v-if="level.as_cut_nm !== null && level.ease_as_cut_nm !== null">
+                        <template v-if="level.ease_as_cut_nm >= 0">
+                            Tape test: close it at <Measure :nm="level.as_cut_nm" />, and sit down in it.
+                            <template v-if="level.band">That is {{ level.band }}.</template>
+                        </template>
+                        <template v-else>
+                            The garment is <Measure :nm="-level.ease_as_cut_nm" /> smaller than the body:
+                            stretch a folded edge of the cloth from one to the other, and feel whether it
+                            gives.
+                        </template>
                     </template>
-                    On the tissue a quarter is <Measure :nm="level.quarter_nm" :places="2" />.
+                    <template v-for="line in level.on_tissue" :key="line.name">
+                        On the tissue {{ line.name }} ends at
+                        <Measure :nm="line.stitching_nm" :places="2" /> on the stitching line<template
+                            v-if="line.cutting_nm !== null"
+                            >, at <Measure :nm="line.cutting_nm" :places="2" /> on the cutting line</template
+                        >, from fold or centre, darts jumped over.
+                    </template>
                 </p>
                 <p v-if="level.agreed" class="agreed">All schools that can tell say the same.</p>
                 <dl>

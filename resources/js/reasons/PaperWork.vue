@@ -19,7 +19,7 @@ const changes = computed(() =>
         <h2 id="work-title">On the paper, one tracing each</h2>
         <p class="hint">{{ plan.work.why }}</p>
         <ol v-if="plan.work.steps.length > 0" class="work">
-            <li v-for="step in plan.work.steps" :key="step">{{ step }}</li>
+            <li v-for="(step, n) in plan.work.steps" :key="n">{{ step.text }}</li>
         </ol>
         <p v-else>Nothing to change: trace the size and cut.</p>
         <dl v-if="changes.length > 0" class="lengths">
@@ -30,7 +30,7 @@ const changes = computed(() =>
         </dl>
         <p v-if="plan.side_seam">
             The new side seam is <Measure :nm="plan.side_seam.front_nm" /> long
-            <template v-if="plan.front_back.length > 0"
+            <template v-if="plan.back_stations !== null"
                 >in front and <Measure :nm="plan.side_seam.back_nm" /> behind:
                 {{ plan.side_seam.matches ? 'they go together' : 'they don’t go together' }}.</template
             ><template v-else
@@ -38,13 +38,9 @@ const changes = computed(() =>
                 alike.</template
             >
             <template v-if="plan.side_seam.steepest >= 0.01">
-                At its steepest the blend goes 1 sideways in
+                At its steepest the line moves 1 sideways in
                 {{ Math.round(1 / plan.side_seam.steepest) }} downwards.
             </template>
-        </p>
-        <p v-for="one in plan.front_back" :key="one.level">
-            At the {{ one.level }} the front is cut in <b>{{ one.front }}</b>, the back in
-            <b>{{ one.back }}</b>; the sum changes by <Measure :nm="one.change_nm" signed />.
         </p>
     </section>
 </template>

@@ -12,7 +12,13 @@ defineProps<{ plan: Plan }>();
             <tbody>
                 <tr v-for="piece in plan.pieces" :key="piece.name">
                     <th scope="row">{{ piece.name }}</th>
-                    <td class="cut">{{ piece.sizes.length > 0 ? piece.sizes.join(' – ') : 'as it is' }}</td>
+                    <td class="cut">
+                        {{ piece.sizes.length > 0 ? piece.sizes.join(' – ') : 'as it is'
+                        }}<template v-if="piece.back_sizes"
+                            >, back {{ piece.back_sizes.join(' – ') }}</template
+                        >
+                    </td>
+                    <td>{{ piece.changes.join(', ') }}</td>
                     <td class="quiet">{{ piece.follows }}</td>
                 </tr>
             </tbody>

@@ -14,7 +14,11 @@ export const ways = {
     best: { title: 'Best', what: 'fit and work together' },
     one_size: { title: 'One size', what: 'nothing to blend' },
     closest: { title: 'Closest', what: 'the least to alter' },
-    least_work: { title: 'Least work', what: 'as few steps as fit allows' },
+    by_finished: {
+        title: 'By the finished garment',
+        what: 'the bust keeps its size; below it there is room',
+    },
+    nearer: { title: 'Brought nearer', what: 'the bust nearer the waist, and adjusted' },
 } as const;
 
 /** How much work counts against fit, from fitting closer to working less. */

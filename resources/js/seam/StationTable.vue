@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { Station } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
+import StationMove from './StationMove.vue';
 import type { StationRow } from './stations';
 
 const props = defineProps<{
@@ -9,6 +11,8 @@ const props = defineProps<{
     rowHeight: number;
     /** The middle of each row in pixels from the top, where the rows stand beside a drawing. */
     places?: number[];
+    /** Whether blend and change are told apart. */
+    apart?: boolean;
 }>();
 const session = useSession();
 
@@ -19,26 +23,33 @@ const rowHeights = computed(() =>
     ),
 );
 const top = computed(() => (props.places?.[0] ?? props.rowHeight) - props.rowHeight / 2);
-
-const stays = ({ station, until }: StationRow): boolean => station.from === station.to && until !== station;
-/** The line that the new seam has reached, where it runs on a printed one. */
-function reached({ station }: StationRow): string | null {
-    if (station.share === 0) return station.from;
-    return station.share === 1 ? station.to : null;
-}
+const unlike = computed(() => props.rows.some(({ back }) => back !== null));
+const sides = computed((): { name: string; of: (row: StationRow) => Station | null }[] =>
+    unlike.value
+        ? [
+              { name: 'front', of: ({ station }) => station },
+              { name: 'back', of: ({ back }) => back },
+          ]
+        : [{ name: '', of: ({ station }) => station }],
+);
 </script>
 
 <template>
     <table class="stations" :style="{ '--row': `${rowHeight}px` }">
         <caption class="sr-only">
-            Stations: how far the new side seam stands from the printed line, for each edge
+            Stations: from which printed line, and how far, the line to cut is drawn, at each edge
         </caption>
         <thead>
             <tr :style="{ height: `${top}px` }">
                 <th scope="col">down, {{ session.unit }}</th>
-                <th scope="col">from line</th>
-                <th scope="col">move, {{ session.unit }}</th>
-                <th scope="col">is on</th>
+                <template v-for="side in sides" :key="side.name">
+                    <th scope="col">{{ side.name === '' ? 'from line' : `${side.name} from` }}</th>
+                    <template v-if="apart">
+                        <th scope="col">blend</th>
+                        <th scope="col">change</th>
+                    </template>
+                    <th scope="col">move</th>
+                </template>
             </tr>
         </thead>
         <tbody>
@@ -52,18 +63,26 @@ function reached({ station }: StationRow): string | null {
                     <span v-if="row.station.level" class="level-word">{{ `${row.station.level} ` }}</span>
                     <Measure :nm="row.station.depth_nm" bare />
                     <span v-if="row.until !== row.station" class="until">
-                        {{ row.until.level === 'hem' ? ' to hem' : ' to ' }}
-                        <Measure v-if="row.until.level !== 'hem'" :nm="row.until.depth_nm" bare />
+                        <template v-if="i === rows.length - 1"> to hem</template>
+                        <template v-else> to <Measure :nm="row.until.depth_nm" bare /></template>
                     </span>
                 </th>
-                <td>{{ row.station.from ?? '–' }}</td>
-                <td class="move">
-                    <template v-if="row.station.from === null">open</template>
-                    <template v-else-if="stays(row)">stay</template>
-                    <template v-else-if="row.station.offset_nm === null">no figure</template>
-                    <Measure v-else :nm="row.station.offset_nm" bare signed />
-                </td>
-                <td>{{ reached(row) ?? '' }}</td>
+                <template v-for="side in sides" :key="side.name">
+                    <td>{{ side.of(row)?.from ?? '–' }}</td>
+                    <template v-if="side.of(row)">
+                        <template v-if="apart">
+                            <td class="part">
+                                <StationMove :station="side.of(row)!" :nm="side.of(row)!.blend_nm" />
+                            </td>
+                            <td class="part">
+                                <StationMove :station="side.of(row)!" :nm="side.of(row)!.change_nm" />
+                            </td>
+                        </template>
+                        <td class="move">
+                            <StationMove :station="side.of(row)!" :nm="side.of(row)!.move_nm" />
+                        </td>
+                    </template>
+                </template>
             </tr>
         </tbody>
     </table>

@@ -1,9 +1,9 @@
 import { expect, it } from 'vitest';
 import type { Station } from '../api/types';
-import { rowPlaces, stretches } from './stations';
+import { rowPlaces, stretches, wayOf } from './stations';
 
-function at(depth_nm: number, from: string, to: string, share: number, offset_nm: number): Station {
-    return { depth_nm, from, to, share, offset_nm, level: null };
+function at(depth_nm: number, from: string, to: string, share: number, move_nm: number): Station {
+    return { depth_nm, from, to, share, blend_nm: move_nm, change_nm: 0, move_nm, level: null };
 }
 
 const drawn = (stations: Station[]): [number, number][] =>
@@ -40,4 +40,19 @@ it('rows stand beside their stations, apart from each other and above the end', 
     expect(rowPlaces([0, 50, 52, 100], 20, 400)).toEqual([0, 50, 70, 100]);
     expect(rowPlaces([300, 310, 320], 20, 340)).toEqual([300, 320, 340]);
     expect(rowPlaces([330, 335, 340], 20, 340)).toEqual([300, 320, 340]);
+});
+
+it('a stretch ends where the front or the back needs a new mark', () => {
+    const front = [at(0, '14', '14', 0, 0), at(1, '14', '14', 0, 0), at(2, '14', '14', 0, 0)];
+    const back = [at(0, '10', '12', 0, 0), at(1, '10', '12', 1, 5), at(2, '10', '12', 1, 5)];
+    const rows = stretches(front, back);
+    expect(rows.map(({ station, until }) => [station.depth_nm, until.depth_nm])).toEqual([
+        [0, 0],
+        [1, 2],
+    ]);
+    expect(rows.map((row) => row.back?.move_nm)).toEqual([0, 5]);
+});
+
+it('a word says which way the pencil goes', () => {
+    expect([wayOf(1), wayOf(-1), wayOf(0)]).toEqual(['out', 'in', 'stay']);
 });

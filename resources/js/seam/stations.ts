@@ -3,19 +3,27 @@ import type { Station } from '../api/types';
 /** One line of the stations table; a stretch that needs no new mark is one line. */
 export interface StationRow {
     station: Station;
+    /** The same height at the back, where that is cut unlike the front. */
+    back: Station | null;
     /** Where the stretch ends; the station itself where it is a single mark. */
     until: Station;
 }
 
 /** Draws together neighbouring stations at which the pencil does the same: stays on one line, or as far from it. */
-export function stretches(stations: Station[]): StationRow[] {
+export function stretches(stations: Station[], backs: Station[] | null = null): StationRow[] {
     const rows: StationRow[] = [];
-    for (const station of stations) {
+    stations.forEach((station, i) => {
+        const back = backs?.[i] ?? null;
         const row = rows.at(-1);
-        if (row !== undefined && isSame(row.until, station)) row.until = station;
-        else rows.push({ station, until: station });
-    }
+        const before = rows.length > 0 ? (backs?.[i - 1] ?? null) : null;
+        if (row !== undefined && isSame(row.until, station) && isSameBack(before, back)) row.until = station;
+        else rows.push({ station, back, until: station });
+    });
     return rows;
+}
+
+function isSameBack(above: Station | null, below: Station | null): boolean {
+    return above === null || below === null ? above === below : isSame(above, below);
 }
 
 function isSame(above: Station, below: Station): boolean {
@@ -23,9 +31,15 @@ function isSame(above: Station, below: Station): boolean {
     return (
         above.from === below.from &&
         above.to === below.to &&
-        above.offset_nm === below.offset_nm &&
+        above.move_nm === below.move_nm &&
         (staysOnLine || above.share === below.share)
     );
+}
+
+/** Which way the pencil leaves the printed line; the word carries the direction. */
+export function wayOf(move: number): 'out' | 'in' | 'stay' {
+    if (move === 0) return 'stay';
+    return move > 0 ? 'out' : 'in';
 }
 
 /**

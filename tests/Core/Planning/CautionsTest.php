@@ -64,7 +64,7 @@ test('a garment smaller than the body is told so, and nobody sits in a closed ta
 test('one caution names all the levels of an envelope that is not owned', function () use ($envelopes): void {
     $plan = planOf(['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107], 'pattern.ranges' => $envelopes]);
     expect(cautionsOf($plan))->toBe(['range_not_owned'])
-        ->and($plan->cautions()[0]->text)->toBe("Sizes 14 and 16 for the waist and hip is in the large envelope, which you don't own yet.");
+        ->and($plan->cautions()[0]->text)->toBe("Sizes 14 and 16 for the waist and hip: in the large envelope, which you don't own yet.");
 });
 
 test('the back of a garment cut unlike may lie in an envelope that is not owned', function () use ($envelopes): void {

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Underbolt\Altering\Take;
+use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Level;
+use Underbolt\Planning\Advice\Headline;
+use Underbolt\Planning\Advice\PieceSide;
+use Underbolt\Planning\Plan;
+use Underbolt\Planning\PlanBuilder;
+use Underbolt\Refusal;
+use Underbolt\Seam\Station;
+
+/** @return array<string, Plan> every make of the demo that has a plan, by what it is of */
+function demoPlans(): array
+{
+    $user = demoUser();
+    $plans = [];
+    foreach ($user->makes()->with(['pattern', 'card.readings', 'card.wearer'])->get() as $make) {
+        try {
+            $plans["{$make->card->wearer->name}, {$make->pattern->name}"] = PlanBuilder::build($make->toCore(Unit::Centimetre));
+        } catch (Refusal) {
+            continue;
+        }
+    }
+
+    return $plans;
+}
+
+/** @param  list<Station>  $stations */
+function stationAt(array $stations, Level $level): ?Station
+{
+    return array_values(array_filter($stations, static fn (Station $station): bool => $station->level === $level->value))[0] ?? null;
+}
+
+test('headline, table, stations, steps and pieces of every demo make say the same', function (): void {
+    $plans = demoPlans();
+    expect(count($plans))->toBeGreaterThan(11)->and(User::query()->count())->toBe(1);
+    foreach ($plans as $name => $plan) {
+        $headline = Headline::of($plan);
+        $steps = implode("\n", array_map(static fn ($step): string => $step->text, $plan->work()->steps));
+        foreach (array_filter($plan->levels) as $level) {
+            $at = $level->facts->level;
+            $where = "{$name}, {$at->value}";
+            expect($headline)->toContain($plan->nameOf($level->size));
+
+            // The stations start from the printed line and end on it, and carry just what the table says is changed.
+            foreach ([[$plan->stations(), $level->front, $level->change->front], [$plan->backStations() ?? $plan->stations(), $level->back, $level->change->back]] as [$stations, $size, $change]) {
+                $station = stationAt($stations, $at);
+                if ($station?->move === null) {
+                    continue;
+                }
+                $reaches = $at === Level::Bust || $station->share->isZero() ? $station->from : $station->to;
+                expect($reaches)->toBe($plan->nameOf($size), $where)
+                    ->and($station->change)->toEqual($change, $where)
+                    ->and($station->move)->toEqual($station->blend->plus($change), $where);
+            }
+
+            // What is taken in or let out is in the line or in a step, and the headline says what is drawn.
+            $amount = $plan->make->say($level->taken->all->abs());
+            if ($level->taken->take === Take::InLine) {
+                expect($headline)->toContain("the {$at->value} ".($level->taken->all->nanometres > 0 ? 'taken in' : 'let out')." {$amount}")
+                    ->and($steps)->toContain("{$at->value} ".($level->taken->all->nanometres > 0 ? 'taken in' : 'let out'), $plan->make->say($level->taken->perEdge->abs()));
+            }
+            if ($level->taken->take === Take::Sew) {
+                expect($steps)->toContain("At the {$at->value} sew each seam");
+            }
+            if ($level->follows) {
+                expect($level->change->isNone())->toBeTrue($where)->and($steps)->not->toContain("{$at->value} let out")->not->toContain("{$at->value} taken in");
+            }
+        }
+        if ($plan->bust?->isMade() === true) {
+            $total = $plan->make->say($plan->bust->total->abs());
+            expect($headline)->toContain("{$total} added for the bust")->and($steps)->toContain("bust adjustment of {$total}");
+        }
+
+        // Pieces are cut in the sizes of the lines, front and back each in its own.
+        foreach ($plan->pieces() as $piece) {
+            $sizes = PieceSide::of($piece->name) === PieceSide::Back ? $plan->frontBack->back : $plan->frontBack->front;
+            expect(array_diff($piece->sizes, $sizes->known()))->toBe([], "{$name}, {$piece->name}");
+            foreach ($piece->changes as $change) {
+                expect($change)->toMatch('/^(bust|waist|hip) (in|out) |^(longer|shorter) by /');
+            }
+        }
+    }
+});
+
+test('the demo shows every kind of line there is', function (): void {
+    $plans = demoPlans();
+    $some = static fn (callable $is): int => count(array_filter($plans, $is));
+    expect($some(static fn (Plan $plan): bool => $plan->bust?->isMade() === true))->toBeGreaterThan(0, 'a bust adjustment')
+        ->and($some(static fn (Plan $plan): bool => $plan->backStations() !== null))->toBeGreaterThan(0, 'front and back unlike')
+        ->and($some(static fn (Plan $plan): bool => ($plan->steps['bust_waist']->sizes ?? 0) > 2))->toBeGreaterThan(0, 'far apart')
+        ->and($some(static fn (Plan $plan): bool => $plan->situation->isFree(Level::Hip)))->toBeGreaterThan(0, 'a free level')
+        ->and($some(static fn (Plan $plan): bool => array_filter(array_filter($plan->levels), static fn ($level): bool => $level->asCut !== null) === []))->toBeGreaterThan(0, 'no finished figures');
+});
