@@ -14,7 +14,6 @@ use Underbolt\File\FaultyFile;
 use Underbolt\File\MakeFile;
 use Underbolt\File\MakeReader;
 use Underbolt\Measure\Point;
-use Underbolt\Measure\Unit;
 use Underbolt\Planning\Make as CoreMake;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Planning\Unplannable;
@@ -35,7 +34,7 @@ final class MakeExchange
             $readings[$reading->point->value][] = MakeFile::worded($reading->text, $reading->unit, $unit);
         }
 
-        return MakeFile::compose($unit, self::inTapeOrder($readings), $make->card->foundation, $make->pattern->named(), self::choices($make, $unit), $make->extras);
+        return MakeFile::compose($unit, self::inTapeOrder($readings), $make->card->foundation, $make->pattern->named(), MakeFile::choices($make->choices, $make->unit, $unit), $make->extras);
     }
 
     /**
@@ -112,27 +111,5 @@ final class MakeExchange
         }
 
         return $ordered;
-    }
-
-    /** The choices with their unit in words, where it is not the file's. */
-    private static function choices(Make $make, Unit $file): stdClass
-    {
-        $choices = clone $make->choices;
-        foreach (['dwell', 'station_every'] as $key) {
-            if (is_string($choices->{$key} ?? null)) {
-                $choices->{$key} = MakeFile::worded($choices->{$key}, $make->unit, $file);
-            }
-        }
-        foreach (['liked_ease', 'least_ease', 'own_garment', 'centre_back'] as $key) {
-            $lengths = $choices->{$key} ?? null;
-            if ($lengths instanceof stdClass) {
-                $choices->{$key} = (object) array_map(
-                    static fn (mixed $typed): mixed => is_string($typed) ? MakeFile::worded($typed, $make->unit, $file) : $typed,
-                    get_object_vars($lengths),
-                );
-            }
-        }
-
-        return $choices;
     }
 }

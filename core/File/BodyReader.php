@@ -40,7 +40,7 @@ final class BodyReader
     /** @return list<Length> */
     private static function tries(Node $node, Point $point): array
     {
-        $tries = array_map(static fn (Node $item): ?Length => $item->length($point->kind()), array_slice($node->items() ?? [], 0, self::MOST_TRIES));
+        $tries = array_map(static fn (Node $item): ?Length => $item->length($point->kind()), $node->items(self::MOST_TRIES) ?? []);
 
         return array_values(array_filter($tries, static fn (?Length $try): bool => $try !== null));
     }

@@ -30,8 +30,7 @@ final class ChartReader
     /** @return list<?Length> */
     public static function row(Node $node, Row $row, int $sizes): array
     {
-        // The front width is no girth: it runs from arm to arm.
-        return self::figures($node, $row === Row::CrossFront ? LengthKind::Along : LengthKind::Girth, $sizes);
+        return self::figures($node, $row->kind(), $sizes);
     }
 
     /** @return list<?Length> one for each size, null where none is printed */

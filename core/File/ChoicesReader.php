@@ -86,7 +86,7 @@ final class ChoicesReader
     }
 
     /** 2.5 cm, or an inch where inches are read. */
-    private static function usualStep(Unit $unit): Length
+    public static function usualStep(Unit $unit): Length
     {
         return Length::ofNumber($unit === Unit::Inch ? 1 : 2.5, $unit);
     }

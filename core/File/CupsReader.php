@@ -32,7 +32,7 @@ final class CupsReader
     private static function rule(array $fields): CupRule
     {
         $measure = ($fields['measure'] ?? null)?->oneOf(CupMeasure::class) ?? CupMeasure::HighBustDifference;
-        $lines = array_slice(($fields['table'] ?? null)?->items() ?? [], 0, self::MOST_LINES);
+        $lines = ($fields['table'] ?? null)?->items(self::MOST_LINES) ?? [];
         $table = array_map(self::line(...), $lines);
 
         return new CupRule($measure, array_values(array_filter($table, static fn (?CupRange $line): bool => $line !== null)));

@@ -17,8 +17,6 @@ use Underbolt\Pattern\Row;
 /** Reads finished figures that hold for one view, fit or cup, and those measured from the tissue. */
 final class FinishedReader
 {
-    public const ROWS = [Row::FullBust, Row::Waist, Row::Hip, Row::Bicep];
-
     private const MOST_PARTS = 40;
 
     private const MOST_PANELS = 12;
@@ -26,18 +24,23 @@ final class FinishedReader
     /**
      * @param  array<string, Node>  $fields  the pattern's
      * @param  non-empty-list<string>  $sizes
+     * @param  ?Length  $seamAllowance  the pattern's, which a check takes that gives none
      */
-    public static function read(array $fields, array $sizes): FinishedParts
+    public static function read(array $fields, array $sizes, ?Length $seamAllowance): FinishedParts
     {
         $views = self::names($fields['views'] ?? null);
         $fits = self::names($fields['fits'] ?? null);
         $only = [];
-        foreach (array_slice(($fields['finished_by'] ?? null)?->items() ?? [], 0, self::MOST_PARTS) as $item) {
+        foreach (($fields['finished_by'] ?? null)?->items(self::MOST_PARTS) ?? [] as $item) {
             $only[] = self::part($item, $views, $fits, count($sizes));
         }
         $flat = [];
-        foreach (($fields['flat_checks'] ?? null)?->fields(array_column(Level::cases(), 'value')) ?? [] as $level => $check) {
-            $flat[$level] = self::flat($check, Level::from($level), $sizes);
+        $checks = ($fields['flat_checks'] ?? null)?->fields(array_column(Level::cases(), 'value')) ?? [];
+        // From the top of the body down, in whatever order they were typed.
+        foreach (Level::cases() as $level) {
+            if (isset($checks[$level->value])) {
+                $flat[$level->value] = self::flat($checks[$level->value], $level, $sizes, $seamAllowance);
+            }
         }
 
         return new FinishedParts($views, $fits, $only, array_filter($flat));
@@ -56,10 +59,16 @@ final class FinishedReader
         return $printed->with(new Chart($taken));
     }
 
+    /** @return list<Row> that a finished chart may have */
+    public static function rows(): array
+    {
+        return array_values(array_filter(Row::cases(), static fn (Row $row): bool => $row->isFinished()));
+    }
+
     /** @return list<string> */
     private static function names(?Node $node): array
     {
-        $names = array_map(static fn (Node $item): ?string => $item->text(), array_slice($node?->items() ?? [], 0, self::MOST_PARTS));
+        $names = array_map(static fn (Node $item): ?string => $item->text(), $node?->items(self::MOST_PARTS) ?? []);
 
         return array_values(array_unique(array_filter($names, static fn (?string $name): bool => $name !== null)));
     }
@@ -74,7 +83,7 @@ final class FinishedReader
         $view = self::known($fields['view'] ?? null, $views, 'view');
         $fit = self::known($fields['fit'] ?? null, $fits, 'fit');
 
-        return new FinishedFor($view, $fit, ($fields['cup'] ?? null)?->text(), ChartReader::read($fields['finished'] ?? null, self::ROWS, $sizes));
+        return new FinishedFor($view, $fit, ($fields['cup'] ?? null)?->text(), ChartReader::read($fields['finished'] ?? null, self::rows(), $sizes));
     }
 
     /** @param  list<string>  $names */
@@ -86,7 +95,7 @@ final class FinishedReader
     }
 
     /** @param  non-empty-list<string>  $sizes */
-    private static function flat(Node $node, Level $level, array $sizes): ?FlatCheck
+    private static function flat(Node $node, Level $level, array $sizes, ?Length $seamAllowance): ?FlatCheck
     {
         $fields = $node->fields(['size', 'seam_allowance', 'panels']);
         $name = ($fields['size'] ?? null)?->text();
@@ -94,12 +103,17 @@ final class FinishedReader
         if ($size === false) {
             return ($fields['size'] ?? $node)->fault('must name the size whose lines were measured');
         }
-        $panels = array_map(self::panel(...), array_slice(($fields['panels'] ?? null)?->items() ?? [], 0, self::MOST_PANELS));
+        $panels = array_map(self::panel(...), ($fields['panels'] ?? null)?->items(self::MOST_PANELS) ?? []);
         $panels = array_values(array_filter($panels, static fn (?FlatPanel $panel): bool => $panel !== null));
         if ($panels === []) {
             return $node->fault('has no panel that can be read; measure at least one');
         }
-        $check = new FlatCheck($level, $size, $panels, ($fields['seam_allowance'] ?? null)?->length(LengthKind::Allowance) ?? Length::zero());
+        $allowance = ($fields['seam_allowance'] ?? null)?->length(LengthKind::Allowance) ?? $seamAllowance;
+        $toCuttingLine = array_filter($panels, static fn (FlatPanel $panel): bool => $panel->allowances > 0);
+        if ($allowance === null && $toCuttingLine !== []) {
+            return $node->missing('seam_allowance');
+        }
+        $check = new FlatCheck($level, $size, $panels, $allowance ?? Length::zero());
 
         return self::possible($check) ? $check : $node->fault('adds up to no garment: check the widths, how often each panel is cut, and the allowances');
     }
@@ -117,15 +131,19 @@ final class FinishedReader
         $fields = $node->fields(['name', 'width', 'times', 'darts', 'allowances']);
         $width = isset($fields['width']) ? $fields['width']->length(LengthKind::Panel) : $node->missing('width');
         $times = isset($fields['times']) ? $fields['times']->whole(1, 24) : 2;
+        $darts = ($fields['darts'] ?? null)?->length(LengthKind::Panel) ?? Length::zero();
         if ($width === null || $times === null) {
             return null;
+        }
+        if (! $darts->isLessThan($width)) {
+            return $fields['darts']->fault('is as wide as the panel or wider: give what lies in darts and pleats at this level alone');
         }
 
         return new FlatPanel(
             ($fields['name'] ?? null)?->textOrEmpty() ?? '',
             $width,
             max(1, $times),
-            ($fields['darts'] ?? null)?->length(LengthKind::Panel) ?? Length::zero(),
+            $darts,
             min(2, ($fields['allowances'] ?? null)?->whole(0, 2) ?? 0),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use stdClass;
+use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Unit;
 
 /**
@@ -100,6 +101,6 @@ final class HouseHabits
     {
         $text = is_int($typed) || is_float($typed) ? (string) $typed : $typed;
 
-        return is_string($text) && $text !== '' && preg_match('/[a-z"]/i', $text) !== 1 ? "{$text} {$unit->value}" : $text;
+        return is_string($text) ? LengthText::worded($text, $unit) : $text;
     }
 }

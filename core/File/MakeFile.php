@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use stdClass;
+use Underbolt\Measure\LengthPrint;
+use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Unit;
 
 /**
@@ -43,7 +45,40 @@ final class MakeFile
     /** A typed figure with its unit said, where the file would mean another. */
     public static function worded(string $typed, Unit $typedUnder, Unit $file): string
     {
-        return $typedUnder === $file || preg_match('/[a-z"″]/iu', $typed) === 1 ? $typed : "{$typed} {$typedUnder->value}";
+        return $typedUnder === $file ? $typed : LengthText::worded($typed, $typedUnder);
+    }
+
+    /** The keys of the choices that hold lengths, themselves or by level and side. */
+    private const LENGTHS = ['dwell', 'station_every', 'liked_ease', 'least_ease', 'own_garment', 'centre_back', 'lengths', 'by_hand'];
+
+    /**
+     * Choices that mean the same in a file of another unit than they were typed under: every length in them
+     * says its unit, numbers too, and so does the dwell that they leave to their own unit.
+     */
+    public static function choices(stdClass $typed, Unit $typedUnder, Unit $file): stdClass
+    {
+        $choices = clone $typed;
+        if ($typedUnder === $file) {
+            return $choices;
+        }
+        foreach (self::LENGTHS as $key) {
+            if (isset($choices->{$key})) {
+                $choices->{$key} = self::wordedAll($choices->{$key}, $typedUnder);
+            }
+        }
+        $choices->dwell ??= LengthPrint::sentence(ChoicesReader::usualStep($typedUnder), $typedUnder);
+
+        return $choices;
+    }
+
+    private static function wordedAll(mixed $lengths, Unit $unit): mixed
+    {
+        return match (true) {
+            $lengths instanceof stdClass => (object) array_map(static fn (mixed $length): mixed => self::wordedAll($length, $unit), get_object_vars($lengths)),
+            is_string($lengths) => LengthText::worded($lengths, $unit),
+            is_int($lengths), is_float($lengths) => json_encode($lengths)." {$unit->value}",
+            default => $lengths,
+        };
     }
 
     /**

@@ -8,6 +8,7 @@ use BackedEnum;
 use stdClass;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
+use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Unit;
 use Underbolt\Refusal;
 
@@ -82,7 +83,13 @@ final readonly class Node
         }
         $named = get_object_vars($this->value);
 
-        return $this->fields(array_map(strval(...), array_slice(array_keys($named), 0, self::MOST_ENTRIES)));
+        if (count($named) > self::MOST_ENTRIES) {
+            $this->fault('has '.count($named).' entries; at most '.self::MOST_ENTRIES.' are read');
+
+            return [];
+        }
+
+        return $this->fields(array_map(strval(...), array_keys($named)));
     }
 
     /** Notes that something required stands nowhere. */
@@ -93,11 +100,17 @@ final readonly class Node
         return null;
     }
 
-    /** @return ?list<self> */
-    public function items(): ?array
+    /**
+     * @param  int  $most  a longer list is refused, never cut
+     * @return ?list<self>
+     */
+    public function items(int $most = PHP_INT_MAX): ?array
     {
         if (! is_array($this->value)) {
             return $this->fault('must be a list, [value, ...]');
+        }
+        if (count($this->value) > $most) {
+            return $this->fault('has '.count($this->value)." entries; at most {$most} are read");
         }
         $items = [];
         foreach (array_values($this->value) as $index => $value) {
@@ -163,6 +176,34 @@ final readonly class Node
     public function isNull(): bool
     {
         return $this->value === null;
+    }
+
+    /** The word that a text ends on, such as `yd`; null where it is no text or names no unit. */
+    public function unitWord(): ?string
+    {
+        return is_string($this->value) && LengthText::namesUnit($this->value) && preg_match('/([a-z"\']+)\.?\s*$/i', $this->value, $word) === 1 ? strtolower($word[1]) : null;
+    }
+
+    /** Whether it is a text that names no unit. */
+    public function isBareText(): bool
+    {
+        return is_string($this->value) && trim($this->value) !== '' && ! LengthText::namesUnit($this->value);
+    }
+
+    /** The text as it was typed, where it names its unit. */
+    public function lengthText(): ?string
+    {
+        return is_string($this->value) && LengthText::namesUnit($this->value) ? $this->value : null;
+    }
+
+    /** The same list, whose texts without a unit mean this one. */
+    public function withUnit(string $word): self
+    {
+        $value = is_array($this->value)
+            ? array_map(static fn (mixed $item): mixed => is_string($item) && trim($item) !== '' && ! LengthText::namesUnit($item) ? "{$item} {$word}" : $item, $this->value)
+            : $this->value;
+
+        return new self($value, $this->path, $this->unit, $this->log);
     }
 
     /** A plain number in the document's unit, or a text such as "37 3/4" or "95.5 cm". */

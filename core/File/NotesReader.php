@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use Underbolt\Measure\LengthKind;
+use Underbolt\Measure\LengthText;
 use Underbolt\Pattern\FabricNeed;
 use Underbolt\Pattern\Follows;
 use Underbolt\Pattern\LengthenLine;
@@ -36,7 +37,7 @@ final class NotesReader
      */
     private static function each(?Node $node, callable $read): array
     {
-        $all = array_map($read, array_slice($node?->items() ?? [], 0, self::MOST));
+        $all = array_map($read, $node?->items(self::MOST) ?? []);
 
         return array_values(array_filter($all, static fn (?object $one): bool => $one !== null));
     }
@@ -53,7 +54,7 @@ final class NotesReader
     /** @return list<string> */
     private static function texts(?Node $node): array
     {
-        $texts = array_map(static fn (Node $item): ?string => $item->text(), $node?->items() ?? []);
+        $texts = array_map(static fn (Node $item): ?string => $item->text(), $node?->items(self::MOST) ?? []);
 
         return array_values(array_filter($texts, static fn (?string $text): bool => $text !== null));
     }
@@ -61,13 +62,36 @@ final class NotesReader
     private static function cloth(Node $node, int $sizes): FabricNeed
     {
         $fields = $node->fields(['view', 'cloth', 'width', 'amounts']);
+        $amounts = isset($fields['amounts']) ? self::inOneUnit($fields['amounts']) : null;
 
         return new FabricNeed(
             ($fields['view'] ?? null)?->text(),
             ($fields['cloth'] ?? null)?->textOrEmpty() ?? '',
             ($fields['width'] ?? null)?->length(LengthKind::Cloth),
-            isset($fields['amounts']) ? ChartReader::figures($fields['amounts'], LengthKind::Cloth, $sizes) : [],
+            $amounts === null ? [] : ChartReader::figures($amounts, LengthKind::Cloth, $sizes),
+            array_map(static fn (Node $item): ?string => $item->lengthText(), $amounts?->items() ?? []),
         );
+    }
+
+    /** A figure that names no unit takes that of the others in its row; where those name several it has to say. */
+    private static function inOneUnit(Node $row): Node
+    {
+        $items = $row->items(PatternReader::MOST_SIZES) ?? [];
+        $units = [];
+        foreach ($items as $item) {
+            $word = $item->unitWord();
+            $units += $word === null ? [] : [(string) LengthText::unitNanometres($word) => $word];
+        }
+        if ($units === []) {
+            return $row;
+        }
+        foreach ($items as $item) {
+            if (count($units) > 1 && $item->isBareText()) {
+                $item->fault('names no unit, and the others in its row name several ('.implode(', ', $units).'): say which');
+            }
+        }
+
+        return $row->withUnit(array_values($units)[0]);
     }
 
     private static function notion(Node $node, int $sizes): ?Notion

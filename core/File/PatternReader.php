@@ -41,7 +41,8 @@ final class PatternReader
         ($fields['house'] ?? null)?->textOrEmpty();
         $count = count($sizes);
         $body = ChartReader::read($fields['body_chart'] ?? null, Row::cases(), $count);
-        $parts = FinishedReader::read($fields, $sizes);
+        $seam = SeamReader::read($fields['seam'] ?? null);
+        $parts = FinishedReader::read($fields, $sizes, $seam->seamAllowance);
 
         return new Pattern(
             name: ($fields['name'] ?? null)?->text() ?? '',
@@ -49,9 +50,9 @@ final class PatternReader
             sizes: $sizes,
             ranges: RangesReader::read($fields['ranges'] ?? null, $sizes),
             bodyChart: $body,
-            finished: FinishedReader::filled(ChartReader::read($fields['finished'] ?? null, FinishedReader::ROWS, $count), $parts, $body, $count),
+            finished: FinishedReader::filled(ChartReader::read($fields['finished'] ?? null, FinishedReader::rows(), $count), $parts, $body, $count),
             weights: self::weights($fields['levels'] ?? null),
-            seam: SeamReader::read($fields['seam'] ?? null),
+            seam: $seam,
             cups: CupsReader::read($fields['cups'] ?? null, $count),
             parts: $parts,
             notes: NotesReader::read($fields, $count),

@@ -20,7 +20,7 @@ final class RangesReader
     public static function read(?Node $node, array $sizes): array
     {
         $ranges = [];
-        foreach ($node?->items() ?? [] as $item) {
+        foreach ($node?->items(PatternReader::MOST_SIZES) ?? [] as $item) {
             $range = self::range($item, $sizes);
             if ($range !== null && array_key_exists($range->name, $ranges)) {
                 $item->fault("\"{$range->name}\" stands twice; each range needs a name of its own");
@@ -63,7 +63,7 @@ final class RangesReader
      */
     private static function members(Node $node, array $sizes): ?array
     {
-        $items = $node->items();
+        $items = $node->items(PatternReader::MOST_SIZES);
         $members = [];
         foreach ($items ?? [] as $item) {
             $place = array_search($item->text(), $sizes, true);

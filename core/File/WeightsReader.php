@@ -11,6 +11,8 @@ final class WeightsReader
 {
     private const MOST = 100;
 
+    private const MOST_STEPS = 20;
+
     private const KEYS = ['critical', 'matters', 'free', 'slack_cm', 'too_small', 'every_cm', 'steps', 'further_step', 'adjustment', 'adjustment_per_cm', 'work'];
 
     public static function read(?Node $node): CostWeights
@@ -36,7 +38,7 @@ final class WeightsReader
     /** @return non-empty-list<float> what a step of 0, 1, 2 ... sizes costs */
     private static function steps(?Node $node): array
     {
-        $costs = array_map(static fn (Node $item): float => $item->number(0, self::MOST) ?? 0.0, array_slice($node?->items() ?? [], 0, 20));
+        $costs = array_map(static fn (Node $item): float => $item->number(0, self::MOST) ?? 0.0, $node?->items(self::MOST_STEPS) ?? []);
 
         return $costs === [] ? [0.0, 1.0, 3.0, 8.0] : $costs;
     }

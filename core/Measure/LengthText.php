@@ -7,7 +7,7 @@ namespace Underbolt\Measure;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 
-/** Reads a length as a person types it: `37 3/4`, `37-3/4`, `37¾`, `37.75`, `95,5`, `95.5 cm`, `37"`. */
+/** Reads a length as a person types it: `37 3/4`, `37-3/4`, `37¾`, `37.75`, `95,5`, `95.5 cm`, `37"`, `5'6"`. */
 final class LengthText
 {
     /** Nobody needs more for one figure; keeps a pasted page out. */
@@ -24,19 +24,48 @@ final class LengthText
     private const SAME_MEANING = [
         "\u{00A0}" => ' ', "\u{2009}" => ' ', "\u{202F}" => ' ',
         '−' => '-', '–' => '-', '—' => '-',
-        '″' => '"', '”' => '"', '“' => '"', '′′' => '"', "''" => '"',
+        '″' => '"', '”' => '"', '“' => '"', '′′' => '"', "''" => '"', '’’' => '"',
+        '′' => "'", '’' => "'", '‘' => "'",
     ];
+
+    private const FOOT = 304_800_000;
 
     private const UNITS = [
         'cm' => 10_000_000, 'mm' => 1_000_000, 'm' => 1_000_000_000,
         'in' => 25_400_000, 'inch' => 25_400_000, 'inches' => 25_400_000, '"' => 25_400_000,
-        'yd' => 914_400_000, 'yard' => 914_400_000, 'yards' => 914_400_000,
+        'yd' => 914_400_000, 'yds' => 914_400_000, 'yard' => 914_400_000, 'yards' => 914_400_000,
     ];
+
+    /** Feet, and inches beside them or not: `5'6"`, `5' 6 1/2`, `5 ft 6 in`. */
+    private const FEET = '/^(\d{1,2})\s*(?:\'|ft\.?|feet|foot)\s*(?:(\d[\d.,\/\s-]*?)\s*(?:"|in\.?|inch|inches)?)?$/u';
+
+    /** Whether a text says which unit it is in, so that it means the same in whatever file it stands. */
+    public static function namesUnit(string $typed): bool
+    {
+        return preg_match('/[a-z"\']/i', strtr($typed, self::SAME_MEANING)) === 1;
+    }
+
+    /** How many nanometres a unit's word stands for; null for a word that is none. */
+    public static function unitNanometres(string $word): ?int
+    {
+        return self::UNITS[strtolower($word)] ?? null;
+    }
+
+    /** The text with its unit said, where it names none. */
+    public static function worded(string $typed, Unit $unit): string
+    {
+        return trim($typed) === '' || self::namesUnit($typed) ? $typed : "{$typed} {$unit->value}";
+    }
 
     /** @throws UnreadableLength */
     public static function read(string $typed, Unit $unit): Length
     {
         $text = self::normalised($typed);
+        if (preg_match(self::FEET, $text, $part) === 1) {
+            $inches = ($part[2] ?? '') === '' ? 0 : self::magnitude($typed, trim($part[2]), self::UNITS['in']);
+
+            return Length::ofNanometres((int) $part[1] * self::FOOT + $inches);
+        }
         if (preg_match('/^([+-]?)\s*([\d.,\/\s-]*?)\s*([^\d.,\/\s-][^\d]*)?$/u', $text, $part) !== 1 || $part[2] === '') {
             throw UnreadableLength::notANumber($typed);
         }

@@ -34,6 +34,12 @@ enum Point: string
     case Inseam = 'inseam';
     case CrotchLength = 'crotch_length';
 
+    /** What it is called in a sentence, such as `front width`. */
+    public function words(): string
+    {
+        return $this === self::CrossFront ? 'front width' : str_replace('_', ' ', $this->value);
+    }
+
     public function kind(): LengthKind
     {
         return match ($this) {

@@ -46,7 +46,7 @@ final class PointGuides
             new PointGuide(Point::HalfUnderbust, 'Half underbust', 'Under the bust, from side seam to side seam, front only.',
                 'From the same two side marks as the half full bust.',
                 'Keep the threads of the half full bust in place.', 'Sitting is as good as standing here.', [28, 80], TapeLine::along(View::Front, 40, 40)),
-            new PointGuide(Point::CrossFront, 'Cross front', 'From arm crease to arm crease, straight across the chest.',
+            new PointGuide(Point::CrossFront, 'Front width', 'From arm crease to arm crease, straight across the chest.',
                 'Arms hanging; a helper reads it.',
                 'Hold a pencil in each armpit: measure between them.', 'Sitting, arms resting in the lap.', [24, 60], TapeLine::along(View::Front, 20, 20)),
             new PointGuide(Point::ShoulderToBustPoint, 'Shoulder to bust point', 'From the middle of the shoulder seam to the fullest point.',

@@ -30,7 +30,7 @@ enum PointSet: string
         return match ($this) {
             self::Three => [Point::FullBust, Point::Waist, Point::Hip],
             self::Dress => [
-                Point::Height, Point::HighBust, Point::FullBust, Point::HalfFullBust, Point::HalfUnderbust, Point::CrossFront,
+                Point::HighBust, Point::FullBust, Point::HalfFullBust, Point::HalfUnderbust, Point::CrossFront,
                 Point::ShoulderToBustPoint, Point::ShoulderToWaist, Point::UnderarmToWaist, Point::Waist, Point::Tummy, Point::Hip, Point::WaistToHip, Point::ThighLevel, Point::WaistToHem,
                 Point::Bicep, Point::SleeveLength,
             ],

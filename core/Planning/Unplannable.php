@@ -30,9 +30,8 @@ final class Unplannable extends RuntimeException implements Refusal
     public static function leadNotMeasured(Lead $lead): self
     {
         $point = $lead->point();
-        $name = str_replace('_', ' ', $point->value);
 
-        return new self([new Fault("body.{$point->value}", "the {$name} is not on the card, and the frame is read from it; measure it")]);
+        return new self([new Fault("body.{$point->value}", "the {$point->words()} is not on the card, and the frame is read from it; measure it")]);
     }
 
     /** Names the girth that is missing for the cup the pattern asks for. */

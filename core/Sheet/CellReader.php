@@ -7,6 +7,7 @@ namespace Underbolt\Sheet;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\LengthPrint;
+use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartMeaning;
 
@@ -118,9 +119,7 @@ final readonly class CellReader
     /** The figure as it stands, with its unit where the sheet would mean another. */
     private function worded(string $text): string
     {
-        $named = preg_match('/[a-z"]/i', $text) === 1;
-
-        return $named || $this->unit === $this->sheet ? $text : "{$text} {$this->unit->value}";
+        return $this->unit === $this->sheet ? $text : LengthText::worded($text, $this->unit);
     }
 
     private function range(string $typed, string $low, string $high): SheetCell

@@ -24,7 +24,7 @@ final readonly class ChartPlace
 
     public function kind(): LengthKind
     {
-        return $this->row === Row::CrossFront ? LengthKind::Along : LengthKind::Girth;
+        return $this->row->kind();
     }
 
     public function asFinished(): self
@@ -35,6 +35,6 @@ final readonly class ChartPlace
     /** A finished chart has no row for the high bust or the front width. */
     public function exists(): bool
     {
-        return ! $this->finished || in_array($this->row, [Row::FullBust, Row::Waist, Row::Hip], true);
+        return ! $this->finished || $this->row->isFinished();
     }
 }

@@ -15,6 +15,9 @@ use Underbolt\Pattern\Row;
  */
 final readonly class RowName
 {
+    /** Names that only a garment's figure has. */
+    private const SLEEVE_WIDTHS = ['sleeve width', 'armelweite', 'largeur manche', 'largeur de manche', 'mouwwijdte'];
+
     private const NAMES = [
         'high_bust' => [
             'high bust', 'upper bust', 'high chest', 'upper chest', 'above bust',
@@ -33,6 +36,10 @@ final readonly class RowName
             'hip', 'hips', 'full hip', 'seat', 'hufte', 'huften', 'huftumfang', 'huftweite', 'gesass', 'gesassumfang', 'gesassweite',
             'hanche', 'hanches', 'tour de hanches', 'tour de hanche', 'tour hanches', 'bassin', 'tour de bassin',
             'heup', 'heupen', 'heupomtrek', 'heupwijdte',
+        ],
+        'bicep' => [
+            'bicep', 'biceps', 'upper arm', 'oberarm', 'oberarmumfang', 'oberarmweite', 'bras', 'tour de bras', 'bovenarm', 'bovenarmomtrek',
+            ...self::SLEEVE_WIDTHS,
         ],
         'cross_front' => ['cross front', 'across front', 'front width', 'vorderbreite', 'brustbreite', 'carrure devant', 'voorbreedte'],
     ];
@@ -62,6 +69,9 @@ final readonly class RowName
             preg_match(self::BODY, $words) === 1 => false,
             default => null,
         };
+        if ($finished === null && in_array(self::bare($words), self::SLEEVE_WIDTHS, true)) {
+            $finished = true;
+        }
         // A remark in brackets, such as "(9 in below the waist)", is no part of the name.
         $row = self::row($words) ?? self::row(Words::plain(preg_replace('/\([^)]*\)/', ' ', $label) ?? ''));
         $place = $row === null ? null : new ChartPlace($finished === true, $row, $row === Row::FullBust ? self::cup($words, $label) : null);
@@ -71,8 +81,7 @@ final readonly class RowName
 
     private static function row(string $words): ?Row
     {
-        $bare = preg_replace([self::CUP, self::FINISHED, self::BODY, self::NOISE], ' ', $words) ?? '';
-        $bare = trim(preg_replace(['/\s+/', '/(?<=\bbust) [a-k]{1,3}$/'], [' ', ''], $bare) ?? '');
+        $bare = self::bare($words);
         foreach (self::NAMES as $row => $names) {
             if (in_array($bare, $names, true)) {
                 return Row::from($row);
@@ -81,6 +90,14 @@ final readonly class RowName
 
         // A row for a cup alone is the bust's.
         return $bare === '' && preg_match(self::CUP, $words) === 1 ? Row::FullBust : null;
+    }
+
+    /** The name without what says which chart, cup or unit it is of. */
+    private static function bare(string $words): string
+    {
+        $bare = preg_replace([self::CUP, self::FINISHED, self::BODY, self::NOISE], ' ', $words) ?? '';
+
+        return trim(preg_replace(['/\s+/', '/(?<=\bbust) [a-k]{1,3}$/'], [' ', ''], $bare) ?? '');
     }
 
     private static function cup(string $words, string $label): ?string

@@ -139,7 +139,7 @@ final class SheetReader
         $marked = array_filter($strays, static fn (SheetCell $cell): bool => $cell->typed !== '' && $cell->doubt !== null) !== [];
         $stray = $this->separator === Separator::Spaces ? $strays !== [] : $marked && $filled < $sizes;
         $read = CellReader::withLoneFiguresDoubted($read);
-        $doubt ??= $place !== null && $place->row !== Row::CrossFront && SheetUnit::contradicts($unit, $read) ? 'The figures don\'t look like '.($unit === Unit::Inch ? 'inches' : 'centimetres').'.' : null;
+        $doubt ??= $place !== null && $place->row->tellsUnit() && SheetUnit::contradicts($unit, $read) ? 'The figures don\'t look like '.($unit === Unit::Inch ? 'inches' : 'centimetres').'.' : null;
 
         return new SheetRow($line->label, $place, $unit, $read, $doubt ?? ($stray ? 'Something here is no figure: look which figure belongs where.' : null));
     }

@@ -58,7 +58,7 @@ final class SheetUnit
     {
         $name = RowName::of($line->label);
         $figures = [];
-        foreach ($name->place !== null && $name->unit === null ? $line->cells : [] as $cell) {
+        foreach ($name->place?->row->tellsUnit() === true && $name->unit === null ? $line->cells : [] as $cell) {
             if (preg_match('/^\d+(?:[.,]\d+)?(?![\d.,])(?!.*[(\[])/', $cell, $first) === 1) {
                 $figures[] = Length::tryParse($first[0], Unit::Centimetre);
             }

@@ -34,7 +34,7 @@ test('from a tape measure to a drawn blend', function (): void {
     $page->type('New wearer', 'Bettrys')->press('Measure')->sees('measure card');
     $page->field('High bust')->sendKeys('90.5'.WebDriverKeys::ENTER);
     $page->field('Full bust')->sendKeys('95,5 cm'.WebDriverKeys::ENTER);
-    $page->field('Cross front')->sendKeys(WebDriverKeys::ENTER);
+    $page->field('Half full bust')->sendKeys(WebDriverKeys::ENTER);
     foreach (['Underarm to waist' => '19.5', 'Waist' => 'eighty', 'Hip' => '103.5'] as $point => $typed) {
         $page->goTo($point)->field($point)->sendKeys($typed.WebDriverKeys::ENTER);
         $page->sees($typed === 'eighty' ? 'not a figure' : "{$typed} cm");
@@ -65,17 +65,17 @@ test('from a tape measure to a drawn blend', function (): void {
 
     // The make, and the bench.
     $page->sees('New make for')->choose('New make for', 'Bettrys')->choose('from', 'Causeway dress')->press('To the bench');
-    $page->sees('14 at the bust and hip, 16 at the waist')->sees('Two steps to blend, easy');
-    $page->choose('Picked by', 'each level')->sees('14 at the bust and hip, 18 at the waist');
+    $page->sees('14 at the bust, 18 at the waist, 16 at the hip')->sees('two steps to blend');
+    $page->answer('Sizes by', 'the drafted ease')->sees('16 at the waist')->answer('picked by', 'each level')->sees('18 at the waist; the waist taken in 2.5 cm');
     $stations = stationsOn($page);
-    expect($stations['10'])->toBe('14 +1.2')
-        ->and($stations['waist 19.5'])->toBe('14 +2.3')
-        ->and($stations['hip 39.5 to hem'])->toBe('18 −2.3');
+    expect($stations['10'])->toBe('14 out 0.8')
+        ->and($stations['waist 20.5'])->toBe('14 out 1.6')
+        ->and($stations['hip 40.5 to hem'])->toBe('18 in 2.3');
 
     // A clip moved by key: PHP answers with the new plan, the stations follow; undo brings the old one back.
     $page->find('.clip[data-level="waist"]')->sendKeys(WebDriverKeys::ARROW_LEFT);
-    $page->sees('14 at the bust and hip, 16 at the waist');
-    expect(stationsOn($page)['waist 19.5'])->toBe('14 +1')->and($page->text('.plan'))->toContain('by hand');
+    $page->sees('16 at the waist; the waist let out 2.5 cm');
+    expect(stationsOn($page)['waist 20.5'])->toBe('14 out 1.6')->and($page->text('.plan'))->toContain('by hand');
     $page->press('Undo')->sees('18 at the waist');
 
     expect($page->foreignRequests())->toBe([])->and($page->complaints())->each->toContain('422');

@@ -100,6 +100,16 @@ final class Page
         return $this;
     }
 
+    /** Gives another answer to a choice that stands as a word in a sentence. */
+    public function answer(string $label, string $option): self
+    {
+        $path = "//label[normalize-space()='{$label}']/following-sibling::select/option[normalize-space()='{$option}']";
+        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "{$label} can be {$option}");
+        $this->driver->findElement(WebDriverBy::xpath($path))->click();
+
+        return $this;
+    }
+
     public function sees(string $words): self
     {
         $shown = '';

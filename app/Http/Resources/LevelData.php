@@ -100,7 +100,7 @@ final readonly class LevelData
             as_cut_nm: $level->asCut?->nanometres,
             ease_as_cut_nm: $level->easeAsCut?->nanometres,
             sure: $level->sureness->sure->value,
-            sure_of: str_replace('_', ' ', $level->sureness->point->value),
+            sure_of: $level->sureness->point->words(),
             band: self::band($level, $plan->make->pattern->garment)?->value,
             on_tissue: array_map(OnTissueData::of(...), OnTissue::at($level, $plan)),
             opinions: array_map(static fn (Opinion $opinion): OpinionData => OpinionData::of($opinion, $plan), $opinions),

@@ -15,7 +15,7 @@ final readonly class NeedData
         #[OA\Property] public ?string $view,
         #[OA\Property] public ?int $width_nm,
         #[OA\Property] public ?int $amount_nm,
-        #[OA\Property(description: 'of a notion')] public ?string $text,
+        #[OA\Property(description: 'as typed, where that says more than the amount')] public ?string $text,
     ) {
     }
 

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
+use stdClass;
 use Underbolt\Planning\Choosing\WhyNot;
 use Underbolt\Planning\Plan;
 
 #[OA\Schema(description: 'how every size would do at one level')]
 final readonly class WhyNotData
 {
-    /** @param  array<string, string>  $sizes */
     public function __construct(
         #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[OA\Property(type: 'object', description: 'one sentence for each, by size', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public array $sizes,
+        #[OA\Property(type: 'object', description: 'one sentence for each, by size', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public stdClass $sizes,
     ) {
     }
 
@@ -24,7 +24,7 @@ final readonly class WhyNotData
         $all = [];
         foreach ($plan->situation->measured() as $level => $facts) {
             $says = WhyNot::at($facts, $plan->situation, $plan->sizes);
-            $all[] = new self($level, array_combine(array_map($plan->nameOf(...), array_keys($says)), $says));
+            $all[] = new self($level, (object) array_combine(array_map($plan->nameOf(...), array_keys($says)), $says));
         }
 
         return $all;

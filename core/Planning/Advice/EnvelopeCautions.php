@@ -19,15 +19,17 @@ final class EnvelopeCautions
             foreach (array_unique([$size, $plan->frontBack->front->at($level), $plan->frontBack->back->at($level)]) as $cut) {
                 $range = $cut === null ? null : self::missing($plan, $cut);
                 if ($cut !== null && $range !== null) {
+                    // A name such as 8 would come back from the key as a number.
+                    $missing[$range]['range'] = $range;
                     $missing[$range]['levels'][$name] = $level;
                     $missing[$range]['sizes'][$cut] = $plan->nameOf($cut);
                 }
             }
         }
         $found = [];
-        foreach ($missing as $range => $what) {
+        foreach ($missing as $what) {
             ksort($what['sizes']);
-            $found[] = Caution::rangeNotOwned(array_values($what['levels']), (count($what['sizes']) === 1 ? 'Size ' : 'Sizes ').implode(' and ', $what['sizes']), $range);
+            $found[] = Caution::rangeNotOwned(array_values($what['levels']), (count($what['sizes']) === 1 ? 'Size ' : 'Sizes ').implode(' and ', $what['sizes']), $what['range']);
         }
 
         return $found;

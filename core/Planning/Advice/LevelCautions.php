@@ -37,7 +37,7 @@ final readonly class LevelCautions
             $this->onNearerDraft($level),
             ...$this->onSchool($level),
             $this->onLeastEase($level),
-            $level->sureness->sure === Sure::MeasureAgain ? Caution::measureAgain($level->facts->level, str_replace('_', ' ', $level->sureness->point->value), $this->plan->nameOf($level->facts->own)) : null,
+            $level->sureness->sure === Sure::MeasureAgain ? Caution::measureAgain($level->facts->level, $level->sureness->point->words(), $this->plan->nameOf($level->facts->own)) : null,
             $this->onAllowance($level),
         ];
 

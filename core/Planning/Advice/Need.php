@@ -15,7 +15,7 @@ final readonly class Need
     /**
      * @param  ?Length  $width  of the cloth; null for a notion
      * @param  ?Length  $amount  of the cloth; null for a notion, or where it isn't printed
-     * @param  ?string  $text  what the notion's table says; null for cloth
+     * @param  ?string  $text  what the table says of a notion, and of cloth as it was typed where that names its unit
      */
     private function __construct(public string $name, public ?string $view, public ?Length $width, public ?Length $amount, public ?string $text)
     {
@@ -35,7 +35,7 @@ final readonly class Need
         $largest = max($sizes);
         $ours = static fn (FabricNeed|Notion $need): bool => $need->view === null || $make->choices->view === null || $need->view === $make->choices->view;
         $cloth = array_map(
-            static fn (FabricNeed $need): self => new self($need->cloth, $need->view, $need->width, $need->amounts[$largest] ?? null, null),
+            static fn (FabricNeed $need): self => new self($need->cloth, $need->view, $need->width, $need->amounts[$largest] ?? null, $need->typed[$largest] ?? null),
             array_filter($make->pattern->notes->cloth, $ours),
         );
         $notions = array_map(

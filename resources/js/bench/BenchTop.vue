@@ -20,6 +20,7 @@ const ROW = 17;
 const SEAM_PX = 320;
 const SEAM_UNLIKE_PX = 220;
 const HALF_TAPE = 66;
+const TABLE_PX = 225;
 
 const tapes = ref<HTMLElement | null>(null);
 const { width } = useElementSize(tapes);
@@ -40,7 +41,7 @@ const places = computed(() =>
 /** Where the table needs more columns, or the page is narrow, the drawing gives way. */
 const seamPx = computed(() => {
     const wide = props.plan.back_stations !== null || apart.value ? SEAM_UNLIKE_PX : SEAM_PX;
-    return Math.min(wide, Math.max(150, sideWidth.value * 0.56));
+    return Math.min(wide, Math.max(110, sideWidth.value - TABLE_PX));
 });
 const hasChange = computed(() =>
     [...props.plan.stations, ...(props.plan.back_stations ?? [])].some(

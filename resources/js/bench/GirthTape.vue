@@ -15,6 +15,7 @@ const session = useSession();
 
 const HEIGHT = 132;
 const LABEL_PX = 26;
+const LETTER_PX = 7;
 
 const tape = ref<HTMLElement | null>(null);
 const { press, slide, release, cancel } = useSlide(
@@ -40,7 +41,9 @@ const arrow = computed(() => {
     if (clipNm.value === null || clipAt.value === null || props.level.changed_nm === 0) return null;
     const to = props.across(clipNm.value + props.level.changed_nm);
     const way = to > clipAt.value ? 1 : -1;
-    return { from: clipAt.value, to, way, beside: Math.max(to, clipAt.value) + 8 };
+    const [left, right] = [Math.min(to, clipAt.value) - 8, Math.max(to, clipAt.value) + 8];
+    const fits = right + arrowWords(props.level, session.unit).length * LETTER_PX <= props.width;
+    return { from: clipAt.value, to, way, x: fits ? right : left, anchor: fits ? 'start' : 'end' };
 });
 
 /** The ease of the garment as cut; short where it is less than can be worn, not where a knit is meant to be small. */
@@ -134,7 +137,9 @@ const labels = (notches: { size: string; x: number }[]) =>
                 <path
                     :d="`M${arrow.from} 85H${arrow.to - 5 * arrow.way}M${arrow.to} 85l${-8 * arrow.way} -5v10z`"
                 />
-                <text :x="arrow.beside" y="90">{{ arrowWords(level, session.unit) }}</text>
+                <text :x="arrow.x" :text-anchor="arrow.anchor" y="90">
+                    {{ arrowWords(level, session.unit) }}
+                </text>
             </g>
         </svg>
         <span

@@ -53,7 +53,7 @@ function setShift(sizes: string): void {
             type="button"
             class="link"
             :class="{ faulty: faults.length > 0 }"
-            :aria-label="`More at the ${name}`"
+            :aria-label="`more… at the ${name}`"
             @click="panel?.toggle($event)"
         >
             more…

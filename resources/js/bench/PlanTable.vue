@@ -45,8 +45,8 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
                 <th scope="row">
                     {{ title(level.level) }} <small>{{ level.weight }}</small>
                 </th>
-                <td><Measure :nm="level.measure_nm" bare /></td>
-                <td class="chart">
+                <td data-says="you"><Measure :nm="level.measure_nm" bare /></td>
+                <td class="chart" data-says="chart says">
                     <template v-if="level.chart">
                         {{ level.chart.size }}
                         <small v-if="level.chart.standing === 'between'"
@@ -56,7 +56,7 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
                     </template>
                     <template v-else>–</template>
                 </td>
-                <td class="cut">
+                <td class="cut" data-says="cut along">
                     {{ level.size }}
                     <button
                         v-if="level.clipped"
@@ -82,14 +82,16 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
                         @change="emit('change', $event)"
                     />
                 </td>
-                <td v-if="hasGarment" class="garment"><Measure :nm="level.as_cut_nm" bare /></td>
-                <td v-if="hasGarment">
+                <td v-if="hasGarment" class="garment" data-says="as cut">
+                    <Measure :nm="level.as_cut_nm" bare />
+                </td>
+                <td v-if="hasGarment" data-says="room">
                     <Measure :nm="level.ease_as_cut_nm" bare signed />
                     <small v-if="level.drafted_ease_nm !== null"
                         >drafted <Measure :nm="level.drafted_ease_nm" bare signed
                     /></small>
                 </td>
-                <td v-if="isLiked">
+                <td v-if="isLiked" data-says="you like">
                     <LikedEase
                         :level="level.level"
                         :text="choices.liked_ease?.[level.level] ?? ''"

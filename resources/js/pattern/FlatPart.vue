@@ -39,7 +39,7 @@ function setCheck(level: LevelName, check: Check | null): void {
 function start(level: LevelName): void {
     const middle = document.value.sizes[Math.floor(document.value.sizes.length / 2)] ?? '';
     const panels = ['front', 'back'].map((name) => ({ name, width: '', times: 2, allowances: 0 }));
-    setCheck(level, { size: middle, seam_allowance: document.value.seam.seam_allowance ?? null, panels });
+    setCheck(level, { size: middle, panels });
 }
 
 function setPanel(level: LevelName, panel: number, part: Partial<Check['panels'][number]>): void {
@@ -87,6 +87,11 @@ function measuredAt(level: LevelName): number | null {
                     <TextField
                         class="narrow"
                         :label="`Seam allowance, ${unit}`"
+                        :hint="
+                            document.seam.seam_allowance
+                                ? `blank: the pattern’s ${document.seam.seam_allowance}`
+                                : ''
+                        "
                         :model-value="checks[level.name]?.seam_allowance ?? ''"
                         :fault="faults.get(`pattern.flat_checks.${level.name}.seam_allowance`)"
                         @update:model-value="

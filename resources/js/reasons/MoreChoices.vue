@@ -91,7 +91,7 @@ function setLength(key: string, text: string): void {
                             v-if="one.nm !== null && one.nm !== 0"
                             type="button"
                             class="link"
-                            :aria-label="`${one.title}: leave the paper as it is`"
+                            :aria-label="`leave it, ${one.title}`"
                             @click="setLength(one.key, '0')"
                         >
                             leave it
@@ -100,7 +100,7 @@ function setLength(key: string, text: string): void {
                             v-else-if="choices.lengths?.[one.key]"
                             type="button"
                             class="link"
-                            :aria-label="`${one.title}: as the measures ask`"
+                            :aria-label="`as measured, ${one.title}`"
                             @click="setLength(one.key, '')"
                         >
                             as measured

@@ -29,8 +29,8 @@ defineProps<{ plan: Plan }>();
                 <b>{{ need.name }}</b>
                 <template v-if="need.view"> for view {{ need.view }}</template
                 >:
-                <Measure v-if="need.amount_nm !== null" :nm="need.amount_nm" />
-                <template v-else>{{ need.text }}</template>
+                <template v-if="need.text">{{ need.text }}</template>
+                <Measure v-else-if="need.amount_nm !== null" :nm="need.amount_nm" />
                 <template v-if="need.width_nm !== null"> of <Measure :nm="need.width_nm" /> width</template>
             </li>
         </ul>

@@ -17,8 +17,9 @@ const props = defineProps<{
     places: number[];
 }>();
 
-const LEADERS_PX = 56;
 const EDGE_PX = 14;
+/** Room for the lines that lead to the table; a small drawing has less. */
+const leadersPx = computed(() => (props.width < 180 ? 22 : 56));
 
 /** The printed lines that the line to cut leaves and joins. */
 const used = computed(() => new Set(props.plan.levels.flatMap(({ front, back }) => [front, back])));
@@ -29,7 +30,7 @@ const wider = computed(() => {
     const all = [...lines.flatMap(({ out_nm }) => out_nm), ...front_nm, ...(back_nm ?? [])].filter(
         (nm) => nm !== null,
     );
-    const room = props.width - LEADERS_PX - 2 * EDGE_PX;
+    const room = props.width - leadersPx.value - 2 * EDGE_PX;
     const trueWidth = Math.max(1, Math.max(...all) - Math.min(...all)) * props.page.pxPerNm;
     return { innermost: Math.min(...all), times: Math.max(0.5, Math.floor((room / trueWidth) * 2) / 2) };
 });
@@ -96,7 +97,7 @@ const bottom = computed(() =>
 );
 /** The seam is cut short here: a torn edge across all lines. */
 const zigzag = computed(() => {
-    const teeth = Math.floor((props.width - LEADERS_PX) / 16);
+    const teeth = Math.floor((props.width - leadersPx.value) / 16);
     return `M0 ${bottom.value}${'l8 -6l8 6'.repeat(teeth)}`;
 });
 const goesOn = computed(() => props.page.depth(props.plan.stations.at(-1)?.depth_nm ?? 0) > bottom.value);
@@ -150,7 +151,7 @@ const ends = computed(() => {
                 v-for="leader in leaders"
                 :key="leader.to"
                 :class="{ named: leader.named }"
-                :d="`M${leader.from[0] + 4} ${leader.from[1]}L${width - LEADERS_PX + 22} ${leader.from[1]}L${width - 8} ${leader.to}H${width}`"
+                :d="`M${leader.from[0] + 4} ${leader.from[1]}L${width - leadersPx * 0.6} ${leader.from[1]}L${width - 8} ${leader.to}H${width}`"
             />
         </g>
         <path v-if="blend" clip-path="url(#seam-page)" class="blend-line" :d="blend" />

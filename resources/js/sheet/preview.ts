@@ -19,6 +19,8 @@ export const places: string[] = [
     'finished.full_bust',
     'finished.waist',
     'finished.hip',
+    'body_chart.bicep',
+    'finished.bicep',
     ...cupLetters.slice(0, 9).map((letter) => `cups.body_chart.${letter}`),
     ...cupLetters.slice(0, 9).map((letter) => `cups.finished.${letter}`),
 ];

@@ -24,11 +24,15 @@ export const bodyRowNames: Record<string, string> = {
     hip: 'Hip',
     high_bust: 'High bust',
     cross_front: 'Front width',
+    bicep: 'Upper arm',
 };
 
 export const cupLetters = ['AA', 'A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K'];
 
-const finishedRowNames: [string, string][] = levels.map(({ row, title }) => [row, title]);
+const finishedRowNames: [string, string][] = [
+    ...levels.map(({ row, title }): [string, string] => [row, title]),
+    ['bicep', 'Sleeve, upper arm'],
+];
 
 /** All rows a pattern has, in the order in which they stand: sizes, body, finished garment. */
 export function rowsOf(document: PatternDocument): SheetRow[] {

@@ -107,6 +107,7 @@ describe('the sheet', () => {
     it.each([
         ['body_chart.waist', 'Body waist'],
         ['finished.full_bust', 'Finished bust'],
+        ['finished.bicep', 'Finished upper arm'],
         ['cups.finished.C', 'Finished bust, C cup'],
     ])('calls the row %s %s', (place, name) => {
         expect(placeName(place)).toBe(name);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Unit;
 use Underbolt\Measure\UnreadableLength;
 
@@ -42,6 +43,22 @@ test('a unit that is written wins over the unit that is meant', function (string
     ["95.5\u{00A0}cm.", Unit::Centimetre, 955_000_000],
     ['95 1/2', Unit::Centimetre, 955_000_000],
 ]);
+
+test('feet and inches are read as a height is told', function (string $typed, int $sixtyFourths): void {
+    expect(Length::parse($typed, Unit::Centimetre))->toEqual(Length::ofSixtyFourths($sixtyFourths));
+})->with([
+    ["5'6\"", 66 * 64], ["5' 6\"", 66 * 64], ['5′6″', 66 * 64], ["5'6", 66 * 64], ["5' 6 1/2\"", 66 * 64 + 32], ['5 ft 6 in', 66 * 64], ['5 ft', 60 * 64], ["6'", 72 * 64],
+    ["5’6''", 66 * 64],
+]);
+
+test('a doubled mark is an inch mark', function (): void {
+    expect(Length::parse("5/8''", Unit::Centimetre))->toEqual(Length::ofSixtyFourths(40));
+});
+
+test('a text names its unit or not, and one that does not is given one', function (string $typed, bool $names): void {
+    expect(LengthText::namesUnit($typed))->toBe($names)
+        ->and(LengthText::worded($typed, Unit::Inch))->toBe($names || $typed === '' ? $typed : "{$typed} in");
+})->with([["5/8''", true], ['5/8″', true], ['37"', true], ["5'6", true], ['95.5 cm', true], ['2 YD', true], ['37 3/4', false], ['95,5', false], ['', false], ['37¾', false]]);
 
 test('more decimals than a nanometre holds are rounded', function (): void {
     expect(Length::parse('1.00000005', Unit::Centimetre)->nanometres)->toBe(10_000_001);

@@ -83,12 +83,21 @@ test('the tissue fills a row that is not printed: darts out, allowances out, the
         ->and(patternOf(['pattern.flat_checks' => ['waist' => $check]])->finished->at(Row::Waist, 2))->toEqual(cm(79));
 });
 
+test('a tissue check takes the pattern\'s seam allowance where it gives none, and levels stand from the top down', function (): void {
+    $panels = [['name' => 'front', 'width' => 27, 'allowances' => 1], ['name' => 'back', 'width' => 27, 'allowances' => 1]];
+    $flat = patternOf(['pattern.finished' => null, 'pattern.seam.seam_allowance' => '1.5', 'pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => $panels], 'bust' => ['size' => '8', 'seam_allowance' => 1, 'panels' => $panels]]]);
+    expect($flat->finished->at(Row::Hip, 0))->toEqual(cm(102))->and($flat->finished->at(Row::FullBust, 0))->toEqual(cm(104))
+        ->and(array_keys($flat->parts->flat))->toBe(['bust', 'hip']);
+});
+
 test('what can\'t be a garment is refused where it stands', function (array $changes, string $fault): void {
     expect(implode("\n", patternFaults($changes)))->toContain($fault);
 })->with([
     [['pattern.flat_checks' => ['hip' => ['size' => '99', 'panels' => [['width' => 20]]]]], 'pattern.flat_checks.hip.size: must name the size'],
     [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => []]]], 'pattern.flat_checks.hip: has no panel'],
     [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => [['width' => 2]]]]], 'pattern.flat_checks.hip: adds up to no garment'],
+    [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => [['width' => 24, 'allowances' => 1], ['width' => 24]]]]], 'pattern.flat_checks.hip.seam_allowance: is missing'],
+    [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => [['width' => 24, 'darts' => 24], ['width' => 24]]]]], 'pattern.flat_checks.hip.panels[0].darts: is as wide as the panel'],
     [['pattern.flat_checks' => ['neck' => []]], 'pattern.flat_checks.neck: is no key known here'],
     [['pattern.cups' => ['measure' => 'guess']], 'pattern.cups.measure: must be one of'],
     [['pattern.cups' => ['table' => [['cup' => 'B', 'from' => 5, 'to' => 5]]]], 'pattern.cups.table[0].to: must be larger'],
@@ -99,6 +108,7 @@ test('what can\'t be a garment is refused where it stands', function (array $cha
     [['pattern.pieces' => [['name' => 'front', 'follows' => 'fashion']]], 'pattern.pieces[0].follows: must be one of'],
     [['pattern.notions' => [['name' => 'zip', 'by_size' => ['50 cm']]]], 'pattern.notions[0]: has 1 entries for 6 sizes'],
     [['pattern.fabric_needs' => [['width' => 150, 'amounts' => [1, 2, 3, 4, 5, 6]]]], 'pattern.fabric_needs[0].amounts[0]'],
+    [['pattern.fabric_needs' => [['width' => 150, 'amounts' => ['2 yd', '2 1/4', '2.2 m', null, null, null]]]], 'pattern.fabric_needs[0].amounts[1]: names no unit, and the others in its row name several (yd, m)'],
     [['pattern.garment' => 'hat'], 'pattern.garment: must be one of'],
     [['pattern.chart_means' => 'maybe'], 'pattern.chart_means: must be one of'],
 ]);

@@ -23,8 +23,10 @@ test('every school has its say at every level', function (): void {
     $plan = planOf(['body.waist' => 75, 'choices' => ['liked_ease' => ['waist' => 9]]]);
     expect(saidAt($plan, 'waist'))->toBe(['chart_up' => '14', 'chart_down' => '12', 'chart_nearest' => '12', 'drafted' => '12', 'liked' => '14', 'quarters' => '16'])
         ->and(saidAt($plan, 'bust'))->toBe(['chart_up' => '12', 'chart_down' => '12', 'chart_nearest' => '12', 'drafted' => '12', 'liked' => null, 'quarters' => '12'])
-        ->and(Opinions::agree($plan->opinions()['waist']))->toBeFalse()
-        ->and(Opinions::agree($plan->opinions()['bust']))->toBeTrue();
+        ->and(Opinions::agreeOn($plan->opinions()['waist'], 2))->toBeFalse()
+        ->and(Opinions::agreeOn($plan->opinions()['bust'], 2))->toBeTrue()
+        // All schools name 12, but 14 is cut: then they don't agree with it.
+        ->and(Opinions::agreeOn($plan->opinions()['bust'], 3))->toBeFalse();
 });
 
 test('a school that can\'t tell says why', function (): void {
@@ -59,3 +61,10 @@ test('a free level keeps its own pick among the opinions', function (): void {
     $plan = planOf(['body.hip' => 112, 'pattern.levels.hip' => 'free']);
     expect($plan->nameOf($plan->sizes->hip))->toBe('12')->and(saidAt($plan, 'hip')['chart_up'])->toBe('18');
 });
+
+test('the half girths suggest a front or a back a size larger, and never choose it', function (float $half, ?string $said): void {
+    $plan = planOf(['body.half_full_bust' => $half]);
+    $opinion = array_values(array_filter($plan->opinions()['bust'], static fn (Opinion $one): bool => $one->school->value === 'front_larger'))[0] ?? null;
+    expect($opinion?->why)->{$said === null ? 'toBeNull' : 'toContain'}(...$said === null ? [] : [$said])
+        ->and($plan->backStations())->toBeNull();
+})->with([[48, 'cut the front one size larger'], [47.9, null], [44, 'cut the back one size larger'], [44.1, null], [46, null]]);

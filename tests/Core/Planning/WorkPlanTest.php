@@ -75,9 +75,16 @@ test('cloth and notions are read for the largest size used, of the view that is 
         'pattern.fabric_needs' => [['view' => 'A', 'cloth' => 'linen', 'width' => 150, 'amounts' => [180, 180, 190, 200, '2.1 m', null]], ['view' => 'B', 'cloth' => 'linen', 'amounts' => [200, 200, 210, 220, 230, 240]]],
         'pattern.notions' => [['name' => 'zip', 'by_size' => ['50 cm', '50 cm', '50 cm', '50 cm', '55 cm', '']]],
     ])->needs());
-    expect($needs([]))->toBe(['linen A 210', 'linen B 230', 'zip 55 cm'])
+    expect($needs([]))->toBe(['linen A 2.1 m', 'linen B 230', 'zip 55 cm'])
         ->and($needs(['choices.view' => 'B']))->toBe(['linen B 230', 'zip 55 cm'])
         ->and($needs(['choices.view' => 'A', 'choices.sizes' => ['hip' => '18']]))->toBe([]);
+});
+
+test('yards typed come back as yards, and a figure without a unit takes that of the others in its row', function (): void {
+    $need = static fn (string $size): ?Need => planOf(['choices.sizes' => ['hip' => $size], 'pattern.fabric_needs' => [['cloth' => 'linen', 'amounts' => ['2 yd', '2 1/4', 240, '2 5/8 yds', null, '3 yd']]]])->needs()[0] ?? null;
+    expect($need('12')?->text)->toBeNull()->and($need('12')?->amount)->toEqual(cm(240));
+    $yards = planOf(['body' => ['full_bust' => 88, 'waist' => 70, 'hip' => 95], 'pattern.fabric_needs' => [['cloth' => 'linen', 'amounts' => ['2 yd', '2 1/4', '2 1/2 yd', '3 yd', '3', null]]]])->needs()[0];
+    expect($yards->text)->toBe('2 1/4 yd')->and($yards->amount)->toEqual(cm(205.74));
 });
 
 test('a garment that fits gives the ease that is liked: twice its flat width, less the body', function (): void {

@@ -52,6 +52,7 @@ test('rows are known by their usual names in four languages', function (string $
     ['BUST', 'body_chart.full_bust'], ['Full bust (cm)', 'body_chart.full_bust'], ['Chest', 'body_chart.full_bust'],
     ['Upper bust', 'body_chart.high_bust'], ['Waist:', 'body_chart.waist'], ['Hips', 'body_chart.hip'],
     ['Hip (9 in below the waist)', 'body_chart.hip'], ['Across front', 'body_chart.cross_front'],
+    ['Upper arm', 'body_chart.bicep'], ['Bicep', 'body_chart.bicep'], ['Oberarmumfang', 'body_chart.bicep'], ['Sleeve width', 'finished.bicep'], ['Finished bicep', 'finished.bicep'],
     ['Finished bust', 'finished.full_bust'], ['Garment hip', 'finished.hip'], ['Bust, finished measurement', 'finished.full_bust'],
     ['Oberweite', 'body_chart.full_bust'], ['Oberbrustumfang', 'body_chart.high_bust'], ['Taille', 'body_chart.waist'],
     ['Hüftumfang', 'body_chart.hip'], ['Fertigmaß Hüfte', 'finished.hip'],
@@ -62,9 +63,14 @@ test('rows are known by their usual names in four languages', function (string $
     ['Bust, C cup', 'cups.body_chart.C'], ['D cup', 'cups.body_chart.D'], ['Finished bust (DD)', 'cups.finished.E'], ['Finished bust, C cup', 'cups.finished.C'],
 ]);
 
+test('an arm does not tell inches from centimetres', function (): void {
+    $rows = understood(readChart("Size\t8\t10\t12\nUpper arm\t26\t27\t28\nBust\t84\t88\t92"));
+    expect($rows['body_chart.bicep'])->toBe(['26', '27', '28'])->and(readChart("Size\t8\t10\t12\nUpper arm\t26\t27\t28\nBust\t84\t88\t92")->rows[0]->doubt)->toBeNull();
+});
+
 test('a longer name is not taken for the name it begins with', function (string $label): void {
     expect(understood(readChart("Size\t8\t10\n{$label}\t84\t88")))->toHaveKey("? {$label}");
-})->with(['Waist to hip', 'Back waist length', 'High hip', 'Bust point', 'Shoulder']);
+})->with(['Waist to hip', 'Back waist length', 'High hip', 'Bust point', 'Shoulder', 'Sleeve length', 'Arm']);
 
 test('a line of words says what the rows below it are about', function (): void {
     $rows = understood(readChart("Size 8 10\nBody measurements\nBust 84 88\nFinished garment measurements\nBust 92 96\nHip 98 102"));
