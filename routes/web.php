@@ -51,6 +51,7 @@ Route::prefix('api')->group(function (): void {
         Route::patch('cards/{card}', [CardController::class, 'update']);
         Route::put('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'update'])->where('attempt', '[1-9]');
         Route::delete('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'destroy'])->where('attempt', '[1-9]');
+        Route::post('cards/{card}/readings/{point}/from/{other}', [ReadingController::class, 'takeOver']);
         Route::put('cards/{card}/answers', [CardController::class, 'answer']);
         Route::post('patterns', [PatternController::class, 'store']);
         Route::get('patterns/{pattern}', [PatternController::class, 'show']);
@@ -67,6 +68,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('makes/{make}', [MakeController::class, 'show']);
         Route::get('makes/{make}/plan', [MakeController::class, 'plan']);
         Route::get('makes/{make}/why-not', [MakeController::class, 'whyNot']);
+        Route::put('makes/{make}/card', [MakeController::class, 'changeCard']);
         Route::put('makes/{make}/choices', [MakeController::class, 'choose']);
     });
     // An address of the API that is none answers as JSON, never with the page.

@@ -13,7 +13,10 @@ export const router = createRouter({
         {
             path: `/cards/:id${id}`,
             name: 'card',
-            props: byId,
+            props: (to) => ({
+                ...byId(to),
+                make: to.query.for === undefined ? undefined : Number(to.query.for),
+            }),
             component: () => import('./pages/CardPage.vue'),
         },
         {

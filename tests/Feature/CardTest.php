@@ -165,3 +165,26 @@ test('the unit a wearer is measured in goes with the card', function (): void {
     $card->wearer->update(['unit' => 'in']);
     expect($this->getJson("/api/cards/{$card->id}")->json('unit'))->toBe('in');
 });
+
+test('a point is taken over from another card of the wearer, as it was typed', function (): void {
+    $card = emptyCard();
+    $other = $card->wearer->cards()->create(['user_id' => $card->user_id, 'taken_on' => '2026-05-01']);
+    foreach (['37 3/4', '38'] as $attempt => $text) {
+        $other->readings()->create(['point' => 'hip', 'attempt' => $attempt + 1, 'text' => $text, 'unit' => 'in', 'nanometres' => Underbolt\Measure\Length::parse($text, Underbolt\Measure\Unit::Inch)->nanometres]);
+    }
+    $answer = $this->postJson("/api/cards/{$card->id}/readings/hip/from/{$other->id}", ['version' => 1])->assertOk();
+    expect($answer)->toAgreeWith('CardData')->and($answer->json('readings.*.text'))->toBe(['37 3/4', '38'])->and($answer->json('readings.0.unit'))->toBe('in')
+        ->and($other->readings()->count())->toBe(2);
+    $this->postJson("/api/cards/{$card->id}/readings/hip/from/{$other->id}", ['version' => 1])->assertStatus(409);
+    $elestren = App\Models\User::query()->sole()->wearers()->create(['name' => 'Elestren']);
+    $strange = $elestren->cards()->create(['user_id' => $card->user_id, 'taken_on' => '2026-05-01']);
+    $this->postJson("/api/cards/{$card->id}/readings/hip/from/{$strange->id}", ['version' => 2])->assertNotFound();
+});
+
+test('no card is of a day to come', function (): void {
+    $card = emptyCard();
+    $head = ['version' => 1, 'foundation' => '', 'point_set' => 'dress'];
+    $answer = $this->patchJson("/api/cards/{$card->id}", $head + ['taken_on' => now()->addDay()->toDateString()])->assertJsonValidationErrors(['taken_on']);
+    expect($answer->json('errors.taken_on.0'))->toContain('No card is taken in the future');
+    $this->patchJson("/api/cards/{$card->id}", $head + ['taken_on' => now()->toDateString()])->assertOk();
+});

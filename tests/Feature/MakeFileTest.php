@@ -111,3 +111,20 @@ test('another user\'s make is no file here', function (): void {
     $make = demoMake('Merrin Tolvane');
     $this->actingAs(someone())->get("/api/makes/{$make->id}/make.json")->assertNotFound();
 });
+
+test('a make whose parts are kept in two units means the same when it comes back, numbers too', function (): void {
+    $make = demoMake('Ossian Quill');
+    // The pattern is kept in inches, the make in centimetres.
+    $make->update(['unit' => 'cm', 'choices' => (object) [
+        'ease' => 'liked', 'liked_ease' => (object) ['bust' => 22, 'hip' => '20,5'], 'least_ease' => (object) ['hip' => 4], 'lengths' => (object) ['above_waist' => 1.5, 'hem' => '-2'],
+        'by_hand' => (object) ['hip' => (object) ['front' => 0.5, 'back' => "1/4''"]],
+    ]]);
+    $file = (string) $this->get("/api/makes/{$make->id}/make.json")->getContent();
+    $choices = json_decode($file, true)['choices'];
+    expect($choices['liked_ease'])->toBe(['bust' => '22 cm', 'hip' => '20,5 cm'])->and($choices['lengths'])->toBe(['above_waist' => '1.5 cm', 'hem' => '-2 cm'])
+        ->and($choices['by_hand']['hip'])->toBe(['front' => '0.5 cm', 'back' => "1/4''"])->and($choices['dwell'])->toBe('2.5 cm')
+        ->and(schemaFault(json_decode($file)))->toBeNull();
+    $id = $this->postJson('/api/makes/import', ['text' => $file, 'wearer' => 'Again'])->assertCreated()->json('id');
+    $plan = fn (int $of): array => $this->getJson("/api/makes/{$of}/plan")->assertOk()->json();
+    expect($plan($id)['levels'])->toEqual($plan($make->id)['levels'])->and($plan($id)['stations'])->toEqual($plan($make->id)['stations'])->and($plan($id)['work'])->toEqual($plan($make->id)['work']);
+});

@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\Card;
+use App\Models\Make;
+
 test('the workroom lists makes with their plan, wearers with the age of their card, and patterns', function (): void {
     $this->actingAs(demoUser())->travelTo('2026-11-23');
     $room = $this->getJson('/api/workroom')->assertOk();
@@ -126,4 +129,43 @@ test('a make is started from a card and a pattern', function (): void {
     $answer = $this->postJson('/api/makes', ['card_id' => $make->card_id, 'pattern_id' => $make->pattern_id])->assertCreated();
     expect($answer)->toAgreeWith('MakeData');
     $this->postJson('/api/makes', [])->assertUnprocessable()->assertJson(['errors' => ['card_id' => ['Choose a wearer with a measure card.']]]);
+});
+
+/** A second card for the wearer of a make, with some readings. @param  array<string, string>  $readings */
+function anotherCard(Make $make, string $takenOn, string $foundation, array $readings): Card
+{
+    $card = $make->card->wearer->cards()->create(['user_id' => $make->user_id, 'taken_on' => $takenOn, 'foundation' => $foundation]);
+    foreach ($readings as $point => $text) {
+        $card->readings()->create(['point' => $point, 'attempt' => 1, 'text' => $text, 'unit' => 'cm', 'nanometres' => (int) round((float) $text * 1e7)]);
+    }
+
+    return $card;
+}
+
+test('a make is planned from another card of its wearer, and from nobody else\'s', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $older = $make->card->wearer->cards()->where('id', '!=', $make->card_id)->sole();
+    $answer = $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $older->id])->assertOk();
+    expect($answer)->toAgreeWith('MakeData')->and($answer->json('card_id'))->toBe($older->id)->and($answer->json('card_foundation'))->toBe('everyday bra')
+        ->and($this->getJson("/api/makes/{$make->id}/plan")->json('levels.1.measure_nm'))->toBe(830_000_000);
+    $strange = demoMake('Merrin Tolvane')->card_id;
+    $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $strange])->assertNotFound();
+    $this->putJson('/api/makes/'.demoMake('Bettrys Calloway-Pike')->id.'/card', ['card_id' => demoMake('Merrin Tolvane')->card_id])->assertStatus(404);
+});
+
+test('a newer card on the same foundation is announced with what it would change; another bra is not', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    expect($this->getJson("/api/makes/{$make->id}")->json('newer_card'))->toBeNull();
+    anotherCard($make, '2026-11-22', 'corset', ['full_bust' => '96', 'waist' => '66', 'hip' => '98']);
+    expect($this->getJson("/api/makes/{$make->id}")->json('newer_card'))->toBeNull();
+    $newer = anotherCard($make, '2026-11-22', 'soft bra', ['high_bust' => '87', 'full_bust' => '92', 'underarm_to_waist' => '20.5', 'waist' => '79', 'hip' => '98.5']);
+    expect($this->getJson("/api/makes/{$make->id}")->json('newer_card'))->toBe([
+        'id' => $newer->id, 'taken_on' => '2026-11-22', 'measures' => ['waist 79 cm, was 74 cm'], 'headline' => 'Two sizes, which is normal: 12 at the bust and hip, 14 at the waist.',
+    ]);
+});
+
+test('a make says which points its pattern can use', function (): void {
+    expect($this->getJson('/api/makes/'.demoMake('Senara Treloweth')->id)->json('needed_points'))
+        ->toBe(['high_bust', 'full_bust', 'underarm_to_waist', 'waist', 'tummy', 'hip', 'waist_to_hip', 'thigh_level', 'waist_to_hem', 'bicep'])
+        ->and($this->getJson('/api/makes/'.demoMake('Perran Skewe')->id)->json('card_foundation'))->toBe('');
 });

@@ -92,7 +92,8 @@ final class Page
     public function choose(string $label, string $option): self
     {
         $this->driver->findElement(WebDriverBy::xpath("//span[@class='label'][normalize-space()='{$label}']/following-sibling::*[1]"))->click();
-        $path = "//li[@role='option'][normalize-space()='{$option}']";
+        // The words may go on, as a card's date does.
+        $path = "//li[@role='option'][starts-with(normalize-space(), '{$option}')]";
         $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "{$option} can be chosen");
         $this->driver->findElement(WebDriverBy::xpath($path))->click();
         $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath("//li[@role='option']")) === [], 'the list is closed');

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ChoicesRequest;
+use App\Http\Requests\MakeCardRequest;
 use App\Http\Requests\MakeRequest;
 use App\Http\Resources\MakeData;
 use App\Http\Resources\PlanData;
 use App\Http\Resources\WhyNotData;
 use App\Models\Make;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -29,7 +31,7 @@ final class MakeController
         $user = SignedIn::user($request);
         $make = $user->makes()->create([...$request->ids(), 'unit' => $user->unit, 'choices' => (object) []]);
 
-        return new JsonResponse(MakeData::of($make->load('card.wearer', 'pattern')), 201);
+        return self::answer($request, $make, 201);
     }
 
     #[OA\Get(path: '/api/makes/{make}', operationId: 'make',
@@ -38,9 +40,9 @@ final class MakeController
             new OA\Response(response: 200, description: 'the make', content: new OA\JsonContent(ref: MakeData::class)),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
-    public function show(Make $make): JsonResponse
+    public function show(Request $request, Make $make): JsonResponse
     {
-        return new JsonResponse(MakeData::of($make->load('card.wearer', 'pattern')));
+        return self::answer($request, $make);
     }
 
     #[OA\Get(path: '/api/makes/{make}/plan', operationId: 'plan',
@@ -67,6 +69,21 @@ final class MakeController
         return new JsonResponse(WhyNotData::all(self::plannedFor($request, $make)));
     }
 
+    #[OA\Put(path: '/api/makes/{make}/card', operationId: 'changeMakeCard',
+        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: MakeCardRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'planned from that card', content: new OA\JsonContent(ref: MakeData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function changeCard(MakeCardRequest $request, Make $make): JsonResponse
+    {
+        $make->update(['card_id' => $request->integer('card_id')]);
+
+        return self::answer($request, $make->refresh());
+    }
+
     #[OA\Put(path: '/api/makes/{make}/choices', operationId: 'choose',
         parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ChoicesRequest::class)),
@@ -83,6 +100,11 @@ final class MakeController
         $make->save();
 
         return $answer;
+    }
+
+    private static function answer(Request $request, Make $make, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(MakeData::of($make, SignedIn::user($request)->unit, CarbonImmutable::today()), $status);
     }
 
     private static function planned(Request $request, Make $make): JsonResponse

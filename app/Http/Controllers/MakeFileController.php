@@ -39,8 +39,9 @@ final class MakeFileController
         ])]
     public function import(ImportMakeRequest $request): JsonResponse
     {
-        $make = MakeExchange::import(SignedIn::user($request), $request->makeFile(), $request->string('wearer')->toString(), CarbonImmutable::today());
+        $user = SignedIn::user($request);
+        $make = MakeExchange::import($user, $request->makeFile(), $request->string('wearer')->toString(), CarbonImmutable::today());
 
-        return new JsonResponse(MakeData::of($make), 201);
+        return new JsonResponse(MakeData::of($make, $user->unit, CarbonImmutable::today()), 201);
     }
 }

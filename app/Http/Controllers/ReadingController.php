@@ -54,4 +54,28 @@ final class ReadingController
     {
         return CardAnswer::after($request, $card, static fn () => $card->readings()->where('point', $point)->where('attempt', $attempt)->delete());
     }
+
+    #[OA\Post(path: '/api/cards/{card}/readings/{point}/from/{other}', operationId: 'takeOverReadings',
+        parameters: [
+            new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+            new OA\Parameter(name: 'other', description: 'another card of the same wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'the point has the other card\'s readings', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
+        ])]
+    public function takeOver(SeenRequest $request, Card $card, Point $point, Card $other): JsonResponse
+    {
+        abort_if($other->wearer_id !== $card->wearer_id, 404);
+
+        return CardAnswer::after($request, $card, static function () use ($card, $point, $other): void {
+            $card->readings()->where('point', $point)->delete();
+            foreach ($other->readings()->where('point', $point)->get() as $reading) {
+                $card->readings()->create($reading->only(['point', 'attempt', 'text', 'unit', 'nanometres']));
+            }
+        });
+    }
 }

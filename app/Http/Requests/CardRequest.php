@@ -21,11 +21,17 @@ final class CardRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'taken_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:1900-01-01'],
+            'taken_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:today', 'after:1900-01-01'],
             'version' => ['required', 'integer'],
             'point_set' => ['required', Rule::enum(PointSet::class)],
             'foundation' => ['present', 'nullable', 'string', 'max:120'],
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['taken_on.before_or_equal' => 'No card is taken in the future: give the day it was measured.'];
     }
 
     /** @return array{taken_on: string, foundation: string, point_set: string} */

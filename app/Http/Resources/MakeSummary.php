@@ -17,6 +17,8 @@ final readonly class MakeSummary
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public string $wearer,
+        #[OA\Property(description: 'its card', format: 'date')] public string $card_taken_on,
+        #[OA\Property] public string $card_foundation,
         #[OA\Property] public string $pattern,
         #[OA\Property(description: 'the plan in one sentence; null while it waits for something')] public ?string $headline,
         #[OA\Property(description: 'what it waits for; null when there is a plan')] public ?string $waits_for,
@@ -26,7 +28,7 @@ final readonly class MakeSummary
 
     public static function of(Make $make, Unit $unit): self
     {
-        $who = [$make->id, $make->card->wearer->name, $make->pattern->name];
+        $who = [$make->id, $make->card->wearer->name, $make->card->taken_on->toDateString(), $make->card->foundation, $make->pattern->name];
         try {
             $plan = PlanBuilder::build($make->toCore($unit));
 

@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeMakeCard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/makes/{make}/choices": {
         parameters: {
             query?: never;
@@ -383,6 +399,22 @@ export interface paths {
         put: operations["keepReading"];
         post?: never;
         delete: operations["dropReading"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cards/{card}/readings/{point}/from/{other}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeOverReadings"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1012,12 +1044,23 @@ export interface components {
             agreed: boolean;
             notches: components["schemas"]["NotchData"][];
         };
+        MakeCardRequest: {
+            /** @description another card of the same wearer */
+            card_id: number;
+        };
         MakeData: {
             id: number;
             wearer: string;
             card_id: number;
             /** Format: date */
             card_taken_on: string;
+            /** @description what was worn underneath */
+            card_foundation: string;
+            /** @description of the wearer, newest first */
+            cards: components["schemas"]["CardSummary"][];
+            newer_card: components["schemas"]["NewerCardData"] | null;
+            /** @description that the pattern can make use of, from the top down */
+            needed_points: string[];
             pattern_id: number;
             pattern: string;
             house: string;
@@ -1045,6 +1088,12 @@ export interface components {
         MakeSummary: {
             id: number;
             wearer: string;
+            /**
+             * Format: date
+             * @description its card
+             */
+            card_taken_on: string;
+            card_foundation: string;
             pattern: string;
             /** @description the plan in one sentence; null while it waits for something */
             headline: string | null;
@@ -1066,8 +1115,18 @@ export interface components {
             view: string | null;
             width_nm: number | null;
             amount_nm: number | null;
-            /** @description of a notion */
+            /** @description as typed, where that says more than the amount */
             text: string | null;
+        };
+        /** @description a newer card of the wearer on the same foundation, and what it would change */
+        NewerCardData: {
+            id: number;
+            /** Format: date */
+            taken_on: string;
+            /** @description what differs, such as `waist 84.5 cm, was 83 cm` */
+            measures: string[];
+            /** @description the plan in one sentence, were it planned from that card; null where it gives none */
+            headline: string | null;
         };
         /** @description one size on a tape */
         NotchData: {
@@ -2060,6 +2119,34 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
+    changeMakeCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MakeCardRequest"];
+            };
+        };
+        responses: {
+            /** @description planned from that card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
     choose: {
         parameters: {
             query?: never;
@@ -2316,6 +2403,45 @@ export interface operations {
         };
         responses: {
             /** @description the reading is gone */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConflictData"];
+                };
+            };
+        };
+    };
+    takeOverReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: number;
+                point: string;
+                /** @description another card of the same wearer */
+                other: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description the point has the other card's readings */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -10,6 +10,7 @@ const change = (part: Partial<Choices>): void => emit('change', { ...props.choic
 
 <template>
     <div class="choices">
+        <slot />
         <WordChoice
             label="Sizes by"
             :options="eases"

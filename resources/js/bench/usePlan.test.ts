@@ -6,18 +6,23 @@ import { usePlan } from './usePlan';
 
 /** A server whose answers are given by hand, in the order in which they were asked for. */
 function slowServer() {
+    const cards: number[] = [];
     const asked: { choices: Choices; answer: (plan: Plan) => void; fail: (error: Error) => void }[] = [];
     const server = {
         load: async () => ({
             make: { id: 1, choices: {} } as Make,
             plan: async () => ({ headline: 'first' }) as Plan,
         }),
+        changeCard: (card: number) => {
+            cards.push(card);
+            return Promise.resolve();
+        },
         choose: (choices: Choices) =>
             new Promise<Plan>((answer, fail) => {
                 asked.push({ choices, answer, fail });
             }),
     };
-    return { asked, server };
+    return { asked, cards, server };
 }
 
 const clip = (size: string): Choices => ({ sizes: { bust: size } });
@@ -76,4 +81,14 @@ it('undoes all that was chosen since it was told to remember', async () => {
     void bench.undo();
     expect(asked.at(-1)?.choices).toEqual({});
     expect(bench.canUndo.value).toBe(false);
+});
+
+it('planned from another card, the make is loaded anew', async () => {
+    const { cards, server } = slowServer();
+    const bench = usePlan(server);
+    await bench.load();
+    const before = bench.make.value;
+    await bench.changeCard(7);
+    expect(cards).toEqual([7]);
+    expect(bench.make.value).not.toBe(before);
 });

@@ -6,6 +6,7 @@ import type { Choices, Make, Plan } from '../api/types';
 export interface PlanServer {
     load: () => Promise<{ make: Make; plan: () => Promise<Plan> }>;
     choose: (choices: Choices) => Promise<Plan>;
+    changeCard: (card: number) => Promise<unknown>;
 }
 
 export function planServer(make: number): PlanServer {
@@ -16,6 +17,7 @@ export function planServer(make: number): PlanServer {
             plan: () => api.GET('/api/makes/{make}/plan', { params }).then(body),
         }),
         choose: (choices) => api.PUT('/api/makes/{make}/choices', { params, body: { choices } }).then(body),
+        changeCard: (card) => api.PUT('/api/makes/{make}/card', { params, body: { card_id: card } }),
     };
 }
 
@@ -81,5 +83,16 @@ export function usePlan(server: PlanServer) {
         if (choices !== undefined) await choose(choices);
     }
 
-    return { make, plan, refused, load, remember, choose, undo, canUndo };
+    /** Plans from another card of the wearer; the choices stay. */
+    async function changeCard(card: number): Promise<void> {
+        try {
+            await server.changeCard(card);
+        } catch (error) {
+            refused.value = asRefused(error);
+            return;
+        }
+        await load();
+    }
+
+    return { make, plan, refused, load, remember, choose, undo, canUndo, changeCard };
 }

@@ -2,7 +2,13 @@
 import type { Card, Point } from '../api/types';
 import Measure from '../ui/Measure.vue';
 
-const props = defineProps<{ card: Card; points: Point[]; current: string }>();
+const props = defineProps<{
+    card: Card;
+    points: Point[];
+    /** Those that the make at hand can use. */
+    needed: string[];
+    current: string;
+}>();
 const emit = defineEmits<{ go: [point: string] }>();
 
 const nm = (point: string): number | null =>
@@ -20,6 +26,7 @@ const asks = (point: string): boolean =>
                 @click="emit('go', point.code)"
             >
                 <span>{{ point.name }}</span>
+                <small v-if="needed.includes(point.code)" class="needed">for this make</small>
                 <span v-if="asks(point.code)" class="asks" title="asks something">?</span>
                 <Measure v-if="nm(point.code) !== null" :nm="nm(point.code)" />
                 <span v-else class="todo">–</span>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, nextTick, ref } from 'vue';
-import type { Card, EarlierCard, Point, Reading, TapeReading, Unit } from '../api/types';
+import type { Card, Point, Reading, TapeReading, Unit } from '../api/types';
+import { cardWords } from '../pages/age';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import DressStand from './DressStand.vue';
@@ -15,7 +16,7 @@ const props = defineProps<{
     point: Point;
     keep: (point: string, attempt: number, text: string, unit: Unit) => Promise<Kept>;
 }>();
-const emit = defineEmits<{ next: []; answer: [key: string, so: boolean] }>();
+const emit = defineEmits<{ next: []; answer: [key: string, so: boolean]; takeOver: [card: number] }>();
 
 /** More tries than anyone takes. */
 const MOST_TRIES = 9;
@@ -35,12 +36,21 @@ const words = ['', ', second reading', ', third reading'];
 const label = (attempt: number): string =>
     `${props.point.name}${words[attempt - 1] ?? `, reading ${attempt}`}`;
 
-const last = computed<{ card: EarlierCard; nm: number } | null>(() => {
-    for (const card of props.card.earlier) {
+const earlier = computed(() =>
+    props.card.earlier.flatMap((card) => {
         const found = card.measures.find(({ point }) => point === props.point.code);
-        if (found) return { card, nm: found.length_nm };
-    }
-    return null;
+        return found ? [{ card, nm: found.length_nm }] : [];
+    }),
+);
+/** What the body has changed by is told on the same foundation alone: another bra is no change of the body. */
+const last = computed(
+    () => earlier.value.find(({ card }) => card.foundation === props.card.foundation) ?? null,
+);
+const MOST_OFFERED = 3;
+/** How the measure is taken from several tries. */
+const taken = computed(() => {
+    if (props.point.code === 'waist') return 'smallest';
+    return ['hip', 'thigh_level'].includes(props.point.code) ? 'largest' : 'middle';
 });
 
 const place = (attempt: number) => ({ card: props.card.id, point: props.point.code, attempt });
@@ -98,7 +108,8 @@ async function onceMore(): Promise<void> {
                 <div class="means">
                     <Measure v-if="measure" :nm="measure.length_nm" :places="2" />
                     <small v-if="measure && tries > 1"
-                        >middle of {{ readings.length }}, <Measure :nm="measure.spread_nm" /> apart</small
+                        >{{ taken }} of {{ readings.length }},
+                        <Measure :nm="measure.spread_nm" /> apart</small
                     >
                     <small v-if="measure && last">
                         <Measure :nm="measure.length_nm - last.nm" signed /> since {{ last.card.taken_on }}
@@ -112,6 +123,17 @@ async function onceMore(): Promise<void> {
                 label="Take it once more"
                 @click="onceMore"
             />
+            <p v-if="readings.length === 0 && earlier.length > 0" class="take-over">
+                <button
+                    v-for="one in earlier.slice(0, MOST_OFFERED)"
+                    :key="one.card.id"
+                    type="button"
+                    class="link"
+                    @click="emit('takeOver', one.card.id)"
+                >
+                    take over <Measure :nm="one.nm" /> of {{ cardWords(one.card) }}
+                </button>
+            </p>
             <p v-if="said" class="fault" role="alert">{{ said }}</p>
             <FindingList :findings="findings" @answer="(key, so) => emit('answer', key, so)" />
             <div class="help">

@@ -8,9 +8,17 @@ export interface PointHistory {
     nm: number[];
 }
 
-/** The points that were measured on two cards or more, in the order in which the tape travels. */
-export function histories(page: Pick<WearerPage, 'cards' | 'points'>): PointHistory[] {
-    const oldestFirst = [...page.cards].reverse();
+/** What was worn underneath, each once, that of the newest card first. */
+export function foundations(page: Pick<WearerPage, 'cards'>): string[] {
+    return [...new Set(page.cards.map(({ foundation }) => foundation))];
+}
+
+/**
+ * The points that were measured on two cards or more, in the order in which the tape travels. Only cards of
+ * one foundation are compared: another bra is no change of the body.
+ */
+export function histories(page: Pick<WearerPage, 'cards' | 'points'>, foundation: string): PointHistory[] {
+    const oldestFirst = page.cards.filter((card) => card.foundation === foundation).reverse();
     return page.points
         .map(({ code, name }) => {
             const taken = oldestFirst.flatMap(({ taken_on, measures }) => {

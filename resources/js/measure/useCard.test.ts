@@ -36,6 +36,8 @@ function server(texts: Record<string, string>) {
                 const { [point]: _, ...others } = textsNow();
                 return cardWith(version + 1, others);
             }),
+        takeOver: (point, other, version) =>
+            guarded(version, () => cardWith(version + 1, { ...textsNow(), [point]: `of ${other}` })),
         change: (head, version) =>
             guarded(version, () => ({ ...cardWith(version + 1, textsNow()), ...head })),
         answer: (_key, _so, version) => guarded(version, () => cardWith(version + 1, textsNow())),
@@ -101,4 +103,15 @@ it('the head of a card changed elsewhere is changed on the new one', async () =>
     await page.changeHead({ foundation: 'vest' });
     expect(page.card.value?.foundation).toBe('vest');
     expect(page.card.value?.readings).toHaveLength(1);
+});
+
+it('a point is taken over from another card, on the newest version', async () => {
+    const { api } = server({ waist: '84' });
+    const { card, load, takeOver } = useCard(api);
+    await load();
+    await takeOver('hip', 3);
+    expect(card.value?.readings.map(({ point, text }) => `${point} ${text}`)).toEqual([
+        'waist 84',
+        'hip of 3',
+    ]);
 });

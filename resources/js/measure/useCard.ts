@@ -9,6 +9,7 @@ export interface CardServer {
     drop: (point: string, attempt: number, version: number) => Promise<Card>;
     change: (head: Pick<Card, 'taken_on' | 'foundation' | 'point_set'>, version: number) => Promise<Card>;
     answer: (key: string, so: boolean, version: number) => Promise<Card>;
+    takeOver: (point: string, other: number, version: number) => Promise<Card>;
 }
 
 export function cardServer(card: number): CardServer {
@@ -34,6 +35,13 @@ export function cardServer(card: number): CardServer {
             api.PATCH('/api/cards/{card}', { params, body: { ...head, version } }).then(body),
         answer: (key, so, version) =>
             api.PUT('/api/cards/{card}/answers', { params, body: { key, so, version } }).then(body),
+        takeOver: (point, other, version) =>
+            api
+                .POST('/api/cards/{card}/readings/{point}/from/{other}', {
+                    params: { path: { card, point, other } },
+                    body: { version },
+                })
+                .then(body),
     };
 }
 
@@ -124,5 +132,8 @@ export function useCard(server: CardServer) {
     const answer = (key: string, so: boolean): Promise<void> =>
         change(({ version }) => server.answer(key, so, version));
 
-    return { card, refused, load, keep, changeHead, answer };
+    const takeOver = (point: string, other: number): Promise<void> =>
+        change(({ version }) => server.takeOver(point, other, version));
+
+    return { card, refused, load, keep, changeHead, answer, takeOver };
 }

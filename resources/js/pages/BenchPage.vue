@@ -4,7 +4,9 @@ import { refDebounced } from '@vueuse/core';
 import { onMounted, watch } from 'vue';
 import type { Choices, LevelName } from '../api/types';
 import BenchTop from '../bench/BenchTop.vue';
+import CardChoice from '../bench/CardChoice.vue';
 import ChoiceBar from '../bench/ChoiceBar.vue';
+import NewerCard from '../bench/NewerCard.vue';
 import ReasonsPart from '../reasons/ReasonsPart.vue';
 import BeforeYouCut from '../bench/BeforeYouCut.vue';
 import PlanTable from '../bench/PlanTable.vue';
@@ -16,7 +18,9 @@ import { useShortcuts } from '../ui/shortcuts';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
-const { make, plan, refused, load, remember, choose, undo, canUndo } = usePlan(planServer(props.id));
+const { make, plan, refused, load, remember, choose, undo, canUndo, changeCard } = usePlan(
+    planServer(props.id),
+);
 
 // The bench is painted first; the reasons below follow when the hand rests.
 const settled = refDebounced(plan, 120);
@@ -62,7 +66,9 @@ useShortcuts([
 <template>
     <div v-if="make" class="bench">
         <Crumbs>
-            <RouterLink :to="{ name: 'card', params: { id: make.card_id } }">{{ make.wearer }}</RouterLink>
+            <RouterLink :to="{ name: 'card', params: { id: make.card_id }, query: { for: make.id } }">{{
+                make.wearer
+            }}</RouterLink>
             <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }">{{
                 make.pattern
             }}</RouterLink>
@@ -77,14 +83,17 @@ useShortcuts([
             </div>
             <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
         </div>
-        <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" @change="change" />
+        <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" @change="change">
+            <CardChoice :make="make" @change="changeCard" />
+        </ChoiceBar>
+        <NewerCard v-if="make.newer_card" :newer="make.newer_card" @take="changeCard" />
         <div v-if="refused" class="refused" role="alert">
             <template v-for="(sentences, field) in refused.errors" :key="field">
                 <p class="fault">
                     <b>{{ field }}</b> {{ sentences[0] }}
                     <RouterLink
                         v-if="String(field).startsWith('body')"
-                        :to="{ name: 'card', params: { id: make.card_id } }"
+                        :to="{ name: 'card', params: { id: make.card_id }, query: { for: make.id } }"
                     >
                         To the measure card
                     </RouterLink>

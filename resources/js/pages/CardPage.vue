@@ -3,6 +3,7 @@ import { useIntervalFn, watchDebounced } from '@vueuse/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { api, body } from '../api/client';
 import type { Card } from '../api/types';
 import FindingList from '../measure/FindingList.vue';
 import PointList from '../measure/PointList.vue';
@@ -19,10 +20,10 @@ import { useShortcuts } from '../ui/shortcuts';
 /** How soon what was typed offline is tried again. */
 const RETRY_MS = 4000;
 
-const props = defineProps<{ id: number }>();
+const props = defineProps<{ id: number; make?: number | undefined }>();
 const session = useSession();
 const router = useRouter();
-const { card, refused, load, keep, changeHead, answer } = useCard(cardServer(props.id));
+const { card, refused, load, keep, changeHead, answer, takeOver } = useCard(cardServer(props.id));
 /** Refused, or typed over elsewhere: these wait in their fields for a decision. */
 const settled = new Set<string>();
 const keyOf = ({ point: of, attempt, text }: Unsent): string => `${of} ${attempt} ${text}`;
@@ -39,9 +40,16 @@ const sets = computed(
     () =>
         card.value?.sets.map(({ name, title }) => ({ value: name as Card['point_set'], label: title })) ?? [],
 );
-const points = computed(
-    () => card.value?.points.filter(({ code }) => set.value?.points.includes(code)) ?? [],
-);
+/** The points that the make one came from can use: they come first, and are marked. */
+const needed = ref<string[]>([]);
+const points = computed(() => {
+    const all = card.value?.points ?? [];
+    const first = all.filter(({ code }) => needed.value.includes(code));
+    const rest = all.filter(
+        ({ code }) => !needed.value.includes(code) && set.value?.points.includes(code) === true,
+    );
+    return [...first, ...rest];
+});
 const point = computed(() => points.value.find(({ code }) => code === current.value) ?? points.value[0]);
 const aboutCard = computed(() => card.value?.findings.filter((finding) => finding.point === null) ?? []);
 
@@ -68,8 +76,18 @@ async function sendUnsent(): Promise<void> {
     }
 }
 
+async function loadNeeded(): Promise<void> {
+    if (props.make === undefined) return;
+    const params = { path: { make: props.make } };
+    const make = await api
+        .GET('/api/makes/{make}', { params })
+        .then(body)
+        .catch(() => null);
+    needed.value = make?.needed_points ?? [];
+}
+
 onMounted(async () => {
-    await load();
+    await Promise.all([load(), loadNeeded()]);
     takenOn.value = card.value?.taken_on ?? '';
     foundation.value = card.value?.foundation ?? '';
     await sendUnsent();
@@ -124,7 +142,7 @@ useShortcuts([
         </div>
         <FindingList :findings="aboutCard" @answer="answer" />
         <div class="card-body">
-            <PointList :card="card" :points="points" :current="point.code" @go="go" />
+            <PointList :card="card" :points="points" :needed="needed" :current="point.code" @go="go" />
             <PointPanel
                 ref="panel"
                 :key="point.code"
@@ -133,6 +151,7 @@ useShortcuts([
                 :keep="keep"
                 @next="next"
                 @answer="answer"
+                @take-over="(other) => takeOver(point!.code, other)"
             />
         </div>
         <TalkingTape :hear="async (reading) => panel?.hear(reading)" />

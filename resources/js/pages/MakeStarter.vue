@@ -6,6 +6,7 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Workroom } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
+import { cardWords } from './age';
 
 const props = defineProps<{ wearers: Workroom['wearers']; patterns: Workroom['patterns'] }>();
 const router = useRouter();
@@ -15,7 +16,11 @@ const refused = ref<Refused | null>(null);
 const fileRefused = ref<Refused | null>(null);
 const wearer = ref('');
 const measured = computed(() =>
-    props.wearers.flatMap(({ name, cards }) => (cards[0] ? [{ label: name, value: cards[0].id }] : [])),
+    props.wearers.flatMap(({ name, cards }) =>
+        cards
+            .filter((one) => one.measured > 0)
+            .map((one) => ({ label: `${name}, ${cardWords(one)}`, value: one.id })),
+    ),
 );
 const owned = computed(() => props.patterns.map(({ name, id }) => ({ label: name, value: id })));
 
@@ -53,7 +58,7 @@ async function bring(event: Event): Promise<void> {
             v-model="card"
             label="New make for"
             :options="measured"
-            placeholder="wearer"
+            placeholder="wearer and card"
             :fault="refused?.at('card_id')"
         />
         <ChoiceField

@@ -9,10 +9,11 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Unit, WearerPage } from '../api/types';
 import CardFiles from '../measure/CardFiles.vue';
 import PointChart from '../measure/PointChart.vue';
-import { histories } from '../measure/history';
+import { foundations, histories } from '../measure/history';
 import ChoiceField from '../ui/ChoiceField.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import TextField from '../ui/TextField.vue';
+import WordChoice from '../ui/WordChoice.vue';
 import { age } from './age';
 
 const props = defineProps<{ id: number }>();
@@ -30,7 +31,16 @@ const units = [
     { value: 'in', label: 'inches' },
 ] as const;
 const refused = ref<Refused | null>(null);
-const charts = computed(() => (page.value ? histories(page.value) : []));
+/** Cards are compared on one foundation at a time, the newest card's first. */
+const worn = ref<string | null>(null);
+const foundation = computed(() => worn.value ?? page.value?.cards[0]?.foundation ?? '');
+const underneath = computed(() =>
+    foundations(page.value ?? { cards: [] }).map((value) => ({
+        value,
+        label: value || 'nothing noted',
+    })),
+);
+const charts = computed(() => (page.value ? histories(page.value, foundation.value) : []));
 
 async function load(): Promise<void> {
     try {
@@ -158,9 +168,23 @@ async function measureAgain(): Promise<void> {
             </p>
             <CardFiles :wearer="page.id" :points="page.points" @written="load" />
         </section>
-        <section v-if="charts.length > 0" class="charts" aria-labelledby="charts-title">
+        <section
+            v-if="charts.length > 0 || underneath.length > 1"
+            class="charts"
+            aria-labelledby="charts-title"
+        >
             <h2 id="charts-title">From card to card</h2>
+            <WordChoice
+                v-if="underneath.length > 1"
+                label="worn underneath"
+                :options="underneath"
+                :model-value="foundation"
+                @update:model-value="worn = $event"
+            />
             <PointChart v-for="history in charts" :key="history.code" :history="history" />
+            <p v-if="charts.length === 0" class="hint">
+                One card on this foundation: nothing to compare yet.
+            </p>
         </section>
     </div>
     <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>

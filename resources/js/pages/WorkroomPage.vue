@@ -7,7 +7,7 @@ import type { Workroom } from '../api/types';
 import { useSession } from '../state/session';
 import TextField from '../ui/TextField.vue';
 import MakeStarter from './MakeStarter.vue';
-import { age } from './age';
+import { age, cardWords } from './age';
 
 const session = useSession();
 const router = useRouter();
@@ -69,7 +69,12 @@ watch(() => session.unit, load);
                 <li v-for="make in room.makes" :key="make.id">
                     <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
                         <b>{{ make.wearer }}</b>
-                        <span class="what">{{ make.pattern }}</span>
+                        <span class="what"
+                            >{{ make.pattern }}
+                            <small>{{
+                                cardWords({ taken_on: make.card_taken_on, foundation: make.card_foundation })
+                            }}</small></span
+                        >
                         <span v-if="make.headline" class="says">{{ make.headline }}</span>
                         <span v-else class="says waits">Waits: {{ make.waits_for }}</span>
                         <span class="count">{{

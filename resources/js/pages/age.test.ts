@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { age } from './age';
+import { age, cardWords, day } from './age';
 
 it.each([
     [0, 'of today'],
@@ -9,4 +9,10 @@ it.each([
     [231, '8 months old'],
 ])('a card of %d days is %s', (days, words) => {
     expect(age(days)).toBe(words);
+});
+
+it('a card is told by its day and what was worn underneath', () => {
+    expect(day('2026-11-07')).toBe('7 Nov 2026');
+    expect(cardWords({ taken_on: '2026-11-07', foundation: '' })).toBe('7 Nov 2026');
+    expect(cardWords({ taken_on: '2026-01-31', foundation: 'soft bra' })).toBe('31 Jan 2026, soft bra');
 });

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Planning\Facts;
+
+use Underbolt\Measure\Point;
+use Underbolt\Pattern\CupMeasure;
+use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Pattern;
+use Underbolt\Pattern\Row;
+
+/** The points of the body that a pattern can make use of. */
+final class NeededPoints
+{
+    /** @return list<Point> from the top of the body down */
+    public static function of(Pattern $pattern): array
+    {
+        $has = static fn (Row $row): bool => $pattern->bodyChart->has($row) || $pattern->finished->has($row);
+        $bust = $pattern->hasLevel(Level::Bust) && ($has(Row::FullBust) || $pattern->hasCups());
+        $hip = $pattern->hasLevel(Level::Hip) && $has(Row::Hip);
+        $waist = $pattern->hasLevel(Level::Waist) && $has(Row::Waist);
+        $halves = array_filter($pattern->ranges, static fn ($range): bool => $pattern->cups->ruleFor($range->name)?->measure === CupMeasure::FrontHalfDifference) !== [];
+        $seam = $pattern->seam;
+        $wanted = [
+            Point::HighBust->value => $bust,
+            Point::FullBust->value => $bust,
+            Point::HalfFullBust->value => $bust && $halves,
+            Point::HalfUnderbust->value => $bust && $halves,
+            Point::CrossFront->value => $bust && $has(Row::CrossFront),
+            Point::ShoulderToWaist->value => $bust && $seam->shoulderToWaist !== null,
+            Point::UnderarmToWaist->value => $bust && $seam->underarmToWaist !== null,
+            Point::Waist->value => $waist,
+            Point::Tummy->value => $waist && $hip,
+            Point::Hip->value => $hip,
+            Point::WaistToHip->value => $hip && $seam->waistToHip !== null,
+            Point::ThighLevel->value => $hip,
+            Point::WaistToHem->value => $seam->hipToHem !== null || $seam->waistToHemEdge !== null,
+            Point::Bicep->value => $bust && $has(Row::Bicep),
+            Point::SleeveLength->value => $bust && $seam->sleeveLength !== null,
+        ];
+
+        return array_map(Point::from(...), array_keys(array_filter($wanted)));
+    }
+}
