@@ -62,6 +62,7 @@ final class ChoicesReader
             blend: $get('blend')?->oneOf(BlendShape::class) ?? BlendShape::Curved,
             dwell: $get('dwell')?->length(LengthKind::Allowance) ?? self::usualStep($unit),
             stationEvery: $get('station_every')?->length(LengthKind::Along) ?? self::usualStep($marks),
+            tummyDepth: Length::ofNumber($unit === Unit::Inch ? 3.5 : 9, $unit),
             view: self::oneNamed($get('view'), $pattern->parts->views, 'view'),
             fit: self::oneNamed($get('fit'), $pattern->parts->fits, 'fit'),
             ownGarment: LengthsReader::byLevel($get('own_garment'), LengthKind::Panel),

@@ -32,6 +32,7 @@ final readonly class Choices
      * @param  int<0, max>  $largestStep  sizes between neighbouring levels that need no caution
      * @param  Length  $dwell  how far below the waist the line leaves the waist size
      * @param  Length  $stationEvery  above 0
+     * @param  Length  $tummyDepth  how far below the waist the tummy lies, where the body doesn't say
      * @param  ?string  $view  which of the pattern's views is made; null where it has none, or it isn't chosen
      * @param  array<string, Length>  $ownGarment  flat widths of a garment that fits well, by level
      * @param  array<string, int>  $frontLarger  by how many sizes the front is larger and the back smaller, by level
@@ -55,6 +56,7 @@ final readonly class Choices
         public BlendShape $blend,
         public Length $dwell,
         public Length $stationEvery,
+        public Length $tummyDepth,
         public ?string $view = null,
         public ?string $fit = null,
         private array $ownGarment = [],

@@ -37,6 +37,19 @@ test('core keeps no clock, no I/O, no chance and no globals', function (): void 
     }
 });
 
+/** The rooms of core from the ground up: each may use those before it, and none after. */
+const ROOMS = ['Measure', 'Pattern', 'Sheet', 'Sizing', 'Seam', 'Altering', 'Planning', 'File'];
+
+foreach (array_slice(ROOMS, 0, -1) as $floor => $room) {
+    arch("core/{$room} uses no room above it")
+        ->expect("Underbolt\\{$room}")
+        ->not->toUse(array_map(static fn (string $above): string => "Underbolt\\{$above}", array_slice(ROOMS, $floor + 1)));
+}
+
+arch('what is known does not ask what is chosen, nor what is chosen what is advised')
+    ->expect('Underbolt\Planning\Facts')->not->toUse(['Underbolt\Planning\Choosing', 'Underbolt\Planning\Advice'])
+    ->and('Underbolt\Planning\Choosing')->not->toUse('Underbolt\Planning\Advice');
+
 arch('core classes cannot be extended')
     ->expect('Underbolt')
     ->classes()

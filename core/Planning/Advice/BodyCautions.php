@@ -7,7 +7,6 @@ namespace Underbolt\Planning\Advice;
 use Brick\Math\BigRational;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
-use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Level;
 use Underbolt\Planning\Make;
 use Underbolt\Planning\Plan;
@@ -59,18 +58,12 @@ final readonly class BodyCautions
         if ($tummy === null || $waist?->asCut === null || $hip?->asCut === null || $down === null || $waist->facts->floor === null || ($waist->follows && $hip->follows)) {
             return null;
         }
-        $depth = $plan->make->body->at(Point::WaistToTummy) ?? self::usualDepth($plan->make->unit);
+        $depth = $plan->make->body->at(Point::WaistToTummy) ?? $plan->make->choices->tummyDepth;
         $way = BigRational::nd(min($depth->nanometres, $down->nanometres), max(1, $down->nanometres));
         $garment = $waist->asCut->plus($hip->asCut->minus($waist->asCut)->times($way));
         $wider = $waist->facts->body?->isLessThan($tummy) === true;
 
         return $wider && $garment->isLessThan($tummy->plus($waist->facts->floor)) ? Caution::tummyTight($plan->make->say($garment), $plan->make->say($tummy)) : null;
-    }
-
-    /** Below the waist, where it isn't measured: 9 cm, or 3 1/2 in (common practice, no published source). */
-    private static function usualDepth(Unit $unit): Length
-    {
-        return Length::ofNumber($unit === Unit::Inch ? 3.5 : 9, $unit);
     }
 
     private function trouserLine(): ?Caution

@@ -143,8 +143,7 @@ final readonly class Situation
     /** @throws Unplannable when what was chosen to lead is not measured; by default nothing missing leads */
     private static function refuseMissing(Make $make, Lead $lead, ?Cup $cup, Range $range): void
     {
-        $chosen = $make->choices->lead !== null || $make->choices->adjustBust;
-        if ($chosen && $make->body->at($lead->point()) === null) {
+        if ($make->choices->lead !== null && $make->body->at($lead->point()) === null) {
             throw Unplannable::leadNotMeasured($lead);
         }
         if ($lead === Lead::Cup && $cup === null) {

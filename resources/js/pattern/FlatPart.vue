@@ -29,11 +29,12 @@ const sizes = computed(() => document.value.sizes.map((size) => ({ value: size, 
 const checks = computed(() => document.value.flat_checks ?? {});
 
 function setCheck(level: LevelName, check: Check | null): void {
-    const { [level]: _, ...others } = checks.value;
-    document.value = {
-        ...document.value,
-        flat_checks: check === null ? others : { ...others, [level]: check },
-    };
+    // From the top of the body down, in whatever order they are typed.
+    const kept = levels.value.flatMap(({ name }) => {
+        const one = name === level ? check : checks.value[name];
+        return one ? [[name, one] as const] : [];
+    });
+    document.value = { ...document.value, flat_checks: Object.fromEntries(kept) };
 }
 
 function start(level: LevelName): void {

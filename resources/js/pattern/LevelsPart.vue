@@ -30,6 +30,7 @@ const lengths = [
     { key: 'underarm_to_waist', label: 'Underarm to waist' },
     { key: 'waist_to_hip', label: 'Waist to hip' },
     { key: 'hip_to_hem', label: 'Hip to cut hem' },
+    { key: 'waist_to_hem_edge', label: 'or waist to cut hem' },
     { key: 'seam_allowance', label: 'Seam allowance' },
     { key: 'hem_allowance', label: 'Hem allowance' },
     { key: 'shoulder_to_waist', label: 'Shoulder to waist' },
@@ -43,11 +44,17 @@ function change(part: Partial<PatternDocument>): void {
     document.value = { ...document.value, ...part };
 }
 
-function setEdges(level: LevelName, text: string): void {
-    const { [level]: _, ...others } = document.value.seam.edges ?? {};
+/** Edges that share what is left over, and those between which the sizes differ on paper. */
+function setEdges(key: 'edges' | 'nest_edges', level: LevelName, text: string): void {
+    const { [level]: _, ...others } = document.value.seam[key] ?? {};
     const edges = text === '' ? others : { ...others, [level]: Number(text) };
-    change({ seam: { ...document.value.seam, edges } });
+    change({ seam: { ...document.value.seam, [key]: edges } });
 }
+
+const cuts = [
+    { value: 'blended', label: 'each level in its own size' },
+    { value: 'one_size', label: 'all in one size' },
+] as const;
 
 function setLeastEase(level: LevelName, text: string): void {
     change({ least_ease: { ...document.value.least_ease, [level]: text.trim() === '' ? null : text } });
@@ -65,7 +72,9 @@ function fromHouse(key: string): { hint?: string } {
 
 function toggleLine(line: Line, on: boolean): void {
     const here = document.value.lengthen_lines ?? [];
-    change({ lengthen_lines: on ? [...here, line] : here.filter((one) => one !== line) });
+    // In the order of the paper, in whatever order they are ticked.
+    const ticked = lines.map(({ value }) => value).filter((one) => (one === line ? on : here.includes(one)));
+    change({ lengthen_lines: ticked });
 }
 </script>
 
@@ -81,7 +90,7 @@ function toggleLine(line: Line, on: boolean): void {
                     outlined
                     size="small"
                     :label="one.label"
-                    @click="change({ levels: one.levels })"
+                    @click="change({ levels: one.levels, cut_as: one.cut_as })"
                 />
             </div>
             <div v-for="level in levels" :key="level.name" class="inline">
@@ -101,7 +110,16 @@ function toggleLine(line: Line, on: boolean): void {
                     label="Cut edges"
                     hint="4 if left open"
                     :fault="faults.get(`pattern.seam.edges.${level.name}`)"
-                    @update:model-value="setEdges(level.name, $event)"
+                    @update:model-value="setEdges('edges', level.name, $event)"
+                />
+                <TextField
+                    class="narrow"
+                    type="number"
+                    :model-value="String(document.seam.nest_edges?.[level.name] ?? '')"
+                    label="Edges sizes differ at"
+                    hint="4 if left open"
+                    :fault="faults.get(`pattern.seam.nest_edges.${level.name}`)"
+                    @update:model-value="setEdges('nest_edges', level.name, $event)"
                 />
                 <TextField
                     class="narrow"
@@ -112,6 +130,12 @@ function toggleLine(line: Line, on: boolean): void {
                     @update:model-value="setLeastEase(level.name, $event)"
                 />
             </div>
+            <ChoiceField
+                label="It is cut"
+                :options="cuts"
+                :model-value="document.cut_as ?? 'blended'"
+                @update:model-value="change({ cut_as: $event })"
+            />
             <p class="hint">
                 A level is critical where the garment lies close, and free where it hangs. A
                 {{ document.fabric.kind }}
