@@ -62,7 +62,7 @@ final class ChoicesReader
             blend: $get('blend')?->oneOf(BlendShape::class) ?? BlendShape::Curved,
             dwell: $get('dwell')?->length(LengthKind::Allowance) ?? self::usualStep($unit),
             stationEvery: $get('station_every')?->length(LengthKind::Along) ?? self::usualStep($marks),
-            tummyDepth: Length::ofNumber($unit === Unit::Inch ? 3.5 : 9, $unit),
+            tummyDepth: self::usualTummyDepth($unit),
             view: self::oneNamed($get('view'), $pattern->parts->views, 'view'),
             fit: self::oneNamed($get('fit'), $pattern->parts->fits, 'fit'),
             ownGarment: LengthsReader::byLevel($get('own_garment'), LengthKind::Panel),
@@ -84,6 +84,12 @@ final class ChoicesReader
         $name = $node?->text();
 
         return $name === null || in_array($name, $names, true) ? $name : $node->fault("\"{$name}\" is no {$what} of this pattern");
+    }
+
+    /** 9 cm, or 3.5 inches, below the waist: common practice, no published source. */
+    private static function usualTummyDepth(Unit $unit): Length
+    {
+        return Length::ofNumber($unit === Unit::Inch ? 3.5 : 9, $unit);
     }
 
     /** 2.5 cm, or an inch where inches are read. */

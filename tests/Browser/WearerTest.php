@@ -21,7 +21,7 @@ test('a card file is shown before anything is written, faults by their line', fu
     $page->sees('line 3')->sees('is no point known here');
     expect($page->text('.card-files'))->not->toContain('Write');
 
-    file_put_contents("{$folder}/underbolt-cards.csv", "point,value,unit,date\nwaist,41,in,2026-06-01\n");
+    file_put_contents("{$folder}/underbolt-cards.csv", "point,value,unit,date,foundation\nwaist,41,in,2026-06-01,vest\n");
     $page->find('#card-file')->sendKeys("{$folder}/underbolt-cards.csv");
     $page->press('Write 1 reading')->sees('Written: 1 reading.')->sees('2026-06-01');
     unlink("{$folder}/underbolt-cards.csv");

@@ -149,7 +149,10 @@ async function measureAgain(): Promise<void> {
                         <span class="what">{{ age(card.age_days) }}</span>
                         <span class="what">{{ card.foundation || 'nothing noted underneath' }}</span>
                         <span v-if="card.cup" class="says">cup {{ card.cup }} by the rule of thumb</span>
-                        <span class="what">{{ card.measures.length }} points</span>
+                        <span class="what"
+                            >{{ card.measures.length }}
+                            {{ card.measures.length === 1 ? 'point' : 'points' }}</span
+                        >
                     </RouterLink>
                     <Button
                         label="Throw away"
