@@ -1,14 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Station } from '../api/types';
+import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import { wayOf } from './stations';
 
 /** How far the line stands from a printed one: `out 1.3`, `in 0.5`, `stay`. */
-defineProps<{ station: Station; nm: number | null }>();
+const props = defineProps<{ station: Station; nm: number | null }>();
+const session = useSession();
+const way = computed(() => wayOf(props.nm ?? 0, session.unit));
 </script>
 
 <template>
     <template v-if="station.from === null">open</template>
     <template v-else-if="nm === null">no figure</template>
-    <template v-else> {{ wayOf(nm) }} <Measure v-if="nm !== 0" :nm="Math.abs(nm)" bare /> </template>
+    <template v-else> {{ way }} <Measure v-if="way !== 'stay'" :nm="Math.abs(nm)" bare /> </template>
 </template>

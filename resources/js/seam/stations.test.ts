@@ -54,5 +54,9 @@ it('a stretch ends where the front or the back needs a new mark', () => {
 });
 
 it('a word says which way the pencil goes', () => {
-    expect([wayOf(1), wayOf(-1), wayOf(0)]).toEqual(['out', 'in', 'stay']);
+    expect([wayOf(600_000, 'cm'), wayOf(-900_000, 'in'), wayOf(-400_000, 'cm')]).toEqual([
+        'out',
+        'in',
+        'stay',
+    ]);
 });

@@ -1,4 +1,5 @@
-import type { Station } from '../api/types';
+import type { Station, Unit } from '../api/types';
+import { figure } from '../ui/figure';
 
 /** One line of the stations table; a stretch that needs no new mark is one line. */
 export interface StationRow {
@@ -36,10 +37,11 @@ function isSame(above: Station, below: Station): boolean {
     );
 }
 
-/** Which way the pencil leaves the printed line; the word carries the direction. */
-export function wayOf(move: number): 'out' | 'in' | 'stay' {
-    if (move === 0) return 'stay';
-    return move > 0 ? 'out' : 'in';
+const WAYS = { '': 'stay', '+': 'out', '−': 'in' } as const;
+
+/** Which way the pencil leaves the printed line, if it moves further than a tape shows; the word carries the direction. */
+export function wayOf(move: number, unit: Unit): 'out' | 'in' | 'stay' {
+    return WAYS[figure(move, unit, { signed: true }).sign];
 }
 
 /**
