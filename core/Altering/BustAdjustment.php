@@ -36,7 +36,7 @@ final readonly class BustAdjustment
         }
         $usual = ($fullness->nanometres ?? 0) <= self::MOST_FOR_PIVOT_NM ? AdjustmentMethod::Pivot : AdjustmentMethod::Slash;
 
-        return new self($total->nanometres > 0 ? AdjustmentKind::Full : AdjustmentKind::Small, $total, $chosen ?? $usual);
+        return new self($total->isPositive() ? AdjustmentKind::Full : AdjustmentKind::Small, $total, $chosen ?? $usual);
     }
 
     public function isMade(): bool

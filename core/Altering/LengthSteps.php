@@ -49,7 +49,7 @@ final readonly class LengthSteps
         if ($change === null || $change->isZero()) {
             return [];
         }
-        [$verb, $how] = $change->nanometres > 0 ? ['Lengthen', 'spread'] : ['Shorten', 'overlap'];
+        [$verb, $how] = $change->isPositive() ? ['Lengthen', 'spread'] : ['Shorten', 'overlap'];
 
         return [new WorkStep('length', "{$verb} {$what} by {$this->said($change->abs())}: cut across {$where}, {$how} by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.{$more}", $change)];
     }

@@ -59,12 +59,12 @@ final readonly class Sleeve
             finished: $garment,
             ease: $garment?->minus($bicep),
             need: $need,
-            perEdge: $need === null || $need->nanometres > 0 ? $need?->dividedBy(2) : Length::zero(),
+            perEdge: $need === null || $need->isPositive() ? $need?->dividedBy(2) : Length::zero(),
         );
     }
 
     public function isNarrow(): bool
     {
-        return $this->need !== null && $this->need->nanometres > 0;
+        return $this->need !== null && $this->need->isPositive();
     }
 }

@@ -63,7 +63,7 @@ final readonly class Taken
         $byChart = $facts->schoolAt($size) === EaseSchool::Chart;
 
         return match (true) {
-            $left->isZero(), $byChart && $left->nanometres > 0, $byChart && self::easeCarries($facts, $size) => Take::Leave,
+            $left->isZero(), $byChart && $left->isPositive(), $byChart && self::easeCarries($facts, $size) => Take::Leave,
             ! $perEdge->isZero() && $perEdge->abs()->nanometres <= self::SEWN_NM => Take::Sew,
             default => Take::InLine,
         };

@@ -88,7 +88,7 @@ final class CardCsv
         $length = $point === null || $unit === null ? null : self::length($cells['value'], $point, $unit, $where, $log);
 
         return $point === null || $unit === null || $length === null || count($log->faults()) > $before ? null
-            : new CardLine($point, $cells['value'], $unit, $length, (int) $attempt, $date, mb_substr($cells['foundation'] ?? '', 0, 120), $number);
+            : new CardLine(point: $point, text: $cells['value'], unit: $unit, length: $length, attempt: (int) $attempt, date: $date, foundation: mb_substr($cells['foundation'] ?? '', 0, 120), number: $number);
     }
 
     private static function length(string $text, Point $point, Unit $unit, string $where, FaultLog $log): ?Length

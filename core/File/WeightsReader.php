@@ -21,17 +21,17 @@ final class WeightsReader
         $number = static fn (string $key, float $usual): float => ($fields[$key] ?? null)?->number(0, self::MOST) ?? $usual;
 
         return new CostWeights(
-            $number('critical', 2),
-            $number('matters', 1),
-            $number('free', 0),
-            $number('slack_cm', 1),
-            $number('too_small', 2),
-            $number('every_cm', 0.1),
-            self::steps($fields['steps'] ?? null),
-            $number('further_step', 5),
-            $number('adjustment', 2),
-            $number('adjustment_per_cm', 0.5),
-            $number('work', 1),
+            critical: $number('critical', 2),
+            matters: $number('matters', 1),
+            free: $number('free', 0),
+            slackCm: $number('slack_cm', 1),
+            worse: $number('too_small', 2),
+            everyCm: $number('every_cm', 0.1),
+            steps: self::steps($fields['steps'] ?? null),
+            furtherStep: $number('further_step', 5),
+            adjustment: $number('adjustment', 2),
+            adjustmentPerCm: $number('adjustment_per_cm', 0.5),
+            work: $number('work', 1),
         );
     }
 

@@ -121,6 +121,16 @@ final readonly class Length
         return $this->nanometres === 0;
     }
 
+    public function isPositive(): bool
+    {
+        return $this->nanometres > 0;
+    }
+
+    public function isNegative(): bool
+    {
+        return $this->nanometres < 0;
+    }
+
     /** The shorter of the two. */
     public function shorter(self $other): self
     {

@@ -39,6 +39,6 @@ final class LengthLimits
 
     private static function takesAll(?Length $printed, ?Length $change): bool
     {
-        return $printed !== null && $change !== null && $printed->plus($change)->nanometres <= 0;
+        return $printed !== null && $change !== null && ! $printed->plus($change)->isPositive();
     }
 }

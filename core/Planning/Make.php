@@ -27,6 +27,6 @@ final readonly class Make
     /** A move of an edge in words, such as `out 1 cm`; the words carry the direction. */
     public function signed(Length $move): string
     {
-        return $move->isZero() ? 'nothing' : ($move->nanometres > 0 ? 'out ' : 'in ').$this->say($move->abs());
+        return $move->isZero() ? 'nothing' : ($move->isPositive() ? 'out ' : 'in ').$this->say($move->abs());
     }
 }

@@ -126,7 +126,7 @@ final class PlanBuilder
         $apart = $make->choices->centreBack($facts->level);
         $taken = $free ? Taken::nothing() : Taken::of($facts, $size, $apart, $make->choices->take($facts->level));
         $left = $taken->leftOver ?? Length::zero();
-        $sameWay = $apart->isZero() || ($apart->nanometres > 0) === ($left->nanometres > 0);
+        $sameWay = $apart->isZero() || ($apart->isPositive()) === ($left->isPositive());
         if (! $sameWay || $left->abs()->isLessThan($apart->abs())) {
             throw Unplannable::centreBack($facts->level, $left, $make);
         }

@@ -109,6 +109,6 @@ final readonly class CutLine
 
     private function station(Length $depth, ?string $level): Station
     {
-        return $this->stretchAt($depth)?->station($depth, $level) ?? new Station($depth, null, null, null, null, null, null, $level);
+        return $this->stretchAt($depth)?->station($depth, $level) ?? new Station(depth: $depth, from: null, to: null, share: null, blend: null, change: null, move: null, level: $level);
     }
 }

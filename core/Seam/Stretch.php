@@ -45,7 +45,7 @@ final readonly class Stretch
         $blend = $this->blend($depth, $share);
         $change = $this->change($depth);
 
-        return new Station($depth, $this->from, $this->to, $share, $blend, $change, $blend?->plus($change), $level);
+        return new Station(depth: $depth, from: $this->from, to: $this->to, share: $share, blend: $blend, change: $change, move: $blend?->plus($change), level: $level);
     }
 
     /** How far out from the upper size's line the new line stands; null where no figure tells the blend. */

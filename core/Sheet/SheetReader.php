@@ -65,7 +65,7 @@ final class SheetReader
         $rows = array_map(fn (SheetRow $row): SheetRow => $this->checked($row, $uneven), [...array_values($this->rows), ...$this->unnamed]);
         $names = $sizes->names(max([0, ...array_map(static fn (SheetRow $row): int => count($row->cells), $rows)]));
 
-        return new SheetPreview($this->separator, $this->unit, $shape->transposed, $names, $sizes->doubt ?? $this->sizesAgainst($shape, $sizes->count()), $this->squared($rows, count($names)), $this->leftOut, $this->hasRanges($shape), $this->notes);
+        return new SheetPreview(separator: $this->separator, unit: $this->unit, transposed: $shape->transposed, sizes: $names, sizesDoubt: $sizes->doubt ?? $this->sizesAgainst($shape, $sizes->count()), rows: $this->squared($rows, count($names)), leftOut: $this->leftOut, hasRanges: $this->hasRanges($shape), notes: $this->notes);
     }
 
     /** Where most rows have another number of figures, it is the line of sizes that has lost or won one. */

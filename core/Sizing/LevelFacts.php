@@ -143,7 +143,7 @@ final readonly class LevelFacts
         if ($total === null) {
             return null;
         }
-        $leftOver = $wished !== null && $total->nanometres < 0;
+        $leftOver = $wished !== null && $total->isNegative();
 
         return $leftOver || $total->abs()->nanometres < self::LEAST_ADJUSTMENT_NM ? Length::zero() : $total;
     }
@@ -271,6 +271,6 @@ final readonly class LevelFacts
         $drafted = $own === null ? null : $this->draftedEase($own);
         $least = $this->likedEase?->shorter($usual) ?? $usual;
 
-        return $drafted === null || $drafted->nanometres < 0 ? $least : $least->shorter($drafted);
+        return $drafted === null || $drafted->isNegative() ? $least : $least->shorter($drafted);
     }
 }

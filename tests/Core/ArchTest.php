@@ -2,6 +2,19 @@
 
 declare(strict_types=1);
 
+use PhpParser\Node\Arg;
+use PhpParser\Node\Expr\New_;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
+
+/** @return list<string> the PHP files of a folder at the root */
+function filesIn(string $folder): array
+{
+    $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../../{$folder}", FilesystemIterator::SKIP_DOTS));
+
+    return array_values(array_map(strval(...), iterator_to_array(new RegexIterator($files, '/\.php$/'), false)));
+}
+
 arch('core is pure: no framework, no application, nothing of the outside but exact arithmetic')
     ->expect('Underbolt')
     ->toOnlyUse(['Underbolt', 'Brick\Math']);
@@ -31,9 +44,8 @@ function nativeCalls(string $file): array
 test('core keeps no clock, no I/O, no chance and no globals', function (): void {
     $forbidden = '/^(new DateTime(Immutable)?|time|date|microtime|hrtime|now|today|f(open|read|write|close|puts|getcsv|putcsv)|file(_\w+)?|getenv|putenv|'
         .'mt_rand|rand|random_\w+|shuffle|uniqid|echo|print|printf|var_dump|global|include|require|\$_\w+|usleep|sleep|exec|curl_\w+)$/';
-    $files = new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../core')), '/\.php$/');
-    foreach ($files as $file) {
-        expect(preg_grep($forbidden, nativeCalls((string) $file)))->toBe([], (string) $file);
+    foreach (filesIn('core') as $file) {
+        expect(preg_grep($forbidden, nativeCalls($file)))->toBe([], $file);
     }
 });
 
@@ -62,3 +74,17 @@ arch('strict types everywhere')
 arch('the application asks core for sizes and does no sizing arithmetic of its own')
     ->expect('App\Http\Controllers')
     ->not->toUse(['Underbolt\Sizing', 'Underbolt\Seam', 'Underbolt\Altering', 'Underbolt\Measure\LengthText', 'Brick\Math']);
+
+test('more than six values given to a new object are named, so that no two of them change places', function (): void {
+    $parser = (new ParserFactory)->createForHostVersion();
+    $unnamed = [];
+    foreach ([...filesIn('core'), ...filesIn('app')] as $file) {
+        foreach ((new NodeFinder)->findInstanceOf($parser->parse((string) file_get_contents($file)) ?? [], New_::class) as $new) {
+            $bare = array_filter($new->args, static fn ($arg): bool => $arg instanceof Arg && $arg->name === null && ! $arg->unpack);
+            if (count($new->args) > 6 && $bare !== []) {
+                $unnamed[] = basename($file).":{$new->getStartLine()}";
+            }
+        }
+    }
+    expect($unnamed)->toBe([]);
+});

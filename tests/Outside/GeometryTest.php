@@ -29,7 +29,7 @@ test('a printed line is as long as the two libraries find it', function (float|i
 
 test('a curved blend runs through the points of the Bézier curve, and is as steep', function (array $curve): void {
     $gap = BigRational::of(millimetres($curve['acrossMm'])->nanometres);
-    $segment = new Stretch('a', 'b', millimetres(0), millimetres(0), millimetres($curve['downMm']), BlendShape::Curved, $gap, $gap, millimetres(0), millimetres(0));
+    $segment = new Stretch(from: 'a', to: 'b', top: millimetres(0), start: millimetres(0), end: millimetres($curve['downMm']), shape: BlendShape::Curved, gapAtTop: $gap, gapAtEnd: $gap, changeAtTop: millimetres(0), changeAtEnd: millimetres(0));
     foreach ($curve['pointsMm'] as $point) {
         expect($segment->move(millimetres($point['downMm']))->nanometres / 1e6)->toEqualWithDelta($point['acrossMm'], 1e-5);
     }

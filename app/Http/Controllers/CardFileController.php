@@ -90,13 +90,13 @@ final class CardFileController
         $lines = [];
         foreach ($card->readings->sortBy(['point', 'attempt']) as $reading) {
             $lines[] = new CardLine(
-                $reading->point,
-                $reading->text,
-                $reading->unit,
-                Length::ofNanometres($reading->nanometres),
-                $reading->attempt,
-                $card->taken_on->toDateString(),
-                $card->foundation,
+                point: $reading->point,
+                text: $reading->text,
+                unit: $reading->unit,
+                length: Length::ofNanometres($reading->nanometres),
+                attempt: $reading->attempt,
+                date: $card->taken_on->toDateString(),
+                foundation: $card->foundation,
             );
         }
 

@@ -52,20 +52,20 @@ final readonly class CardData
         $findings = (new CardCheck($readings, $before?->toBody(), $unit))->findings($card->taken_on, $today);
 
         return new self(
-            $card->id,
-            $card->version,
-            $card->wearer_id,
-            $card->wearer->name,
-            $card->wearer->unit?->value,
-            $card->taken_on->toDateString(),
-            $card->foundation,
-            $card->point_set->value,
-            array_values($card->readings->sortBy('attempt')->map(ReadingData::of(...))->all()),
-            MeasureData::all($readings),
-            array_map(static fn (Finding $finding): FindingData => FindingData::of($finding, $card->answers), $findings),
-            array_values($earlier->map(EarlierCardData::of(...))->all()),
-            array_map(PointData::of(...), array_values(PointGuides::all())),
-            array_map(PointSetData::of(...), PointSet::cases()),
+            id: $card->id,
+            version: $card->version,
+            wearer_id: $card->wearer_id,
+            wearer: $card->wearer->name,
+            unit: $card->wearer->unit?->value,
+            taken_on: $card->taken_on->toDateString(),
+            foundation: $card->foundation,
+            point_set: $card->point_set->value,
+            readings: array_values($card->readings->sortBy('attempt')->map(ReadingData::of(...))->all()),
+            measures: MeasureData::all($readings),
+            findings: array_map(static fn (Finding $finding): FindingData => FindingData::of($finding, $card->answers), $findings),
+            earlier: array_values($earlier->map(EarlierCardData::of(...))->all()),
+            points: array_map(PointData::of(...), array_values(PointGuides::all())),
+            sets: array_map(PointSetData::of(...), PointSet::cases()),
         );
     }
 }

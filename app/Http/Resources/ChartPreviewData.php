@@ -34,17 +34,17 @@ final readonly class ChartPreviewData
     public static function of(SheetPreview $preview): self
     {
         return new self(
-            $preview->separator->value,
-            $preview->unit->value,
-            $preview->transposed,
-            $preview->sizes,
-            $preview->sizesDoubt,
-            array_map(ChartPreviewRowData::of(...), $preview->rows),
-            $preview->leftOut,
-            $preview->hasRanges,
-            $preview->notes,
-            $preview->figures(),
-            $preview->doubts(),
+            separator: $preview->separator->value,
+            unit: $preview->unit->value,
+            transposed: $preview->transposed,
+            sizes: $preview->sizes,
+            sizes_doubt: $preview->sizesDoubt,
+            rows: array_map(ChartPreviewRowData::of(...), $preview->rows),
+            left_out: $preview->leftOut,
+            has_ranges: $preview->hasRanges,
+            notes: $preview->notes,
+            figures: $preview->figures(),
+            doubts: $preview->doubts(),
         );
     }
 }

@@ -25,7 +25,7 @@ final readonly class ImportLineData
     public static function of(CardLine $line, ?string $replaces): self
     {
         return new self(
-            $line->number, $line->point->value, $line->text, $line->length->nanometres, $line->attempt, $line->date, $line->foundation, $replaces,
+            number: $line->number, point: $line->point->value, text: $line->text, length_nm: $line->length->nanometres, attempt: $line->attempt, date: $line->date, foundation: $line->foundation, replaces: $replaces,
         );
     }
 }

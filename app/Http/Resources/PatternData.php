@@ -46,17 +46,17 @@ final readonly class PatternData
         $faults = $core === null ? $log->faults() : [...$log->faults(), ...ChartCheck::all($core)];
 
         return new self(
-            $pattern->id,
-            $pattern->name,
-            $pattern->house,
-            $pattern->unit->value,
-            $pattern->document,
-            array_map(FaultData::of(...), $faults),
-            $core === null ? [] : array_map(DraftedEaseData::of(...), DraftedEase::all($core)),
-            $core === null ? [] : array_map(FaultData::of(...), EaseLook::over($core)),
-            $core === null ? [] : array_values(array_map(static fn (FlatCheck $check): FlatRowData => FlatRowData::of($check, $core), $core->parts->flat)),
-            $core === null ? [] : array_map(static fn (string $draft): DraftData => DraftData::of($core, $draft), $core->drafts()),
-            ($core->between ?? BetweenRule::Up)->value,
+            id: $pattern->id,
+            name: $pattern->name,
+            house: $pattern->house,
+            unit: $pattern->unit->value,
+            document: $pattern->document,
+            faults: array_map(FaultData::of(...), $faults),
+            drafted_ease: $core === null ? [] : array_map(DraftedEaseData::of(...), DraftedEase::all($core)),
+            odd: $core === null ? [] : array_map(FaultData::of(...), EaseLook::over($core)),
+            from_tissue: $core === null ? [] : array_values(array_map(static fn (FlatCheck $check): FlatRowData => FlatRowData::of($check, $core), $core->parts->flat)),
+            drafts: $core === null ? [] : array_map(static fn (string $draft): DraftData => DraftData::of($core, $draft), $core->drafts()),
+            between: ($core->between ?? BetweenRule::Up)->value,
         );
     }
 }

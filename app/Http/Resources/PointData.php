@@ -26,14 +26,14 @@ final readonly class PointData
     public static function of(PointGuide $guide): self
     {
         return new self(
-            $guide->point->value,
-            $guide->name,
-            $guide->where,
-            $guide->mistake,
-            $guide->trick,
-            $guide->otherWay,
-            $guide->tape->view->value,
-            StandData::of(DressStand::with($guide->tape)),
+            code: $guide->point->value,
+            name: $guide->name,
+            where: $guide->where,
+            mistake: $guide->mistake,
+            trick: $guide->trick,
+            other_way: $guide->otherWay,
+            view: $guide->tape->view->value,
+            stand: StandData::of(DressStand::with($guide->tape)),
         );
     }
 }

@@ -34,14 +34,14 @@ final readonly class WearerPageData
         $wearer->load('cards.readings');
 
         return new self(
-            $wearer->id,
-            $wearer->name,
-            $wearer->notes,
-            $wearer->unit?->value,
-            $wearer->agreed_on?->toDateString(),
-            $wearer->archived_at !== null,
-            array_values($wearer->cards->map(static fn (Card $card): WearerCardData => WearerCardData::of($card, $today))->all()),
-            array_map(PointData::of(...), array_values(PointGuides::all())),
+            id: $wearer->id,
+            name: $wearer->name,
+            notes: $wearer->notes,
+            unit: $wearer->unit?->value,
+            agreed_on: $wearer->agreed_on?->toDateString(),
+            archived: $wearer->archived_at !== null,
+            cards: array_values($wearer->cards->map(static fn (Card $card): WearerCardData => WearerCardData::of($card, $today))->all()),
+            points: array_map(PointData::of(...), array_values(PointGuides::all())),
         );
     }
 }

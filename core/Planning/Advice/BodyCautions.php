@@ -45,7 +45,7 @@ final readonly class BodyCautions
         $least = $this->make->body->at($than);
         $over = $least === null ? null : $this->make->body->at($wide)?->minus($least);
 
-        return $over === null || $over->nanometres <= 0 ? null : $caution($this->make->say($over));
+        return $over === null || ! $over->isPositive() ? null : $caution($this->make->say($over));
     }
 
     /** Round the tummy the garment is somewhere between waist and hip: interpolated at its depth. */
@@ -80,7 +80,7 @@ final readonly class BodyCautions
         if ($drafted === null || $taller === null || $taller->abs()->nanometres <= self::HEIGHT) {
             return null;
         }
-        $words = $this->make->say($taller->abs()).($taller->nanometres > 0 ? ' taller' : ' shorter');
+        $words = $this->make->say($taller->abs()).($taller->isPositive() ? ' taller' : ' shorter');
 
         return Caution::heightDiffers($words, $this->make->say($drafted), $this->make->say($taller->abs()->dividedBy(4)));
     }

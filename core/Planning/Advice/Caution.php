@@ -139,8 +139,8 @@ final readonly class Caution
     /** @param  Length  $ease  as cut */
     public static function underLeastEase(Level $level, Length $ease, string $least, Make $make): self
     {
-        $has = $ease->nanometres < 0 ? "As cut the {$level->value} is {$make->say($ease->abs())} smaller than the body" : "As cut the {$level->value} has {$make->say($ease)} of ease";
-        $try = $ease->nanometres < 0 ? 'Stretch the cloth that far and look whether it gives' : 'Try the tape test, sitting down';
+        $has = $ease->isNegative() ? "As cut the {$level->value} is {$make->say($ease->abs())} smaller than the body" : "As cut the {$level->value} has {$make->say($ease)} of ease";
+        $try = $ease->isNegative() ? 'Stretch the cloth that far and look whether it gives' : 'Try the tape test, sitting down';
 
         return new self(CautionCode::UnderLeastEase, $level, "{$has}; {$least} is the least. {$try} before you cut.");
     }

@@ -89,7 +89,7 @@ final class Headline
                 $parts[] = "the {$name} ".self::taken($level->taken->all, $plan);
             }
             if (! $level->byHand->edges->isNone()) {
-                $parts[] = "the {$name} {$plan->make->say($level->byHand->total()->abs())} ".($level->byHand->total()->nanometres < 0 ? 'smaller' : 'larger').' by hand';
+                $parts[] = "the {$name} {$plan->make->say($level->byHand->total()->abs())} ".($level->byHand->total()->isNegative() ? 'smaller' : 'larger').' by hand';
             }
         }
 
@@ -98,7 +98,7 @@ final class Headline
 
     private static function taken(Length $all, Plan $plan): string
     {
-        return ($all->nanometres > 0 ? 'taken in ' : 'let out ').$plan->make->say($all->abs());
+        return ($all->isPositive() ? 'taken in ' : 'let out ').$plan->make->say($all->abs());
     }
 
     /** @return list<string> */

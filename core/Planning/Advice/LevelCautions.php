@@ -107,7 +107,7 @@ final readonly class LevelCautions
     {
         $allowance = $this->plan->make->pattern->seam->seamAllowance;
         $edge = $plan->taken->perEdge;
-        $wider = $plan->taken->take === Take::Sew && $edge !== null && $edge->nanometres < 0;
+        $wider = $plan->taken->take === Take::Sew && $edge !== null && $edge->isNegative();
         if (! $wider || $allowance === null || $edge->abs()->nanometres <= $allowance->nanometres - self::HOLDS_NM) {
             return null;
         }

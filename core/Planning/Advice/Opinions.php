@@ -91,7 +91,7 @@ final readonly class Opinions
         $size = $this->facts->chart->nearest($this->body, $this->facts->between);
         $ease = $this->facts->draftedEase($size);
         $difference = $this->facts->chart->at($size)?->minus($this->body) ?? Length::zero();
-        $left = $difference->isZero() ? 'nothing is left over' : $this->say($difference->abs()).($difference->nanometres > 0 ? ' is taken in' : ' is let out');
+        $left = $difference->isZero() ? 'nothing is left over' : $this->say($difference->abs()).($difference->isPositive() ? ' is taken in' : ' is let out');
 
         return new Opinion(School::Drafted, $size, $ease === null
             ? "{$this->sizes[$size]} is drawn for {$this->printedFigure($size)}: {$left}."
@@ -127,7 +127,7 @@ final readonly class Opinions
         if ($half === null || $more === null || $grade === null || $more->abs()->isLessThan($grade)) {
             return null;
         }
-        $front = $more->nanometres > 0;
+        $front = $more->isPositive();
         [$larger, $smaller] = $front ? ['front', 'back'] : ['back', 'front'];
 
         return new Opinion(

@@ -99,7 +99,7 @@ final readonly class PieceCut
             $here = $plan->at($level);
             $move = $here === null ? Length::zero() : $side($here->change);
             if (! $move->isZero()) {
-                $changes[] = "{$level->value} ".($move->nanometres > 0 ? 'out ' : 'in ').$plan->make->say($move->abs());
+                $changes[] = "{$level->value} ".($move->isPositive() ? 'out ' : 'in ').$plan->make->say($move->abs());
             }
         }
 
@@ -116,6 +116,6 @@ final readonly class PieceCut
         };
         $by = $level === null ? Length::zero() : $level->byHand->total()->minus($level->taken->all);
 
-        return $by->isZero() ? [] : [($by->nanometres > 0 ? 'longer by ' : 'shorter by ').$plan->make->say($by->abs())];
+        return $by->isZero() ? [] : [($by->isPositive() ? 'longer by ' : 'shorter by ').$plan->make->say($by->abs())];
     }
 }

@@ -127,7 +127,7 @@ final readonly class WorkPlan
         if ($level->taken->take !== Take::Sew || $edge === null || $edge->isZero()) {
             return [];
         }
-        $how = $edge->nanometres > 0 ? 'that much deeper' : 'that much nearer the edge';
+        $how = $edge->isPositive() ? 'that much deeper' : 'that much nearer the edge';
 
         return [new WorkStep('take', "At the {$level->facts->level->value} sew each seam {$plan->make->say($edge->abs())} an edge ".self::way($edge).", {$how}, between two notches; nothing is drawn.", Length::zero()->minus($level->taken->all), $level->facts->edges)];
     }
@@ -178,6 +178,6 @@ final readonly class WorkPlan
 
     private static function way(Length $left): string
     {
-        return $left->nanometres > 0 ? 'taken in' : 'let out';
+        return $left->isPositive() ? 'taken in' : 'let out';
     }
 }

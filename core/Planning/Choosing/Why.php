@@ -53,7 +53,7 @@ final class Why
 
         return match (true) {
             $left === null || $left->isZero() => 'nothing left over',
-            $left->nanometres > 0 => "{$situation->make->say($left)} too much",
+            $left->isPositive() => "{$situation->make->say($left)} too much",
             default => "{$situation->make->say($left->abs())} too little",
         };
     }

@@ -48,7 +48,7 @@ final readonly class WhyNot
         return match (true) {
             $left === null => 'leaves what nobody can tell: a figure is missing',
             $left->isZero() => 'fits as it is',
-            $left->nanometres > 0 => "has {$this->situation->make->say($left)} too much",
+            $left->isPositive() => "has {$this->situation->make->say($left)} too much",
             default => "has {$this->situation->make->say($left->abs())} too little",
         };
     }

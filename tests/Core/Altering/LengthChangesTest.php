@@ -66,3 +66,11 @@ test('where the paper ends below the waist the stations do too', function (): vo
     $plan = planOf(['pattern.seam' => ['underarm_to_waist' => 20, 'waist_to_hip' => 20, 'waist_to_hem_edge' => 35]]);
     expect($plan->front->depths->hem)->toEqual(cm(55));
 });
+
+test('a change of length says where to cut, which way to move, and what to keep', function (float $change, string $text): void {
+    $steps = planOf(['choices.lengths' => ['above_waist' => $change]])->work()->steps;
+    expect(array_values(array_filter($steps, fn ($step) => str_contains($step->text, 'above the waist')))[0]->text)->toBe($text);
+})->with([
+    [2, 'Lengthen above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, spread by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.'],
+    [-2, 'Shorten above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, overlap by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.'],
+]);

@@ -30,9 +30,9 @@ function cardFaults(array $changes): array
 
 test('what is written comes back as it was typed', function (): void {
     $lines = [
-        new CardLine(Point::FullBust, '37 3/4', Unit::Inch, inches('37 3/4'), 1, '2026-11-20', 'vest', 1),
-        new CardLine(Point::FullBust, '95,5', Unit::Centimetre, cm(95.5), 2, '2026-11-20', 'vest', 2),
-        new CardLine(Point::Waist, '80', Unit::Centimetre, cm(80), 1, '2026-05-01', '', 3),
+        new CardLine(point: Point::FullBust, text: '37 3/4', unit: Unit::Inch, length: inches('37 3/4'), attempt: 1, date: '2026-11-20', foundation: 'vest', number: 1),
+        new CardLine(point: Point::FullBust, text: '95,5', unit: Unit::Centimetre, length: cm(95.5), attempt: 2, date: '2026-11-20', foundation: 'vest', number: 2),
+        new CardLine(point: Point::Waist, text: '80', unit: Unit::Centimetre, length: cm(80), attempt: 1, date: '2026-05-01', foundation: '', number: 3),
     ];
     [$read, $log] = CardJson::read(json_encode(CardJson::of($lines), JSON_THROW_ON_ERROR));
     expect($log->faults())->toBe([])->and($read)->toEqual($lines);

@@ -21,7 +21,7 @@ test('the new line meets the gap exactly at the levels and never leaves the band
     )->then(function (int $long, int $gapTop, int $gapEnd, int $percent, int $dwell) use ($shape): void {
         $at = static fn (int $nanometres): Length => Length::ofNanometres($nanometres);
         $segment = new Stretch(
-            'a', 'b', $at(0), $at(intdiv($long * $dwell, 100)), $at($long), $shape, BigRational::of($gapTop), BigRational::of($gapEnd), $at(0), $at(0),
+            from: 'a', to: 'b', top: $at(0), start: $at(intdiv($long * $dwell, 100)), end: $at($long), shape: $shape, gapAtTop: BigRational::of($gapTop), gapAtEnd: BigRational::of($gapEnd), changeAtTop: $at(0), changeAtEnd: $at(0),
         );
         $here = $gapTop + ($gapEnd - $gapTop) * $percent / 100;
         $offset = $segment->move($at(intdiv($long * $percent, 100)))->nanometres;

@@ -59,7 +59,7 @@ test('the steepest place is found at the ends and in the middle of every part, e
     'flat' => [static fn (float $d): float => 0.0, 0],
 ]);
 
-$segment = static fn (BlendShape $shape, int $top, int $end): Stretch => new Stretch('a', 'b', cm(10), cm(12), cm(22), $shape, BigRational::of($top), BigRational::of($end), cm(0), cm(0));
+$segment = static fn (BlendShape $shape, int $top, int $end): Stretch => new Stretch(from: 'a', to: 'b', top: cm(10), start: cm(12), end: cm(22), shape: $shape, gapAtTop: BigRational::of($top), gapAtEnd: BigRational::of($end), changeAtTop: cm(0), changeAtEnd: cm(0));
 
 test('the slope of a blend is how its offset grows', function (BlendShape $shape, int $top, int $end) use ($segment): void {
     $line = $segment($shape, $top, $end);
@@ -83,7 +83,7 @@ test('a straight blend leaves and arrives as steep as it is, a curved one along 
 });
 
 test('where a figure is not printed there is neither slope nor offset', function (): void {
-    $none = static fn (?int $top, ?int $end): Stretch => new Stretch('a', 'b', cm(0), cm(0), cm(10), BlendShape::Curved, $top === null ? null : BigRational::of($top), $end === null ? null : BigRational::of($end), cm(0), cm(0));
+    $none = static fn (?int $top, ?int $end): Stretch => new Stretch(from: 'a', to: 'b', top: cm(0), start: cm(0), end: cm(10), shape: BlendShape::Curved, gapAtTop: $top === null ? null : BigRational::of($top), gapAtEnd: $end === null ? null : BigRational::of($end), changeAtTop: cm(0), changeAtEnd: cm(0));
     foreach ([$none(null, 5), $none(5, null)] as $segment) {
         expect($segment->slope(1.0))->toBeNull()->and($segment->move(cm(5)))->toBeNull()->and($segment->drawnMove((float) cm(5)->nanometres))->toBeNull()
             // Before anything is crossed no gap is needed.
