@@ -16,6 +16,7 @@ const session = useSession();
 const HEIGHT = 132;
 const LABEL_PX = 26;
 const LETTER_PX = 7;
+const EASE_PX = 30;
 
 const tape = ref<HTMLElement | null>(null);
 const { press, slide, release, cancel } = useSlide(
@@ -41,9 +42,11 @@ const arrow = computed(() => {
     if (clipNm.value === null || clipAt.value === null || props.level.changed_nm === 0) return null;
     const to = props.across(clipNm.value + props.level.changed_nm);
     const way = to > clipAt.value ? 1 : -1;
-    const [left, right] = [Math.min(to, clipAt.value) - 8, Math.max(to, clipAt.value) + 8];
-    const fits = right + arrowWords(props.level, session.unit).length * LETTER_PX <= props.width;
-    return { from: clipAt.value, to, way, x: fits ? right : left, anchor: fits ? 'start' : 'end' };
+    const [left, right] = [Math.min(to, clipAt.value), Math.max(to, clipAt.value)];
+    const fits = right + 8 + arrowWords(props.level, session.unit).length * LETTER_PX <= props.width;
+    // To the left of the arrow lies the ease: the words stand clear of it.
+    const x = fits ? right + 8 : Math.min(left, bridge.value?.from ?? left) - 8;
+    return { from: clipAt.value, to, way, left, right, x, anchor: fits ? 'start' : 'end' };
 });
 
 /** The ease of the garment as cut; short where it is less than can be worn, not where a knit is meant to be small. */
@@ -56,6 +59,17 @@ const bridge = computed(() => {
         width: Math.abs(to - body.value),
         short: least_ease_nm !== null && ease_as_cut_nm < least_ease_nm,
     };
+});
+
+/** Its figure stands where the arrow leaves room; the row below tells it too. */
+const easeFigure = computed(() => {
+    if (bridge.value === null) return null;
+    const [from, to] = [bridge.value.from, bridge.value.from + bridge.value.width];
+    const taken = arrow.value ?? { left: to, right: to };
+    const before = { from, width: Math.min(to, taken.left) - from };
+    const after = { from: Math.max(from, taken.right), width: to - Math.max(from, taken.right) };
+    const room = before.width >= after.width ? before : after;
+    return room.width > EASE_PX ? room : null;
 });
 
 function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
@@ -149,10 +163,10 @@ const labels = (notches: { size: string; x: number }[]) =>
             ><Measure :nm="level.measure_nm"
         /></span>
         <span
-            v-if="bridge && bridge.width > 36"
+            v-if="easeFigure"
             class="ease-figure"
-            :class="{ short: bridge.short }"
-            :style="{ left: `${bridge.from}px`, width: `${bridge.width}px` }"
+            :class="{ short: bridge?.short }"
+            :style="{ left: `${easeFigure.from}px`, width: `${easeFigure.width}px` }"
         >
             <Measure :nm="level.ease_as_cut_nm" signed bare />
         </span>

@@ -63,13 +63,12 @@ const take = (how: 'in_line' | 'sew' | 'leave'): void =>
 
 <style scoped>
 .changes {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 12px;
-    align-items: baseline;
     font-size: 14.5px;
     font-weight: 450;
     white-space: normal;
+}
+.changes > span {
+    margin-right: 10px;
 }
 .quiet {
     color: var(--quiet);
