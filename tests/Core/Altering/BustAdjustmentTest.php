@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\BustAdjustment;
+use Underbolt\Altering\BustSteps;
+use Underbolt\Measure\Length;
 
 use function Tests\Core\cm;
 
@@ -26,3 +28,13 @@ test('pivoting moves all four edges, slashing the two in front twice as far', fu
 test('more than four centimetres pivoted widen the back; slashed they never do', function (float $total, AdjustmentMethod $method, bool $widens): void {
     expect(BustAdjustment::of(cm($total), null, $method)->widensBack())->toBe($widens);
 })->with([[4, AdjustmentMethod::Pivot, false], [4.01, AdjustmentMethod::Pivot, true], [9, AdjustmentMethod::Slash, false]]);
+
+test('each way of adjusting is told as the hands do it', function (float $total, AdjustmentMethod $method, int $edges, array $told): void {
+    [$step] = BustSteps::of(BustAdjustment::of(cm($total), null, $method), static fn (Length $length): string => $length->nanometres / 10_000_000 .' cm');
+    expect([$step->amount, $step->edges])->toEqual([cm($total), $edges])->and($step->text)->toContain(...$told);
+})->with([
+    [4, AdjustmentMethod::Pivot, 4, ['Full bust adjustment of 4 cm', 'pivot 1 cm', '1 cm outside the underarm', 'swing out to the mark']],
+    [-4, AdjustmentMethod::Pivot, 4, ['Small bust adjustment of 4 cm', '1 cm inside the underarm', 'swing in to the mark']],
+    [4, AdjustmentMethod::Slash, 2, ['Full bust adjustment of 4 cm', 'slash and spread the front only, 2 cm on each front half']],
+    [-4, AdjustmentMethod::Slash, 2, ['Small bust adjustment of 4 cm', 'slash and overlap']],
+]);

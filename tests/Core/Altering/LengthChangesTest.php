@@ -74,3 +74,8 @@ test('a change of length says where to cut, which way to move, and what to keep'
     [2, 'Lengthen above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, spread by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.'],
     [-2, 'Shorten above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, overlap by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.'],
 ]);
+
+test('below the waist and in the sleeve, too, a change set by hand wins', function (): void {
+    $plan = planOf(['body.waist_to_hip' => 20.4, 'body.sleeve_length' => 62, 'pattern.seam.sleeve_length' => 60, 'choices.lengths' => ['below_waist' => 0.3, 'sleeve' => -1]]);
+    expect([$plan->lengths->belowWaist, $plan->lengths->sleeve, $plan->lengths->small])->toEqual([cm(0.3), cm(-1), []]);
+});
