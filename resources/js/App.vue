@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
-import { ref } from 'vue';
+import { defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { forgetUnsent, unsentReadings } from './measure/unsent';
 import { useSession } from './state/session';
-import ShortcutList from './ui/ShortcutList.vue';
 import UnitSwitch from './ui/UnitSwitch.vue';
 import { useShortcuts } from './ui/shortcuts';
+
+// Seldom asked for, and it brings the dialog with it: it comes when it is called.
+const ShortcutList = defineAsyncComponent(() => import('./ui/ShortcutList.vue'));
 
 const session = useSession();
 const router = useRouter();
@@ -39,12 +40,12 @@ async function signOut(): Promise<void> {
         </nav>
         <div v-if="session.user" class="tools">
             <UnitSwitch />
-            <Button label="?" text size="small" aria-label="Keyboard shortcuts" @click="listing = true" />
-            <Button label="Sign out" text size="small" @click="signOut" />
+            <button type="button" aria-label="Keyboard shortcuts" @click="listing = true">?</button>
+            <button type="button" @click="signOut">Sign out</button>
         </div>
     </header>
     <main>
         <RouterView />
     </main>
-    <ShortcutList v-model:visible="listing" />
+    <ShortcutList v-if="listing" v-model:visible="listing" />
 </template>

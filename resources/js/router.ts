@@ -1,5 +1,4 @@
 import { createRouter, createWebHistory, type RouteLocationNormalized } from 'vue-router';
-import SignInPage from './pages/SignInPage.vue';
 import { useSession } from './state/session';
 
 const id = '(\\d+)';
@@ -8,7 +7,7 @@ const byId = (to: RouteLocationNormalized): { id: number } => ({ id: Number(to.p
 export const router = createRouter({
     history: createWebHistory(),
     routes: [
-        { path: '/', name: 'sign-in', component: SignInPage },
+        { path: '/', name: 'sign-in', component: () => import('./pages/SignInPage.vue') },
         { path: '/workroom', name: 'workroom', component: () => import('./pages/WorkroomPage.vue') },
         {
             path: `/cards/:id${id}`,

@@ -25,7 +25,7 @@ test('a card file is shown before anything is written, faults by their line', fu
     $page->find('#card-file')->sendKeys("{$folder}/underbolt-cards.csv");
     $page->press('Write 1 reading')->sees('Written: 1 reading.')->sees('2026-06-01');
     unlink("{$folder}/underbolt-cards.csv");
-    $page->find('.point-chart canvas');
+    $page->find('.point-chart polyline');
     expect($page->accessibilityFaults())->toBe([]);
 });
 

@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { flushPromises } from '@vue/test-utils';
 import { expect, it } from 'vitest';
+import { Refused } from '../api/client';
 import type { Choices, Make, Plan } from '../api/types';
 import { usePlan } from './usePlan';
 
@@ -9,9 +10,9 @@ function slowServer() {
     const cards: number[] = [];
     const asked: { choices: Choices; answer: (plan: Plan) => void; fail: (error: Error) => void }[] = [];
     const server = {
-        load: async () => ({
-            make: { id: 1, choices: {} } as Make,
-            plan: async () => ({ headline: 'first' }) as Plan,
+        load: () => ({
+            make: Promise.resolve({ id: 1, choices: {} } as Make),
+            plan: Promise.resolve({ headline: 'first' } as Plan),
         }),
         changeCard: (card: number) => {
             cards.push(card);
@@ -91,4 +92,20 @@ it('planned from another card, the make is loaded anew', async () => {
     await bench.changeCard(7);
     expect(cards).toEqual([7]);
     expect(bench.make.value).not.toBe(before);
+});
+
+it('a make of which nothing can be planned is shown all the same, with the reason', async () => {
+    const { server } = slowServer();
+    const reason = new Refused(422, 'Measure the full bust.', {});
+    const bench = usePlan({ ...server, load: () => ({ ...server.load(), plan: Promise.reject(reason) }) });
+    await bench.load();
+    expect([bench.make.value?.id, bench.plan.value, bench.refused.value]).toEqual([1, null, reason]);
+});
+
+it('a make that is not there is told, whatever its plan says', async () => {
+    const { server } = slowServer();
+    const gone = new Refused(404, 'No such make.', {});
+    const bench = usePlan({ ...server, load: () => ({ ...server.load(), make: Promise.reject(gone) }) });
+    await bench.load();
+    expect([bench.make.value, bench.plan.value, bench.refused.value]).toEqual([null, null, gone]);
 });

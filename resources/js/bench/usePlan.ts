@@ -1,10 +1,10 @@
 import { ref, shallowRef } from 'vue';
-import { api, asRefused, body, type Refused } from '../api/client';
+import { api, asRefused, body, Refused } from '../api/client';
 import type { Choices, Make, Plan } from '../api/types';
 
 /** How the bench reaches the server; the tests put their own in its place. */
 export interface PlanServer {
-    load: () => Promise<{ make: Make; plan: () => Promise<Plan> }>;
+    load: () => { make: Promise<Make>; plan: Promise<Plan> };
     choose: (choices: Choices) => Promise<Plan>;
     changeCard: (card: number) => Promise<unknown>;
 }
@@ -12,9 +12,9 @@ export interface PlanServer {
 export function planServer(make: number): PlanServer {
     const params = { path: { make } };
     return {
-        load: async () => ({
-            make: await api.GET('/api/makes/{make}', { params }).then(body),
-            plan: () => api.GET('/api/makes/{make}/plan', { params }).then(body),
+        load: () => ({
+            make: api.GET('/api/makes/{make}', { params }).then(body),
+            plan: api.GET('/api/makes/{make}/plan', { params }).then(body),
         }),
         choose: (choices) => api.PUT('/api/makes/{make}/choices', { params, body: { choices } }).then(body),
         changeCard: (card) => api.PUT('/api/makes/{make}/card', { params, body: { card_id: card } }),
@@ -35,10 +35,14 @@ export function usePlan(server: PlanServer) {
     let sending = false;
 
     async function load(): Promise<void> {
+        // Both at once; a make may be shown though nothing can be planned of it.
+        const found = server.load();
+        const planned = found.plan.catch(asRefused);
         try {
-            const found = await server.load();
-            make.value = found.make;
-            plan.value = await found.plan();
+            make.value = await found.make;
+            const answer = await planned;
+            if (answer instanceof Refused) throw answer;
+            plan.value = answer;
             refused.value = null;
         } catch (error) {
             refused.value = asRefused(error);

@@ -1,45 +1,24 @@
 <script setup lang="ts">
-import Chart from 'primevue/chart';
 import { computed } from 'vue';
 import { useSession } from '../state/session';
+import { figureText } from '../ui/figure';
 import Measure from '../ui/Measure.vue';
-import { drawn, type PointHistory } from './history';
+import { dots } from './chart';
+import type { PointHistory } from './history';
 
 const props = defineProps<{ history: PointHistory }>();
 const session = useSession();
 
-const ink = (name: string): string =>
-    getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+const WIDTH = 240;
+const HEIGHT = 44;
+const placed = computed(() => dots(props.history, WIDTH, HEIGHT));
+const line = computed(() => placed.value.map(({ x, y }) => `${x},${y}`).join(' '));
 const change = computed(() => (props.history.nm.at(-1) ?? 0) - (props.history.nm.at(-2) ?? 0));
-const data = computed(() => ({
-    labels: props.history.days,
-    datasets: [
-        {
-            data: drawn(props.history.nm, session.unit),
-            borderColor: ink('--body-mark'),
-            backgroundColor: ink('--body-mark'),
-            pointRadius: 4,
-            borderWidth: 2.5,
-        },
-    ],
-}));
-const font = { family: 'Inter Variable' };
-const options = {
-    animation: false,
-    maintainAspectRatio: false,
-    plugins: { legend: { display: false } },
-    scales: {
-        x: {
-            ticks: { color: ink('--quiet'), font, maxRotation: 0, autoSkip: true },
-            grid: { display: false },
-        },
-        y: {
-            ticks: { color: ink('--quiet'), font, maxTicksLimit: 4 },
-            grid: { color: ink('--dot') },
-            grace: '20%',
-        },
-    },
-};
+const told = computed(() =>
+    placed.value.map(({ day, nm }) => `${day} ${figureText(nm, session.unit)}`).join(', '),
+);
+/** Only the ends carry text: what lies between is in the cards. */
+const ends = computed(() => [placed.value[0], placed.value.at(-1)].filter((dot) => dot !== undefined));
 </script>
 
 <template>
@@ -48,11 +27,38 @@ const options = {
             <b>{{ history.name }}</b> <Measure :nm="history.nm.at(-1) ?? null" />
             <small><Measure :nm="change" signed /> since the card before</small>
         </figcaption>
-        <Chart
-            type="line"
-            :data="data"
-            :options="options"
-            :canvas-props="{ role: 'img', 'aria-label': `${history.name} over time` }"
-        />
+        <svg viewBox="-34 -26 308 100" role="img" :aria-label="`${history.name} over time: ${told}`">
+            <polyline :points="line" />
+            <circle v-for="(dot, i) in placed" :key="i" :cx="dot.x" :cy="dot.y" r="4" />
+            <template v-for="dot in ends" :key="dot.x">
+                <text :x="dot.x" :y="dot.y - 9">{{ figureText(dot.nm, session.unit) }}</text>
+                <text class="day" :x="dot.x" :y="HEIGHT + 26">{{ dot.day }}</text>
+            </template>
+        </svg>
     </figure>
 </template>
+
+<style scoped>
+.point-chart svg {
+    display: block;
+    width: 100%;
+    overflow: visible;
+}
+polyline {
+    fill: none;
+    stroke: var(--body-mark);
+    stroke-width: 2.5;
+    stroke-linejoin: round;
+}
+circle {
+    fill: var(--body-mark);
+}
+text {
+    font-size: 12px;
+    text-anchor: middle;
+    fill: var(--ink);
+}
+.day {
+    fill: var(--quiet);
+}
+</style>

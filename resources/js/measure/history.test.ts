@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { WearerPage } from '../api/types';
-import { drawn, foundations, histories } from './history';
+import { foundations, histories } from './history';
 
 const card = (taken_on: string, measures: Record<string, number>, foundation = '') => ({
     taken_on,
@@ -25,11 +25,6 @@ it('a point’s history runs from the oldest card on, over the cards that have i
     expect(histories(page, '')).toEqual([
         { code: 'waist', name: 'Waist', days: ['2025-05-01', '2026-05-01', '2026-11-01'], nm: [79, 80, 82] },
     ]);
-});
-
-it('is drawn in the unit in use', () => {
-    expect(drawn([254_000_000], 'cm')).toEqual([25.4]);
-    expect(drawn([254_000_000], 'in')).toEqual([10]);
 });
 
 it('cards on another foundation are compared among themselves', () => {

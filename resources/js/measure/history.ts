@@ -1,4 +1,4 @@
-import type { Unit, WearerPage } from '../api/types';
+import type { WearerPage } from '../api/types';
 
 /** How one point went over the cards, oldest first. */
 export interface PointHistory {
@@ -28,9 +28,4 @@ export function histories(page: Pick<WearerPage, 'cards' | 'points'>, foundation
             return { code, name, days: taken.map(({ day }) => day), nm: taken.map(({ nm }) => nm) };
         })
         .filter(({ nm }) => nm.length > 1);
-}
-
-/** For a chart, which draws plain numbers: never read back. */
-export function drawn(nm: number[], unit: Unit): number[] {
-    return nm.map((one) => one / (unit === 'cm' ? 10_000_000 : 25_400_000));
 }

@@ -115,3 +115,18 @@ it('a point is taken over from another card, on the newest version', async () =>
         'hip of 3',
     ]);
 });
+
+it('a card that never stands still is not asked for ever', async () => {
+    const { api, elsewhere } = server({ waist: '80' });
+    let asked = 0;
+    const restless = { ...api };
+    restless.keep = (...reading) => {
+        asked += 1;
+        elsewhere('hip', String(asked));
+        return api.keep(...reading);
+    };
+    const page = useCard(restless);
+    await page.load();
+    expect(await page.keep('waist', 1, '81', 'cm')).toMatchObject({ kind: 'refused' });
+    expect(asked).toBe(3);
+});

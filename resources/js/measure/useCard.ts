@@ -2,6 +2,9 @@ import { shallowRef } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Card, Unit } from '../api/types';
 
+/** How often a change is made again on a newer sight of the card. */
+const TRIES = 3;
+
 /** How the card page reaches the server; the tests put their own in its place. */
 export interface CardServer {
     load: () => Promise<Card>;
@@ -89,7 +92,7 @@ export function useCard(server: CardServer) {
      */
     function keep(point: string, attempt: number, text: string, unit: Unit): Promise<Kept> {
         return inTurn(async (): Promise<Kept> => {
-            for (;;) {
+            for (let tries = 0; tries < TRIES; tries += 1) {
                 const seen = card.value;
                 if (seen === null) return { kind: 'refused', sentence: 'The card is not open yet.' };
                 try {
@@ -105,13 +108,17 @@ export function useCard(server: CardServer) {
                     if (theirs !== textAt(seen, point, attempt)) return { kind: 'conflict', theirs };
                 }
             }
+            return {
+                kind: 'refused',
+                sentence: 'The card is being changed elsewhere. Type it again in a moment.',
+            };
         });
     }
 
     /** Makes a change of the card itself; one made on an outdated sight of it is made again on the new one. */
     function change(make: (now: Card) => Promise<Card>): Promise<void> {
         return inTurn(async () => {
-            for (let tries = 0; card.value !== null && tries < 3; tries += 1) {
+            for (let tries = 0; card.value !== null && tries < TRIES; tries += 1) {
                 try {
                     card.value = await make(card.value);
                     refused.value = null;
