@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Fabric;
 use Underbolt\Pattern\FabricKind;
 use Underbolt\Pattern\Level;
@@ -36,3 +37,11 @@ test('what the draft means to be close is not warned of, and liked ease lowers t
 test('a least ease that is given wins', function (): void {
     expect(cautionsOf(planOf(['choices.least_ease' => ['waist' => 5.1]])))->toBe(['under_least_ease waist']);
 });
+
+test('the usual least of a woven is a round figure in inches too; any other is told as it is', function (Level $level, float $cm, Unit $unit, string $words): void {
+    expect(LeastEase::words(cm($cm), $level, $unit))->toBe($words);
+})->with([
+    [Level::Bust, 5, Unit::Inch, '2 in'], [Level::Waist, 2.5, Unit::Inch, '1 in'], [Level::Hip, 5, Unit::Inch, '2 in'],
+    [Level::Waist, 5, Unit::Inch, '1 15/16 in'], [Level::Bust, 5.1, Unit::Inch, '2 in'], [Level::Bust, 3, Unit::Inch, '1 3/16 in'],
+    [Level::Bust, 5, Unit::Centimetre, '5 cm'], [Level::Waist, 2.5, Unit::Centimetre, '2.5 cm'],
+]);
