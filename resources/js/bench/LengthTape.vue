@@ -12,12 +12,11 @@ const marks = computed(() => {
     const nm = session.unit === 'cm' ? 10_000_000 : 25_400_000;
     const every = session.unit === 'cm' ? 5 : 2;
     const list: { y: number; label: string | null }[] = [];
-    if (props.page.pxPerNm <= 0) return list;
-    for (let n = 0; ; n += 1) {
-        const y = props.page.depth(n * nm);
-        if (y > props.height - 14) return list;
+    if (!(props.page.pxPerNm > 0)) return list;
+    for (let n = 0, y = props.page.depth(0); y <= props.height - 14; n += 1, y = props.page.depth(n * nm)) {
         list.push({ y, label: n % every === 0 ? String(n) : null });
     }
+    return list;
 });
 
 /** What the paper needs before anything else is drawn on it. */

@@ -1,0 +1,59 @@
+// @vitest-environment jsdom
+import { expect, it } from 'vitest';
+import { levelOf, plans } from '../../../tests/Front/golden';
+import { show, told, words } from '../../../tests/Front/show';
+import type { Choices, Plan } from '../api/types';
+import PlanTable from './PlanTable.vue';
+
+const table = (plan: Plan, choices: Choices = {}, unit: 'cm' | 'in' = 'cm') =>
+    show(PlanTable, { plan, choices, unit, faultAt: () => null }, unit);
+const cells = (plan: Plan, row: number, unit: 'cm' | 'in' = 'cm'): string[] =>
+    table(plan, {}, unit)
+        .findAll('tbody tr')
+        .flatMap((line, at) => (at === row ? line.findAll('th, td:not(.says)').map(words) : []));
+
+it('reads body, chart, cut, garment as cut and the room in it, level by level', () => {
+    expect(cells(plans.blend, 1)).toEqual([
+        'Waist critical',
+        '84.5',
+        '18 16–18',
+        '18',
+        '89.5',
+        '+5drafted +5',
+    ]);
+    expect(cells(plans.blend, 0)).toEqual([
+        'Bust critical',
+        '95.5',
+        '14 12–14',
+        '14',
+        '103.5',
+        '+8drafted +8',
+    ]);
+});
+
+it('without finished figures there is no column for them, and the frame is named', () => {
+    expect(cells(plans.frame, 0, 'in')).toEqual(['Bust matters', '41 1/4', '20 18–20', '16 frame']);
+});
+
+it('a clip is told as one set by hand, and is taken off there', async () => {
+    const shown = table(plans.complete);
+    await shown.get('[aria-label="Take the clip off the hip"]').trigger('click');
+    expect(told(shown, 'unclip')).toEqual(['hip']);
+});
+
+it('a size that the level would not pick itself names the one it would', () => {
+    const waist = { ...levelOf(plans.blend, 'waist'), own: '20' };
+    const shown = table({ ...plans.blend, levels: [waist] });
+    expect(words(shown.get('td.cut'))).toBe('18 by itself 20');
+});
+
+it('the ease one likes has its column where sizes go by it, in the unit of the make', async () => {
+    expect(table(plans.blend).find('.liked').exists()).toBe(false);
+    const shown = table(plans.complete, { liked_ease: { bust: '7' } });
+    expect(shown.get('thead').text()).toContain('room you like, cm');
+    const field = shown.get<HTMLInputElement>('[aria-label="Ease you like at the bust"]');
+    expect(field.element.value).toBe('7');
+    await field.setValue('6 1/2');
+    await field.trigger('change');
+    expect(told(shown, 'like')).toEqual(['bust', '6 1/2']);
+});
