@@ -6,9 +6,9 @@ namespace Underbolt\Altering;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\Fabric;
 use Underbolt\Pattern\FabricKind;
-use Underbolt\Pattern\Row;
 use Underbolt\Pattern\SizeChart;
 
 /** Whether the sleeve of the size that is cut goes round the arm. */
@@ -36,14 +36,14 @@ final readonly class Sleeve
     /**
      * Null where no row is printed or the arm is not measured.
      *
-     * @param  callable(Row): ?SizeChart  $body
-     * @param  callable(Row): ?SizeChart  $finished
+     * @param  callable(ChartRow): ?SizeChart  $body
+     * @param  callable(ChartRow): ?SizeChart  $finished
      * @param  int  $size  of the bust: the sleeve is cut in it
      */
     public static function of(callable $body, callable $finished, int $size, ?Length $bicep, Fabric $fabric): ?self
     {
-        $chartRow = $body(Row::Bicep);
-        $finishedRow = $finished(Row::Bicep);
+        $chartRow = $body(ChartRow::Bicep);
+        $finishedRow = $finished(ChartRow::Bicep);
         if ($bicep === null || ($chartRow === null && $finishedRow === null)) {
             return null;
         }

@@ -7,28 +7,28 @@ namespace Underbolt\File;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\Chart;
-use Underbolt\Pattern\Row;
+use Underbolt\Pattern\ChartRow;
 
 /** Reads a body chart or a finished chart: rows of one figure per size. */
 final class ChartReader
 {
     /**
      * @param  ?Node  $node  null where the chart is not given
-     * @param  list<Row>  $rows  the rows it may have
+     * @param  list<ChartRow>  $rows  the rows it may have
      * @param  int  $sizes  how many sizes the pattern has
      */
     public static function read(?Node $node, array $rows, int $sizes): Chart
     {
         $read = [];
         foreach ($node?->fields(array_column($rows, 'value')) ?? [] as $name => $row) {
-            $read[$name] = self::row($row, Row::from($name), $sizes);
+            $read[$name] = self::row($row, ChartRow::from($name), $sizes);
         }
 
         return new Chart($read);
     }
 
     /** @return list<?Length> */
-    public static function row(Node $node, Row $row, int $sizes): array
+    public static function row(Node $node, ChartRow $row, int $sizes): array
     {
         return self::figures($node, $row->kind(), $sizes);
     }

@@ -6,12 +6,12 @@ namespace Underbolt\File;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\CupLetter;
 use Underbolt\Pattern\CupMeasure;
 use Underbolt\Pattern\CupRange;
 use Underbolt\Pattern\CupRule;
 use Underbolt\Pattern\Cups;
-use Underbolt\Pattern\Row;
 
 /** Reads what a pattern says about cups: its rule, and the bust rows by cup. */
 final class CupsReader
@@ -77,7 +77,7 @@ final class CupsReader
             if (CupLetter::place($cup) === null) {
                 $row->fault("\"{$cup}\" is no cup; the letters run from AA, A, B to K");
             }
-            $rows[$cup] = ChartReader::row($row, Row::FullBust, $sizes);
+            $rows[$cup] = ChartReader::row($row, ChartRow::FullBust, $sizes);
         }
 
         return $rows;

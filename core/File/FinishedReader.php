@@ -7,12 +7,12 @@ namespace Underbolt\File;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\Chart;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\FinishedFor;
 use Underbolt\Pattern\FinishedParts;
 use Underbolt\Pattern\FlatCheck;
 use Underbolt\Pattern\FlatPanel;
 use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Row;
 
 /** Reads finished figures that hold for one view, fit or cup, and those measured from the tissue. */
 final class FinishedReader
@@ -59,10 +59,10 @@ final class FinishedReader
         return $printed->with(new Chart($taken));
     }
 
-    /** @return list<Row> that a finished chart may have */
+    /** @return list<ChartRow> that a finished chart may have */
     public static function rows(): array
     {
-        return array_values(array_filter(Row::cases(), static fn (Row $row): bool => $row->isFinished()));
+        return array_values(array_filter(ChartRow::cases(), static fn (ChartRow $row): bool => $row->isFinished()));
     }
 
     /** @return list<string> */

@@ -7,13 +7,13 @@ namespace Underbolt\File;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\BetweenRule;
 use Underbolt\Pattern\ChartMeaning;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\CutAs;
 use Underbolt\Pattern\Fabric;
 use Underbolt\Pattern\FabricKind;
 use Underbolt\Pattern\Garment;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Pattern;
-use Underbolt\Pattern\Row;
 use Underbolt\Pattern\Weight;
 
 /** Reads what was bought: sizes, ranges, charts, weights and what the paper says. */
@@ -40,7 +40,7 @@ final class PatternReader
 
         ($fields['house'] ?? null)?->textOrEmpty();
         $count = count($sizes);
-        $body = ChartReader::read($fields['body_chart'] ?? null, Row::cases(), $count);
+        $body = ChartReader::read($fields['body_chart'] ?? null, ChartRow::cases(), $count);
         $seam = SeamReader::read($fields['seam'] ?? null);
         $parts = FinishedReader::read($fields, $sizes, $seam->seamAllowance);
 

@@ -14,12 +14,12 @@ use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartSize;
 use Underbolt\Planning\Advice\Caution;
-use Underbolt\Planning\Advice\Need;
 use Underbolt\Planning\Advice\Opinion;
 use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Planning\Advice\ShoppingNeed;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\Choosing\ReceiptLine;
-use Underbolt\Planning\Choosing\Step;
+use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Station;
@@ -158,7 +158,7 @@ final readonly class PlanJson
     }
 
     /** @return ?array<string, mixed> */
-    private function step(?Step $step): ?array
+    private function step(?SizeStep $step): ?array
     {
         return $step === null ? null : ['sizes' => $step->sizes, 'verdict' => $step->verdict->value];
     }
@@ -220,7 +220,7 @@ final readonly class PlanJson
     }
 
     /** @return array<string, mixed> */
-    private function need(Need $need): array
+    private function need(ShoppingNeed $need): array
     {
         return ['name' => $need->name, 'view' => $need->view, 'width' => $this->figure($need->width), 'amount' => $this->figure($need->amount), 'text' => $need->text];
     }

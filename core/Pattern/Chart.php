@@ -19,7 +19,7 @@ final readonly class Chart
     }
 
     /** The figure of the size at this place in the pattern's list; null where none is printed. */
-    public function at(Row $row, int $index): ?Length
+    public function at(ChartRow $row, int $index): ?Length
     {
         return $this->rows[$row->value][$index] ?? null;
     }
@@ -30,13 +30,13 @@ final readonly class Chart
         return new self([...$this->rows, ...$other->rows]);
     }
 
-    public function without(Row $row): self
+    public function without(ChartRow $row): self
     {
         return new self(array_diff_key($this->rows, [$row->value => true]));
     }
 
     /** Whether a figure is printed in the row for any size at all. */
-    public function has(Row $row): bool
+    public function has(ChartRow $row): bool
     {
         return array_filter($this->rows[$row->value] ?? [], static fn (?Length $value): bool => $value !== null) !== [];
     }
@@ -48,7 +48,7 @@ final readonly class Chart
      *
      * @throws RowDoesNotRise
      */
-    public function over(Row $row, array $indices): ?SizeChart
+    public function over(ChartRow $row, array $indices): ?SizeChart
     {
         $figures = $this->rows[$row->value] ?? [];
         $values = [];

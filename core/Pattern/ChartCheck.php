@@ -28,7 +28,7 @@ final class ChartCheck
     {
         $faults = [];
         foreach (self::charts($pattern) as $path => $chart) {
-            foreach (Row::cases() as $row) {
+            foreach (ChartRow::cases() as $row) {
                 try {
                     $chart->over($row, $sizes);
                 } catch (RowDoesNotRise $fall) {

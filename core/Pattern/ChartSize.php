@@ -11,7 +11,7 @@ final readonly class ChartSize
      * @param  ?int  $lower  the nearest size whose figure is not above the measure; null below the row
      * @param  ?int  $upper  the nearest size whose figure is not below it; null above the row
      */
-    public function __construct(public int $size, public Standing $standing, public ?int $lower, public ?int $upper)
+    public function __construct(public int $size, public ChartPosition $standing, public ?int $lower, public ?int $upper)
     {
     }
 }

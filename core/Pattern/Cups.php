@@ -38,13 +38,13 @@ final readonly class Cups
 
     public function bodyChart(string $cup): Chart
     {
-        return new Chart([Row::FullBust->value => $this->body[$cup] ?? []]);
+        return new Chart([ChartRow::FullBust->value => $this->body[$cup] ?? []]);
     }
 
     /** Without a row where the finished chart has none for this cup. */
     public function finishedChart(string $cup): Chart
     {
-        return new Chart(isset($this->finished[$cup]) ? [Row::FullBust->value => $this->finished[$cup]] : []);
+        return new Chart(isset($this->finished[$cup]) ? [ChartRow::FullBust->value => $this->finished[$cup]] : []);
     }
 
     /** @return list<string> every cup with a row of either chart */

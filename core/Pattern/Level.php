@@ -16,12 +16,12 @@ enum Level: string
     case Hip = 'hip';
 
     /** The chart row that is read at this level. */
-    public function row(): Row
+    public function row(): ChartRow
     {
         return match ($this) {
-            self::Bust => Row::FullBust,
-            self::Waist => Row::Waist,
-            self::Hip => Row::Hip,
+            self::Bust => ChartRow::FullBust,
+            self::Waist => ChartRow::Waist,
+            self::Hip => ChartRow::Hip,
         };
     }
 

@@ -54,12 +54,12 @@ final readonly class Pattern
     public function finishedFor(?string $view, ?string $fit, ?string $cup): Chart
     {
         // A cup has its own bust row or none: the row for all was drawn for another cup.
-        $chart = $cup === null ? $this->finished : $this->finished->without(Row::FullBust);
+        $chart = $cup === null ? $this->finished : $this->finished->without(ChartRow::FullBust);
         $byCup = $cup === null ? [] : [new FinishedFor(null, null, $cup, $this->cups->finishedChart($cup))];
         $holding = array_filter([...$this->parts->only, ...$byCup], static fn (FinishedFor $part): bool => $part->holds($view, $fit, $cup));
         usort($holding, static fn (FinishedFor $a, FinishedFor $b): int => $a->bound() <=> $b->bound());
         foreach ($holding as $part) {
-            $chart = $chart->with($cup !== null && $part->cup === null ? $part->chart->without(Row::FullBust) : $part->chart);
+            $chart = $chart->with($cup !== null && $part->cup === null ? $part->chart->without(ChartRow::FullBust) : $part->chart);
         }
 
         return $chart;

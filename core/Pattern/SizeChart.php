@@ -22,7 +22,7 @@ final readonly class SizeChart
      *
      * @throws RowDoesNotRise when a larger size has no larger figure
      */
-    public static function of(Row $row, array $values): self
+    public static function of(ChartRow $row, array $values): self
     {
         $before = null;
         foreach ($values as $index => $value) {
@@ -50,14 +50,14 @@ final readonly class SizeChart
     {
         $on = $this->sizeOn($measure);
         if ($on !== null) {
-            return new ChartSize($on, Standing::On, $on, $on);
+            return new ChartSize($on, ChartPosition::On, $on, $on);
         }
         [$lower, $upper] = $this->neighbours($measure);
 
         return match (true) {
-            $lower === null => new ChartSize((int) $upper, Standing::Below, null, $upper),
-            $upper === null => new ChartSize($lower, Standing::Above, $lower, null),
-            default => new ChartSize($this->between($lower, $upper, $measure, $rule), Standing::Between, $lower, $upper),
+            $lower === null => new ChartSize((int) $upper, ChartPosition::Below, null, $upper),
+            $upper === null => new ChartSize($lower, ChartPosition::Above, $lower, null),
+            default => new ChartSize($this->between($lower, $upper, $measure, $rule), ChartPosition::Between, $lower, $upper),
         };
     }
 

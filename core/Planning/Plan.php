@@ -11,14 +11,14 @@ use Underbolt\Altering\WorkOrder;
 use Underbolt\Pattern\Level;
 use Underbolt\Planning\Advice\Caution;
 use Underbolt\Planning\Advice\Cautions;
-use Underbolt\Planning\Advice\Need;
 use Underbolt\Planning\Advice\Opinion;
 use Underbolt\Planning\Advice\Opinions;
 use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Planning\Advice\ShoppingNeed;
 use Underbolt\Planning\Advice\WorkPlan;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\Choosing\Alternatives;
-use Underbolt\Planning\Choosing\Step;
+use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Facts\Frame;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Planning\Facts\SizesInPlay;
@@ -42,7 +42,7 @@ final readonly class Plan
     /**
      * @param  Sizes  $sizes  as chosen, for those levels that are measured
      * @param  array<string, ?LevelPlan>  $levels  by level; null where not measured, absent where the pattern has no row
-     * @param  array{bust_waist: ?Step, waist_hip: ?Step}  $steps
+     * @param  array{bust_waist: ?SizeStep, waist_hip: ?SizeStep}  $steps
      * @param  ?BustAdjustment  $bust  null where it can't be told
      * @param  CutLine  $back  like the front unless the two are cut unlike
      * @param  ?SideSeam  $seam  null where the lines can't be drawn
@@ -114,10 +114,10 @@ final readonly class Plan
         return PieceCut::all($this);
     }
 
-    /** @return list<Need> */
+    /** @return list<ShoppingNeed> */
     public function needs(): array
     {
-        return Need::all($this->make, [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())]);
+        return ShoppingNeed::all($this->make, [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())]);
     }
 
     /** @return list<Caution> those that stop a cut first */

@@ -15,7 +15,7 @@ use Underbolt\Pattern\Level;
 use Underbolt\Pattern\RowDoesNotRise;
 use Underbolt\Planning\Choosing\Alternatives;
 use Underbolt\Planning\Choosing\SizePick;
-use Underbolt\Planning\Choosing\Step;
+use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Choosing\Sureness;
 use Underbolt\Planning\Choosing\Why;
 use Underbolt\Planning\Facts\Frame;
@@ -146,10 +146,10 @@ final class PlanBuilder
         return CutLine::of($sizes, $situation->measured(), $changes, $depths, $choices->blend, $choices->dwell, $situation->make->pattern->sizes);
     }
 
-    private static function step(Sizes $sizes, Level $upper, Level $lower): ?Step
+    private static function step(Sizes $sizes, Level $upper, Level $lower): ?SizeStep
     {
         $step = $sizes->step($upper, $lower);
 
-        return $step === null ? null : new Step($step);
+        return $step === null ? null : new SizeStep($step);
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Underbolt\Sheet;
 
 use Underbolt\Measure\LengthKind;
-use Underbolt\Pattern\Row;
+use Underbolt\Pattern\ChartRow;
 
 /** A row of a pattern's charts: of the body or of the finished garment, for every cup or for one. */
 final readonly class ChartPlace
 {
-    public function __construct(public bool $finished, public Row $row, public ?string $cup = null)
+    public function __construct(public bool $finished, public ChartRow $row, public ?string $cup = null)
     {
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Sheet;
 
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\Row;
 
 /**
  * What a row of a pasted chart is about, by its usual names in English, German, French and Dutch.
@@ -74,22 +74,22 @@ final readonly class RowName
         }
         // A remark in brackets, such as "(9 in below the waist)", is no part of the name.
         $row = self::row($words) ?? self::row(Words::plain(preg_replace('/\([^)]*\)/', ' ', $label) ?? ''));
-        $place = $row === null ? null : new ChartPlace($finished === true, $row, $row === Row::FullBust ? self::cup($words, $label) : null);
+        $place = $row === null ? null : new ChartPlace($finished === true, $row, $row === ChartRow::FullBust ? self::cup($words, $label) : null);
 
         return new self($place?->exists() === true ? $place : null, $finished, self::unit($label));
     }
 
-    private static function row(string $words): ?Row
+    private static function row(string $words): ?ChartRow
     {
         $bare = self::bare($words);
         foreach (self::NAMES as $row => $names) {
             if (in_array($bare, $names, true)) {
-                return Row::from($row);
+                return ChartRow::from($row);
             }
         }
 
         // A row for a cup alone is the bust's.
-        return $bare === '' && preg_match(self::CUP, $words) === 1 ? Row::FullBust : null;
+        return $bare === '' && preg_match(self::CUP, $words) === 1 ? ChartRow::FullBust : null;
     }
 
     /** The name without what says which chart, cup or unit it is of. */

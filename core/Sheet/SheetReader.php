@@ -6,7 +6,7 @@ namespace Underbolt\Sheet;
 
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartMeaning;
-use Underbolt\Pattern\Row;
+use Underbolt\Pattern\ChartRow;
 
 /**
  * Reads a size chart from pasted text: from a spreadsheet, a web page or the text of a PDF.
@@ -121,7 +121,7 @@ final class SheetReader
 
     private function row(SheetLine $line, ?ChartPlace $place, Unit $unit, int $sizes): SheetRow
     {
-        $reader = new CellReader($unit, $this->sheet, ($place ?? new ChartPlace(false, Row::Waist))->kind(), $this->meaning);
+        $reader = new CellReader($unit, $this->sheet, ($place ?? new ChartPlace(false, ChartRow::Waist))->kind(), $this->meaning);
         $cells = $line->cells;
         while ($cells !== [] && end($cells) === '') {
             array_pop($cells);

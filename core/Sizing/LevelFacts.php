@@ -7,12 +7,12 @@ namespace Underbolt\Sizing;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\BetweenRule;
 use Underbolt\Pattern\Chart;
+use Underbolt\Pattern\ChartPosition;
 use Underbolt\Pattern\ChartSize;
 use Underbolt\Pattern\Fabric;
 use Underbolt\Pattern\FabricKind;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\SizeChart;
-use Underbolt\Pattern\Standing;
 use Underbolt\Pattern\Weight;
 
 /**
@@ -230,7 +230,7 @@ final readonly class LevelFacts
     {
         $named = $this->chartSize;
         $here = $this->chart->at($size);
-        $inside = $named !== null && ! in_array($named->standing, [Standing::Below, Standing::Above], true);
+        $inside = $named !== null && ! in_array($named->standing, [ChartPosition::Below, ChartPosition::Above], true);
 
         return match (true) {
             $inside && $size === $named->size => Length::zero(),

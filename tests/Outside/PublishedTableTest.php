@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\Row;
+use Underbolt\Pattern\ChartPosition;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\SizeChart;
-use Underbolt\Pattern\Standing;
 
 /*
  * Source: ASTM D5585-95, body measurements for adult female misses figure type, sizes 2 to 20, inches; given
@@ -22,13 +22,13 @@ const ASTM_ROWS = [
 
 function astmRow(string $row): SizeChart
 {
-    return SizeChart::of(Row::from($row), array_map(static fn (string $text): Length => Length::parse($text, Unit::Inch), ASTM_ROWS[$row]));
+    return SizeChart::of(ChartRow::from($row), array_map(static fn (string $text): Length => Length::parse($text, Unit::Inch), ASTM_ROWS[$row]));
 }
 
 test('the body a size is published for gets that size, at every level and by every rule', function (string $row, BetweenRule $rule): void {
     foreach (ASTM_ROWS[$row] as $index => $text) {
         $found = astmRow($row)->sizeOf(Length::parse($text, Unit::Inch), $rule);
-        expect($found->size)->toBe($index)->and($found->standing)->toBe(Standing::On);
+        expect($found->size)->toBe($index)->and($found->standing)->toBe(ChartPosition::On);
     }
 })->with(array_keys(ASTM_ROWS))->with(BetweenRule::cases());
 

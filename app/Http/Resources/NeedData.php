@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Advice\Need;
+use Underbolt\Planning\Advice\ShoppingNeed;
 
 #[OA\Schema]
 final readonly class NeedData
@@ -19,7 +19,7 @@ final readonly class NeedData
     ) {
     }
 
-    public static function of(Need $need): self
+    public static function of(ShoppingNeed $need): self
     {
         return new self($need->name, $need->view, $need->width?->nanometres, $need->amount?->nanometres, $need->text);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Choosing\Step;
+use Underbolt\Planning\Choosing\SizeStep;
 
 #[OA\Schema]
 final readonly class StepData
@@ -16,7 +16,7 @@ final readonly class StepData
     ) {
     }
 
-    public static function of(Step $step): self
+    public static function of(SizeStep $step): self
     {
         return new self($step->sizes, $step->verdict->value);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Advice;
 
-use Underbolt\Pattern\Standing;
+use Underbolt\Pattern\ChartPosition;
 use Underbolt\Planning\Choosing\AlternativeName;
 use Underbolt\Planning\Choosing\Pick;
 use Underbolt\Planning\Choosing\SizePick;
@@ -58,12 +58,12 @@ final readonly class Choosers
     /** @param  array<string, LevelPlan>  $levels */
     private static function betweenIdle(Plan $plan, array $levels): ?string
     {
-        if ($plan->frame->chart?->standing === Standing::Between) {
+        if ($plan->frame->chart?->standing === ChartPosition::Between) {
             return null;
         }
         $counting = array_filter($levels, static fn (LevelPlan $level): bool => ! $level->follows && $level->facts->frame === null);
         $schools = array_map(static fn (LevelPlan $level): EaseSchool => $level->facts->school, $counting);
-        $between = array_filter($counting, static fn (LevelPlan $level): bool => $level->facts->school === EaseSchool::Chart && $level->facts->chartSize?->standing === Standing::Between);
+        $between = array_filter($counting, static fn (LevelPlan $level): bool => $level->facts->school === EaseSchool::Chart && $level->facts->chartSize?->standing === ChartPosition::Between);
 
         return match (true) {
             $between !== [] => null,

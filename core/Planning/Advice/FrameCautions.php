@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Advice;
 
 use Underbolt\Measure\Point;
+use Underbolt\Pattern\ChartPosition;
 use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Standing;
 use Underbolt\Planning\Plan;
 
 /** What cup, frame and bust adjustment bring with them. */
@@ -40,8 +40,8 @@ final class FrameCautions
         }
 
         return match ($frame->standing) {
-            Standing::Below => Caution::belowRange(Level::Bust, $plan->nameOf($frame->size)),
-            Standing::Above => Caution::aboveRange(Level::Bust, $plan->nameOf($frame->size)),
+            ChartPosition::Below => Caution::belowRange(Level::Bust, $plan->nameOf($frame->size)),
+            ChartPosition::Above => Caution::aboveRange(Level::Bust, $plan->nameOf($frame->size)),
             default => null,
         };
     }

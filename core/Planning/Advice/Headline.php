@@ -7,7 +7,7 @@ namespace Underbolt\Planning\Advice;
 use Underbolt\Altering\AdjustmentKind;
 use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
-use Underbolt\Planning\Choosing\Step;
+use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Plan;
 
 /** The one plain sentence that stands on top of a plan: the sizes, and whatever else is in the line that is cut. */
@@ -27,8 +27,8 @@ final class Headline
     public static function details(Plan $plan): string
     {
         $lines = $plan->front->isLike($plan->back) ? 'One line to cut, front and back alike' : 'Two lines to cut, front and back unlike';
-        $steps = array_filter($plan->steps, static fn (?Step $step): bool => $step !== null && $step->sizes > 0);
-        $wide = count(array_filter($steps, static fn (?Step $step): bool => $step !== null && $step->sizes > 1));
+        $steps = array_filter($plan->steps, static fn (?SizeStep $step): bool => $step !== null && $step->sizes > 0);
+        $wide = count(array_filter($steps, static fn (?SizeStep $step): bool => $step !== null && $step->sizes > 1));
         $said = match (count($steps)) {
             0 => 'no step to blend',
             1 => 'one step to blend',

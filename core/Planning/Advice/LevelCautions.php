@@ -6,8 +6,8 @@ namespace Underbolt\Planning\Advice;
 
 use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\ChartPosition;
 use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Standing;
 use Underbolt\Pattern\Weight;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
@@ -50,8 +50,8 @@ final readonly class LevelCautions
         $chart = $plan->facts->chartSize;
         $level = $plan->facts->level;
         $outside = match ($chart?->standing) {
-            Standing::Below => Caution::belowRange($level, $this->plan->nameOf($chart->size)),
-            Standing::Above => Caution::aboveRange($level, $this->plan->nameOf($chart->size)),
+            ChartPosition::Below => Caution::belowRange($level, $this->plan->nameOf($chart->size)),
+            ChartPosition::Above => Caution::aboveRange($level, $this->plan->nameOf($chart->size)),
             default => null,
         };
         $other = $outside === null ? null : $this->plan->inPlay->otherDraftHolding($this->plan->make, $level);
@@ -64,7 +64,7 @@ final readonly class LevelCautions
     {
         $facts = $plan->facts;
         $own = $facts->frame === null ? $facts->finishedAt($facts->own) : null;
-        if ($own === null || $facts->wished === null || in_array($facts->chartSize?->standing, [Standing::Below, Standing::Above], true)) {
+        if ($own === null || $facts->wished === null || in_array($facts->chartSize?->standing, [ChartPosition::Below, ChartPosition::Above], true)) {
             return null;
         }
         $pattern = $this->plan->make->pattern;

@@ -9,10 +9,10 @@ use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\BetweenRule;
+use Underbolt\Pattern\ChartPosition;
 use Underbolt\Pattern\ChartSize;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\SizeChart;
-use Underbolt\Pattern\Standing;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Sizing\EaseSchool;
@@ -75,10 +75,10 @@ final readonly class Opinions
         $upper = $this->printed($found->upper);
 
         return match ($found->standing) {
-            Standing::On => "{$body} is the chart's {$this->printed($found->size)}.",
-            Standing::Below => "{$body} is below the smallest, {$upper}.",
-            Standing::Above => "{$body} is above the largest, {$lower}.",
-            Standing::Between => "{$body} lies between {$lower} and {$upper}; ".match ($rule) {
+            ChartPosition::On => "{$body} is the chart's {$this->printed($found->size)}.",
+            ChartPosition::Below => "{$body} is below the smallest, {$upper}.",
+            ChartPosition::Above => "{$body} is above the largest, {$lower}.",
+            ChartPosition::Between => "{$body} lies between {$lower} and {$upper}; ".match ($rule) {
                 BetweenRule::Up => 'the printed figure is the most the size is meant for, so go up.',
                 BetweenRule::Down => 'the ease carries the difference, so go down.',
                 BetweenRule::Nearest => "{$this->sizes[$found->size]} is nearer.",

@@ -6,7 +6,7 @@ namespace Underbolt\Planning\Choosing;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
-use Underbolt\Pattern\Standing;
+use Underbolt\Pattern\ChartPosition;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\EaseSchool;
 use Underbolt\Sizing\LevelFacts;
@@ -42,10 +42,10 @@ final readonly class Sureness
         return new self($point, Sure::of($body->spreadAt($point), $after, $facts->own, self::isOn($facts, $lookup->chart->standing ?? $facts->chartSize?->standing)));
     }
 
-    private static function isOn(LevelFacts $facts, ?Standing $standing): bool
+    private static function isOn(LevelFacts $facts, ?ChartPosition $standing): bool
     {
         $left = $facts->schoolAt($facts->own) === EaseSchool::Liked ? $facts->leftOver($facts->own) : null;
 
-        return $standing === Standing::On || ($left !== null && $left->abs()->nanometres <= self::ON_NM);
+        return $standing === ChartPosition::On || ($left !== null && $left->abs()->nanometres <= self::ON_NM);
     }
 }

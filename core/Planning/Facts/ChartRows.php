@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Facts;
 
 use Underbolt\Pattern\Chart;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Row;
 use Underbolt\Pattern\RowDoesNotRise;
 use Underbolt\Pattern\SizeChart;
 use Underbolt\Planning\Make;
@@ -50,13 +50,13 @@ final readonly class ChartRows
     }
 
     /** Null where the body chart has no such row. */
-    public function body(Row $row): ?SizeChart
+    public function body(ChartRow $row): ?SizeChart
     {
         return $this->body[$row->value] ?? null;
     }
 
     /** Null where no finished figure is printed for any size in play. */
-    public function finished(Row $row): ?SizeChart
+    public function finished(ChartRow $row): ?SizeChart
     {
         return $this->finished[$row->value] ?? null;
     }
@@ -72,7 +72,7 @@ final readonly class ChartRows
     {
         $rows = [];
         foreach ($cups as $cup) {
-            $row = $chart($cup)->over(Row::FullBust, $inPlay->sizes);
+            $row = $chart($cup)->over(ChartRow::FullBust, $inPlay->sizes);
             if ($row !== null) {
                 $rows[$cup] = $row;
             }
@@ -89,7 +89,7 @@ final readonly class ChartRows
     private static function rows(Chart $chart, SizesInPlay $inPlay): array
     {
         $rows = [];
-        foreach (Row::cases() as $row) {
+        foreach (ChartRow::cases() as $row) {
             $rows[$row->value] = $chart->over($row, $inPlay->sizes);
         }
 

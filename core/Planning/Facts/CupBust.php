@@ -6,8 +6,8 @@ namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\Row;
 use Underbolt\Pattern\RowDoesNotRise;
 use Underbolt\Pattern\SizeChart;
 use Underbolt\Sizing\CupRow;
@@ -32,11 +32,11 @@ final readonly class CupBust
     public static function of(string $cup, ?string $draftedCup, ChartRows $rows): self
     {
         $drafted = CupLetter::ORDER[CupLetter::draftedInches($draftedCup)];
-        [$body, $bodyFrom] = self::printed($cup, $rows->bodyByCup, $drafted, $rows->body(Row::FullBust), $rows->derivesCups);
-        [$finished, $finishedFrom] = self::printed($cup, $rows->finishedByCup, $drafted, $rows->finished(Row::FullBust), false);
+        [$body, $bodyFrom] = self::printed($cup, $rows->bodyByCup, $drafted, $rows->body(ChartRow::FullBust), $rows->derivesCups);
+        [$finished, $finishedFrom] = self::printed($cup, $rows->finishedByCup, $drafted, $rows->finished(ChartRow::FullBust), false);
         $derived = $body === null;
 
-        return new self($body ?? self::moved($cup, $drafted, $rows->body(Row::FullBust)), $finished, $derived, $bodyFrom, $finishedFrom);
+        return new self($body ?? self::moved($cup, $drafted, $rows->body(ChartRow::FullBust)), $finished, $derived, $bodyFrom, $finishedFrom);
     }
 
     /**
@@ -67,6 +67,6 @@ final readonly class CupBust
         $letters = (CupLetter::place($cup) ?? CupLetter::draftedInches(null)) - CupLetter::draftedInches($drafted);
         $by = Length::ofNumber($letters, Unit::Inch);
 
-        return SizeChart::of(Row::FullBust, array_map(static fn (Length $girth): Length => $girth->plus($by), $general->values()));
+        return SizeChart::of(ChartRow::FullBust, array_map(static fn (Length $girth): Length => $girth->plus($by), $general->values()));
     }
 }

@@ -8,9 +8,9 @@ use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\BetweenRule;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\ChartSize;
 use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\Row;
 use Underbolt\Pattern\SizeChart;
 use Underbolt\Planning\Make;
 use Underbolt\Planning\Unplannable;
@@ -39,7 +39,7 @@ final readonly class FrameLookup
         $fullBust = $bust ?? throw Unplannable::noLevel();
 
         return match ($lead) {
-            Lead::CrossFront => self::in($rows->body(Row::CrossFront) ?? throw Unplannable::noCrossFrontRow(), $lead->point(), $measure, $make),
+            Lead::CrossFront => self::in($rows->body(ChartRow::CrossFront) ?? throw Unplannable::noCrossFrontRow(), $lead->point(), $measure, $make),
             Lead::HighBust => self::byHighBust($make, $rows, $fullBust, $measure, $draftedCup),
             default => self::in($fullBust, $lead->point(), $measure, $make),
         };
@@ -54,7 +54,7 @@ final readonly class FrameLookup
     /** By the high-bust row; without one the drafted cup's difference gives what a printed row would have given. */
     private static function byHighBust(Make $make, ChartRows $rows, SizeChart $fullBust, Length $measure, ?string $draftedCup): self
     {
-        $row = $rows->body(Row::HighBust);
+        $row = $rows->body(ChartRow::HighBust);
 
         return $row !== null
             ? self::in($row, Point::HighBust, $measure, $make)

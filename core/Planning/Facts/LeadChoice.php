@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Point;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\Row;
 use Underbolt\Planning\Make;
 use Underbolt\Sizing\Cup;
 
@@ -31,9 +31,9 @@ final readonly class LeadChoice
 
         return match (true) {
             $make->choices->lead !== null => new self($make->choices->lead, 'You chose it.'),
-            $has(Point::CrossFront) && $rows->body(Row::CrossFront) !== null => new self(Lead::CrossFront, 'The pattern gives the front width, and it is measured: it says most about shoulder and armhole.'),
+            $has(Point::CrossFront) && $rows->body(ChartRow::CrossFront) !== null => new self(Lead::CrossFront, 'The pattern gives the front width, and it is measured: it says most about shoulder and armhole.'),
             $cup !== null && $has(Point::FullBust) && $rows->hasCups => new self(Lead::Cup, 'The pattern is drawn by cup, and the cup is known.'),
-            $cup !== null && $has(Point::HighBust) && ($apart > 1 || ($apart === 1 && $rows->body(Row::HighBust) !== null)) => new self(
+            $cup !== null && $has(Point::HighBust) && ($apart > 1 || ($apart === 1 && $rows->body(ChartRow::HighBust) !== null)) => new self(
                 Lead::HighBust,
                 "Cup {$cup->letter} is ".($apart > 1 ? 'more than one letter' : 'a letter')." from the {$drafted} it is drafted for: shoulder and armhole fit better by the high bust, and the bust is adjusted.",
             ),

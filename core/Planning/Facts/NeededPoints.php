@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Point;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\CupMeasure;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Pattern;
-use Underbolt\Pattern\Row;
 
 /** The points of the body that a pattern can make use of. */
 final class NeededPoints
@@ -16,10 +16,10 @@ final class NeededPoints
     /** @return list<Point> from the top of the body down */
     public static function of(Pattern $pattern): array
     {
-        $has = static fn (Row $row): bool => $pattern->bodyChart->has($row) || $pattern->finished->has($row);
-        $bust = $pattern->hasLevel(Level::Bust) && ($has(Row::FullBust) || $pattern->hasCups());
-        $hip = $pattern->hasLevel(Level::Hip) && $has(Row::Hip);
-        $waist = $pattern->hasLevel(Level::Waist) && $has(Row::Waist);
+        $has = static fn (ChartRow $row): bool => $pattern->bodyChart->has($row) || $pattern->finished->has($row);
+        $bust = $pattern->hasLevel(Level::Bust) && ($has(ChartRow::FullBust) || $pattern->hasCups());
+        $hip = $pattern->hasLevel(Level::Hip) && $has(ChartRow::Hip);
+        $waist = $pattern->hasLevel(Level::Waist) && $has(ChartRow::Waist);
         $halves = array_filter($pattern->ranges, static fn ($range): bool => $pattern->cups->ruleFor($range->name)?->measure === CupMeasure::FrontHalfDifference) !== [];
         $seam = $pattern->seam;
         $wanted = [
@@ -27,7 +27,7 @@ final class NeededPoints
             Point::FullBust->value => $bust,
             Point::HalfFullBust->value => $bust && $halves,
             Point::HalfUnderbust->value => $bust && $halves,
-            Point::CrossFront->value => $bust && $has(Row::CrossFront),
+            Point::CrossFront->value => $bust && $has(ChartRow::CrossFront),
             Point::ShoulderToWaist->value => $bust && $seam->shoulderToWaist !== null,
             Point::UnderarmToWaist->value => $bust && $seam->underarmToWaist !== null,
             Point::Waist->value => $waist,
@@ -36,7 +36,7 @@ final class NeededPoints
             Point::WaistToHip->value => $hip && $seam->waistToHip !== null,
             Point::ThighLevel->value => $hip,
             Point::WaistToHem->value => $seam->hipToHem !== null || $seam->waistToHemEdge !== null,
-            Point::Bicep->value => $bust && $has(Row::Bicep),
+            Point::Bicep->value => $bust && $has(ChartRow::Bicep),
             Point::SleeveLength->value => $bust && $seam->sleeveLength !== null,
         ];
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\CupLetter;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Pattern;
 use Underbolt\Pattern\Range;
-use Underbolt\Pattern\Row;
 use Underbolt\Pattern\SizeChart;
 use Underbolt\Planning\Make;
 use Underbolt\Planning\Unplannable;
@@ -59,7 +59,7 @@ final readonly class SizesInPlay
         }
         $ranges = array_values(array_filter($pattern->ranges, fn (Range $range): bool => $range->draft === $this->draft));
         $bust = Level::Bust->girthOf($make->body);
-        $size = $bust === null ? null : $pattern->bodyChart->over(Row::FullBust, $this->sizes)?->sizeOf($bust, $make->choices->between)->size;
+        $size = $bust === null ? null : $pattern->bodyChart->over(ChartRow::FullBust, $this->sizes)?->sizeOf($bust, $make->choices->between)->size;
         foreach ($ranges as $range) {
             if ($size !== null && in_array($size, $range->sizes, true)) {
                 return $range;

@@ -6,12 +6,12 @@ use Underbolt\File\FaultyFile;
 use Underbolt\File\HouseHabits;
 use Underbolt\File\MakeReader;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\DraftedEase;
 use Underbolt\Pattern\EaseLook;
 use Underbolt\Pattern\Garment;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Pattern;
-use Underbolt\Pattern\Row;
 use Underbolt\Pattern\Silhouette;
 use Underbolt\Pattern\StarterChart;
 
@@ -53,14 +53,14 @@ test('finished figures of one view, fit or cup win over those for all, the one b
             ['view' => 'C', 'finished' => ['hip' => [101, 105, 109, 113, 117, 122], 'full_bust' => [93, 97, 101, 105, 109, 114]]],
         ],
     ]);
-    $first = static fn (?string $view, ?string $fit, ?string $cup, Row $row) => $pattern->finishedFor($view, $fit, $cup)->at($row, 0);
-    expect($first(null, null, null, Row::Hip))->toEqual(cm(98))
-        ->and($first('A', 'curvy', null, Row::Hip))->toEqual(cm(98))
-        ->and($first('C', null, null, Row::Hip))->toEqual(cm(101))
-        ->and($first('C', 'curvy', null, Row::Hip))->toEqual(cm(104))
-        ->and($first('C', null, null, Row::FullBust))->toEqual(cm(93))
-        ->and($first('C', null, 'C', Row::FullBust))->toEqual(cm(95))
-        ->and($first(null, null, 'B', Row::FullBust))->toBeNull();
+    $first = static fn (?string $view, ?string $fit, ?string $cup, ChartRow $row) => $pattern->finishedFor($view, $fit, $cup)->at($row, 0);
+    expect($first(null, null, null, ChartRow::Hip))->toEqual(cm(98))
+        ->and($first('A', 'curvy', null, ChartRow::Hip))->toEqual(cm(98))
+        ->and($first('C', null, null, ChartRow::Hip))->toEqual(cm(101))
+        ->and($first('C', 'curvy', null, ChartRow::Hip))->toEqual(cm(104))
+        ->and($first('C', null, null, ChartRow::FullBust))->toEqual(cm(93))
+        ->and($first('C', null, 'C', ChartRow::FullBust))->toEqual(cm(95))
+        ->and($first(null, null, 'B', ChartRow::FullBust))->toBeNull();
 });
 
 test('the view of the make decides which finished figures the plan reads', function (): void {
@@ -77,16 +77,16 @@ test('the tissue fills a row that is not printed: darts out, allowances out, the
     ]];
     $flat = patternOf(['pattern.finished.waist' => null, 'pattern.flat_checks' => ['waist' => $check]]);
     // front 2 x (29.5 - 3 - 1.5) and back 2 x (28 - 3)
-    expect($flat->finished->at(Row::Waist, 2))->toEqual(cm(100))
-        ->and($flat->finished->at(Row::Waist, 0))->toEqual(cm(92))
-        ->and($flat->finished->at(Row::Waist, 5))->toEqual(cm(113))
-        ->and(patternOf(['pattern.flat_checks' => ['waist' => $check]])->finished->at(Row::Waist, 2))->toEqual(cm(79));
+    expect($flat->finished->at(ChartRow::Waist, 2))->toEqual(cm(100))
+        ->and($flat->finished->at(ChartRow::Waist, 0))->toEqual(cm(92))
+        ->and($flat->finished->at(ChartRow::Waist, 5))->toEqual(cm(113))
+        ->and(patternOf(['pattern.flat_checks' => ['waist' => $check]])->finished->at(ChartRow::Waist, 2))->toEqual(cm(79));
 });
 
 test('a tissue check takes the pattern\'s seam allowance where it gives none, and levels stand from the top down', function (): void {
     $panels = [['name' => 'front', 'width' => 27, 'allowances' => 1], ['name' => 'back', 'width' => 27, 'allowances' => 1]];
     $flat = patternOf(['pattern.finished' => null, 'pattern.seam.seam_allowance' => '1.5', 'pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => $panels], 'bust' => ['size' => '8', 'seam_allowance' => 1, 'panels' => $panels]]]);
-    expect($flat->finished->at(Row::Hip, 0))->toEqual(cm(102))->and($flat->finished->at(Row::FullBust, 0))->toEqual(cm(104))
+    expect($flat->finished->at(ChartRow::Hip, 0))->toEqual(cm(102))->and($flat->finished->at(ChartRow::FullBust, 0))->toEqual(cm(104))
         ->and(array_keys($flat->parts->flat))->toBe(['bust', 'hip']);
 });
 

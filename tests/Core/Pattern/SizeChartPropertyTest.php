@@ -6,7 +6,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\Row;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\SizeChart;
 
 uses(TestTrait::class);
@@ -20,7 +20,7 @@ function rising(array $steps): SizeChart
         $values[] = Length::ofNanometres($at += $step * 1_000_000);
     }
 
-    return SizeChart::of(Row::Waist, $values);
+    return SizeChart::of(ChartRow::Waist, $values);
 }
 
 test('a larger body never gets a smaller chart size', function (BetweenRule $rule): void {

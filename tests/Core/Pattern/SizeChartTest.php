@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\Row;
+use Underbolt\Pattern\ChartPosition;
+use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\RowDoesNotRise;
 use Underbolt\Pattern\SizeChart;
-use Underbolt\Pattern\Standing;
 
 use function Tests\Core\cm;
 
 function bustRow(): SizeChart
 {
-    return SizeChart::of(Row::FullBust, [2 => cm(84), 3 => cm(88), 5 => cm(92)]);
+    return SizeChart::of(ChartRow::FullBust, [2 => cm(84), 3 => cm(88), 5 => cm(92)]);
 }
 
 test('between two figures each rule takes its own size', function (float $measure, int $up, int $down, int $nearest): void {
@@ -22,14 +22,14 @@ test('between two figures each rule takes its own size', function (float $measur
 
 test('a measure within a sixteenth of an inch stands on the figure, the bound included', function (float $measure, ?int $on): void {
     $found = bustRow()->sizeOf(cm($measure), BetweenRule::Up);
-    expect($found->standing)->toBe($on === null ? Standing::Between : Standing::On);
+    expect($found->standing)->toBe($on === null ? ChartPosition::Between : ChartPosition::On);
     if ($on !== null) {
         expect([$found->size, $found->lower, $found->upper])->toBe([$on, $on, $on]);
     }
 })->with([[88, 3], [88.15875, 3], [87.84125, 3], [88.15876, null], [87.84124, null]]);
 
 test('of two figures a measure stands on, the nearer wins and of two as near the larger', function (): void {
-    $close = SizeChart::of(Row::Waist, [0 => cm(70), 1 => cm(70.2)]);
+    $close = SizeChart::of(ChartRow::Waist, [0 => cm(70), 1 => cm(70.2)]);
     expect($close->sizeOf(cm(70.05), BetweenRule::Up)->size)->toBe(0)
         ->and($close->sizeOf(cm(70.1), BetweenRule::Down)->size)->toBe(1);
 });
@@ -37,8 +37,8 @@ test('of two figures a measure stands on, the nearer wins and of two as near the
 test('outside the row the end size is named, and no neighbour beyond it', function (): void {
     $below = bustRow()->sizeOf(cm(80), BetweenRule::Down);
     $above = bustRow()->sizeOf(cm(95), BetweenRule::Up);
-    expect([$below->size, $below->standing, $below->lower, $below->upper])->toBe([2, Standing::Below, null, 2])
-        ->and([$above->size, $above->standing, $above->lower, $above->upper])->toBe([5, Standing::Above, 5, null]);
+    expect([$below->size, $below->standing, $below->lower, $below->upper])->toBe([2, ChartPosition::Below, null, 2])
+        ->and([$above->size, $above->standing, $above->lower, $above->upper])->toBe([5, ChartPosition::Above, 5, null]);
 });
 
 test('the nearest size breaks a tie by the rule', function (): void {
@@ -49,9 +49,9 @@ test('the nearest size breaks a tie by the rule', function (): void {
 
 test('a row that stands still or falls is refused at the size where it does', function (array $values, int $at): void {
     try {
-        SizeChart::of(Row::Hip, array_map(static fn (int $value) => cm($value), $values));
+        SizeChart::of(ChartRow::Hip, array_map(static fn (int $value) => cm($value), $values));
         $this->fail('not refused');
     } catch (RowDoesNotRise $refused) {
-        expect($refused->index())->toBe($at)->and($refused->row())->toBe(Row::Hip);
+        expect($refused->index())->toBe($at)->and($refused->row())->toBe(ChartRow::Hip);
     }
 })->with([[[90, 94, 94], 2], [[90, 89, 94], 1]]);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Underbolt\Altering\WorkStep;
 use Underbolt\Planning\Advice\Headline;
-use Underbolt\Planning\Advice\Need;
 use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Planning\Advice\ShoppingNeed;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
@@ -69,7 +69,7 @@ test('a pattern that lists no pieces has those its garment usually has', functio
 });
 
 test('cloth and notions are read for the largest size used, of the view that is made', function (): void {
-    $needs = static fn (array $changes): array => array_map(static fn (Need $need): string => implode(' ', array_filter([$need->name, $need->view, $need->text ?? (string) ($need->amount->nanometres / 1e7)])), planOf($changes + [
+    $needs = static fn (array $changes): array => array_map(static fn (ShoppingNeed $need): string => implode(' ', array_filter([$need->name, $need->view, $need->text ?? (string) ($need->amount->nanometres / 1e7)])), planOf($changes + [
         'body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107],
         'pattern.views' => ['A', 'B'],
         'pattern.fabric_needs' => [['view' => 'A', 'cloth' => 'linen', 'width' => 150, 'amounts' => [180, 180, 190, 200, '2.1 m', null]], ['view' => 'B', 'cloth' => 'linen', 'amounts' => [200, 200, 210, 220, 230, 240]]],
@@ -81,7 +81,7 @@ test('cloth and notions are read for the largest size used, of the view that is 
 });
 
 test('yards typed come back as yards, and a figure without a unit takes that of the others in its row', function (): void {
-    $need = static fn (string $size): ?Need => planOf(['choices.sizes' => ['hip' => $size], 'pattern.fabric_needs' => [['cloth' => 'linen', 'amounts' => ['2 yd', '2 1/4', 240, '2 5/8 yds', null, '3 yd']]]])->needs()[0] ?? null;
+    $need = static fn (string $size): ?ShoppingNeed => planOf(['choices.sizes' => ['hip' => $size], 'pattern.fabric_needs' => [['cloth' => 'linen', 'amounts' => ['2 yd', '2 1/4', 240, '2 5/8 yds', null, '3 yd']]]])->needs()[0] ?? null;
     expect($need('12')?->text)->toBeNull()->and($need('12')?->amount)->toEqual(cm(240));
     $yards = planOf(['body' => ['full_bust' => 88, 'waist' => 70, 'hip' => 95], 'pattern.fabric_needs' => [['cloth' => 'linen', 'amounts' => ['2 yd', '2 1/4', '2 1/2 yd', '3 yd', '3', null]]]])->needs()[0];
     expect($yards->text)->toBe('2 1/4 yd')->and($yards->amount)->toEqual(cm(205.74));

@@ -7,7 +7,7 @@ namespace Underbolt\Planning\Choosing;
 use Underbolt\Sizing\StepVerdict;
 
 /** How many sizes lie between two neighbouring levels. */
-final readonly class Step
+final readonly class SizeStep
 {
     public StepVerdict $verdict;
 

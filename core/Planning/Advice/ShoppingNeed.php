@@ -10,7 +10,7 @@ use Underbolt\Pattern\Notion;
 use Underbolt\Planning\Make;
 
 /** What has to be bought for the largest size used. */
-final readonly class Need
+final readonly class ShoppingNeed
 {
     /**
      * @param  ?Length  $width  of the cloth; null for a notion

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Pattern;
 
 /** Where a measure stands in a chart row. */
-enum Standing: string
+enum ChartPosition: string
 {
     case On = 'on';
     case Between = 'between';

@@ -7,7 +7,7 @@ namespace Underbolt\Pattern;
 use Underbolt\Measure\LengthKind;
 
 /** A row that a size chart can have, by its name in the make file. */
-enum Row: string
+enum ChartRow: string
 {
     case FullBust = 'full_bust';
     case HighBust = 'high_bust';
