@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { LevelPlan } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
+import { arrowOf, bridgeOf, roomForEase } from './asCut';
 import { arrowWords } from './changes';
 import { clipWords } from './clip';
 import SizeClip from './SizeClip.vue';
@@ -15,8 +16,6 @@ const session = useSession();
 
 const HEIGHT = 132;
 const LABEL_PX = 26;
-const LETTER_PX = 7;
-const EASE_PX = 30;
 
 const tape = ref<HTMLElement | null>(null);
 const { press, slide, release, cancel } = useSlide(
@@ -37,40 +36,11 @@ const finishedNotches = computed(() => placed((notch) => notch.finished_nm));
 const clipNm = computed(() => notchAt(props.level, props.level.size));
 const clipAt = computed(() => (clipNm.value === null ? null : props.across(clipNm.value)));
 
-/** From the size as printed to the garment as cut, where the two differ. */
-const arrow = computed(() => {
-    if (clipNm.value === null || clipAt.value === null || props.level.changed_nm === 0) return null;
-    const to = props.across(clipNm.value + props.level.changed_nm);
-    const way = to > clipAt.value ? 1 : -1;
-    const [left, right] = [Math.min(to, clipAt.value), Math.max(to, clipAt.value)];
-    const fits = right + 8 + arrowWords(props.level, session.unit).length * LETTER_PX <= props.width;
-    // To the left of the arrow lies the ease: the words stand clear of it.
-    const x = fits ? right + 8 : Math.min(left, bridge.value?.from ?? left) - 8;
-    return { from: clipAt.value, to, way, left, right, x, anchor: fits ? 'start' : 'end' };
-});
-
-/** The ease of the garment as cut; short where it is less than can be worn, not where a knit is meant to be small. */
-const bridge = computed(() => {
-    const { as_cut_nm, ease_as_cut_nm, least_ease_nm } = props.level;
-    if (as_cut_nm === null || ease_as_cut_nm === null || body.value === null) return null;
-    const to = props.across(as_cut_nm);
-    return {
-        from: Math.min(body.value, to),
-        width: Math.abs(to - body.value),
-        short: least_ease_nm !== null && ease_as_cut_nm < least_ease_nm,
-    };
-});
-
-/** Its figure stands where the arrow leaves room; the row below tells it too. */
-const easeFigure = computed(() => {
-    if (bridge.value === null) return null;
-    const [from, to] = [bridge.value.from, bridge.value.from + bridge.value.width];
-    const taken = arrow.value ?? { left: to, right: to };
-    const before = { from, width: Math.min(to, taken.left) - from };
-    const after = { from: Math.max(from, taken.right), width: to - Math.max(from, taken.right) };
-    const room = before.width >= after.width ? before : after;
-    return room.width > EASE_PX ? room : null;
-});
+const bridge = computed(() => bridgeOf(props.level, props.across));
+const arrow = computed(() =>
+    arrowOf(props.level, props.across, arrowWords(props.level, session.unit), props.width),
+);
+const easeFigure = computed(() => roomForEase(bridge.value, arrow.value));
 
 function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
     return props.level.notches.flatMap((notch) => {
@@ -152,7 +122,7 @@ const labels = (notches: { size: string; x: number }[]) =>
                     :d="`M${arrow.from} 85H${arrow.to - 5 * arrow.way}M${arrow.to} 85l${-8 * arrow.way} -5v10z`"
                 />
                 <text :x="arrow.x" :text-anchor="arrow.anchor" y="90">
-                    {{ arrowWords(level, session.unit) }}
+                    {{ arrow.words }}
                 </text>
             </g>
         </svg>

@@ -1,0 +1,66 @@
+import type { LevelPlan } from '../api/types';
+import { notchAt, type Across } from './scale';
+
+/** The ease of the garment as cut, from the body to it, in pixels across the tape. */
+export interface Bridge {
+    from: number;
+    width: number;
+    /** Less than can be worn; not where a knit is meant to be small. */
+    short: boolean;
+}
+
+/** From the size as printed to the garment as cut, with its words, in pixels across the tape. */
+export interface Arrow {
+    from: number;
+    to: number;
+    way: 1 | -1;
+    words: string;
+    x: number;
+    anchor: 'start' | 'end';
+}
+
+const LETTER_PX = 7;
+const APART_PX = 8;
+const EASE_PX = 30;
+
+export function bridgeOf(level: LevelPlan, across: Across): Bridge | null {
+    const { measure_nm, as_cut_nm, ease_as_cut_nm, least_ease_nm } = level;
+    if (measure_nm === null || as_cut_nm === null || ease_as_cut_nm === null) return null;
+    const [body, to] = [across(measure_nm), across(as_cut_nm)];
+    const short = least_ease_nm !== null && ease_as_cut_nm < least_ease_nm;
+    return { from: Math.min(body, to), width: Math.abs(to - body), short };
+}
+
+/** Null where the garment is cut as it is printed. */
+export function arrowOf(level: LevelPlan, across: Across, words: string, width: number): Arrow | null {
+    const printed = notchAt(level, level.size);
+    if (printed === null || level.changed_nm === 0) return null;
+    const [from, to] = [across(printed), across(printed + level.changed_nm)];
+    const right = Math.max(from, to) + APART_PX;
+    const fits = right + words.length * LETTER_PX <= width;
+    // To the left of the arrow lies the ease: the words stand clear of it.
+    const left = Math.min(from, to, bridgeOf(level, across)?.from ?? from) - APART_PX;
+    return {
+        from,
+        to,
+        way: to > from ? 1 : -1,
+        words,
+        x: fits ? right : left,
+        anchor: fits ? 'start' : 'end',
+    };
+}
+
+/** Where the figure of the ease stands: in what the arrow leaves of the bridge, and nowhere if that is too little. */
+export function roomForEase(
+    bridge: Bridge | null,
+    arrow: Arrow | null,
+): { from: number; width: number } | null {
+    if (bridge === null) return null;
+    const [from, to] = [bridge.from, bridge.from + bridge.width];
+    const ends = arrow === null ? [to] : [arrow.from, arrow.to];
+    const before = { from, width: Math.min(to, ...ends) - from };
+    const start = Math.max(from, ...ends);
+    const after = { from: start, width: to - start };
+    const room = before.width >= after.width ? before : after;
+    return room.width > EASE_PX ? room : null;
+}
