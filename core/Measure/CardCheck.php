@@ -16,9 +16,6 @@ final readonly class CardCheck
     /** Readings of one point further apart than this are worth a third. */
     private const APART_CM = 1;
 
-    /** A tummy less than this above the waist: the waist was read at the trouser line. */
-    private const TUMMY_ABOVE_WAIST_CM = 1;
-
     /** More change than this since the last card is worth a second look. */
     private const JUMP_CM = 5;
 
@@ -80,20 +77,16 @@ final readonly class CardCheck
     /** @return list<?Finding> what two points say of each other */
     private function between(): array
     {
-        $waist = $this->at(Point::Waist);
-        $tummy = $this->at(Point::Tummy);
-        $hip = $this->at(Point::Hip);
-
         return [
-            self::when(self::isMore($this->at(Point::HighBust), $this->at(Point::FullBust)), FindingCode::HighBustOverFullBust, Point::HighBust,
+            $this->when(BodySlip::HighBustOverFullBust, FindingCode::HighBustOverFullBust, Point::HighBust,
                 'The high bust is more than the full bust: look whether the two are swapped, and keep the tape high under the arms.'),
-            self::when(self::isMore($waist?->plus(self::cm(self::TUMMY_ABOVE_WAIST_CM)), $tummy), FindingCode::WaistAtTrousers, Point::Waist,
+            $this->when(BodySlip::WaistAtTrousers, FindingCode::WaistAtTrousers, Point::Waist,
                 'The waist is nearly as much as the tummy: it was probably read where the trousers sit. Tie an elastic and measure where it settles.'),
-            self::when(self::isMore($this->at(Point::HighHip), $hip), FindingCode::HipAtHipBone, Point::Hip,
+            $this->when(BodySlip::HipAtHipBone, FindingCode::HipAtHipBone, Point::Hip,
                 'The hip is less than the high hip: it was probably read at the hip bone. Go down to where it is widest.'),
-            self::when(self::isMore($tummy, $hip), FindingCode::TummyOverHip, Point::Hip,
+            $this->when(BodySlip::TummyOverHip, FindingCode::TummyOverHip, Point::Hip,
                 'The tummy is more than the hip: hold something flat against it and measure the hip round that.'),
-            self::when(self::isMore($this->at(Point::ThighLevel), $hip), FindingCode::ThighOverHip, Point::ThighLevel,
+            $this->when(BodySlip::ThighOverHip, FindingCode::ThighOverHip, Point::ThighLevel,
                 'The thighs are wider than the hip: that is what a straight skirt has to pass, and what the hip is sized by here.'),
         ];
     }
@@ -110,15 +103,9 @@ final readonly class CardCheck
         return isset($this->readings[$point->value]) ? $this->readings[$point->value]->measureOf($point) : null;
     }
 
-    /** Whether both are known and the first is the larger. */
-    private static function isMore(?Length $first, ?Length $second): bool
+    private function when(BodySlip $slip, FindingCode $code, Point $point, string $text): ?Finding
     {
-        return $first !== null && $second !== null && $second->isLessThan($first);
-    }
-
-    private static function when(bool $holds, FindingCode $code, Point $point, string $text): ?Finding
-    {
-        return $holds ? new Finding($code, $point, $text) : null;
+        return $slip->by($this->at(...)) === null ? null : new Finding($code, $point, $text);
     }
 
     private function say(Length $length): string

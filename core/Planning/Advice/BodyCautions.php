@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Advice;
 
 use Brick\Math\BigRational;
+use Underbolt\Measure\BodySlip;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Pattern\Level;
@@ -14,9 +15,6 @@ use Underbolt\Planning\Plan;
 /** What the measures themselves say, as far as it changes this plan. */
 final readonly class BodyCautions
 {
-    /** A tummy less than this above the waist: the waist was likely read at the trouser line (1 cm; common practice, no published source). */
-    private const TROUSER_LINE = 10_000_000;
-
     /** A height this far from the draft's moves every level (5 cm; common practice, no published source). */
     private const HEIGHT = 50_000_000;
 
@@ -31,21 +29,20 @@ final readonly class BodyCautions
         $hasHip = array_key_exists('hip', $plan->levels) && ! $plan->situation->isFree(Level::Hip);
 
         return array_values(array_filter([
-            $hasHip ? $self->wider(Point::ThighLevel, Point::Hip, Caution::thighOverHip(...)) : null,
-            $hasHip ? $self->wider(Point::Tummy, Point::Hip, Caution::tummyOverHip(...)) : null,
+            $hasHip ? $self->slip(BodySlip::ThighOverHip, Caution::thighOverHip(...)) : null,
+            $hasHip ? $self->slip(BodySlip::TummyOverHip, Caution::tummyOverHip(...)) : null,
             self::tummy($plan),
-            array_key_exists('waist', $plan->levels) ? $self->trouserLine() : null,
+            array_key_exists('waist', $plan->levels) ? $self->slip(BodySlip::WaistAtTrousers, static fn (): Caution => Caution::waistAtTrousers()) : null,
             $plan->lengths->aboveWaist === null ? $self->height($plan->situation->range->height) : null,
         ], static fn (?Caution $caution): bool => $caution !== null));
     }
 
-    /** @param  callable(string): Caution  $caution */
-    private function wider(Point $wide, Point $than, callable $caution): ?Caution
+    /** @param  callable(string): Caution  $caution  of the words for how much */
+    private function slip(BodySlip $slip, callable $caution): ?Caution
     {
-        $least = $this->make->body->at($than);
-        $over = $least === null ? null : $this->make->body->at($wide)?->minus($least);
+        $over = $slip->by($this->make->body->at(...));
 
-        return $over === null || ! $over->isPositive() ? null : $caution($this->make->say($over));
+        return $over === null ? null : $caution($this->make->say($over));
     }
 
     /** Round the tummy the garment is somewhere between waist and hip: interpolated at its depth. */
@@ -64,14 +61,6 @@ final readonly class BodyCautions
         $wider = $waist->facts->body?->isLessThan($tummy) === true;
 
         return $wider && $garment->isLessThan($tummy->plus($waist->facts->floor)) ? Caution::tummyTight($plan->make->say($garment), $plan->make->say($tummy)) : null;
-    }
-
-    private function trouserLine(): ?Caution
-    {
-        $waist = $this->make->body->at(Point::Waist);
-        $over = $waist === null ? null : $this->make->body->at(Point::Tummy)?->minus($waist);
-
-        return $over === null || $over->nanometres >= self::TROUSER_LINE ? null : Caution::waistAtTrousers();
     }
 
     private function height(?Length $drafted): ?Caution
