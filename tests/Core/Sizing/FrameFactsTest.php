@@ -28,3 +28,15 @@ test('a bust too near its frame to be adjusted keeps what is left over, but not 
     'by the draft, larger: adjusted' => ['drafted', 95, 0],
     'by the chart, hardly larger' => ['chart', 92.8, 0],
 ]);
+
+test('what is added for the bust counts when it is asked whether a frame is too small', function (): void {
+    $facts = bustUnderFrame(['body.full_bust' => 100, 'choices.ease' => 'drafted']);
+    $frame = (int) $facts->frame;
+    expect($facts->finishedAt($frame)->isLessThan($facts->body->plus($facts->floor)))->toBeTrue()
+        ->and($facts->isTooSmall($frame))->toBeFalse();
+});
+
+test('a bust that is not measured is in no frame too small', function (): void {
+    $unknown = bustUnderFrame(['body.full_bust' => null]);
+    expect($unknown->body)->toBeNull()->and($unknown->isTooSmall((int) $unknown->frame))->toBeFalse();
+});
