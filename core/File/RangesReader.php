@@ -49,7 +49,7 @@ final class RangesReader
             name: $name,
             sizes: $members,
             // Ranges that name no draft are drawn as one, as long as they are drawn for one cup.
-            draft: $draft ?? 'the '.CupLetter::ORDER[CupLetter::draftedInches($cup)].' draft',
+            draft: $draft ?? 'the '.CupLetter::drafted($cup).' draft',
             owned: ($fields['owned'] ?? null)?->flag() ?? true,
             draftedCup: $cup,
             height: ($fields['height'] ?? null)?->length(LengthKind::Along),

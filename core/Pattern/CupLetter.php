@@ -37,6 +37,12 @@ final class CupLetter
         return $one === $other || (self::place($one) !== null && self::place($one) === self::place($other));
     }
 
+    /** The letter that a range is drafted for; an unknown one counts as B. */
+    public static function drafted(?string $letter): string
+    {
+        return self::ORDER[self::draftedInches($letter)];
+    }
+
     /** The whole inches a pattern drafted for this cup counts on; an unknown cup counts as B. */
     public static function draftedInches(?string $letter): int
     {

@@ -24,6 +24,12 @@ final readonly class Make
         return LengthPrint::sentence($length, $this->unit);
     }
 
+    /** What is left over of a size, in words such as `1 cm too much`; nothing left over is said by each place itself. */
+    public function leftOver(Length $left): string
+    {
+        return "{$this->say($left->abs())} too ".($left->isPositive() ? 'much' : 'little');
+    }
+
     /** A move of an edge in words, such as `out 1 cm`; the words carry the direction. */
     public function signed(Length $move): string
     {

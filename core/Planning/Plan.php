@@ -97,6 +97,12 @@ final readonly class Plan
         return $this->ways->all();
     }
 
+    /** All levels in one size; null where none serves. */
+    public function oneSize(): ?Sizes
+    {
+        return $this->ways->oneSize();
+    }
+
     /** @return array<string, list<Opinion>> by level, for those that are measured */
     public function opinions(): array
     {

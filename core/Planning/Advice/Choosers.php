@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Advice;
 
 use Underbolt\Pattern\ChartPosition;
-use Underbolt\Planning\Choosing\AlternativeName;
 use Underbolt\Planning\Choosing\Pick;
 use Underbolt\Planning\Choosing\SizePick;
 use Underbolt\Planning\LevelPlan;
@@ -45,10 +44,7 @@ final readonly class Choosers
         if (count($byHand) === count($levels)) {
             return 'all set by hand';
         }
-        $oneSize = null;
-        foreach ($plan->alternatives() as $way) {
-            $oneSize = $way->name === AlternativeName::OneSize ? $way->sizes : $oneSize;
-        }
+        $oneSize = $plan->oneSize();
         $own = array_map(static fn (LevelPlan $level): int => $level->follows ? $level->size : $level->facts->own, $levels);
         $alike = $plan->sizes->known() === $own && ($oneSize === null || $oneSize->equals($plan->sizes));
 

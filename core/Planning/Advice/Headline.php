@@ -6,7 +6,6 @@ namespace Underbolt\Planning\Advice;
 
 use Underbolt\Altering\AdjustmentKind;
 use Underbolt\Altering\Take;
-use Underbolt\Measure\Length;
 use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Plan;
 
@@ -86,7 +85,7 @@ final class Headline
         $parts = [];
         foreach (array_filter($plan->levels) as $name => $level) {
             if ($level->taken->take === Take::InLine && ! $level->taken->all->isZero()) {
-                $parts[] = "the {$name} ".self::taken($level->taken->all, $plan);
+                $parts[] = "the {$name} ".Take::way($level->taken->all)." {$plan->make->say($level->taken->all->abs())}";
             }
             if (! $level->byHand->edges->isNone()) {
                 $parts[] = "the {$name} {$plan->make->say($level->byHand->total()->abs())} ".($level->byHand->total()->isNegative() ? 'smaller' : 'larger').' by hand';
@@ -94,11 +93,6 @@ final class Headline
         }
 
         return $parts;
-    }
-
-    private static function taken(Length $all, Plan $plan): string
-    {
-        return ($all->isPositive() ? 'taken in ' : 'let out ').$plan->make->say($all->abs());
     }
 
     /** @return list<string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Advice;
 
+use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Point;
@@ -91,7 +92,7 @@ final readonly class Opinions
         $size = $this->facts->chart->nearest($this->body, $this->facts->between);
         $ease = $this->facts->draftedEase($size);
         $difference = $this->facts->chart->at($size)?->minus($this->body) ?? Length::zero();
-        $left = $difference->isZero() ? 'nothing is left over' : $this->say($difference->abs()).($difference->isPositive() ? ' is taken in' : ' is let out');
+        $left = $difference->isZero() ? 'nothing is left over' : "{$this->say($difference->abs())} is ".Take::way($difference);
 
         return new Opinion(School::Drafted, $size, $ease === null
             ? "{$this->sizes[$size]} is drawn for {$this->printedFigure($size)}: {$left}."

@@ -99,7 +99,7 @@ final readonly class PieceCut
             $here = $plan->at($level);
             $move = $here === null ? Length::zero() : $side($here->change);
             if (! $move->isZero()) {
-                $changes[] = "{$level->value} ".($move->isPositive() ? 'out ' : 'in ').$plan->make->say($move->abs());
+                $changes[] = "{$level->value} {$plan->make->signed($move)}";
             }
         }
 

@@ -69,7 +69,7 @@ final readonly class WorkPlan
         $has = [];
         foreach (array_filter($plan->levels) as $name => $level) {
             if ($level->taken->take === Take::InLine && $level->taken->perEdge !== null && ! $level->taken->perEdge->isZero()) {
-                $has[] = "{$name} ".self::way($level->taken->perEdge)." {$plan->make->say($level->taken->perEdge->abs())} an edge";
+                $has[] = "{$name} ".Take::way($level->taken->perEdge)." {$plan->make->say($level->taken->perEdge->abs())} an edge";
             }
             if (! $level->byHand->edges->isNone()) {
                 $has[] = "{$name} by hand {$plan->make->signed($level->byHand->edges->front)} in front, {$plan->make->signed($level->byHand->edges->back)} at the back";
@@ -129,7 +129,7 @@ final readonly class WorkPlan
         }
         $how = $edge->isPositive() ? 'that much deeper' : 'that much nearer the edge';
 
-        return [new WorkStep('take', "At the {$level->facts->level->value} sew each seam {$plan->make->say($edge->abs())} an edge ".self::way($edge).", {$how}, between two notches; nothing is drawn.", Length::zero()->minus($level->taken->all), $level->facts->edges)];
+        return [new WorkStep('take', "At the {$level->facts->level->value} sew each seam {$plan->make->say($edge->abs())} an edge ".Take::way($edge).", {$how}, between two notches; nothing is drawn.", Length::zero()->minus($level->taken->all), $level->facts->edges)];
     }
 
     /** @return list<WorkStep> the edges beyond the side seams get the same */
@@ -141,7 +141,7 @@ final readonly class WorkPlan
             return [];
         }
 
-        return [new WorkStep('take', "At the {$level->facts->level->value} draw {$plan->make->say($edge->abs())} ".self::way($edge)." at the other {$others} edges as well, running out to nothing at the next levels.", Length::zero()->minus($edge), $others)];
+        return [new WorkStep('take', "At the {$level->facts->level->value} draw {$plan->make->say($edge->abs())} ".Take::way($edge)." at the other {$others} edges as well, running out to nothing at the next levels.", Length::zero()->minus($edge), $others)];
     }
 
     /** @return list<WorkStep> */
@@ -149,7 +149,7 @@ final readonly class WorkPlan
     {
         $apart = $level->taken->centreBack;
 
-        return $apart->isZero() ? [] : [new WorkStep('centre_back', "At the {$level->facts->level->value} ".self::way($apart)." {$plan->make->say($apart->abs())} at the centre back alone: {$plan->make->say($apart->abs()->dividedBy(2))} at each of its two edges, running out to nothing above and below. Lining and band the same.", Length::zero()->minus($apart), 2)];
+        return $apart->isZero() ? [] : [new WorkStep('centre_back', "At the {$level->facts->level->value} ".Take::way($apart)." {$plan->make->say($apart->abs())} at the centre back alone: {$plan->make->say($apart->abs()->dividedBy(2))} at each of its two edges, running out to nothing above and below. Lining and band the same.", Length::zero()->minus($apart), 2)];
     }
 
     /** @return list<WorkStep> */
@@ -174,10 +174,5 @@ final readonly class WorkPlan
         }
 
         return $steps;
-    }
-
-    private static function way(Length $left): string
-    {
-        return $left->isPositive() ? 'taken in' : 'let out';
     }
 }

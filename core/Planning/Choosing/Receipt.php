@@ -57,8 +57,7 @@ final readonly class Receipt
         return "{$facts->level->value} in {$this->nameOf($size)}: ".match (true) {
             $left === null => 'no figure is printed',
             $left->isZero() => 'as wished',
-            $left->isPositive() => "{$this->situation->make->say($left)} too much",
-            default => "{$this->situation->make->say($left->abs())} too little",
+            default => $this->situation->make->leftOver($left),
         }.($left === null ? '' : $weight);
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Choosing;
 
-use Underbolt\Pattern\Level;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;
@@ -37,7 +36,7 @@ final class Why
     {
         $weights = $situation->make->choices->weights;
         $costs = LevelCosts::of($facts, $weights);
-        $saved = self::steps($sizes->with($facts->level, $facts->own), $weights) - self::steps($sizes, $weights);
+        $saved = $weights->steps($sizes->with($facts->level, $facts->own)) - $weights->steps($sizes);
         if ($costs->fitOf($size) < $costs->fitOf($facts->own)) {
             return 'Weighed in centimetres, '.self::leaves($facts, $size, $situation).' counts less than '.self::leaves($facts, $facts->own, $situation);
         }
@@ -51,15 +50,6 @@ final class Why
     {
         $left = $facts->leftOver($size);
 
-        return match (true) {
-            $left === null || $left->isZero() => 'nothing left over',
-            $left->isPositive() => "{$situation->make->say($left)} too much",
-            default => "{$situation->make->say($left->abs())} too little",
-        };
-    }
-
-    private static function steps(Sizes $sizes, CostWeights $weights): float
-    {
-        return $weights->step($sizes->step(Level::Bust, Level::Waist) ?? 0) + $weights->step($sizes->step(Level::Waist, Level::Hip) ?? 0);
+        return $left === null || $left->isZero() ? 'nothing left over' : $situation->make->leftOver($left);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Choosing;
 
-use Underbolt\Pattern\Level;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;
@@ -48,8 +47,7 @@ final readonly class WhyNot
         return match (true) {
             $left === null => 'leaves what nobody can tell: a figure is missing',
             $left->isZero() => 'fits as it is',
-            $left->isPositive() => "has {$this->situation->make->say($left)} too much",
-            default => "has {$this->situation->make->say($left->abs())} too little",
+            default => "has {$this->situation->make->leftOver($left)}",
         };
     }
 
@@ -83,8 +81,7 @@ final readonly class WhyNot
     {
         $weights = $this->situation->make->choices->weights;
         $size = $sizes->at($this->facts->level) ?? 0;
-        $steps = $weights->step($sizes->step(Level::Bust, Level::Waist) ?? 0) + $weights->step($sizes->step(Level::Waist, Level::Hip) ?? 0);
 
-        return LevelCosts::of($this->facts, $weights)->fitOf($size) + $steps;
+        return LevelCosts::of($this->facts, $weights)->fitOf($size) + $weights->steps($sizes);
     }
 }

@@ -31,7 +31,7 @@ final readonly class CupBust
      */
     public static function of(string $cup, ?string $draftedCup, ChartRows $rows): self
     {
-        $drafted = CupLetter::ORDER[CupLetter::draftedInches($draftedCup)];
+        $drafted = CupLetter::drafted($draftedCup);
         [$body, $bodyFrom] = self::printed($cup, $rows->bodyByCup, $drafted, $rows->body(ChartRow::FullBust), $rows->derivesCups);
         [$finished, $finishedFrom] = self::printed($cup, $rows->finishedByCup, $drafted, $rows->finished(ChartRow::FullBust), false);
         $derived = $body === null;

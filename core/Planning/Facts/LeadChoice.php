@@ -26,7 +26,7 @@ final readonly class LeadChoice
     public static function of(Make $make, ChartRows $rows, ?Cup $cup, ?string $draftedCup): self
     {
         $has = static fn (Point $point): bool => $make->body->at($point) !== null;
-        $drafted = CupLetter::ORDER[CupLetter::draftedInches($draftedCup)];
+        $drafted = CupLetter::drafted($draftedCup);
         $apart = abs($cup?->lettersAbove($drafted) ?? 0);
 
         return match (true) {

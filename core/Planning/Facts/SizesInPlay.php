@@ -141,7 +141,7 @@ final readonly class SizesInPlay
     {
         $held = count(array_filter(Level::cases(), static fn (Level $level): bool => $make->pattern->hasLevel($level) && self::holds($make, $draft, $level)));
         $ranges = array_values(array_filter($make->pattern->ranges, static fn (Range $range): bool => $range->draft === $draft));
-        $drafted = CupLetter::ORDER[CupLetter::draftedInches($ranges[0]->draftedCup ?? null)];
+        $drafted = CupLetter::drafted($ranges[0]->draftedCup ?? null);
 
         return [$held, -abs($cup?->lettersAbove($drafted) ?? 0)];
     }

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Choices, LevelName, Plan } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
+import { title } from '../ui/words';
 import LevelChanges from './LevelChanges.vue';
 import LikedEase from './LikedEase.vue';
 
@@ -19,7 +20,6 @@ const emit = defineEmits<{
 }>();
 const session = useSession();
 
-const title = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 const isLiked = computed(() => props.plan.choosers.ease === 'liked');
 const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_cut_nm !== null));
 </script>

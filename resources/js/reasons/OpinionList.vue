@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { LevelPlan, Plan } from '../api/types';
 import Measure from '../ui/Measure.vue';
+import { title } from '../ui/words';
 
 defineProps<{ plan: Plan }>();
 /** How sure, and of what: the measure that decides is named. */
@@ -11,7 +12,6 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
         ? sure
         : `the ${sure_of} ${sure === 'measure again' ? 'stands on the edge' : 'is near the edge'}`;
 }
-const title = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
 </script>
 
 <template>
