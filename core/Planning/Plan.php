@@ -88,7 +88,7 @@ final readonly class Plan
 
     public function drawing(): ?SeamDrawing
     {
-        return SeamDrawing::of($this->front, $this->back, $this->situation->measured(), $this->inPlay->sizes, $this->make->pattern->sizes);
+        return SeamDrawing::of($this->front, $this->back, $this->situation->measured(), $this->inPlay->sizes);
     }
 
     /** @return list<Alternative> */

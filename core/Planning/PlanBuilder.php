@@ -59,7 +59,7 @@ final class PlanBuilder
             lengths: $lengths,
             front: $front,
             back: $back,
-            seam: SideSeam::of($front, $back, $situation->measured(), $make->pattern->sizes),
+            seam: SideSeam::of($front, $back, $situation->measured()),
             sleeve: $sizes->bust === null ? null : Sleeve::of($situation->rows->body(...), $situation->rows->finished(...), $sizes->bust, $make->body->at(Point::Bicep), $make->pattern->fabric),
         );
     }

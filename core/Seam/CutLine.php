@@ -92,6 +92,14 @@ final readonly class CutLine
         return $belowWaist || $wholeLower ? $this->lower : $this->upper;
     }
 
+    /** The size whose printed line the moves at a depth are counted from. */
+    public function sizeAt(Length $depth): ?int
+    {
+        $stretch = $this->stretchAt($depth);
+
+        return $stretch === null ? null : ($stretch === $this->lower ? $this->sizes->waist : $this->sizes->bust);
+    }
+
     /** Whether another line is cut just like this one. */
     public function isLike(self $other): bool
     {

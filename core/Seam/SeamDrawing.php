@@ -31,9 +31,8 @@ final readonly class SeamDrawing
      *
      * @param  array<string, LevelFacts>  $facts  by level
      * @param  list<int>  $inPlay  the sizes whose lines are drawn
-     * @param  non-empty-list<string>  $names  of the pattern's sizes
      */
-    public static function of(CutLine $front, CutLine $back, array $facts, array $inPlay, array $names): ?self
+    public static function of(CutLine $front, CutLine $back, array $facts, array $inPlay): ?self
     {
         $at = $front->depths->at($front->sizes);
         if (count($at) < 2) {
@@ -43,7 +42,7 @@ final readonly class SeamDrawing
         $lines = PrintedLines::of($facts, $at, array_values(array_unique([$first, ...$inPlay])));
         ksort($lines);
         $depths = self::samples(array_values($at), $front->depths->end());
-        $drawn = static fn (CutLine $cut, bool $blendAlone): array => array_map(static fn (int $depth): ?float => self::cutAt($cut, $lines, $names, $depth, $blendAlone), $depths);
+        $drawn = static fn (CutLine $cut, bool $blendAlone): array => array_map(static fn (int $depth): ?float => self::cutAt($cut, $lines, $depth, $blendAlone), $depths);
 
         return new self(
             $depths,
@@ -71,14 +70,13 @@ final readonly class SeamDrawing
 
     /**
      * @param  array<int, PrintedLine>  $lines
-     * @param  non-empty-list<string>  $names
      */
-    private static function cutAt(CutLine $cut, array $lines, array $names, int $depth, bool $blendAlone): ?float
+    private static function cutAt(CutLine $cut, array $lines, int $depth, bool $blendAlone): ?float
     {
         $stretch = $cut->stretchAt(Length::ofNanometres($depth));
-        $from = $stretch === null ? false : array_search($stretch->from, $names, true);
+        $line = $lines[$cut->sizeAt(Length::ofNanometres($depth)) ?? -1] ?? null;
         $move = $blendAlone ? $stretch?->drawnBlend($depth) : $stretch?->drawnMove($depth);
 
-        return $from === false || $move === null || ! isset($lines[$from]) ? null : $lines[$from]->at($depth) + $move;
+        return $line === null || $move === null ? null : $line->at($depth) + $move;
     }
 }

@@ -30,9 +30,8 @@ final readonly class SideSeam
      * Null where the lines can't be drawn: fewer than two levels with their depth, or no figures.
      *
      * @param  array<string, LevelFacts>  $facts  by level
-     * @param  non-empty-list<string>  $names  of the pattern's sizes
      */
-    public static function of(CutLine $front, CutLine $back, array $facts, array $names): ?self
+    public static function of(CutLine $front, CutLine $back, array $facts): ?self
     {
         $at = $front->depths->at($front->sizes);
         if (count($at) < 2) {
@@ -40,8 +39,8 @@ final readonly class SideSeam
         }
         $sizes = array_values(array_unique([...array_values($front->sizes->known()), ...array_values($back->sizes->known())]));
         $lines = PrintedLines::of($facts, $at, $sizes);
-        $frontSeam = self::seam($front, $at, $lines, $names);
-        $backSeam = $front->isLike($back) ? $frontSeam : self::seam($back, $at, $lines, $names);
+        $frontSeam = self::seam($front, $at, $lines);
+        $backSeam = $front->isLike($back) ? $frontSeam : self::seam($back, $at, $lines);
         $own = $lines[$front->sizes->known()[array_key_first($at)]] ?? null;
         if ($frontSeam === null || $backSeam === null || $own === null) {
             return null;
@@ -68,10 +67,9 @@ final readonly class SideSeam
     /**
      * @param  non-empty-array<string, Length>  $at
      * @param  array<int, PrintedLine>  $lines
-     * @param  non-empty-list<string>  $names
      * @return ?array{Length, float} its length and how steep it is; null where a line can't be drawn
      */
-    private static function seam(CutLine $cut, array $at, array $lines, array $names): ?array
+    private static function seam(CutLine $cut, array $at, array $lines): ?array
     {
         $length = Length::zero();
         $steepest = 0.0;
@@ -79,8 +77,7 @@ final readonly class SideSeam
         foreach (array_slice($breaks, 1) as $index => $end) {
             $middle = intdiv($breaks[$index] + $end, 2);
             $stretch = $cut->stretchAt(Length::ofNanometres($middle));
-            $size = $stretch === null ? false : array_search($stretch->from, $names, true);
-            $line = $size === false ? null : $lines[$size] ?? null;
+            $line = $lines[$cut->sizeAt(Length::ofNanometres($middle)) ?? -1] ?? null;
             if ($stretch === null || $line === null || $stretch->slope($middle) === null) {
                 return null;
             }

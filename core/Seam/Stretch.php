@@ -48,13 +48,7 @@ final readonly class Stretch
         return new Station(depth: $depth, from: $this->from, to: $this->to, share: $share, blend: $blend, change: $change, move: $blend?->plus($change), level: $level);
     }
 
-    /** How far out from the upper size's line the new line stands; null where no figure tells the blend. */
-    public function move(Length $depth): ?Length
-    {
-        return $this->blend($depth, $this->share($depth))?->plus($this->change($depth));
-    }
-
-    /** As `move`, for a drawing: in plain numbers, since a line is drawn through many points. */
+    /** The move of a station, for a drawing: in plain numbers, since a line is drawn through many points; null where no figure tells the blend. */
     public function drawnMove(float $depth): ?float
     {
         $blend = $this->drawnBlend($depth);

@@ -31,7 +31,7 @@ test('a curved blend runs through the points of the Bézier curve, and is as ste
     $gap = BigRational::of(millimetres($curve['acrossMm'])->nanometres);
     $segment = new Stretch(from: 'a', to: 'b', top: millimetres(0), start: millimetres(0), end: millimetres($curve['downMm']), shape: BlendShape::Curved, gapAtTop: $gap, gapAtEnd: $gap, changeAtTop: millimetres(0), changeAtEnd: millimetres(0));
     foreach ($curve['pointsMm'] as $point) {
-        expect($segment->move(millimetres($point['downMm']))->nanometres / 1e6)->toEqualWithDelta($point['acrossMm'], 1e-5);
+        expect($segment->station(millimetres($point['downMm']), null)->move->nanometres / 1e6)->toEqualWithDelta($point['acrossMm'], 1e-5);
     }
     $steepest = SeamLength::steepest([0, millimetres($curve['downMm'])->nanometres], static fn (float $depth): float => $segment->slope($depth) ?? 0.0);
     expect($steepest)->toEqualWithDelta($curve['steepest'], 1e-9);

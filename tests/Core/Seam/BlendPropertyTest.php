@@ -24,11 +24,11 @@ test('the new line meets the gap exactly at the levels and never leaves the band
             from: 'a', to: 'b', top: $at(0), start: $at(intdiv($long * $dwell, 100)), end: $at($long), shape: $shape, gapAtTop: BigRational::of($gapTop), gapAtEnd: BigRational::of($gapEnd), changeAtTop: $at(0), changeAtEnd: $at(0),
         );
         $here = $gapTop + ($gapEnd - $gapTop) * $percent / 100;
-        $offset = $segment->move($at(intdiv($long * $percent, 100)))->nanometres;
+        $offset = $segment->station($at(intdiv($long * $percent, 100)), null)->move->nanometres;
 
-        expect($segment->move($at(0))->nanometres)->toBe(0)
-            ->and($segment->move($at($long))->nanometres)->toBe($gapEnd)
-            ->and($segment->move($at($long * 2))->nanometres)->toBe($gapEnd);
+        expect($segment->station($at(0), null)->move->nanometres)->toBe(0)
+            ->and($segment->station($at($long), null)->move->nanometres)->toBe($gapEnd)
+            ->and($segment->station($at($long * 2), null)->move->nanometres)->toBe($gapEnd);
         // The depth was rounded down to a nanometre, so the band is known to a nanometre or two a hundredth.
         $slack = 2 + abs($gapEnd - $gapTop) / $long;
         expect(abs($segment->drawnMove((float) intdiv($long * $percent, 100)) - $offset))->toBeLessThanOrEqual(1);

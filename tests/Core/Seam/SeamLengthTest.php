@@ -65,7 +65,7 @@ test('the slope of a blend is how its offset grows', function (BlendShape $shape
     $line = $segment($shape, $top, $end);
     foreach ([12.5, 14, 17, 20, 21.5] as $depth) {
         $step = cm($depth + 0.001)->nanometres - cm($depth - 0.001)->nanometres;
-        $grown = $line->move(cm($depth + 0.001))->nanometres - $line->move(cm($depth - 0.001))->nanometres;
+        $grown = $line->station(cm($depth + 0.001), null)->move->nanometres - $line->station(cm($depth - 0.001), null)->move->nanometres;
         expect($line->slope(cm($depth)->nanometres))->toEqualWithDelta($grown / $step, 1e-4);
     }
     expect($line->slope(cm(11)->nanometres))->toBe(0.0)->and($line->slope(cm(11.99)->nanometres))->toBe(0.0)
@@ -85,9 +85,9 @@ test('a straight blend leaves and arrives as steep as it is, a curved one along 
 test('where a figure is not printed there is neither slope nor offset', function (): void {
     $none = static fn (?int $top, ?int $end): Stretch => new Stretch(from: 'a', to: 'b', top: cm(0), start: cm(0), end: cm(10), shape: BlendShape::Curved, gapAtTop: $top === null ? null : BigRational::of($top), gapAtEnd: $end === null ? null : BigRational::of($end), changeAtTop: cm(0), changeAtEnd: cm(0));
     foreach ([$none(null, 5), $none(5, null)] as $segment) {
-        expect($segment->slope(1.0))->toBeNull()->and($segment->move(cm(5)))->toBeNull()->and($segment->drawnMove((float) cm(5)->nanometres))->toBeNull()
+        expect($segment->slope(1.0))->toBeNull()->and($segment->station(cm(5), null)->move)->toBeNull()->and($segment->drawnMove((float) cm(5)->nanometres))->toBeNull()
             // Before anything is crossed no gap is needed.
-            ->and($segment->move(cm(0)))->toEqual(cm(0));
+            ->and($segment->station(cm(0), null)->move)->toEqual(cm(0));
     }
 });
 
