@@ -178,18 +178,25 @@ final readonly class LevelFacts
         return $left === null ? null : $this->wishedAt($size) ?? $this->finishedAt($size)?->plus($this->adjustmentAt($size) ?? Length::zero())->minus($left);
     }
 
+    /** How much a garment of this size, adjusted, lacks to move in: above 0 where it is too small; null where a figure is missing. */
+    public function lacks(int $size): ?Length
+    {
+        $finished = $this->finishedAt($size)?->plus($this->adjustmentAt($size) ?? Length::zero());
+
+        return $finished === null || $this->floor === null ? null : $this->body?->plus($this->floor)->minus($finished);
+    }
+
     /** Whether a garment of this size would leave less than one can move in. */
     public function isTooSmall(int $size): bool
     {
-        $finished = $this->finishedAt($size);
         if ($this->body === null || $this->floor === null) {
             return false;
         }
-        if ($finished === null) {
+        if ($this->finishedAt($size) === null) {
             return $this->frame === null && $size < $this->own;
         }
 
-        return $finished->plus($this->adjustmentAt($size) ?? Length::zero())->isLessThan($this->body->plus($this->floor));
+        return $this->lacks($size)?->nanometres > 0;
     }
 
     private function changed(?Length $body, EaseSchool $school, ?int $frame): self

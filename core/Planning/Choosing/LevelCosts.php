@@ -13,7 +13,7 @@ use Underbolt\Sizing\LevelFacts;
 /** What every size would cost at one level, before any step between levels. */
 final readonly class LevelCosts
 {
-    private const NANOMETRES_A_CM = 1e7;
+    public const NANOMETRES_A_CM = 1e7;
 
     /** @param  non-empty-array<int, float>  $fit  by candidate */
     private function __construct(public LevelFacts $facts, private CostWeights $weights, public array $fit)

@@ -41,7 +41,7 @@ final readonly class Receipt
             }
         }
         if (! $adjustment->isZero()) {
-            $cost = round($this->situation->make->choices->weights->adjustment($adjustment->nanometres / 1e7), self::PLACES);
+            $cost = round($this->situation->make->choices->weights->adjustment($adjustment->nanometres / LevelCosts::NANOMETRES_A_CM), self::PLACES);
             $lines[] = new ReceiptLine("a bust adjustment of {$this->situation->make->say($adjustment->abs())}", $cost);
         }
         $cost = round(array_sum(array_map(static fn (ReceiptLine $line): float => $line->cost, $lines)), self::PLACES);

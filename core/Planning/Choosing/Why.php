@@ -42,7 +42,7 @@ final class Why
         }
 
         return $saved > 0
-            ? ucfirst(self::leaves($facts, $size, $situation)).' counts less than the step it saves'
+            ? ucfirst(self::leaves($facts, $size, $situation)).' counts no more than the step it saves'
             : 'Both fit alike';
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Choosing;
 
+use Underbolt\Measure\Length;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;
@@ -37,28 +38,46 @@ final readonly class WhyNot
             return "{$name} has no figure printed here, so nothing tells how it fits.";
         }
 
-        return "{$name} ".implode('; ', array_filter([$this->leaves($size), $this->tooSmall($size), $this->costs($size)], static fn (?string $part): bool => $part !== null)).'.';
+        $parts = [$this->leaves($size), $this->frame($size), $this->tooSmall($size), $this->costs($size)];
+
+        return "{$name} ".implode('; ', array_filter($parts, static fn (?string $part): bool => $part !== null)).'.';
     }
 
     private function leaves(int $size): string
     {
         $left = $this->facts->leftOver($size);
+        $adjusted = $this->adjustment($size);
 
         return match (true) {
             $left === null => 'leaves what nobody can tell: a figure is missing',
-            $left->isZero() => 'fits as it is',
-            default => "has {$this->situation->make->leftOver($left)}",
+            ! $left->isZero() => "has {$this->situation->make->leftOver($left)}",
+            $adjusted->isZero() => 'fits as it is',
+            default => "fits with a bust adjustment of {$this->situation->make->say($adjusted->abs())}",
         };
+    }
+
+    /** Where another measure than the level's own gives the frame, that is what speaks against every other size. */
+    private function frame(int $size): ?string
+    {
+        $frame = $this->facts->frame;
+        $lookup = $this->situation->lookup;
+
+        return $frame === null || $frame === $size || $lookup === null
+            ? null
+            : "the {$lookup->point->words()} asks for {$this->situation->make->pattern->sizes[$frame]}";
+    }
+
+    private function adjustment(int $size): Length
+    {
+        return $this->facts->adjustmentAt($size) ?? Length::zero();
     }
 
     private function tooSmall(int $size): ?string
     {
-        $body = $this->facts->body;
-        if ($body === null || $this->facts->floor === null || ! $this->facts->isTooSmall($size)) {
+        if (! $this->facts->isTooSmall($size)) {
             return null;
         }
-        $finished = $this->facts->finishedAt($size);
-        $lacks = $finished === null ? null : $body->plus($this->facts->floor)->minus($finished);
+        $lacks = $this->facts->lacks($size);
 
         return $lacks === null ? 'it is smaller than what the level asks for' : "too small to move in by {$this->situation->make->say($lacks)}";
     }
@@ -71,9 +90,9 @@ final readonly class WhyNot
         $more = round($this->cost($this->sizes->with($this->facts->level, $size)) - $this->cost($this->sizes), 2);
 
         return match (true) {
-            $more > 0 => "fit and steps together it costs {$more} more",
-            $more < 0 => 'fit and steps together it costs '.abs($more).' less',
-            default => 'fit and steps together it costs the same',
+            $more > 0 => "fit and work together it costs {$more} more",
+            $more < 0 => 'fit and work together it costs '.abs($more).' less',
+            default => 'fit and work together it costs the same',
         };
     }
 
@@ -82,6 +101,9 @@ final readonly class WhyNot
         $weights = $this->situation->make->choices->weights;
         $size = $sizes->at($this->facts->level) ?? 0;
 
-        return LevelCosts::of($this->facts, $weights)->fitOf($size) + $weights->steps($sizes);
+        $adjusted = $this->adjustment($size);
+        $work = $adjusted->isZero() ? 0.0 : $weights->adjustment($adjusted->nanometres / LevelCosts::NANOMETRES_A_CM);
+
+        return LevelCosts::of($this->facts, $weights)->fitOf($size) + $weights->steps($sizes) + $work;
     }
 }
