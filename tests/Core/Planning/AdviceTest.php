@@ -6,7 +6,6 @@ use Underbolt\Pattern\Level;
 use Underbolt\Planning\Advice\Choosers;
 use Underbolt\Planning\Advice\OnTissue;
 use Underbolt\Planning\Advice\PieceCut;
-use Underbolt\Planning\Choosing\WhyNot;
 use Underbolt\Planning\Facts\NeededPoints;
 use Underbolt\Planning\Plan;
 
@@ -94,20 +93,6 @@ test('a choice that could change nothing says why', function (array $changes, ?s
     'set by hand' => [['choices.sizes' => ['bust' => '12', 'waist' => '12', 'hip' => '14']], 'ease takes the nearest', 'all set by hand', 'no length changes'],
     'lengths' => [['body.underarm_to_waist' => 21], 'ease takes the nearest', 'all ways agree', null],
 ]);
-
-test('every size is answered for, with figures', function (): void {
-    $plan = planOf(['choices.ease' => 'chart', 'body.waist' => 77]);
-    expect(array_values(WhyNot::at($plan->situation->facts['waist'], $plan->situation, $plan->sizes)))->toBe([
-        '8 has 11 cm too little; too small to move in by 7.25 cm; fit and steps together it costs 46.2 more.',
-        '10 has 7 cm too little; too small to move in by 3.25 cm; fit and steps together it costs 25.4 more.',
-        '12 has 3 cm too little; fit and steps together it costs 6.6 more.',
-        '14 fits as it is; it is the one that is cut.',
-        '16 has 4 cm too much; fit and steps together it costs 10.8 more.',
-        '18 has 9 cm too much; fit and steps together it costs 31.8 more.',
-    ]);
-    $gap = planOf(['pattern.body_chart.waist' => [66, 70, null, 78, 82, 87]]);
-    expect(WhyNot::at($gap->situation->facts['waist'], $gap->situation, $gap->sizes)[2])->toBe('12 has no figure printed here, so nothing tells how it fits.');
-});
 
 test('pieces say what their edges get, and bands what they get all round', function (): void {
     $plan = planOf(['body.waist' => 77.6, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line'], 'choices.front_larger' => ['bust' => 1], 'choices.by_hand' => ['hip' => ['back' => -0.5]], 'pattern.pieces' => [
