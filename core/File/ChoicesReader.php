@@ -4,38 +4,26 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
-use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\ByHand;
 use Underbolt\Altering\LengthsByHand;
-use Underbolt\Altering\Take;
-use Underbolt\Altering\WorkOrder;
+use Underbolt\File\Keys\ChoicesKeys;
+use Underbolt\File\Keys\LengthsKeys;
+use Underbolt\File\Keys\SidesKeys;
+use Underbolt\File\Shape\Fields;
+use Underbolt\File\Shape\ObjectShape;
 use Underbolt\Measure\Length;
-use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\BetweenRule;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Pattern;
 use Underbolt\Planning\Choices;
-use Underbolt\Planning\Choosing\Pick;
-use Underbolt\Planning\Facts\Lead;
 use Underbolt\Seam\BlendShape;
 use Underbolt\Seam\EdgeChange;
-use Underbolt\Sizing\EaseSchool;
 use Underbolt\Sizing\Sizes;
 
 /** Reads what the sewist decided, with the defaults of the format for what she left open. */
 final class ChoicesReader
 {
-    /** Front and back further apart than this are no longer one garment. */
-    private const MOST_UNLIKE = 3;
-
-    private const KEYS = [
-        'range', 'between', 'lead', 'ease', 'pick', 'liked_ease', 'least_ease',
-        'sizes', 'largest_step', 'blend', 'dwell', 'station_every', 'view', 'fit',
-        'own_garment', 'weights', 'front_larger', 'centre_back', 'order',
-        'take', 'by_hand', 'lengths', 'method', 'adjust_bust',
-    ];
-
     /**
      * @param  Unit  $unit  the document's: where it gives no dwell, that is 2.5 cm or an inch
      * @param  ?Pattern  $pattern  null where it cannot be read: then the clips can't be either
@@ -43,38 +31,38 @@ final class ChoicesReader
      */
     public static function read(Node $node, Unit $unit, ?Pattern $pattern, Unit $marks): ?Choices
     {
-        $fields = $node->fields(self::KEYS);
+        $keys = new ChoicesKeys;
+        $fields = (new ObjectShape($keys))->read($node);
         if ($pattern === null) {
             return null;
         }
-        $get = static fn (string $key): ?Node => $fields[$key] ?? null;
 
         return new Choices(
-            range: $get('range')?->text(),
-            between: $get('between')?->oneOf(BetweenRule::class) ?? $pattern->between ?? BetweenRule::Up,
-            lead: $get('lead')?->oneOf(Lead::class),
-            ease: $get('ease')?->oneOf(EaseSchool::class),
-            pick: $get('pick')?->oneOf(Pick::class),
-            likedEase: LengthsReader::byLevel($get('liked_ease'), LengthKind::Ease),
-            leastEase: LengthsReader::byLevel($get('least_ease'), LengthKind::Ease),
-            clips: self::clips($get('sizes'), $pattern),
-            largestStep: $get('largest_step')?->whole(0, PatternReader::MOST_SIZES) ?? 1,
-            blend: $get('blend')?->oneOf(BlendShape::class) ?? BlendShape::Curved,
-            dwell: $get('dwell')?->length(LengthKind::Allowance) ?? self::usualStep($unit),
-            stationEvery: $get('station_every')?->length(LengthKind::Along) ?? self::usualStep($marks),
+            range: $fields->get($keys->range),
+            between: $fields->get($keys->between) ?? $pattern->between ?? BetweenRule::Up,
+            lead: $fields->get($keys->lead),
+            ease: $fields->get($keys->ease),
+            pick: $fields->get($keys->pick),
+            likedEase: $fields->get($keys->likedEase) ?? [],
+            leastEase: $fields->get($keys->leastEase) ?? [],
+            clips: self::clips($fields->node($keys->sizes), $pattern),
+            largestStep: max(0, $fields->get($keys->largestStep) ?? 0),
+            blend: $fields->get($keys->blend) ?? BlendShape::Curved,
+            dwell: $fields->get($keys->dwell) ?? self::usualStep($unit),
+            stationEvery: $fields->get($keys->stationEvery) ?? self::usualStep($marks),
             tummyDepth: self::usualTummyDepth($unit),
-            view: self::oneNamed($get('view'), $pattern->parts->views, 'view'),
-            fit: self::oneNamed($get('fit'), $pattern->parts->fits, 'fit'),
-            ownGarment: LengthsReader::byLevel($get('own_garment'), LengthKind::Panel),
-            weights: WeightsReader::read($get('weights')),
-            frontLarger: self::shifts($get('front_larger')),
-            centreBack: LengthsReader::byLevel($get('centre_back'), LengthKind::Ease),
-            order: $get('order')?->oneOf(WorkOrder::class),
-            take: self::takes($get('take')),
-            byHand: array_map(self::byHand(...), self::byLevel($get('by_hand'))),
-            lengths: self::lengths($get('lengths')),
-            method: $get('method')?->oneOf(AdjustmentMethod::class),
-            adjustBust: $get('adjust_bust')?->flag() ?? false,
+            view: self::oneNamed($fields->node($keys->view), $pattern->parts->views, 'view'),
+            fit: self::oneNamed($fields->node($keys->fit), $pattern->parts->fits, 'fit'),
+            ownGarment: $fields->get($keys->ownGarment) ?? [],
+            weights: WeightsReader::read($fields->get($keys->weights) ?? Fields::none()),
+            frontLarger: $fields->get($keys->frontLarger) ?? [],
+            centreBack: $fields->get($keys->centreBack) ?? [],
+            order: $fields->get($keys->order),
+            take: $fields->get($keys->take) ?? [],
+            byHand: array_map(self::byHand(...), $fields->get($keys->byHand) ?? []),
+            lengths: self::lengths($fields->get($keys->lengths) ?? Fields::none()),
+            method: $fields->get($keys->method),
+            adjustBust: $fields->get($keys->adjustBust) ?? false,
         );
     }
 
@@ -98,44 +86,24 @@ final class ChoicesReader
         return Length::ofNumber($unit === Unit::Inch ? 1 : 2.5, $unit);
     }
 
-    /** @return array<string, Node> */
-    private static function byLevel(?Node $node): array
+    private static function byHand(Fields $sides): ByHand
     {
-        return $node?->fields(array_column(Level::cases(), 'value')) ?? [];
+        $keys = new SidesKeys;
+
+        return new ByHand(new EdgeChange($sides->get($keys->front) ?? Length::zero(), $sides->get($keys->back) ?? Length::zero()));
     }
 
-    /** @return array<string, int> by level */
-    private static function shifts(?Node $node): array
+    private static function lengths(Fields $changes): LengthsByHand
     {
-        return array_map(static fn (Node $field): int => $field->whole(-self::MOST_UNLIKE, self::MOST_UNLIKE) ?? 0, self::byLevel($node));
-    }
+        $keys = new LengthsKeys;
 
-    /** @return array<string, Take> by level */
-    private static function takes(?Node $node): array
-    {
-        return array_filter(array_map(static fn (Node $field): ?Take => $field->oneOf(Take::class), self::byLevel($node)));
-    }
-
-    private static function byHand(Node $node): ByHand
-    {
-        $sides = $node->fields(['front', 'back']);
-        $move = static fn (string $side): Length => ($sides[$side] ?? null)?->length(LengthKind::Move) ?? Length::zero();
-
-        return new ByHand(new EdgeChange($move('front'), $move('back')));
-    }
-
-    private static function lengths(?Node $node): LengthsByHand
-    {
-        $fields = $node?->fields(['above_waist', 'below_waist', 'hem', 'sleeve']) ?? [];
-        $change = static fn (string $key): ?Length => ($fields[$key] ?? null)?->length(LengthKind::Change);
-
-        return new LengthsByHand($change('above_waist'), $change('below_waist'), $change('hem'), $change('sleeve'));
+        return new LengthsByHand($changes->get($keys->aboveWaist), $changes->get($keys->belowWaist), $changes->get($keys->hem), $changes->get($keys->sleeve));
     }
 
     private static function clips(?Node $node, Pattern $pattern): Sizes
     {
         $clips = new Sizes;
-        foreach (self::byLevel($node) as $level => $field) {
+        foreach ($node?->fields(array_column(Level::cases(), 'value')) ?? [] as $level => $field) {
             $size = $field->text();
             $place = array_search($size, $pattern->sizes, true);
             if ($place !== false) {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use stdClass;
-use Underbolt\Measure\LengthText;
+use Underbolt\File\Keys\HabitsKeys;
+use Underbolt\File\Shape\ObjectShape;
 use Underbolt\Measure\Unit;
 
 /**
@@ -26,19 +27,20 @@ final class HouseHabits
     public static function into(stdClass $document, stdClass $habits, Unit $unit): stdClass
     {
         $filled = clone $document;
+        $habits = (new ObjectShape(new HabitsKeys))->wordedObject($habits, $unit);
         // What the pattern says of its figures, either way, comes before what the house does.
         $saysItself = array_filter(self::SAID_ONCE, static fn (string $key): bool => isset($document->{$key})) !== [];
         foreach ($saysItself ? [] : self::SAID_ONCE as $key) {
             $filled->{$key} = $habits->{$key} ?? null;
         }
-        self::rule($filled, $habits, $unit);
-        self::allowances($filled, $habits, $unit);
+        self::rule($filled, $habits);
+        self::allowances($filled, $habits);
         self::draftedCup($filled, $habits);
 
         return (object) array_filter(get_object_vars($filled), static fn (mixed $value): bool => $value !== null);
     }
 
-    private static function rule(stdClass $filled, stdClass $habits, Unit $unit): void
+    private static function rule(stdClass $filled, stdClass $habits): void
     {
         $rule = $habits->cups ?? null;
         $own = $filled->cups ?? new stdClass;
@@ -47,21 +49,11 @@ final class HouseHabits
         }
         $own = clone $own;
         $own->measure = $rule->measure ?? null;
-        $own->table = array_map(static fn (mixed $line): mixed => $line instanceof stdClass ? self::line($line, $unit) : $line, is_array($rule->table ?? null) ? $rule->table : []);
+        $own->table = $rule->table ?? null;
         $filled->cups = (object) array_filter(get_object_vars($own), static fn (mixed $value): bool => $value !== null && $value !== []);
     }
 
-    private static function line(stdClass $line, Unit $unit): stdClass
-    {
-        $line = clone $line;
-        foreach (['from', 'to'] as $end) {
-            $line->{$end} = self::worded($line->{$end} ?? null, $unit);
-        }
-
-        return $line;
-    }
-
-    private static function allowances(stdClass $filled, stdClass $habits, Unit $unit): void
+    private static function allowances(stdClass $filled, stdClass $habits): void
     {
         $seam = $filled->seam ?? new stdClass;
         if (! $seam instanceof stdClass) {
@@ -69,7 +61,7 @@ final class HouseHabits
         }
         $seam = clone $seam;
         foreach (self::ALLOWANCES as $key) {
-            $seam->{$key} ??= self::worded($habits->{$key} ?? null, $unit);
+            $seam->{$key} ??= $habits->{$key} ?? null;
         }
         $filled->seam = (object) array_filter(get_object_vars($seam), static fn (mixed $value): bool => $value !== null);
     }
@@ -94,13 +86,5 @@ final class HouseHabits
 
             return $range;
         }, $ranges);
-    }
-
-    /** A figure with its unit said, so that it means the same in a sheet of the other unit. */
-    private static function worded(mixed $typed, Unit $unit): mixed
-    {
-        $text = is_int($typed) || is_float($typed) ? (string) $typed : $typed;
-
-        return is_string($text) ? LengthText::worded($text, $unit) : $text;
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use stdClass;
+use Underbolt\File\Keys\ChoicesKeys;
+use Underbolt\File\Keys\MakeKeys;
+use Underbolt\File\Shape\ObjectShape;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Unit;
@@ -30,8 +33,8 @@ final class MakeFile
         $several = array_filter($readings, static fn (array $tries): bool => count($tries) > 1);
 
         return [
-            'format' => MakeReader::FORMAT,
-            'version' => MakeReader::VERSION,
+            'format' => MakeKeys::FORMAT,
+            'version' => MakeKeys::VERSION,
             'unit' => $unit->value,
             'body' => (object) $body,
             ...($several === [] ? [] : ['readings' => $several]),
@@ -48,37 +51,19 @@ final class MakeFile
         return $typedUnder === $file ? $typed : LengthText::worded($typed, $typedUnder);
     }
 
-    /** The keys of the choices that hold lengths, themselves or by level and side. */
-    private const LENGTHS = ['dwell', 'station_every', 'liked_ease', 'least_ease', 'own_garment', 'centre_back', 'lengths', 'by_hand'];
-
     /**
      * Choices that mean the same in a file of another unit than they were typed under: every length in them
      * says its unit, numbers too, and so does the dwell that they leave to their own unit.
      */
     public static function choices(stdClass $typed, Unit $typedUnder, Unit $file): stdClass
     {
-        $choices = clone $typed;
         if ($typedUnder === $file) {
-            return $choices;
+            return clone $typed;
         }
-        foreach (self::LENGTHS as $key) {
-            if (isset($choices->{$key})) {
-                $choices->{$key} = self::wordedAll($choices->{$key}, $typedUnder);
-            }
-        }
+        $choices = (new ObjectShape(new ChoicesKeys))->wordedObject($typed, $typedUnder);
         $choices->dwell ??= LengthPrint::sentence(ChoicesReader::usualStep($typedUnder), $typedUnder);
 
         return $choices;
-    }
-
-    private static function wordedAll(mixed $lengths, Unit $unit): mixed
-    {
-        return match (true) {
-            $lengths instanceof stdClass => (object) array_map(static fn (mixed $length): mixed => self::wordedAll($length, $unit), get_object_vars($lengths)),
-            is_string($lengths) => LengthText::worded($lengths, $unit),
-            is_int($lengths), is_float($lengths) => json_encode($lengths)." {$unit->value}",
-            default => $lengths,
-        };
     }
 
     /**

@@ -6,16 +6,15 @@ namespace Underbolt\File;
 
 use JsonException;
 use stdClass;
+use Underbolt\File\Keys\MakeKeys;
+use Underbolt\File\Shape\Key;
+use Underbolt\File\Shape\ObjectShape;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Make;
 
 /** Reads a make file, the open format of a make (docs: "The make file"). */
 final class MakeReader
 {
-    public const FORMAT = 'underbolt/make';
-
-    public const VERSION = 1;
-
     private const LARGEST_BYTES = 2_000_000;
 
     private const DEEPEST = 32;
@@ -35,21 +34,20 @@ final class MakeReader
         return self::make($document);
     }
 
-    /** The parts a make file has; `readings` are the tries behind the measures, `foundation` is what was worn for them. */
-    private const KEYS = ['format', 'version', 'unit', 'body', 'readings', 'foundation', 'pattern', 'choices'];
-
     private static function make(mixed $document): Make
     {
+        $keys = new MakeKeys;
         $log = new FaultLog;
-        $unit = self::unit($document, $log);
+        $unit = self::unit($document, $keys, $log);
         if ($log->faults() !== []) {
             throw $log->refusal();
         }
-        $fields = Node::root($document, '', $unit, $log)->fields(self::KEYS);
-        $pattern = isset($fields['pattern']) ? PatternReader::read($fields['pattern']) : null;
-        $body = BodyReader::read($fields['body'] ?? Node::root(new stdClass, 'body', $unit, $log), $fields['readings'] ?? null);
-        ($fields['foundation'] ?? null)?->textOrEmpty();
-        $choices = ChoicesReader::read($fields['choices'] ?? Node::root(new stdClass, 'choices', $unit, $log), $unit, $pattern, $unit);
+        $fields = (new ObjectShape($keys))->read(Node::root($document, '', $unit, $log));
+        $typed = $fields->node($keys->pattern);
+        $pattern = $typed === null ? null : PatternReader::read($typed);
+        $body = BodyReader::read($fields->get($keys->body) ?? [], $fields->get($keys->readings) ?? []);
+        $fields->get($keys->foundation);
+        $choices = ChoicesReader::read($fields->node($keys->choices) ?? Node::root(new stdClass, 'choices', $unit, $log), $unit, $pattern, $unit);
         if ($pattern === null || $choices === null || $log->faults() !== []) {
             throw $log->refusal();
         }
@@ -57,31 +55,21 @@ final class MakeReader
         return new Make($unit, $body, $pattern, $choices);
     }
 
-    /** What every figure is read with; the file's head is checked along with it. */
-    private static function unit(mixed $document, FaultLog $log): Unit
+    /** What every figure is read with; that it is a make file at all is known before anything else is read. */
+    private static function unit(mixed $document, MakeKeys $keys, FaultLog $log): Unit
     {
         $root = Node::root($document, '', Unit::Centimetre, $log);
-        $head = $document instanceof stdClass
-            ? array_intersect_key(get_object_vars($document), array_flip(['format', 'version', 'unit', 'body', 'pattern']))
-            : null;
-        if ($head === null) {
-            $root->fault('a make file is a JSON object, {"format": "'.self::FORMAT.'", ...}');
+        if (! $document instanceof stdClass) {
+            $root->fault('a make file is a JSON object, {"format": "'.MakeKeys::FORMAT.'", ...}');
 
             return Unit::Centimetre;
         }
-        $fields = Node::root((object) $head, '', Unit::Centimetre, $log)->fields(['format', 'version', 'unit', 'body', 'pattern']);
-        foreach (['format', 'version', 'unit', 'body', 'pattern'] as $key) {
-            if (! isset($fields[$key])) {
-                $root->missing($key);
-            }
-        }
-        if (isset($fields['format']) && $head['format'] !== self::FORMAT) {
-            $fields['format']->fault('must be "'.self::FORMAT.'"; is this another kind of file?');
-        }
-        if (isset($fields['version']) && $head['version'] !== self::VERSION) {
-            $fields['version']->fault('must be '.self::VERSION.', the version this program reads');
-        }
+        // What else stands there is looked at once the unit is known.
+        $head = array_intersect_key(get_object_vars($document), array_filter($keys->all(), static fn (Key $key): bool => $key->isRequired));
+        $fields = (new ObjectShape($keys))->read(Node::root((object) $head, '', Unit::Centimetre, $log));
+        $fields->get($keys->format);
+        $fields->get($keys->version);
 
-        return ($fields['unit'] ?? null)?->oneOf(Unit::class) ?? Unit::Centimetre;
+        return $fields->get($keys->unit) ?? Unit::Centimetre;
     }
 }

@@ -20,9 +20,9 @@ use Underbolt\Refusal;
  */
 final readonly class Node
 {
-    private const LONGEST_TEXT = 120;
+    public const LONGEST_TEXT = 120;
 
-    private const MOST_ENTRIES = 40;
+    public const MOST_ENTRIES = 40;
 
     private function __construct(private mixed $value, private string $path, private Unit $unit, private FaultLog $log)
     {
@@ -176,6 +176,16 @@ final readonly class Node
     public function isNull(): bool
     {
         return $this->value === null;
+    }
+
+    public function isObject(): bool
+    {
+        return $this->value instanceof stdClass;
+    }
+
+    public function is(string|int $value): bool
+    {
+        return $this->value === $value;
     }
 
     /** The word that a text ends on, such as `yd`; null where it is no text or names no unit. */

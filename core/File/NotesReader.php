@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
+use Underbolt\File\Keys\FabricNeedKeys;
+use Underbolt\File\Keys\NotionKeys;
+use Underbolt\File\Keys\PatternKeys;
+use Underbolt\File\Keys\PieceKeys;
+use Underbolt\File\Shape\Fields;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\LengthText;
 use Underbolt\Pattern\FabricNeed;
 use Underbolt\Pattern\Follows;
-use Underbolt\Pattern\LengthenLine;
 use Underbolt\Pattern\Notes;
 use Underbolt\Pattern\Notion;
 use Underbolt\Pattern\Piece;
@@ -16,58 +20,46 @@ use Underbolt\Pattern\Piece;
 /** Reads what the instruction sheet lists: pieces, cloth, notions, and where the paper may be cut. */
 final class NotesReader
 {
-    private const MOST = 60;
-
-    /** @param  array<string, Node>  $fields  the pattern's */
-    public static function read(array $fields, int $sizes): Notes
+    /** @param  Fields  $fields  the pattern's */
+    public static function read(Fields $fields, PatternKeys $keys, int $sizes): Notes
     {
         return new Notes(
-            self::each($fields['pieces'] ?? null, self::piece(...)),
-            self::each($fields['fabric_needs'] ?? null, static fn (Node $node): FabricNeed => self::cloth($node, $sizes)),
-            self::each($fields['notions'] ?? null, static fn (Node $node): ?Notion => self::notion($node, $sizes)),
-            self::each($fields['lengthen_lines'] ?? null, static fn (Node $node): ?LengthenLine => $node->oneOf(LengthenLine::class)),
+            self::known(array_map(self::piece(...), $fields->get($keys->pieces) ?? [])),
+            array_map(static fn (Fields $need): FabricNeed => self::cloth($need, $sizes), $fields->get($keys->fabricNeeds) ?? []),
+            self::known(array_map(static fn (Fields $notion): ?Notion => self::notion($notion, $sizes), $fields->get($keys->notions) ?? [])),
+            $fields->get($keys->lengthenLines) ?? [],
         );
     }
 
     /**
      * @template T of object
      *
-     * @param  callable(Node): ?T  $read
+     * @param  list<?T>  $all
      * @return list<T>
      */
-    private static function each(?Node $node, callable $read): array
+    private static function known(array $all): array
     {
-        $all = array_map($read, $node?->items(self::MOST) ?? []);
-
         return array_values(array_filter($all, static fn (?object $one): bool => $one !== null));
     }
 
-    private static function piece(Node $node): ?Piece
+    private static function piece(Fields $fields): ?Piece
     {
-        $fields = $node->fields(['name', 'follows', 'cups']);
-        $name = isset($fields['name']) ? $fields['name']->text() : $node->missing('name');
-        $cups = self::texts($fields['cups'] ?? null);
+        $keys = new PieceKeys;
+        $name = $fields->get($keys->name);
 
-        return $name === null ? null : new Piece($name, ($fields['follows'] ?? null)?->oneOf(Follows::class) ?? Follows::AllLevels, $cups);
+        return $name === null ? null : new Piece($name, $fields->get($keys->follows) ?? Follows::AllLevels, $fields->get($keys->cups) ?? []);
     }
 
-    /** @return list<string> */
-    private static function texts(?Node $node): array
+    private static function cloth(Fields $fields, int $sizes): FabricNeed
     {
-        $texts = array_map(static fn (Node $item): ?string => $item->text(), $node?->items(self::MOST) ?? []);
-
-        return array_values(array_filter($texts, static fn (?string $text): bool => $text !== null));
-    }
-
-    private static function cloth(Node $node, int $sizes): FabricNeed
-    {
-        $fields = $node->fields(['view', 'cloth', 'width', 'amounts']);
-        $amounts = isset($fields['amounts']) ? self::inOneUnit($fields['amounts']) : null;
+        $keys = new FabricNeedKeys;
+        $typed = $fields->node($keys->amounts);
+        $amounts = $typed === null ? null : self::inOneUnit($typed);
 
         return new FabricNeed(
-            ($fields['view'] ?? null)?->text(),
-            ($fields['cloth'] ?? null)?->textOrEmpty() ?? '',
-            ($fields['width'] ?? null)?->length(LengthKind::Cloth),
+            $fields->get($keys->view),
+            $fields->get($keys->cloth) ?? '',
+            $fields->get($keys->width),
             $amounts === null ? [] : ChartReader::figures($amounts, LengthKind::Cloth, $sizes),
             array_map(static fn (Node $item): ?string => $item->lengthText(), $amounts?->items() ?? []),
         );
@@ -94,17 +86,17 @@ final class NotesReader
         return $row->withUnit(array_values($units)[0]);
     }
 
-    private static function notion(Node $node, int $sizes): ?Notion
+    private static function notion(Fields $fields, int $sizes): ?Notion
     {
-        $fields = $node->fields(['view', 'name', 'by_size']);
-        $name = isset($fields['name']) ? $fields['name']->text() : $node->missing('name');
-        $items = ($fields['by_size'] ?? null)?->items() ?? [];
+        $keys = new NotionKeys;
+        $name = $fields->get($keys->name);
+        $items = $fields->node($keys->bySize)?->items(PatternReader::MOST_SIZES) ?? [];
         $given = count($items);
         if ($given !== $sizes) {
-            $node->fault("has {$given} entries for {$sizes} sizes; give one for each size, empty where none is needed");
+            $fields->fault("has {$given} entries for {$sizes} sizes; give one for each size, empty where none is needed");
         }
         $bySize = array_map(static fn (Node $item): string => $item->isNull() ? '' : $item->textOrEmpty() ?? '', array_slice($items, 0, $sizes));
 
-        return $name === null ? null : new Notion(($fields['view'] ?? null)?->text(), $name, $bySize);
+        return $name === null ? null : new Notion($fields->get($keys->view), $name, $bySize);
     }
 }

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
-use Underbolt\Measure\LengthKind;
+use Underbolt\File\Keys\RangeKeys;
+use Underbolt\File\Shape\Fields;
 use Underbolt\Pattern\CupLetter;
 use Underbolt\Pattern\Range;
 
 /** Reads the envelopes of a pattern; a pattern that names none is one envelope with every size. */
 final class RangesReader
 {
-    private const KEYS = ['name', 'sizes', 'drafted_cup', 'height', 'draft', 'owned'];
-
     /**
+     * @param  list<Fields>  $items
      * @param  non-empty-list<string>  $sizes  names of all sizes of the pattern
      * @return non-empty-list<Range>
      */
-    public static function read(?Node $node, array $sizes): array
+    public static function read(array $items, array $sizes): array
     {
         $ranges = [];
-        foreach ($node?->items(PatternReader::MOST_SIZES) ?? [] as $item) {
-            $range = self::range($item, $sizes);
+        foreach ($items as $item) {
+            $range = self::range($item, new RangeKeys, $sizes);
             if ($range !== null && array_key_exists($range->name, $ranges)) {
                 $item->fault("\"{$range->name}\" stands twice; each range needs a name of its own");
             } elseif ($range !== null) {
@@ -33,26 +33,25 @@ final class RangesReader
     }
 
     /** @param  non-empty-list<string>  $sizes */
-    private static function range(Node $node, array $sizes): ?Range
+    private static function range(Fields $fields, RangeKeys $keys, array $sizes): ?Range
     {
-        $fields = $node->fields(self::KEYS);
-        $name = isset($fields['name']) ? $fields['name']->text() : $node->missing('name');
-        $members = isset($fields['sizes']) ? self::members($fields['sizes'], $sizes) : $node->missing('sizes');
+        $name = $fields->get($keys->name);
+        $listed = $fields->node($keys->sizes);
+        $members = $listed === null ? null : self::members($listed, $sizes);
         if ($name === null || $members === null) {
             return null;
         }
-
-        $cup = ($fields['drafted_cup'] ?? null)?->text();
-        $draft = ($fields['draft'] ?? null)?->text();
+        $cup = $fields->get($keys->draftedCup);
+        $draft = $fields->get($keys->draft);
 
         return new Range(
             name: $name,
             sizes: $members,
             // Ranges that name no draft are drawn as one, as long as they are drawn for one cup.
             draft: $draft ?? 'the '.CupLetter::drafted($cup).' draft',
-            owned: ($fields['owned'] ?? null)?->flag() ?? true,
+            owned: $fields->get($keys->owned) ?? true,
             draftedCup: $cup,
-            height: ($fields['height'] ?? null)?->length(LengthKind::Along),
+            height: $fields->get($keys->height),
             draftNamed: $draft !== null,
         );
     }

@@ -4,48 +4,38 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
-use Underbolt\Measure\Length;
-use Underbolt\Measure\LengthKind;
-use Underbolt\Pattern\Level;
+use Underbolt\File\Keys\SeamKeys;
+use Underbolt\File\Shape\Fields;
 use Underbolt\Pattern\SeamData;
 
 /** Reads what the paper says about the side seam. */
 final class SeamReader
 {
-    private const LENGTHS = ['underarm_to_waist', 'shoulder_to_waist', 'waist_to_hip', 'hip_to_hem', 'waist_to_hem_edge', 'sleeve_length'];
-
-    private const ALLOWANCES = ['seam_allowance', 'hem_allowance', 'sleeve_hem_allowance'];
-
-    private const MOST_EDGES = 40;
-
-    public static function read(?Node $node): SeamData
+    public static function read(Fields $fields): SeamData
     {
-        $fields = $node?->fields(['edges', 'nest_edges', ...self::LENGTHS, ...self::ALLOWANCES]) ?? [];
-        $length = static fn (string $key): ?Length => ($fields[$key] ?? null)?->length(in_array($key, self::ALLOWANCES, true) ? LengthKind::Allowance : LengthKind::Along);
+        $keys = new SeamKeys;
 
         return new SeamData(
-            edges: self::edges($fields['edges'] ?? null),
-            underarmToWaist: $length('underarm_to_waist'),
-            shoulderToWaist: $length('shoulder_to_waist'),
-            waistToHip: $length('waist_to_hip'),
-            hipToHem: $length('hip_to_hem'),
-            seamAllowance: $length('seam_allowance'),
-            hemAllowance: $length('hem_allowance'),
-            sleeveLength: $length('sleeve_length'),
-            sleeveHemAllowance: $length('sleeve_hem_allowance'),
-            waistToHemEdge: $length('waist_to_hem_edge'),
-            nestEdges: self::edges($fields['nest_edges'] ?? null),
+            edges: self::edges($fields->get($keys->edges) ?? []),
+            underarmToWaist: $fields->get($keys->underarmToWaist),
+            shoulderToWaist: $fields->get($keys->shoulderToWaist),
+            waistToHip: $fields->get($keys->waistToHip),
+            hipToHem: $fields->get($keys->hipToHem),
+            seamAllowance: $fields->get($keys->seamAllowance),
+            hemAllowance: $fields->get($keys->hemAllowance),
+            sleeveLength: $fields->get($keys->sleeveLength),
+            sleeveHemAllowance: $fields->get($keys->sleeveHemAllowance),
+            waistToHemEdge: $fields->get($keys->waistToHemEdge),
+            nestEdges: self::edges($fields->get($keys->nestEdges) ?? []),
         );
     }
 
-    /** @return array<string, int<1, max>> */
-    private static function edges(?Node $node): array
+    /**
+     * @param  array<string, int>  $edges  by level
+     * @return array<string, int<1, max>>
+     */
+    private static function edges(array $edges): array
     {
-        $edges = array_map(
-            static fn (Node $field): ?int => $field->whole(1, self::MOST_EDGES),
-            $node?->fields(array_column(Level::cases(), 'value')) ?? [],
-        );
-
-        return array_filter($edges, static fn (?int $count): bool => $count !== null && $count > 0);
+        return array_filter($edges, static fn (int $count): bool => $count > 0);
     }
 }

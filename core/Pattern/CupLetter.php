@@ -23,6 +23,18 @@ final class CupLetter
         return $place === false ? null : $place;
     }
 
+    /** @return list<string> every letter that names a cup */
+    public static function all(): array
+    {
+        return [...self::ORDER, ...array_keys(self::SAME)];
+    }
+
+    /** What is said of a letter that names no cup. */
+    public static function unknown(string $letter): string
+    {
+        return "\"{$letter}\" is no cup; the letters run from AA, A, B to K";
+    }
+
     /** The letter by which a cup is known here: DD reads as E, DDD as F; null for a letter not known. */
     public static function canonical(string $letter): ?string
     {

@@ -13,7 +13,7 @@ function classesNamedIn(string $page): array
 test('what the pages name is there', function (string $page): void {
     $missing = array_filter(classesNamedIn($page), static function (string $name): bool {
         [$short, $member] = explode('::', $name) + [1 => null];
-        $rooms = str_starts_with($short, 'App\\') ? [''] : ['Underbolt\\', 'Underbolt\\Planning\\'];
+        $rooms = str_starts_with($short, 'App\\') ? [''] : ['Underbolt\\', 'Underbolt\\Planning\\', 'Underbolt\\File\\'];
         $class = firstThere(array_map(static fn (string $room): string => $room.$short, $rooms));
 
         return $class === null || ($member !== null && ! hasMember($class, $member));
@@ -24,7 +24,7 @@ test('what the pages name is there', function (string $page): void {
 /** @param  list<string>  $classes */
 function firstThere(array $classes): ?string
 {
-    return array_values(array_filter($classes, static fn (string $class): bool => class_exists($class) || enum_exists($class)))[0] ?? null;
+    return array_values(array_filter($classes, static fn (string $class): bool => class_exists($class) || interface_exists($class) || enum_exists($class)))[0] ?? null;
 }
 
 function hasMember(string $class, string $member): bool
@@ -38,7 +38,7 @@ function hasMember(string $class, string $member): bool
 
 test('each room of core has its line on the page of architecture', function (): void {
     $page = (string) file_get_contents(__DIR__.'/../../docs/architecture.md');
-    foreach ([...(glob(__DIR__.'/../../core/*', GLOB_ONLYDIR) ?: []), ...(glob(__DIR__.'/../../core/Planning/*', GLOB_ONLYDIR) ?: [])] as $room) {
+    foreach ([...(glob(__DIR__.'/../../core/*', GLOB_ONLYDIR) ?: []), ...(glob(__DIR__.'/../../core/*/*', GLOB_ONLYDIR) ?: [])] as $room) {
         expect($page)->toContain('`'.substr($room, (int) strrpos($room, 'core/')).'`');
     }
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Illuminate\Support\Arr;
+use stdClass;
 use Underbolt\File\MakeReader;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
@@ -74,4 +75,33 @@ function cautionsOf(Plan $plan): array
         static fn ($caution): string => trim("{$caution->code->value} {$caution->level?->value}"),
         $plan->cautions(),
     );
+}
+
+/**
+ * A copy with a part changed, dropped or doubled here and there.
+ *
+ * @param  callable(int): bool  $once  true once in so many calls
+ */
+function mutated(mixed $value, callable $once): mixed
+{
+    static $junk = [null, true, 0, -1, 1e300, '', 'x', '1/3', '95 cm', [], [null], '8', PHP_INT_MAX, 20, 250];
+    if ($once(250)) {
+        return $junk[mt_rand(0, count($junk) - 1)];
+    }
+    if ($value instanceof stdClass) {
+        $copy = new stdClass;
+        foreach (get_object_vars($value) as $key => $part) {
+            $once(500) || $copy->{$once(900) ? "{$key}s" : $key} = mutated($part, $once);
+        }
+
+        return $copy;
+    }
+    if (is_array($value)) {
+        $parts = array_filter($value, static fn (): bool => ! $once(500));
+        $copy = array_map(static fn (mixed $part): mixed => mutated($part, $once), array_values($parts));
+
+        return $once(400) ? [...$copy, ...array_slice($copy, -1)] : $copy;
+    }
+
+    return is_float($value) || is_int($value) ? ($once(60) ? $value * mt_rand(1, 30) / 10 : $value) : $value;
 }

@@ -16,6 +16,28 @@ use Underbolt\Sizing\Sizes;
  */
 final readonly class CostWeights
 {
+    public const CRITICAL = 2.0;
+
+    public const MATTERS = 1.0;
+
+    public const FREE = 0.0;
+
+    public const SLACK_CM = 1.0;
+
+    public const WORSE = 2.0;
+
+    public const EVERY_CM = 0.1;
+
+    public const STEPS = [0.0, 1.0, 3.0, 8.0];
+
+    public const FURTHER_STEP = 5.0;
+
+    public const ADJUSTMENT = 2.0;
+
+    public const ADJUSTMENT_PER_CM = 0.5;
+
+    public const WORK = 1.0;
+
     /**
      * @param  float  $slackCm  so much is sewn in the seams anyway and costs next to nothing
      * @param  float  $worse  how much more counts what can't be hidden: too small in a woven or by the chart, too large at the bust
@@ -25,17 +47,17 @@ final readonly class CostWeights
      * @param  float  $work  how much work counts against fit: 1 as it stands, less to fit closer, more to work less
      */
     public function __construct(
-        private float $critical = 2.0,
-        private float $matters = 1.0,
-        private float $free = 0.0,
-        public float $slackCm = 1.0,
-        public float $worse = 2.0,
-        public float $everyCm = 0.1,
-        private array $steps = [0.0, 1.0, 3.0, 8.0],
-        private float $furtherStep = 5.0,
-        private float $adjustment = 2.0,
-        private float $adjustmentPerCm = 0.5,
-        private float $work = 1.0,
+        private float $critical = self::CRITICAL,
+        private float $matters = self::MATTERS,
+        private float $free = self::FREE,
+        public float $slackCm = self::SLACK_CM,
+        public float $worse = self::WORSE,
+        public float $everyCm = self::EVERY_CM,
+        private array $steps = self::STEPS,
+        private float $furtherStep = self::FURTHER_STEP,
+        private float $adjustment = self::ADJUSTMENT,
+        private float $adjustmentPerCm = self::ADJUSTMENT_PER_CM,
+        private float $work = self::WORK,
     ) {
     }
 

@@ -682,10 +682,6 @@ export interface components {
             /** @description something has to be found out or decided before the cloth is cut */
             stops: boolean;
         };
-        /** @description rows by name, one text for each size, null where none is printed */
-        ChartDocument: {
-            [key: string]: (string | null)[];
-        };
         ChartPreviewCellData: {
             /** @description as pasted */
             typed: string;
@@ -731,66 +727,109 @@ export interface components {
         ChartTextData: {
             text: string;
         };
+        /** @description The `choices` part of a make file, figures as typed; its keys are those of core/File/Keys/ChoicesKeys. */
         ChoicesDocument: {
-            /** @description The `choices` part of a make file, figures as typed. */
             range?: string | null;
-            /** @enum {string} */
-            between?: "up" | "down" | "nearest";
+            /** @enum {string|null} */
+            between?: "up" | "down" | "nearest" | null;
             /** @enum {string|null} */
             lead?: "full_bust" | "cup" | "high_bust" | "high_bust_as_is" | "cross_front" | null;
-            /** @enum {string} */
-            pick?: "best" | "level" | "one_size";
-            /** @description flat widths of a garment that fits well */
+            /** @enum {string|null} */
+            ease?: "chart" | "drafted" | "liked" | null;
+            /** @enum {string|null} */
+            pick?: "best" | "level" | "one_size" | null;
+            liked_ease?: {
+                bust?: string | null;
+                waist?: string | null;
+                hip?: string | null;
+            } | null;
+            least_ease?: {
+                bust?: string | null;
+                waist?: string | null;
+                hip?: string | null;
+            } | null;
+            /** @description flat widths of a garment that fits well: twice that, less the body, is the ease liked */
             own_garment?: {
-                [key: string]: string | null;
-            };
-            centre_back?: {
-                [key: string]: string | null;
-            };
-            /** @description by so many sizes */
+                bust?: string | null;
+                waist?: string | null;
+                hip?: string | null;
+            } | null;
+            /** @description clips set by hand */
+            sizes?: {
+                bust?: string | null;
+                waist?: string | null;
+                hip?: string | null;
+            } | null;
+            largest_step?: number | null;
+            /** @enum {string|null} */
+            blend?: "curved" | "straight" | null;
+            /** @description how far below the waist the line leaves the waist size; 2.5 cm or 1 in where it is left out */
+            dwell?: string | null;
+            station_every?: string | null;
+            view?: string | null;
+            fit?: string | null;
+            /** @description by so many sizes; front and back further apart are no longer one garment */
             front_larger?: {
-                [key: string]: number;
-            };
+                bust?: number | null;
+                waist?: number | null;
+                hip?: number | null;
+            } | null;
+            /** @description what the centre back takes alone of what is left over */
+            centre_back?: {
+                bust?: string | null;
+                waist?: string | null;
+                hip?: string | null;
+            } | null;
             /** @enum {string|null} */
             order?: "blend_first" | "length_first" | null;
             weights?: {
-                [key: string]: number | number[];
-            };
-            view?: string | null;
-            fit?: string | null;
-            /** @enum {string} */
-            ease?: "chart" | "drafted" | "liked";
-            /** @enum {string} */
-            blend?: "curved" | "straight";
-            liked_ease?: {
-                [key: string]: string | null;
-            };
-            least_ease?: {
-                [key: string]: string | null;
-            };
-            /** @description clips set by hand */
-            sizes?: {
-                [key: string]: string | null;
-            };
-            largest_step?: number;
-            dwell?: string | null;
-            station_every?: string | null;
+                critical?: number | null;
+                matters?: number | null;
+                free?: number | null;
+                slack_cm?: number | null;
+                too_small?: number | null;
+                every_cm?: number | null;
+                further_step?: number | null;
+                adjustment?: number | null;
+                adjustment_per_cm?: number | null;
+                work?: number | null;
+                /** @description what a step of 0, 1, 2 ... sizes costs */
+                steps?: number[] | null;
+            } | null;
+            /** @description what becomes of what is left over */
             take?: {
-                [key: string]: "in_line" | "sew" | "leave" | null;
-            };
-            /** @description outward positive, for each side edge */
+                /** @enum {string|null} */
+                bust?: "in_line" | "sew" | "leave" | null;
+                /** @enum {string|null} */
+                waist?: "in_line" | "sew" | "leave" | null;
+                /** @enum {string|null} */
+                hip?: "in_line" | "sew" | "leave" | null;
+            } | null;
+            /** @description what a fitting found, for each side edge, outward positive */
             by_hand?: {
-                [key: string]: {
+                bust?: {
                     front?: string | null;
                     back?: string | null;
                 } | null;
-            };
-            /** @description changes set by hand */
+                waist?: {
+                    front?: string | null;
+                    back?: string | null;
+                } | null;
+                hip?: {
+                    front?: string | null;
+                    back?: string | null;
+                } | null;
+            } | null;
+            /** @description changes of length set by hand; 0 declines one */
             lengths?: {
-                [key: string]: string | null;
-            };
+                above_waist?: string | null;
+                below_waist?: string | null;
+                hem?: string | null;
+                sleeve?: string | null;
+            } | null;
             /** @enum {string|null} */
             method?: "pivot" | "slash" | null;
+            /** @description whether the bust is adjusted to its frame though full bust or cup leads */
             adjust_bust?: boolean | null;
         };
         ChoicesRequest: {
@@ -820,33 +859,6 @@ export interface components {
             source: "pattern" | "rule of thumb";
             /** @description whose bust row is read, where it is another cup's */
             row: string | null;
-        };
-        CupLineDocument: {
-            /** @description The cup holds from its first difference up to, not with, its second. */
-            cup: string;
-            from: string;
-            to: string;
-        };
-        CupRuleDocument: {
-            /**
-             * @description The rule of one range of sizes.
-             * @enum {string}
-             */
-            measure: "high_bust_difference" | "front_half_difference";
-            table: components["schemas"]["CupLineDocument"][];
-        };
-        CupsDocument: {
-            /**
-             * @description A rule for the cup, and the bust rows by cup, figures as typed.
-             * @enum {string}
-             */
-            measure?: "high_bust_difference" | "front_half_difference";
-            table?: components["schemas"]["CupLineDocument"][];
-            by_range?: {
-                [key: string]: components["schemas"]["CupRuleDocument"];
-            };
-            body_chart?: components["schemas"]["ChartDocument"];
-            finished?: components["schemas"]["ChartDocument"];
         };
         /** @description Envelopes whose lines nest: sizes of one draft can be blended, sizes of two can't. */
         DraftData: {
@@ -883,19 +895,6 @@ export interface components {
             /** @description it is so */
             answered: boolean;
         };
-        FlatCheckDocument: {
-            /** @description The tissue of one size measured at a level, panel by panel, figures as typed. */
-            size: string;
-            seam_allowance?: string | null;
-            panels: {
-                name?: string | null;
-                width: string;
-                times?: number | null;
-                darts?: string | null;
-                /** @description edges measured to the cutting line */
-                allowances?: number | null;
-            }[];
-        };
         /** @description A finished row taken from the tissue: one size measured, the others along the body chart's steps. */
         FlatRowData: {
             /** @enum {string} */
@@ -925,16 +924,42 @@ export interface components {
             /** @description the usual ones */
             pieces: components["schemas"]["PieceDocument"][];
         };
+        /** @description What a house does alike in all its patterns, figures as typed; its keys are those of core/File/Keys/HabitsKeys. */
         HabitsDocument: {
-            /**
-             * @description What a house does alike in all its patterns, figures as typed.
-             * @enum {string|null}
-             */
+            /** @enum {string|null} */
             chart_means?: "upper_limit" | "middle" | null;
             /** @enum {string|null} */
             between?: "up" | "down" | "nearest" | null;
             drafted_cup?: string | null;
-            cups?: components["schemas"]["CupsDocument"];
+            cups?: {
+                /** @enum {string|null} */
+                measure?: "high_bust_difference" | "front_half_difference" | null;
+                table?: {
+                    cup: string;
+                    from: string;
+                    to: string;
+                }[] | null;
+                /** @description the rule of one envelope, by its name */
+                by_range?: {
+                    [key: string]: {
+                        /** @enum {string|null} */
+                        measure?: "high_bust_difference" | "front_half_difference" | null;
+                        table?: {
+                            cup: string;
+                            from: string;
+                            to: string;
+                        }[] | null;
+                    };
+                } | null;
+                /** @description the bust row of the chart, by cup */
+                body_chart?: {
+                    [key: string]: (string | null)[];
+                } | null;
+                /** @description the finished bust row, by cup */
+                finished?: {
+                    [key: string]: (string | null)[];
+                } | null;
+            } | null;
             seam_allowance?: string | null;
             hem_allowance?: string | null;
         };
@@ -1175,74 +1200,196 @@ export interface components {
              */
             between: "up" | "down" | "nearest";
         };
+        /** @description The `pattern` part of a make file, figures as typed; its keys are those of core/File/Keys/PatternKeys. */
         PatternDocument: {
-            /** @description The `pattern` part of a make file, figures as typed. */
-            sizes: string[];
+            name?: string | null;
+            house?: string | null;
             /** @enum {string|null} */
             garment?: "dress" | "top" | "skirt" | "trousers" | "knit_top" | "coat" | null;
-            pulled_on?: boolean;
-            /** @enum {string|null} */
-            cut_as?: "blended" | "one_size" | null;
+            fabric?: {
+                /** @enum {string|null} */
+                kind?: "woven" | "knit" | null;
+                stretch_percent?: number | null;
+            } | null;
+            /** @description the smallest first */
+            sizes: string[];
+            /** @description envelopes; those that share a draft were drawn as one set of lines */
+            ranges?: {
+                name: string;
+                sizes: string[];
+                drafted_cup?: string | null;
+                height?: string | null;
+                draft?: string | null;
+                owned?: boolean | null;
+            }[] | null;
             /** @enum {string|null} */
             chart_means?: "upper_limit" | "middle" | null;
             /** @enum {string|null} */
             between?: "up" | "down" | "nearest" | null;
-            ranges?: components["schemas"]["RangeDocument"][];
-            least_ease?: {
-                [key: string]: string | null;
+            /** @description rows of one figure for each size, null where none is printed; over sizes drawn together they rise */
+            body_chart: {
+                full_bust?: (string | null)[] | null;
+                high_bust?: (string | null)[] | null;
+                cross_front?: (string | null)[] | null;
+                waist?: (string | null)[] | null;
+                hip?: (string | null)[] | null;
+                bicep?: (string | null)[] | null;
             };
-            body_chart: components["schemas"]["ChartDocument"];
-            finished: components["schemas"]["ChartDocument"];
-            cups?: components["schemas"]["CupsDocument"];
-            views?: string[];
-            fits?: string[];
+            finished?: {
+                full_bust?: (string | null)[] | null;
+                waist?: (string | null)[] | null;
+                hip?: (string | null)[] | null;
+                bicep?: (string | null)[] | null;
+            } | null;
+            cups?: {
+                /** @enum {string|null} */
+                measure?: "high_bust_difference" | "front_half_difference" | null;
+                table?: {
+                    cup: string;
+                    from: string;
+                    to: string;
+                }[] | null;
+                /** @description the rule of one envelope, by its name */
+                by_range?: {
+                    [key: string]: {
+                        /** @enum {string|null} */
+                        measure?: "high_bust_difference" | "front_half_difference" | null;
+                        table?: {
+                            cup: string;
+                            from: string;
+                            to: string;
+                        }[] | null;
+                    };
+                } | null;
+                /** @description the bust row of the chart, by cup */
+                body_chart?: {
+                    [key: string]: (string | null)[];
+                } | null;
+                /** @description the finished bust row, by cup */
+                finished?: {
+                    [key: string]: (string | null)[];
+                } | null;
+            } | null;
+            views?: string[] | null;
+            fits?: string[] | null;
+            /** @description finished figures of one view, fit or cup */
             finished_by?: {
                 view?: string | null;
                 fit?: string | null;
                 cup?: string | null;
-                finished: components["schemas"]["ChartDocument"];
-            }[];
+                finished?: {
+                    full_bust?: (string | null)[] | null;
+                    waist?: (string | null)[] | null;
+                    hip?: (string | null)[] | null;
+                    bicep?: (string | null)[] | null;
+                } | null;
+            }[] | null;
+            /** @description the tissue of one size measured at a level */
             flat_checks?: {
-                [key: string]: components["schemas"]["FlatCheckDocument"];
-            };
-            pieces?: components["schemas"]["PieceDocument"][];
-            fabric_needs?: {
-                view?: string | null;
-                cloth?: string | null;
-                width?: string | null;
-                amounts: (string | null)[];
-            }[];
-            notions?: {
-                view?: string | null;
-                name: string;
-                by_size: (string | null)[];
-            }[];
-            lengthen_lines?: ("above_waist" | "below_waist" | "hem" | "sleeve")[];
-            fabric: {
-                /** @enum {string} */
-                kind: "woven" | "knit";
-                stretch_percent?: number | null;
-            };
-            levels: {
-                [key: string]: "critical" | "matters" | "free";
-            };
-            seam: {
+                bust?: {
+                    size: string;
+                    /** @description the pattern's where it is left out */
+                    seam_allowance?: string | null;
+                    panels: {
+                        name?: string | null;
+                        width: string;
+                        /** @description how often it is cut */
+                        times?: number | null;
+                        darts?: string | null;
+                        /** @description edges measured to the cutting line */
+                        allowances?: number | null;
+                    }[];
+                } | null;
+                waist?: {
+                    size: string;
+                    /** @description the pattern's where it is left out */
+                    seam_allowance?: string | null;
+                    panels: {
+                        name?: string | null;
+                        width: string;
+                        /** @description how often it is cut */
+                        times?: number | null;
+                        darts?: string | null;
+                        /** @description edges measured to the cutting line */
+                        allowances?: number | null;
+                    }[];
+                } | null;
+                hip?: {
+                    size: string;
+                    /** @description the pattern's where it is left out */
+                    seam_allowance?: string | null;
+                    panels: {
+                        name?: string | null;
+                        width: string;
+                        /** @description how often it is cut */
+                        times?: number | null;
+                        darts?: string | null;
+                        /** @description edges measured to the cutting line */
+                        allowances?: number | null;
+                    }[];
+                } | null;
+            } | null;
+            levels?: {
+                /** @enum {string|null} */
+                bust?: "critical" | "matters" | "free" | null;
+                /** @enum {string|null} */
+                waist?: "critical" | "matters" | "free" | null;
+                /** @enum {string|null} */
+                hip?: "critical" | "matters" | "free" | null;
+            } | null;
+            seam?: {
+                /** @description edges that share what is left over */
                 edges?: {
-                    [key: string]: number;
-                };
+                    bust?: number | null;
+                    waist?: number | null;
+                    hip?: number | null;
+                } | null;
+                /** @description edges between which the sizes differ on paper */
                 nest_edges?: {
-                    [key: string]: number;
-                };
-                waist_to_hem_edge?: string | null;
+                    bust?: number | null;
+                    waist?: number | null;
+                    hip?: number | null;
+                } | null;
                 underarm_to_waist?: string | null;
                 shoulder_to_waist?: string | null;
                 waist_to_hip?: string | null;
                 hip_to_hem?: string | null;
+                waist_to_hem_edge?: string | null;
                 sleeve_length?: string | null;
                 seam_allowance?: string | null;
                 hem_allowance?: string | null;
                 sleeve_hem_allowance?: string | null;
-            };
+            } | null;
+            pieces?: {
+                name: string;
+                /** @enum {string|null} */
+                follows?: "frame" | "waist" | "hip" | "waist_and_hip" | "all_levels" | "one_size" | null;
+                cups?: string[] | null;
+            }[] | null;
+            fabric_needs?: {
+                view?: string | null;
+                cloth?: string | null;
+                width?: string | null;
+                amounts?: (string | null)[] | null;
+            }[] | null;
+            notions?: {
+                view?: string | null;
+                name: string;
+                /** @description empty where none is needed */
+                by_size: (string | null)[];
+            }[] | null;
+            lengthen_lines?: ("above_waist" | "below_waist" | "hem" | "sleeve")[] | null;
+            pulled_on?: boolean | null;
+            least_ease?: {
+                bust?: string | null;
+                waist?: string | null;
+                hip?: string | null;
+            } | null;
+            /**
+             * @description how it is meant to be cut; a boxy garment in one size
+             * @enum {string|null}
+             */
+            cut_as?: "blended" | "one_size" | null;
         };
         /** @description What can be chosen while a pattern is put in. */
         PatternGuideData: {
@@ -1352,15 +1499,6 @@ export interface components {
             errors?: {
                 [key: string]: string[];
             };
-        };
-        RangeDocument: {
-            /** @description One envelope; those that share a draft were drawn as one set of lines. */
-            name: string;
-            sizes: string[];
-            drafted_cup?: string | null;
-            height?: string | null;
-            draft?: string | null;
-            owned?: boolean;
         };
         ReadChartRequest: {
             /** @description as pasted */

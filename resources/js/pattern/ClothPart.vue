@@ -20,7 +20,7 @@ const blank = (): null[] => document.value.sizes.map(() => null);
 
 function amount(at: number, column: number, text: string): void {
     const amounts = document.value.sizes.map((_, c) =>
-        c === column ? orNull(text) : (needs.value[at]?.amounts[c] ?? null),
+        c === column ? orNull(text) : (needs.value[at]?.amounts?.[c] ?? null),
     );
     setNeeds(changedAt(needs.value, at, { amounts }));
 }
@@ -77,7 +77,7 @@ function entry(at: number, column: number, text: string): void {
                         </td>
                         <td v-for="(size, c) in document.sizes" :key="size">
                             <CellInput
-                                :value="need.amounts[c]"
+                                :value="need.amounts?.[c]"
                                 :label="`${need.cloth || 'Cloth'}, size ${size}`"
                                 :fault="faults.get(`pattern.fabric_needs[${n}].amounts[${c}]`)"
                                 @change="amount(n, c, $event)"

@@ -8,14 +8,17 @@ import CupRule from './CupRule.vue';
 defineProps<{ faults: Map<string, string>; unit: Unit }>();
 const document = defineModel<PatternDocument>({ required: true });
 
-type Rule = NonNullable<Cups['by_range']>[string];
+type Rule = InstanceType<typeof CupRule>['$props']['modelValue'];
 
 const cups = computed(() => document.value.cups ?? {});
 const withRows = computed(() => cupsOf(document.value));
+type TypedRule = NonNullable<Cups['by_range']>[string];
+const ruleOf = ({ measure, table }: TypedRule): Rule => ({
+    measure: measure ?? 'high_bust_difference',
+    table: table ?? [],
+});
 const rule = computed<Rule | null>(() =>
-    cups.value.measure === undefined && cups.value.table === undefined
-        ? null
-        : { measure: cups.value.measure ?? 'high_bust_difference', table: cups.value.table ?? [] },
+    cups.value.measure || cups.value.table ? ruleOf(cups.value) : null,
 );
 const ranges = computed(() => document.value.ranges ?? []);
 
@@ -39,8 +42,6 @@ function toggleRow(cup: string, on: boolean): void {
     };
     change({ body_chart: chart(cups.value.body_chart), finished: chart(cups.value.finished) });
 }
-
-const emptyRule = (): Rule => ({ measure: 'high_bust_difference', table: [] });
 </script>
 
 <template>
@@ -78,7 +79,7 @@ const emptyRule = (): Rule => ({ measure: 'high_bust_difference', table: [] });
                     label="Put its rule in"
                     outlined
                     size="small"
-                    @click="setRule(emptyRule())"
+                    @click="setRule(ruleOf({}))"
                 />
             </div>
             <div v-for="range in ranges" :key="range.name">
@@ -86,7 +87,7 @@ const emptyRule = (): Rule => ({ measure: 'high_bust_difference', table: [] });
                     <CupRule
                         :title="`Only in ${range.name}`"
                         :at="`pattern.cups.by_range.${range.name}`"
-                        :model-value="cups.by_range[range.name] ?? emptyRule()"
+                        :model-value="ruleOf(cups.by_range[range.name] ?? {})"
                         :unit="unit"
                         :faults="faults"
                         @update:model-value="setRangeRule(range.name, $event)"
@@ -105,7 +106,7 @@ const emptyRule = (): Rule => ({ measure: 'high_bust_difference', table: [] });
                     text
                     size="small"
                     :label="`${range.name} has a rule of its own`"
-                    @click="setRangeRule(range.name, emptyRule())"
+                    @click="setRangeRule(range.name, ruleOf({}))"
                 />
             </div>
         </div>

@@ -9,7 +9,7 @@ import Measure from '../ui/Measure.vue';
 import TextField from '../ui/TextField.vue';
 import { changedAt, orNull, withoutAt } from './lists';
 
-type Check = NonNullable<PatternDocument['flat_checks']>[string];
+type Check = NonNullable<NonNullable<PatternDocument['flat_checks']>[LevelName]>;
 
 const props = defineProps<{
     faults: Map<string, string>;

@@ -62,7 +62,7 @@ function setStretch(text: string): void {
             class="narrow"
             label="Fabric"
             :options="kinds"
-            :model-value="document.fabric.kind"
+            :model-value="document.fabric.kind ?? 'woven'"
             @update:model-value="change({ fabric: { ...document.fabric, kind: $event ?? 'woven' } })"
         />
         <TextField

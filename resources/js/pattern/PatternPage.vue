@@ -11,7 +11,7 @@ import { useDebounceFn, useRefHistory } from '@vueuse/core';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { House, Pattern, PatternGuide, Unit } from '../api/types';
 import { useSession } from '../state/session';
-import { emptyDocument, placeWords } from '../sheet/sheet';
+import { emptyDocument, opened, placeWords } from '../sheet/sheet';
 import Crumbs from '../ui/Crumbs.vue';
 import ChartsPart from './ChartsPart.vue';
 import ClothPart from './ClothPart.vue';
@@ -52,6 +52,8 @@ const unit = ref<Unit>(session.unit);
 const document = shallowRef(emptyDocument());
 const history = useRefHistory(document, { capacity: 200, flush: 'sync' });
 const kept = shallowRef<Pattern | null>(null);
+/** What was opened: nothing is saved before it changes. */
+let untouched = document.value;
 const loaded = ref(props.id === undefined);
 const unsaved = ref(false);
 const refused = ref<Refused | null>(null);
@@ -60,7 +62,8 @@ function show(pattern: Pattern): void {
     name.value = pattern.name;
     house.value = pattern.house;
     unit.value = pattern.unit;
-    document.value = pattern.document;
+    document.value = opened(pattern.document);
+    untouched = document.value;
     kept.value = pattern;
     history.clear();
 }
@@ -107,7 +110,7 @@ const saveSoon = useDebounceFn(saveNow, 500);
 
 watch([name, house, unit, document], () => {
     if (!loaded.value) return;
-    if (kept.value !== null && document.value === kept.value.document && name.value === kept.value.name) {
+    if (kept.value !== null && document.value === untouched && name.value === kept.value.name) {
         if (house.value === kept.value.house && unit.value === kept.value.unit) return;
     }
     unsaved.value = true;

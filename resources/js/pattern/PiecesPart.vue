@@ -52,8 +52,9 @@ function setPieces(next: Piece[]): void {
                             @change="
                                 setPieces(
                                     changedAt(pieces, p, {
-                                        follows: ($event.target as HTMLSelectElement)
-                                            .value as Piece['follows'],
+                                        follows: ($event.target as HTMLSelectElement).value as NonNullable<
+                                            Piece['follows']
+                                        >,
                                     }),
                                 )
                             "

@@ -11,14 +11,15 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
 const choices = computed(() => props.make.choices);
 const named = (names: readonly string[]): { value: string; label: string }[] =>
     names.map((name) => ({ value: name, label: name }));
-const lengths = computed(() => [
+type Lengths = NonNullable<Choices['lengths']>;
+const lengths = computed<{ key: keyof Lengths; title: string; nm: number | null }[]>(() => [
     { key: 'above_waist', title: 'above the waist', nm: props.plan.above_waist_nm },
     { key: 'below_waist', title: 'waist to hip', nm: props.plan.below_waist_nm },
     { key: 'hem', title: 'hem', nm: props.plan.hem_nm },
     { key: 'sleeve', title: 'sleeve', nm: props.plan.sleeve_nm },
 ]);
 
-function setLength(key: string, text: string): void {
+function setLength(key: keyof Lengths, text: string): void {
     emit('change', { lengths: { ...choices.value.lengths, [key]: text === '' ? null : text } });
 }
 </script>

@@ -37,11 +37,11 @@ it('a way is taken with exactly its sizes and its adjustment; the best is left t
 });
 
 it('how much work counts is weighed from fitting closer to working less', async () => {
-    const shown = ways(plans.blend, { weights: { work: 0.5, step: 2 } });
+    const shown = ways(plans.blend, { weights: { work: 0.5, further_step: 2 } });
     expect(shown.get('input').attributes('aria-valuetext')).toBe('fit closer');
     await shown.get('input').setValue('4');
     await shown.get('input').trigger('change');
-    expect(told(shown, 'change')).toEqual([{ weights: { work: 4, step: 2 } }]);
+    expect(told(shown, 'change')).toEqual([{ weights: { work: 4, further_step: 2 } }]);
 });
 
 it('every school says a size and its reason; those that the cut does not follow stand back', () => {

@@ -1,4 +1,4 @@
-import type { PatternDocument } from '../api/types';
+import type { Pattern, PatternDocument } from '../api/types';
 import { bodyRowNames, rowsOf, type Path } from './rows';
 
 export const MOST_SIZES = 60;
@@ -8,6 +8,18 @@ type Row = (string | null)[];
 /** A pattern as nothing but its sheet: what a new one starts with. */
 export function emptyDocument(): PatternDocument {
     return { sizes: [], body_chart: {}, finished: {}, fabric: { kind: 'woven' }, levels: {}, seam: {} };
+}
+
+/** A pattern as it was kept, with the parts that the page writes into; a file may have come without them. */
+export function opened(kept: Pattern['document']): PatternDocument {
+    const { finished, fabric, levels, seam } = emptyDocument();
+    return {
+        ...kept,
+        finished: kept.finished ?? finished,
+        fabric: kept.fabric ?? fabric,
+        levels: kept.levels ?? levels,
+        seam: kept.seam ?? seam,
+    };
 }
 
 export function cellAt(document: PatternDocument, path: Path, column: number): string {
@@ -55,7 +67,7 @@ export function withSizeNamed(document: PatternDocument, column: number, name: s
     if (before === undefined || before === '') return next;
     for (const range of next.ranges ?? [])
         range.sizes = range.sizes.map((size) => (size === before ? name : size));
-    for (const check of Object.values(next.flat_checks ?? {})) if (check.size === before) check.size = name;
+    for (const check of Object.values(next.flat_checks ?? {})) if (check?.size === before) check.size = name;
     return next;
 }
 
@@ -91,8 +103,8 @@ function squared(document: PatternDocument, columns: number): PatternDocument {
         document.finished,
         ...(document.finished_by ?? []).map((part) => part.finished),
     ]) {
-        for (const [key, row] of Object.entries(chart)) {
-            if (row.every((cell) => cell === null)) Reflect.deleteProperty(chart, key);
+        for (const [key, row] of Object.entries(chart ?? {})) {
+            if (row?.every((cell) => cell === null) !== false) Reflect.deleteProperty(chart ?? {}, key);
         }
     }
     return document;
@@ -107,11 +119,12 @@ function allRows(document: PatternDocument): Row[] {
         document.cups?.finished,
         ...(document.finished_by ?? []).map((part) => part.finished),
     ];
-    return [
+    const rows = [
         ...charts.flatMap((chart) => Object.values(chart ?? {})),
         ...(document.fabric_needs ?? []).map((need) => need.amounts),
         ...(document.notions ?? []).map((notion) => notion.by_size),
     ];
+    return rows.filter((row) => row !== null && row !== undefined);
 }
 
 /** Where a fault stands, in the words of the sheet. */

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File\Keys;
+
+use Underbolt\File\Shape\Fields;
+use Underbolt\File\Shape\Key;
+use Underbolt\File\Shape\Keys;
+use Underbolt\File\Shape\ListsKeys;
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\BetweenRule;
+use Underbolt\Pattern\ChartMeaning;
+
+/** What all patterns of one house share: the same keys as a pattern's own. */
+final readonly class HabitsKeys implements Keys
+{
+    use ListsKeys;
+
+    /** @var Key<ChartMeaning> */
+    public Key $chartMeans;
+
+    /** @var Key<BetweenRule> */
+    public Key $between;
+
+    /** @var Key<string> */
+    public Key $draftedCup;
+
+    /** @var Key<Fields> */
+    public Key $cups;
+
+    /** @var Key<Length> */
+    public Key $seamAllowance;
+
+    /** @var Key<Length> */
+    public Key $hemAllowance;
+
+    public function __construct()
+    {
+        $pattern = new PatternKeys;
+        $this->chartMeans = $pattern->chartMeans;
+        $this->between = $pattern->between;
+        $this->cups = $pattern->cups;
+        $this->draftedCup = (new RangeKeys)->draftedCup;
+        $this->seamAllowance = (new SeamKeys)->seamAllowance;
+        $this->hemAllowance = (new SeamKeys)->hemAllowance;
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File\Keys;
+
+use Underbolt\File\Shape\ConstShape;
+use Underbolt\File\Shape\Fields;
+use Underbolt\File\Shape\Key;
+use Underbolt\File\Shape\Keys;
+use Underbolt\File\Shape\LengthShape;
+use Underbolt\File\Shape\ListShape;
+use Underbolt\File\Shape\ListsKeys;
+use Underbolt\File\Shape\NamedShape;
+use Underbolt\File\Shape\ObjectShape;
+use Underbolt\File\Shape\TextShape;
+use Underbolt\File\Shape\WordShape;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\Point;
+use Underbolt\Measure\Unit;
+
+/** The parts of a make file. */
+final readonly class MakeKeys implements Keys
+{
+    use ListsKeys;
+
+    public const FORMAT = 'underbolt/make';
+
+    public const VERSION = 1;
+
+    private const MOST_TRIES = 9;
+
+    /** @var Key<string|int> */
+    public Key $format;
+
+    /** @var Key<string|int> */
+    public Key $version;
+
+    /** @var Key<Unit> */
+    public Key $unit;
+
+    /** @var Key<array<string, Length>> */
+    public Key $body;
+
+    /** @var Key<array<string, list<Length>>> */
+    public Key $readings;
+
+    /** @var Key<string> */
+    public Key $foundation;
+
+    /** @var Key<Fields> */
+    public Key $pattern;
+
+    /** @var Key<Fields> */
+    public Key $choices;
+
+    public function __construct()
+    {
+        $points = array_column(Point::cases(), null, 'value');
+        $measures = array_map(static fn (Point $point): LengthShape => new LengthShape($point->kind()), $points);
+        $tries = array_map(static fn (LengthShape $try): ListShape => new ListShape($try, self::MOST_TRIES), $measures);
+        $this->format = new Key('format', new ConstShape(self::FORMAT, 'must be "'.self::FORMAT.'"; is this another kind of file?'), isRequired: true);
+        $this->version = new Key('version', new ConstShape(self::VERSION, 'must be '.self::VERSION.', the version this program reads'), isRequired: true);
+        $this->unit = new Key('unit', new WordShape(Unit::class), 'what plain numbers are in', isRequired: true);
+        $this->body = new Key('body', new NamedShape($measures), 'one figure for each point: the measure', isRequired: true);
+        $this->readings = new Key('readings', new NamedShape($tries), 'the tries behind a measure: where a point has some, its measure is taken from them');
+        $this->foundation = new Key('foundation', new TextShape(orEmpty: true), 'what was worn for it');
+        $this->pattern = new Key('pattern', new ObjectShape(new PatternKeys), isRequired: true);
+        $this->choices = new Key('choices', new ObjectShape(new ChoicesKeys));
+    }
+}

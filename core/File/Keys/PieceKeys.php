@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File\Keys;
+
+use Underbolt\File\Shape\Key;
+use Underbolt\File\Shape\Keys;
+use Underbolt\File\Shape\ListShape;
+use Underbolt\File\Shape\ListsKeys;
+use Underbolt\File\Shape\TextShape;
+use Underbolt\File\Shape\WordShape;
+use Underbolt\Pattern\Follows;
+
+/** One paper piece and the size it is cut in. */
+final readonly class PieceKeys implements Keys
+{
+    use ListsKeys;
+
+    public function __construct(
+        /** @var Key<string> */
+        public Key $name = new Key('name', new TextShape, isRequired: true),
+        /** @var Key<Follows> */
+        public Key $follows = new Key('follows', new WordShape(Follows::class), usual: Follows::AllLevels),
+        /** @var Key<list<string>> */
+        public Key $cups = new Key('cups', new ListShape(new TextShape, 60)),
+    ) {
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File\Keys;
+
+use Underbolt\File\Shape\ByLevel;
+use Underbolt\File\Shape\Key;
+use Underbolt\File\Shape\Keys;
+use Underbolt\File\Shape\LengthShape;
+use Underbolt\File\Shape\ListsKeys;
+use Underbolt\File\Shape\WholeShape;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthKind;
+
+/** What the paper says about the side seam. */
+final readonly class SeamKeys implements Keys
+{
+    use ListsKeys;
+
+    public function __construct(
+        /** @var Key<array<string, int>> */
+        public Key $edges = new Key('edges', new ByLevel(new WholeShape(1, 40)), 'edges that share what is left over'),
+        /** @var Key<array<string, int>> */
+        public Key $nestEdges = new Key('nest_edges', new ByLevel(new WholeShape(1, 40)), 'edges between which the sizes differ on paper'),
+        /** @var Key<Length> */
+        public Key $underarmToWaist = new Key('underarm_to_waist', new LengthShape(LengthKind::Along)),
+        /** @var Key<Length> */
+        public Key $shoulderToWaist = new Key('shoulder_to_waist', new LengthShape(LengthKind::Along)),
+        /** @var Key<Length> */
+        public Key $waistToHip = new Key('waist_to_hip', new LengthShape(LengthKind::Along)),
+        /** @var Key<Length> */
+        public Key $hipToHem = new Key('hip_to_hem', new LengthShape(LengthKind::Along)),
+        /** @var Key<Length> */
+        public Key $waistToHemEdge = new Key('waist_to_hem_edge', new LengthShape(LengthKind::Along)),
+        /** @var Key<Length> */
+        public Key $sleeveLength = new Key('sleeve_length', new LengthShape(LengthKind::Along)),
+        /** @var Key<Length> */
+        public Key $seamAllowance = new Key('seam_allowance', new LengthShape(LengthKind::Allowance)),
+        /** @var Key<Length> */
+        public Key $hemAllowance = new Key('hem_allowance', new LengthShape(LengthKind::Allowance)),
+        /** @var Key<Length> */
+        public Key $sleeveHemAllowance = new Key('sleeve_hem_allowance', new LengthShape(LengthKind::Allowance)),
+    ) {
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File\Keys;
+
+use Underbolt\File\Shape\Key;
+use Underbolt\File\Shape\Keys;
+use Underbolt\File\Shape\LengthShape;
+use Underbolt\File\Shape\ListsKeys;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthKind;
+
+/** A figure for each side edge. */
+final readonly class SidesKeys implements Keys
+{
+    use ListsKeys;
+
+    public function __construct(
+        /** @var Key<Length> */
+        public Key $front = new Key('front', new LengthShape(LengthKind::Move)),
+        /** @var Key<Length> */
+        public Key $back = new Key('back', new LengthShape(LengthKind::Move)),
+    ) {
+    }
+}

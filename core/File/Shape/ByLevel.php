@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File\Shape;
+
+use Underbolt\File\Node;
+use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Level;
+
+/**
+ * One value for each level.
+ *
+ * @template T
+ *
+ * @implements Shape<array<string, T>>
+ */
+final readonly class ByLevel implements Shape
+{
+    /** @var NamedShape<T> */
+    private NamedShape $named;
+
+    /** @param  Shape<T>  $each */
+    public function __construct(Shape $each)
+    {
+        $this->named = new NamedShape(array_fill_keys(array_column(Level::cases(), 'value'), $each));
+    }
+
+    /** @return array<string, T> by level, those that could be read */
+    public function read(Node $node): array
+    {
+        return $this->named->read($node);
+    }
+
+    public function worded(mixed $typed, Unit $unit): mixed
+    {
+        return $this->named->worded($typed, $unit);
+    }
+
+    public function schema(Dialect $dialect): array
+    {
+        return $this->named->schema($dialect);
+    }
+}
