@@ -8,6 +8,7 @@ use App\Http\Controllers\CardFileController;
 use App\Http\Controllers\ChartController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\MakeFileController;
+use App\Http\Controllers\MeasuringGuideController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PatternGuideController;
 use App\Http\Controllers\ReadingController;
@@ -45,7 +46,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('wearers/{wearer}/cards.csv', [CardFileController::class, 'export']);
         Route::get('wearers/{wearer}/cards.json', [CardFileController::class, 'exportJson']);
         Route::post('wearers/{wearer}/cards/import', [CardFileController::class, 'import']);
+        Route::get('measuring-guide', MeasuringGuideController::class)->middleware('cache.headers:private;no_cache;etag');
         Route::get('cards/{card}', [CardController::class, 'show']);
+        Route::get('cards/{card}/earlier', [CardController::class, 'earlier']);
         Route::delete('cards/{card}', [CardController::class, 'destroy']);
         Route::post('cards/{card}/restore', [CardController::class, 'restore'])->whereNumber('card');
         Route::patch('cards/{card}', [CardController::class, 'update']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -75,6 +76,22 @@ final class Card extends Model
     public function ageInDays(CarbonImmutable $today): int
     {
         return max(0, (int) $this->taken_on->diffInDays($today));
+    }
+
+    /** @return HasMany<self, Wearer> the wearer's cards that were taken earlier, newest first; of one day the one begun first */
+    public function earlier(): HasMany
+    {
+        $cards = $this->wearer->cards();
+        $cards->where(fn (Builder $card): Builder => $card->where('taken_on', '<', $this->taken_on->toDateString())
+            ->orWhere(fn (Builder $sameDay): Builder => $sameDay->where('taken_on', $this->taken_on->toDateString())->where('id', '<', $this->id)));
+
+        return $cards;
+    }
+
+    /** The card before this one on the same foundation: on another the body measures otherwise. */
+    public function before(): ?self
+    {
+        return $this->earlier()->where('foundation', $this->foundation)->with('readings')->first();
     }
 
     /** Whether this card was taken earlier; of one day the one begun first. */

@@ -191,7 +191,7 @@ final readonly class Node
     /** The word that a text ends on, such as `yd`; null where it is no text or names no unit. */
     public function unitWord(): ?string
     {
-        return is_string($this->value) && LengthText::namesUnit($this->value) && preg_match('/([a-z"\']+)\.?\s*$/i', $this->value, $word) === 1 ? strtolower($word[1]) : null;
+        return is_string($this->value) ? LengthText::unitWord($this->value) : null;
     }
 
     /** Whether it is a text that names no unit. */

@@ -39,10 +39,21 @@ final class LengthText
     /** Feet, and inches beside them or not: `5'6"`, `5' 6 1/2`, `5 ft 6 in`. */
     private const FEET = '/^(\d{1,2})\s*(?:\'|ft\.?|feet|foot)\s*(?:(\d[\d.,\/\s-]*?)\s*(?:"|in\.?|inch|inches)?)?$/u';
 
+    /** The word of the unit that a text names, such as `cm`, `"` or `yd`, `'` for feet and inches; null where it names none. */
+    public static function unitWord(string $typed): ?string
+    {
+        $text = self::plain($typed);
+        if (preg_match(self::FEET, $text) === 1) {
+            return "'";
+        }
+
+        return preg_match('/([a-z"\']+)\s*\.?$/', $text, $word) === 1 ? $word[1] : null;
+    }
+
     /** Whether a text says which unit it is in, so that it means the same in whatever file it stands. */
     public static function namesUnit(string $typed): bool
     {
-        return preg_match('/[a-z"\']/i', strtr($typed, self::SAME_MEANING)) === 1;
+        return self::unitWord($typed) !== null;
     }
 
     /** How many nanometres a unit's word stands for; null for a word that is none. */
@@ -79,9 +90,15 @@ final class LengthText
         if (strlen($typed) > self::LONGEST) {
             throw UnreadableLength::tooLong(mb_strcut($typed, 0, self::LONGEST));
         }
-        $text = strtolower(trim(strtr($typed, self::FRACTION_SIGNS + self::SAME_MEANING)));
+        $text = self::plain($typed);
 
         return $text === '' ? throw UnreadableLength::empty() : $text;
+    }
+
+    /** In small letters, with one sign for each meaning, and fractions written out: `37¾″` is `37 3/4"`. */
+    public static function plain(string $typed): string
+    {
+        return strtolower(trim(strtr($typed, self::FRACTION_SIGNS + self::SAME_MEANING)));
     }
 
     private static function unitOf(string $typed, ?string $word, Unit $unit): int

@@ -18,8 +18,6 @@ final readonly class CellReader
 
     private const RANGE = '(?<low>'.self::FIGURE.')\s*(?:-|to|bis|tot|à|a)\s*(?<high>'.self::FIGURE.')';
 
-    private const FRACTIONS = ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8'];
-
     private const RUN_TOGETHER = 'so many decimals: are these two figures run together?';
 
     private const IMPOSSIBLE = 'no body or garment has this measure; is it in another unit, or another row?';
@@ -88,7 +86,7 @@ final readonly class CellReader
 
     private static function plain(string $typed): string
     {
-        return trim(preg_replace('/\s+/', ' ', strtr($typed, self::FRACTIONS)) ?? '');
+        return (string) preg_replace('/\s+/', ' ', LengthText::plain($typed));
     }
 
     private function figure(string $typed, string $text): SheetCell
@@ -165,12 +163,8 @@ final readonly class CellReader
     private function inUnit(Unit $unit, string $text, string $typed): SheetCell
     {
         // A unit that is written is not bent to the one tried.
-        $written = match (true) {
-            preg_match('/cm$/i', $text) === 1 => Unit::Centimetre,
-            preg_match('/(?:in|inch|inches|")$/i', $text) === 1 => Unit::Inch,
-            default => $unit,
-        };
-        if ($written !== $unit) {
+        $word = LengthText::unitWord($text);
+        if ($word !== null && LengthText::unitNanometres($word) !== $unit->nanometres()) {
             return SheetCell::unread($typed, 'two figures of which neither is in the unit of the row');
         }
         $read = (new self($unit, $this->sheet, $this->kind, $this->meaning))->read($text);

@@ -21,9 +21,39 @@ test('a wearer is added and an empty card of today is started', function (): voi
     $card = $this->postJson("/api/wearers/{$wearer->json('id')}/cards")->assertCreated();
     expect($card)->toAgreeWith('CardData')
         ->and($card->json('taken_on'))->toBe(now()->toDateString())
-        ->and($card->json('readings'))->toBe([])
-        ->and($card->json('points'))->toHaveCount(22)
-        ->and(collect($card->json('sets'))->firstWhere('name', 'three')['points'])->toBe(['full_bust', 'waist', 'hip']);
+        ->and($card->json('readings'))->toBe([]);
+});
+
+test('how to measure travels once: asked again, it is as the browser has it', function (): void {
+    $this->actingAs(someone());
+    $guide = $this->getJson('/api/measuring-guide')->assertOk();
+    expect($guide)->toAgreeWith('MeasuringGuideData')
+        ->and($guide->json('points'))->toHaveCount(22)
+        ->and(collect($guide->json('sets'))->firstWhere('name', 'three')['points'])->toBe(['full_bust', 'waist', 'hip']);
+    $again = $this->getJson('/api/measuring-guide', ['If-None-Match' => (string) $guide->headers->get('ETag')]);
+    expect($again->status())->toBe(304)->and($again->getContent())->toBe('');
+});
+
+test('a change is told against the card before on the same foundation', function (): void {
+    $this->actingAs(someone());
+    $wearer = $this->postJson('/api/wearers', ['name' => 'Merrin'])->json('id');
+    $card = function (string $day, string $worn, string $waist) use ($wearer): int {
+        $id = $this->postJson("/api/wearers/{$wearer}/cards")->json('id');
+        $this->putJson("/api/cards/{$id}/readings/waist/1", ['text' => $waist, 'unit' => 'cm', 'version' => 1]);
+        $this->patchJson("/api/cards/{$id}", ['taken_on' => $day, 'foundation' => $worn, 'point_set' => 'three', 'version' => 2])->assertOk();
+
+        return $id;
+    };
+    [$first, , $last] = [$card('2026-01-05', 'vest', '80'), $card('2026-03-05', 'corset', '70'), $card('2026-05-05', 'vest', '81.5')];
+    expect($this->getJson("/api/cards/{$last}"))->toAgreeWith('CardData')
+        ->and($this->getJson("/api/cards/{$last}")->json('changes'))->toBe(['since' => '2026-01-05', 'change_nm' => ['waist' => 15_000_000]])
+        ->and($this->getJson("/api/cards/{$first}")->json('changes'))->toBeNull()
+        ->and(array_column($this->getJson("/api/cards/{$last}/earlier")->json(), 'foundation'))->toBe(['corset', 'vest'])
+        ->and($this->getJson("/api/wearers/{$wearer}"))->toAgreeWith('WearerPageData')
+        ->and($this->getJson("/api/wearers/{$wearer}")->json('histories'))->toBe([[
+            'foundation' => 'vest', 'point' => 'waist', 'name' => 'Waist',
+            'days' => ['2026-01-05', '2026-05-05'], 'length_nm' => [800_000_000, 815_000_000], 'change_nm' => 15_000_000,
+        ]]);
 });
 
 test('a new card starts from the last one without its figures', function (): void {
@@ -32,7 +62,7 @@ test('a new card starts from the last one without its figures', function (): voi
     $this->putJson("/api/cards/{$card->id}/readings/waist/1", ['text' => '80', 'unit' => 'cm', 'version' => 1])->assertOk();
     $again = $this->postJson("/api/wearers/{$card->wearer_id}/cards")->assertCreated();
     expect($again->json())->toMatchArray(['foundation' => 'vest', 'point_set' => 'three', 'readings' => []])
-        ->and($again->json('earlier.0.measures.0'))->toBe(['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 0]);
+        ->and($this->getJson("/api/cards/{$again->json('id')}/earlier")->json('0.measures.0'))->toBe(['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 0]);
 });
 
 test('a wearer needs a name', function (): void {
@@ -47,15 +77,15 @@ function typeReading(Card $card, string $point, string $text, string $unit = 'cm
     ]);
 }
 
-test('a reading is kept as typed, with its unit and its exact length', function (string $text, string $unit, int $nanometres): void {
+test('a reading is kept as typed, with its unit and its exact length', function (string $text, string $unit, int $nanometres, bool $names = false): void {
     $answer = typeReading(emptyCard(), 'full_bust', $text, $unit)->assertOk();
     expect($answer)->toAgreeWith('CardData')
-        ->and($answer->json('readings'))->toBe([['point' => 'full_bust', 'attempt' => 1, 'text' => $text, 'unit' => $unit, 'length_nm' => $nanometres]]);
+        ->and($answer->json('readings'))->toBe([['point' => 'full_bust', 'attempt' => 1, 'text' => $text, 'unit' => $unit, 'names_unit' => $names, 'length_nm' => $nanometres]]);
 })->with([
     ['95,5', 'cm', 955_000_000],
     ['37 3/4', 'in', 958_850_000],
     ['37¾', 'in', 958_850_000],
-    ['37"', 'cm', 939_800_000],
+    ['37"', 'cm', 939_800_000, true],
 ]);
 
 test('what is no possible figure is refused at the field with the reason, and what was kept stays', function (string $text, string $reason): void {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\CardData;
-use App\Http\Resources\ConflictData;
+use App\Http\Resources\Card\CardData;
+use App\Http\Resources\Card\ConflictData;
 use App\Models\Card;
 use Carbon\CarbonImmutable;
 use Closure;

@@ -6,8 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\CardRequest;
-use App\Http\Resources\CardData;
-use App\Http\Resources\ConflictData;
+use App\Http\Resources\Card\CardData;
+use App\Http\Resources\Card\ConflictData;
+use App\Http\Resources\Card\EarlierCardData;
 use App\Models\Card;
 use App\Models\Wearer;
 use Carbon\CarbonImmutable;
@@ -48,6 +49,17 @@ final class CardController
     public function show(Request $request, Card $card): JsonResponse
     {
         return CardAnswer::of($request, $card);
+    }
+
+    #[OA\Get(path: '/api/cards/{card}/earlier', operationId: 'earlierCards',
+        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'the wearer\'s cards before this one, newest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: EarlierCardData::class))),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function earlier(Card $card): JsonResponse
+    {
+        return new JsonResponse($card->earlier()->with('readings')->get()->map(EarlierCardData::of(...)));
     }
 
     #[OA\Patch(path: '/api/cards/{card}', operationId: 'changeCard',

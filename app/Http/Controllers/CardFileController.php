@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ImportRequest;
-use App\Http\Resources\FaultData;
-use App\Http\Resources\ImportData;
-use App\Http\Resources\ImportLineData;
+use App\Http\Resources\Account\FaultData;
+use App\Http\Resources\Card\ImportData;
+use App\Http\Resources\Card\ImportLineData;
 use App\Models\Card;
 use App\Models\Wearer;
 use App\Records\CardImport;

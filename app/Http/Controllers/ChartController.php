@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ChartFileRequest;
 use App\Http\Requests\ReadChartRequest;
-use App\Http\Resources\ChartPreviewData;
-use App\Http\Resources\ChartTextData;
+use App\Http\Resources\Pattern\ChartPreviewData;
+use App\Http\Resources\Pattern\ChartTextData;
 use App\Models\Pattern;
 use App\Records\SpreadsheetText;
 use Illuminate\Http\JsonResponse;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\Problem;
+use App\Http\Resources\Account\Problem;
 use OpenApi\Attributes as OA;
 
 /** The head of the written contract, and the answers that every operation can give. */

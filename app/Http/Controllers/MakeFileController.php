@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ImportMakeRequest;
-use App\Http\Resources\MakeData;
+use App\Http\Resources\Plan\MakeData;
 use App\Models\Make;
 use App\Records\MakeExchange;
 use Carbon\CarbonImmutable;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PatternRequest;
-use App\Http\Resources\PatternData;
+use App\Http\Resources\Pattern\PatternData;
 use App\Models\Pattern;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\HouseRequest;
-use App\Http\Resources\HouseData;
-use App\Http\Resources\PatternGuideData;
+use App\Http\Resources\Pattern\HouseData;
+use App\Http\Resources\Pattern\PatternGuideData;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;

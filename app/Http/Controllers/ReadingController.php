@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ReadingRequest;
 use App\Http\Requests\SeenRequest;
-use App\Http\Resources\CardData;
-use App\Http\Resources\ConflictData;
+use App\Http\Resources\Card\CardData;
+use App\Http\Resources\Card\ConflictData;
 use App\Models\Card;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\RegisterRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Requests\UnitRequest;
-use App\Http\Resources\UserData;
+use App\Http\Resources\Account\UserData;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\TapeReadingRequest;
-use App\Http\Resources\TapeData;
-use App\Http\Resources\TapeReadingData;
-use App\Http\Resources\TapeReadingsData;
+use App\Http\Resources\Card\TapeData;
+use App\Http\Resources\Card\TapeReadingData;
+use App\Http\Resources\Card\TapeReadingsData;
 use App\Models\Tape;
 use App\Models\TapeReading;
 use Illuminate\Http\JsonResponse;

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\WearerChangeRequest;
 use App\Http\Requests\WearerRequest;
-use App\Http\Resources\WearerData;
-use App\Http\Resources\WearerPageData;
+use App\Http\Resources\Card\WearerData;
+use App\Http\Resources\Card\WearerPageData;
 use App\Models\Wearer;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Http\Resources\ChoicesDocument;
+use App\Http\Resources\Plan\ChoicesDocument;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 use stdClass;

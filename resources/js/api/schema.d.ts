@@ -52,6 +52,22 @@ export interface paths {
         patch: operations["changeCard"];
         trace?: never;
     };
+    "/api/cards/{card}/earlier": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["earlierCards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cards/{card}/answers": {
         parameters: {
             query?: never;
@@ -318,6 +334,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["importMake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measuring-guide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["measuringGuide"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -650,10 +682,7 @@ export interface components {
             readings: components["schemas"]["ReadingData"][];
             measures: components["schemas"]["MeasureData"][];
             findings: components["schemas"]["FindingData"][];
-            /** @description other cards of this wearer, newest first */
-            earlier: components["schemas"]["EarlierCardData"][];
-            points: components["schemas"]["PointData"][];
-            sets: components["schemas"]["PointSetData"][];
+            changes: components["schemas"]["ChangesData"] | null;
         };
         CardRequest: {
             /** @description as it was seen */
@@ -681,6 +710,15 @@ export interface components {
             text: string;
             /** @description something has to be found out or decided before the cloth is cut */
             stops: boolean;
+        };
+        /** @description how the body changed since the card before on the same foundation */
+        ChangesData: {
+            /** Format: date */
+            since: string;
+            /** @description by point, of those measured on both */
+            change_nm: {
+                [key: string]: number;
+            };
         };
         ChartPreviewCellData: {
             /** @description as pasted */
@@ -963,6 +1001,18 @@ export interface components {
             seam_allowance?: string | null;
             hem_allowance?: string | null;
         };
+        /** @description how one point went over the cards of one foundation: another bra is no change of the body */
+        HistoryData: {
+            foundation: string;
+            point: string;
+            name: string;
+            /** @description oldest first */
+            days: string[];
+            /** @description what was measured on each of them */
+            length_nm: number[];
+            /** @description since the card before */
+            change_nm: number;
+        };
         HouseData: {
             name: string;
             /** @enum {string} */
@@ -986,6 +1036,8 @@ export interface components {
             /** @description of the line in the file */
             number: number;
             point: string;
+            /** @description of the point */
+            name: string;
             /** @description as typed */
             text: string;
             length_nm: number;
@@ -1134,6 +1186,12 @@ export interface components {
             length_nm: number;
             /** @description largest less smallest reading */
             spread_nm: number;
+        };
+        /** @description how every point is measured, and which belong together; the same for everyone */
+        MeasuringGuideData: {
+            /** @description as the tape travels down */
+            points: components["schemas"]["PointData"][];
+            sets: components["schemas"]["PointSetData"][];
         };
         NeedData: {
             name: string;
@@ -1525,6 +1583,7 @@ export interface components {
              * @enum {string}
              */
             unit: "cm" | "in";
+            names_unit: boolean;
             length_nm: number;
         };
         ReadingRequest: {
@@ -1731,7 +1790,7 @@ export interface components {
             /** @description put away */
             archived: boolean;
             cards: components["schemas"]["WearerCardData"][];
-            points: components["schemas"]["PointData"][];
+            histories: components["schemas"]["HistoryData"][];
         };
         WearerRequest: {
             name: string;
@@ -1927,6 +1986,29 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    earlierCards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the wearer's cards before this one, newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EarlierCardData"][];
+                };
+            };
+            404: components["responses"]["NotFound"];
         };
     };
     answer: {
@@ -2359,6 +2441,33 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    measuringGuide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description every point and set of points */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuringGuideData"];
+                };
+            };
+            /** @description as the browser has it */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     addPattern: {

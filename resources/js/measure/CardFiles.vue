@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, shallowRef } from 'vue';
+import { ref, shallowRef } from 'vue';
 import { api, asRefused, body } from '../api/client';
-import type { Import, Point } from '../api/types';
+import type { Import } from '../api/types';
 import Measure from '../ui/Measure.vue';
 
-const props = defineProps<{ wearer: number; points: Point[] }>();
+const props = defineProps<{ wearer: number }>();
 const emit = defineEmits<{ written: [] }>();
 
 /** More than any workroom's cards. */
@@ -14,7 +14,6 @@ const LARGEST = 200_000;
 const text = ref('');
 const preview = shallowRef<Import | null>(null);
 const sentence = ref<string | null>(null);
-const names = computed(() => new Map(props.points.map(({ code, name }) => [code, name])));
 
 const readings = (count: number): string => (count === 1 ? '1 reading' : `${count} readings`);
 
@@ -86,7 +85,7 @@ async function send(write: boolean): Promise<void> {
                 <tbody>
                     <tr v-for="line in preview.lines" :key="line.number">
                         <td>{{ line.date }} {{ line.foundation }}</td>
-                        <td>{{ names.get(line.point) }}{{ line.attempt > 1 ? ` (${line.attempt})` : '' }}</td>
+                        <td>{{ line.name }}{{ line.attempt > 1 ? ` (${line.attempt})` : '' }}</td>
                         <td>{{ line.text }}</td>
                         <td><Measure :nm="line.length_nm" :places="2" /></td>
                         <td>{{ line.replaces ?? '' }}</td>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { PointHistory } from '../api/types';
 import { useSession } from '../state/session';
 import { figureText } from '../ui/figure';
 import Measure from '../ui/Measure.vue';
 import { dots } from './chart';
-import type { PointHistory } from './history';
 
 const props = defineProps<{ history: PointHistory }>();
 const session = useSession();
@@ -13,7 +13,6 @@ const WIDTH = 240;
 const HEIGHT = 44;
 const placed = computed(() => dots(props.history, WIDTH, HEIGHT));
 const line = computed(() => placed.value.map(({ x, y }) => `${x},${y}`).join(' '));
-const change = computed(() => (props.history.nm.at(-1) ?? 0) - (props.history.nm.at(-2) ?? 0));
 const told = computed(() =>
     placed.value.map(({ day, nm }) => `${day} ${figureText(nm, session.unit)}`).join(', '),
 );
@@ -24,8 +23,8 @@ const ends = computed(() => [placed.value[0], placed.value.at(-1)].filter((dot) 
 <template>
     <figure class="point-chart">
         <figcaption>
-            <b>{{ history.name }}</b> <Measure :nm="history.nm.at(-1) ?? null" />
-            <small><Measure :nm="change" signed /> since the card before</small>
+            <b>{{ history.name }}</b> <Measure :nm="history.length_nm.at(-1) ?? null" />
+            <small><Measure :nm="history.change_nm" signed /> since the card before</small>
         </figcaption>
         <svg viewBox="-34 -26 308 100" role="img" :aria-label="`${history.name} over time: ${told}`">
             <polyline :points="line" />

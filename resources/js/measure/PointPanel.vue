@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, nextTick, ref } from 'vue';
-import type { Card, Point, Reading, TapeReading, Unit } from '../api/types';
+import type { Card, EarlierCard, Point, Reading, TapeReading, Unit } from '../api/types';
 import { cardWords } from '../pages/age';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
@@ -13,6 +13,7 @@ import type { Kept } from './useCard';
 
 const props = defineProps<{
     card: Card;
+    earlier: EarlierCard[];
     point: Point;
     keep: (point: string, attempt: number, text: string, unit: Unit) => Promise<Kept>;
 }>();
@@ -36,16 +37,13 @@ const words = ['', ', second reading', ', third reading'];
 const label = (attempt: number): string =>
     `${props.point.name}${words[attempt - 1] ?? `, reading ${attempt}`}`;
 
-const earlier = computed(() =>
-    props.card.earlier.flatMap((card) => {
+const offered = computed(() =>
+    props.earlier.flatMap((card) => {
         const found = card.measures.find(({ point }) => point === props.point.code);
         return found ? [{ card, nm: found.length_nm }] : [];
     }),
 );
-/** What the body has changed by is told on the same foundation alone: another bra is no change of the body. */
-const last = computed(
-    () => earlier.value.find(({ card }) => card.foundation === props.card.foundation) ?? null,
-);
+const change = computed(() => props.card.changes?.change_nm[props.point.code]);
 const MOST_OFFERED = 3;
 /** How the measure is taken from several tries. */
 const taken = computed(() => {
@@ -111,8 +109,8 @@ async function onceMore(): Promise<void> {
                         >{{ taken }} of {{ readings.length }},
                         <Measure :nm="measure.spread_nm" /> apart</small
                     >
-                    <small v-if="measure && last">
-                        <Measure :nm="measure.length_nm - last.nm" signed /> since {{ last.card.taken_on }}
+                    <small v-if="change !== undefined">
+                        <Measure :nm="change" signed /> since {{ card.changes?.since }}
                     </small>
                 </div>
             </div>
@@ -123,9 +121,9 @@ async function onceMore(): Promise<void> {
                 label="Take it once more"
                 @click="onceMore"
             />
-            <p v-if="readings.length === 0 && earlier.length > 0" class="take-over">
+            <p v-if="readings.length === 0 && offered.length > 0" class="take-over">
                 <button
-                    v-for="one in earlier.slice(0, MOST_OFFERED)"
+                    v-for="one in offered.slice(0, MOST_OFFERED)"
                     :key="one.card.id"
                     type="button"
                     class="link"

@@ -1,4 +1,4 @@
-import type { PointHistory } from './history';
+import type { PointHistory } from '../api/types';
 
 /** One measure of a history on the paper, in its units. */
 export interface Dot {
@@ -12,7 +12,11 @@ export interface Dot {
 const LEAST_SPAN_NM = 40_000_000;
 
 /** Days to scale from left to right, lengths from below upwards; none of it is read back. */
-export function dots({ days, nm }: PointHistory, width: number, height: number): Dot[] {
+export function dots(
+    { days, length_nm: nm }: Pick<PointHistory, 'days' | 'length_nm'>,
+    width: number,
+    height: number,
+): Dot[] {
     const times = days.map((day) => Date.parse(day));
     const [first, last] = [Math.min(...times), Math.max(...times)];
     const [least, most] = [Math.min(...nm), Math.max(...nm)];

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useIntervalFn, watchDebounced } from '@vueuse/core';
 import Button from 'primevue/button';
-import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue';
+import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, body } from '../api/client';
-import type { Card } from '../api/types';
+import { api, asRefused, body } from '../api/client';
+import type { Card, EarlierCard, MeasuringGuide } from '../api/types';
+import { measuringGuide } from '../measure/guide';
 import FindingList from '../measure/FindingList.vue';
 import PointList from '../measure/PointList.vue';
 import PointPanel from '../measure/PointPanel.vue';
@@ -35,15 +36,17 @@ const paper = /-(US|CA|MX)$/.test(navigator.language) ? 'letter' : 'a4';
 const takenOn = ref('');
 const foundation = ref('');
 
-const set = computed(() => card.value?.sets.find(({ name }) => name === card.value?.point_set));
-const sets = computed(
-    () =>
-        card.value?.sets.map(({ name, title }) => ({ value: name as Card['point_set'], label: title })) ?? [],
+const guide = shallowRef<MeasuringGuide>({ points: [], sets: [] });
+/** The wearer's cards before this one, whose figures can be taken over. */
+const earlier = shallowRef<EarlierCard[]>([]);
+const set = computed(() => guide.value.sets.find(({ name }) => name === card.value?.point_set));
+const sets = computed(() =>
+    guide.value.sets.map(({ name, title }) => ({ value: name as Card['point_set'], label: title })),
 );
 /** The points that the make one came from can use: they come first, and are marked. */
 const needed = ref<string[]>([]);
 const points = computed(() => {
-    const all = card.value?.points ?? [];
+    const all = guide.value.points;
     const first = all.filter(({ code }) => needed.value.includes(code));
     const rest = all.filter(
         ({ code }) => !needed.value.includes(code) && set.value?.points.includes(code) === true,
@@ -86,8 +89,26 @@ async function loadNeeded(): Promise<void> {
     needed.value = make?.needed_points ?? [];
 }
 
+/** Without them the card can be filled in all the same. */
+async function loadEarlier(): Promise<void> {
+    earlier.value = await api
+        .GET('/api/cards/{card}/earlier', { params: { path: { card: props.id } } })
+        .then(body)
+        .catch(() => []);
+}
+// The day decides which cards were before this one.
+watch(() => card.value?.taken_on, loadEarlier);
+
+async function loadGuide(): Promise<void> {
+    try {
+        guide.value = await measuringGuide();
+    } catch (error) {
+        refused.value = asRefused(error);
+    }
+}
+
 onMounted(async () => {
-    await Promise.all([load(), loadNeeded()]);
+    await Promise.all([load(), loadGuide(), loadNeeded()]);
     takenOn.value = card.value?.taken_on ?? '';
     foundation.value = card.value?.foundation ?? '';
     await sendUnsent();
@@ -147,6 +168,7 @@ useShortcuts([
                 ref="panel"
                 :key="point.code"
                 :card="card"
+                :earlier="earlier"
                 :point="point"
                 :keep="keep"
                 @next="next"

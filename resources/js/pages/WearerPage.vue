@@ -9,7 +9,6 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Unit, WearerPage } from '../api/types';
 import CardFiles from '../measure/CardFiles.vue';
 import PointChart from '../measure/PointChart.vue';
-import { foundations, histories } from '../measure/history';
 import ChoiceField from '../ui/ChoiceField.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import TextField from '../ui/TextField.vue';
@@ -35,12 +34,14 @@ const refused = ref<Refused | null>(null);
 const worn = ref<string | null>(null);
 const foundation = computed(() => worn.value ?? page.value?.cards[0]?.foundation ?? '');
 const underneath = computed(() =>
-    foundations(page.value ?? { cards: [] }).map((value) => ({
+    [...new Set(page.value?.cards.map((card) => card.foundation))].map((value) => ({
         value,
         label: value || 'nothing noted',
     })),
 );
-const charts = computed(() => (page.value ? histories(page.value, foundation.value) : []));
+const charts = computed(
+    () => page.value?.histories.filter((history) => history.foundation === foundation.value) ?? [],
+);
 
 async function load(): Promise<void> {
     try {
@@ -169,7 +170,7 @@ async function measureAgain(): Promise<void> {
             <p v-if="page.cards.length === 0" class="hint">
                 No card yet. Bust, waist and hip are enough to begin.
             </p>
-            <CardFiles :wearer="page.id" :points="page.points" @written="load" />
+            <CardFiles :wearer="page.id" @written="load" />
         </section>
         <section
             v-if="charts.length > 0 || underneath.length > 1"
@@ -184,7 +185,7 @@ async function measureAgain(): Promise<void> {
                 :model-value="foundation"
                 @update:model-value="worn = $event"
             />
-            <PointChart v-for="history in charts" :key="history.code" :history="history" />
+            <PointChart v-for="history in charts" :key="history.point" :history="history" />
             <p v-if="charts.length === 0" class="hint">
                 One card on this foundation: nothing to compare yet.
             </p>

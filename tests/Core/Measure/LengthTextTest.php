@@ -60,6 +60,10 @@ test('a text names its unit or not, and one that does not is given one', functio
         ->and(LengthText::worded($typed, Unit::Inch))->toBe($names || $typed === '' ? $typed : "{$typed} in");
 })->with([["5/8''", true], ['5/8″', true], ['37"', true], ["5'6", true], ['95.5 cm', true], ['2 YD', true], ['37 3/4', false], ['95,5', false], ['', false], ['37¾', false]]);
 
+test('the word of the unit that is named is known', function (string $typed, ?string $word): void {
+    expect(LengthText::unitWord($typed))->toBe($word);
+})->with([['95.5 cm.', 'cm'], ['2 YD', 'yd'], ['37¾″', '"'], ["5/8''", '"'], ["5'6", "'"], ['37 3/4', null], ['', null], ['cm 95', null]]);
+
 test('more decimals than a nanometre holds are rounded', function (): void {
     expect(Length::parse('1.00000005', Unit::Centimetre)->nanometres)->toBe(10_000_001);
 });

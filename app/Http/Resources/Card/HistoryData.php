@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Card;
+
+use App\Models\Card;
+use App\Models\Wearer;
+use OpenApi\Attributes as OA;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\PointGuides;
+
+#[OA\Schema(description: 'how one point went over the cards of one foundation: another bra is no change of the body')]
+final readonly class HistoryData
+{
+    /**
+     * @param  list<string>  $days
+     * @param  list<int>  $length_nm
+     */
+    public function __construct(
+        #[OA\Property] public string $foundation,
+        #[OA\Property] public string $point,
+        #[OA\Property] public string $name,
+        #[OA\Property(description: 'oldest first', items: new OA\Items(type: 'string', format: 'date'))] public array $days,
+        #[OA\Property(description: 'what was measured on each of them', items: new OA\Items(type: 'integer'))] public array $length_nm,
+        #[OA\Property(description: 'since the card before')] public int $change_nm,
+    ) {
+    }
+
+    /** @return list<self> of the points that were measured on two cards or more, from the top of the body down */
+    public static function all(Wearer $wearer): array
+    {
+        $histories = [];
+        foreach ($wearer->cards->reverse()->groupBy('foundation') as $foundation => $cards) {
+            $taken = array_values($cards->map(static fn (Card $card): array => [$card->taken_on->toDateString(), $card->toBody()])->all());
+            foreach (PointGuides::all() as $guide) {
+                $measured = array_values(array_filter($taken, static fn (array $one): bool => $one[1]->at($guide->point) !== null));
+                if (count($measured) > 1) {
+                    $lengths = array_map(static fn (array $one): Length => $one[1]->at($guide->point) ?? Length::zero(), $measured);
+                    $histories[] = new self(
+                        foundation: (string) $foundation,
+                        point: $guide->point->value,
+                        name: $guide->name,
+                        days: array_column($measured, 0),
+                        length_nm: array_column($lengths, 'nanometres'),
+                        change_nm: $lengths[count($lengths) - 1]->minus($lengths[count($lengths) - 2])->nanometres,
+                    );
+                }
+            }
+        }
+
+        return $histories;
+    }
+}

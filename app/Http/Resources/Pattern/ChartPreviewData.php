@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Pattern;
+
+use OpenApi\Attributes as OA;
+use Underbolt\Sheet\SheetPreview;
+
+#[OA\Schema]
+final readonly class ChartPreviewData
+{
+    /**
+     * @param  list<string>  $sizes
+     * @param  list<ChartPreviewRowData>  $rows
+     * @param  list<string>  $left_out
+     * @param  list<string>  $notes
+     */
+    public function __construct(
+        #[OA\Property(description: 'what stood between the cells')] public string $separator,
+        #[OA\Property(enum: ['cm', 'in'])] public string $unit,
+        #[OA\Property(description: 'it stood with the sizes down')] public bool $transposed,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $sizes,
+        #[OA\Property] public ?string $sizes_doubt,
+        #[OA\Property(items: new OA\Items(ref: ChartPreviewRowData::class))] public array $rows,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $left_out,
+        #[OA\Property(description: 'the meaning of ranges has to be said')] public bool $has_ranges,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $notes,
+        #[OA\Property] public int $figures,
+        #[OA\Property] public int $doubts,
+    ) {
+    }
+
+    public static function of(SheetPreview $preview): self
+    {
+        return new self(
+            separator: $preview->separator->value,
+            unit: $preview->unit->value,
+            transposed: $preview->transposed,
+            sizes: $preview->sizes,
+            sizes_doubt: $preview->sizesDoubt,
+            rows: array_map(ChartPreviewRowData::of(...), $preview->rows),
+            left_out: $preview->leftOut,
+            has_ranges: $preview->hasRanges,
+            notes: $preview->notes,
+            figures: $preview->figures(),
+            doubts: $preview->doubts(),
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Pattern;
+
+use App\Http\RefusalResponse;
+use OpenApi\Attributes as OA;
+use Underbolt\Sheet\SheetCell;
+use Underbolt\Sheet\SheetRow;
+
+#[OA\Schema]
+final readonly class ChartPreviewRowData
+{
+    /** @param  list<ChartPreviewCellData>  $cells */
+    public function __construct(
+        #[OA\Property(description: 'as pasted')] public string $label,
+        #[OA\Property(description: 'where it goes, such as body_chart.waist or cups.finished.C; null until a person says')] public ?string $place,
+        #[OA\Property] public ?string $doubt,
+        #[OA\Property(description: 'one for each size', items: new OA\Items(ref: ChartPreviewCellData::class))] public array $cells,
+    ) {
+    }
+
+    public static function of(SheetRow $row): self
+    {
+        return new self($row->label, $row->place?->path(), $row->doubt, array_map(static fn (SheetCell $cell): ChartPreviewCellData => new ChartPreviewCellData(
+            $cell->typed,
+            $cell->text,
+            $cell->doubt === null ? null : RefusalResponse::sentence($cell->doubt),
+        ), $row->cells));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Workroom;
+
+use App\Http\Resources\Card\WearerData;
+use App\Models\Make;
+use App\Models\User;
+use App\Models\Wearer;
+use Carbon\CarbonImmutable;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class WorkroomData
+{
+    /**
+     * @param  list<MakeSummary>  $makes
+     * @param  list<WearerData>  $wearers
+     * @param  list<PatternSummary>  $patterns
+     */
+    public function __construct(
+        #[OA\Property(items: new OA\Items(ref: MakeSummary::class))] public array $makes,
+        #[OA\Property(items: new OA\Items(ref: WearerData::class))] public array $wearers,
+        #[OA\Property(items: new OA\Items(ref: PatternSummary::class))] public array $patterns,
+    ) {
+    }
+
+    public static function of(User $user, CarbonImmutable $today): self
+    {
+        $makes = $user->makes()->with(['pattern', 'card.wearer', 'card.readings'])->get()->sortBy('id');
+        $wearers = $user->wearers()->with('cards.readings')->get()->sortBy('name');
+        $patterns = $user->patterns()->get()->sortBy('name');
+
+        return new self(
+            array_values($makes->map(static fn (Make $make): MakeSummary => MakeSummary::of($make, $user->unit))->all()),
+            array_values($wearers->map(static fn (Wearer $wearer): WearerData => WearerData::of($wearer, $today))->all()),
+            array_values($patterns->map(PatternSummary::of(...))->all()),
+        );
+    }
+}
