@@ -83,6 +83,24 @@ final readonly class CutLine
         return array_map(fn (int $depth): Station => $this->station(Length::ofNanometres($depth), $levels[$depth] ?? null), $depths);
     }
 
+    /** @return non-empty-list<int> depths in nanometres, rising, between which the line is smooth: its levels, and where it leaves the waist size */
+    public function breaks(): array
+    {
+        $leaving = $this->lower?->start->nanometres;
+        $depths = array_unique($leaving === null ? $this->levelDepths() : [...$this->levelDepths(), $leaving]);
+        sort($depths);
+
+        return $depths;
+    }
+
+    /** @return non-empty-list<int> depths in nanometres of its levels, from the top down */
+    public function levelDepths(): array
+    {
+        $depths = array_map(static fn (Length $depth): int => $depth->nanometres, array_values($this->depths->at($this->sizes)));
+
+        return $depths === [] ? [0] : $depths;
+    }
+
     /** The part a depth belongs to; the waist itself belongs to the part above it. */
     public function stretchAt(Length $depth): ?Stretch
     {

@@ -10,19 +10,19 @@ use Underbolt\Sizing\LevelFacts;
 /** The side seam of one quarter, ready to be drawn: every printed line in play, and among them the line that is cut. */
 final readonly class SeamDrawing
 {
-    /** How far apart the drawn points lie, and how much is shown below the last level. */
-    private const EVERY_NM = 5_000_000;
-
+    /** How much is shown below the last level. */
     private const TAIL_NM = 80_000_000;
 
+    /** A share of a gap that itself changes is no cubic; four of them come within a hundredth of a millimetre. */
+    private const PIECES = 4;
+
     /**
-     * @param  non-empty-list<int>  $depths  nanometres, where the lines are sampled, from the underarm down
-     * @param  array<int, list<float>>  $lines  distance from the centre at each depth, by size
-     * @param  list<?float>  $front  the line that is cut, likewise; null where it is left open
-     * @param  ?list<?float>  $back  the back's, where it is cut unlike the front
-     * @param  ?list<?float>  $blend  the front's blend alone, where the line is more than that
+     * @param  array<int, Curve>  $lines  the printed ones, by size
+     * @param  Curve  $front  the line that is cut
+     * @param  ?Curve  $back  the back's, where it is cut unlike the front
+     * @param  ?Curve  $blend  the front's blend alone, where the line is more than that
      */
-    private function __construct(public array $depths, public array $lines, public array $front, public ?array $back, public ?array $blend)
+    private function __construct(public array $lines, public Curve $front, public ?Curve $back, public ?Curve $blend)
     {
     }
 
@@ -39,44 +39,48 @@ final readonly class SeamDrawing
             return null;
         }
         $first = $front->sizes->known()[array_key_first($at)];
-        $lines = PrintedLines::of($facts, $at, array_values(array_unique([$first, ...$inPlay])));
-        ksort($lines);
-        $depths = self::samples(array_values($at), $front->depths->end());
-        $drawn = static fn (CutLine $cut, bool $blendAlone): array => array_map(static fn (int $depth): ?float => self::cutAt($cut, $lines, $depth, $blendAlone), $depths);
+        $printed = PrintedLines::of($facts, $at, array_values(array_unique([$first, ...$inPlay])));
+        ksort($printed);
+        $tail = self::tail($front);
+        $levels = [...$front->levelDepths(), $tail];
+        $drawn = static fn (CutLine $cut, bool $blendAlone): Curve => self::cut($cut, $printed, [...$cut->breaks(), $tail], $blendAlone);
 
         return new self(
-            $depths,
-            array_map(static fn (PrintedLine $line): array => array_map(static fn (int $depth): float => $line->at($depth), $depths), $lines),
+            array_map(static fn (PrintedLine $line): Curve => Curve::through($levels, $line->at(...), $line->slope(...)), $printed),
             $drawn($front, false),
             $front->isLike($back) ? null : $drawn($back, false),
             $front->isChanged() ? $drawn($front, true) : null,
         );
     }
 
-    /**
-     * @param  non-empty-list<Length>  $levels
-     * @return non-empty-list<int>
-     */
-    private static function samples(array $levels, ?Length $end): array
+    /** Where the drawing is cut short. */
+    private static function tail(CutLine $cut): int
     {
-        $levels = array_map(static fn (Length $depth): int => $depth->nanometres, $levels);
-        $deepest = max($levels);
-        $last = max($deepest, min($deepest + self::TAIL_NM, $end->nanometres ?? 0));
-        $depths = array_unique([...range(min($levels), $last, self::EVERY_NM), ...$levels, $last]);
-        sort($depths);
+        $breaks = $cut->breaks();
+        $deepest = $breaks[count($breaks) - 1];
 
-        return $depths;
+        return max($deepest, min($deepest + self::TAIL_NM, $cut->depths->end()->nanometres ?? 0));
     }
 
     /**
-     * @param  array<int, PrintedLine>  $lines
+     * @param  array<int, PrintedLine>  $printed
+     * @param  list<int>  $breaks
      */
-    private static function cutAt(CutLine $cut, array $lines, int $depth, bool $blendAlone): ?float
+    private static function cut(CutLine $cut, array $printed, array $breaks, bool $blendAlone): Curve
     {
-        $stretch = $cut->stretchAt(Length::ofNanometres($depth));
-        $line = $lines[$cut->sizeAt(Length::ofNanometres($depth)) ?? -1] ?? null;
-        $move = $blendAlone ? $stretch?->drawnBlend($depth) : $stretch?->drawnMove($depth);
+        $added = static function (float $depth, float $middle, bool $slope) use ($cut, $printed, $blendAlone): ?float {
+            $stretch = $cut->stretchAt(Length::ofNanometres((int) $middle));
+            $line = $printed[$cut->sizeAt(Length::ofNanometres((int) $middle)) ?? -1] ?? null;
+            $move = $slope ? $stretch?->slope($depth, $blendAlone) : $stretch?->drawnMove($depth, $blendAlone);
 
-        return $line === null || $move === null ? null : $line->at($depth) + $move;
+            return $line === null || $move === null ? null : ($slope ? $line->slope($depth) : $line->at($depth)) + $move;
+        };
+
+        return Curve::through(
+            $breaks,
+            static fn (float $depth, float $middle): ?float => $added($depth, $middle, false),
+            static fn (float $depth, float $middle): ?float => $added($depth, $middle, true),
+            self::PIECES,
+        );
     }
 }

@@ -39,14 +39,14 @@ final readonly class SideSeam
         }
         $sizes = array_values(array_unique([...array_values($front->sizes->known()), ...array_values($back->sizes->known())]));
         $lines = PrintedLines::of($facts, $at, $sizes);
-        $frontSeam = self::seam($front, $at, $lines);
-        $backSeam = $front->isLike($back) ? $frontSeam : self::seam($back, $at, $lines);
+        $frontSeam = self::seam($front, $lines);
+        $backSeam = $front->isLike($back) ? $frontSeam : self::seam($back, $lines);
         $own = $lines[$front->sizes->known()[array_key_first($at)]] ?? null;
         if ($frontSeam === null || $backSeam === null || $own === null) {
             return null;
         }
 
-        return new self($frontSeam[0], $backSeam[0], SeamLength::of(self::breaks($at), $own->slope(...)), max($frontSeam[1], $backSeam[1]));
+        return new self($frontSeam[0], $backSeam[0], SeamLength::of($front->levelDepths(), $own->slope(...)), max($frontSeam[1], $backSeam[1]));
     }
 
     public function difference(): Length
@@ -65,15 +65,14 @@ final readonly class SideSeam
     }
 
     /**
-     * @param  non-empty-array<string, Length>  $at
      * @param  array<int, PrintedLine>  $lines
      * @return ?array{Length, float} its length and how steep it is; null where a line can't be drawn
      */
-    private static function seam(CutLine $cut, array $at, array $lines): ?array
+    private static function seam(CutLine $cut, array $lines): ?array
     {
         $length = Length::zero();
         $steepest = 0.0;
-        $breaks = self::breaks($at, $cut);
+        $breaks = $cut->breaks();
         foreach (array_slice($breaks, 1) as $index => $end) {
             $middle = intdiv($breaks[$index] + $end, 2);
             $stretch = $cut->stretchAt(Length::ofNanometres($middle));
@@ -88,20 +87,5 @@ final readonly class SideSeam
         }
 
         return [$length, $steepest];
-    }
-
-    /**
-     * @param  non-empty-array<string, Length>  $at
-     * @return non-empty-list<int> depths between which every line is smooth
-     */
-    private static function breaks(array $at, ?CutLine $cut = null): array
-    {
-        $depths = array_map(static fn (Length $depth): int => $depth->nanometres, array_values($at));
-        $last = max($depths);
-        $leaving = $cut?->stretchAt(Length::ofNanometres($last))?->start->nanometres;
-        $depths = array_values(array_unique($leaving === null || $leaving < min($depths) ? $depths : [...$depths, $leaving]));
-        sort($depths);
-
-        return $depths;
     }
 }

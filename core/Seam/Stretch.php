@@ -48,17 +48,23 @@ final readonly class Stretch
         return new Station(depth: $depth, from: $this->from, to: $this->to, share: $share, blend: $blend, change: $change, move: $blend?->plus($change), level: $level);
     }
 
-    /** The move of a station, for a drawing: in plain numbers, since a line is drawn through many points; null where no figure tells the blend. */
-    public function drawnMove(float $depth): ?float
+    /**
+     * The move of a station, for a drawing: in plain numbers; null where no figure tells the blend.
+     *
+     * @param  bool  $blendAlone  without what is changed beside it
+     */
+    public function drawnMove(float $depth, bool $blendAlone = false): ?float
     {
         $blend = $this->drawnBlend($depth);
+        if ($blend === null || $blendAlone) {
+            return $blend;
+        }
         $way = $this->drawnWay($depth, $this->top->nanometres);
 
-        return $blend === null ? null : $blend + $this->changeAtTop->nanometres + ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) * $this->shape->crossed($way);
+        return $blend + $this->changeAtTop->nanometres + ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) * $this->shape->crossed($way);
     }
 
-    /** The blend alone, likewise. */
-    public function drawnBlend(float $depth): ?float
+    private function drawnBlend(float $depth): ?float
     {
         $share = $this->from === $this->to ? 0.0 : $this->shape->crossed($this->drawnWay($depth, $this->start->nanometres));
         if ($share === 0.0) {
@@ -73,14 +79,17 @@ final readonly class Stretch
     }
 
     /** How far the line leaves the upper size's for each step down, at a depth in nanometres; null where no figure is printed. */
-    public function slope(float $depth): ?float
+    public function slope(float $depth, bool $blendAlone = false): ?float
     {
         $blend = $this->blendSlope($depth);
+        if ($blend === null || $blendAlone) {
+            return $blend;
+        }
         $all = $this->end->nanometres - $this->top->nanometres;
         $changed = $depth < $this->top->nanometres || $depth > $this->end->nanometres ? 0.0
             : ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) / $all * $this->shape->slope(($depth - $this->top->nanometres) / $all);
 
-        return $blend === null ? null : $blend + $changed;
+        return $blend + $changed;
     }
 
     /** The share of the gap that the blend has crossed at a depth: 0 to 1; nothing is crossed between equal sizes. */

@@ -48,14 +48,15 @@ test('a plan crosses in whole nanometres, with what the bench draws', function (
 test('the drawn line runs on the printed lines at the levels', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $drawing = $this->getJson("/api/makes/{$make->id}/plan")->json('drawing');
-    $lines = array_column($drawing['lines'], 'out_nm', 'size');
+    $lines = array_column($drawing['lines'], 'parts', 'size');
+    $at = static fn (array $parts, int $depth): int => array_column($parts, 'out_at_top_nm', 'top_nm')[$depth];
     foreach (['14' => 0, '18' => 205_000_000] as $size => $depth) {
-        $at = array_search($depth, $drawing['depths_nm'], true);
         // The waist is taken in by 2.5 cm: the blend lies on the printed line, the line to cut 6.25 mm an edge further in.
-        expect($drawing['blend_nm'][$at])->toBe($lines[$size][$at])
-            ->and($drawing['front_nm'][$at])->toBe($lines[$size][$at] - ($depth === 0 ? 0 : 6_250_000));
+        expect($at($drawing['blend'], $depth))->toBe($at($lines[$size], $depth))
+            ->and($at($drawing['front'], $depth))->toBe($at($lines[$size], $depth) - ($depth === 0 ? 0 : 6_250_000));
     }
-    expect($drawing['front_nm'][array_key_last($drawing['front_nm'])])->toBe(end($lines['14']))->and($drawing['back_nm'])->toBeNull();
+    $end = static fn (array $parts): int => $parts[count($parts) - 1]['out_at_end_nm'];
+    expect($end($drawing['front']))->toBe($end($lines['14']))->and($drawing['back'])->toBeNull();
 });
 
 test('a clip changes the plan and is kept', function (): void {

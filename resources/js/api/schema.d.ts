@@ -898,6 +898,27 @@ export interface components {
             /** @description whose bust row is read, where it is another cup's */
             row: string | null;
         };
+        /** @description one cubic of a line, between two depths; where the next doesn't begin at its end the line is open */
+        CurvePartData: {
+            /** @description depth of its upper end */
+            top_nm: number;
+            /** @description depth of its lower end */
+            end_nm: number;
+            /** @description distance from the centre at its upper end */
+            out_at_top_nm: number;
+            /** @description distance from the centre at its lower end */
+            out_at_end_nm: number;
+            /**
+             * Format: float
+             * @description outward for each step down, at its upper end
+             */
+            slope_at_top: number;
+            /**
+             * Format: float
+             * @description outward for each step down, at its lower end
+             */
+            slope_at_end: number;
+        };
         /** @description Envelopes whose lines nest: sizes of one draft can be blended, sizes of two can't. */
         DraftData: {
             name: string;
@@ -1607,20 +1628,20 @@ export interface components {
             email: string;
             password: string;
         };
+        /** @description every line from the top down as cubics */
         SeamDrawingData: {
-            depths_nm: number[];
+            /** @description the printed ones */
             lines: components["schemas"]["SeamLineData"][];
             /** @description the line that is cut */
-            front_nm: (number | null)[];
+            front: components["schemas"]["CurvePartData"][];
             /** @description the back's, where it differs */
-            back_nm: (number | null)[] | null;
+            back: components["schemas"]["CurvePartData"][] | null;
             /** @description the front's blend alone, where the line is more than that */
-            blend_nm: (number | null)[] | null;
+            blend: components["schemas"]["CurvePartData"][] | null;
         };
         SeamLineData: {
             size: string;
-            /** @description distance from the centre at each depth */
-            out_nm: number[];
+            parts: components["schemas"]["CurvePartData"][];
         };
         SeenRequest: {
             /** @description of the card, as it was seen */

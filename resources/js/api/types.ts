@@ -21,6 +21,7 @@ export type LevelPlan = Schemas['LevelData'];
 export type Notch = Schemas['NotchData'];
 export type Station = Schemas['StationData'];
 export type SeamDrawing = Schemas['SeamDrawingData'];
+export type CurvePart = Schemas['CurvePartData'];
 export type Unit = User['unit'];
 export type LevelName = LevelPlan['level'];
 export type Finding = Schemas['FindingData'];

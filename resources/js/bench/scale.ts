@@ -78,7 +78,7 @@ export function ticks(across: Across, unit: Unit, width: number): Tick[] {
 
 /** Labels that would run into each other are left out, those that matter first kept. */
 export function spared<T>(
-    items: T[],
+    items: readonly T[],
     x: (item: T) => number,
     matters: (item: T) => boolean,
     gap: number,

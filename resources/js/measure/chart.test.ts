@@ -6,7 +6,8 @@ const waist = (days: string[], cm: number[]): Pick<PointHistory, 'days' | 'lengt
     days,
     length_nm: cm.map((one) => one * 10_000_000),
 });
-const places = (history: Parameters<typeof dots>[0]): number[][] => dots(history, 100, 40).map(({ x, y }) => [x, y]);
+const places = (history: Parameters<typeof dots>[0]): number[][] =>
+    dots(history, 100, 40).map(({ x, y }) => [x, y]);
 
 it('days stand to scale, and what is larger stands higher', () => {
     expect(places(waist(['2026-01-01', '2026-01-31', '2026-04-11'], [80, 90, 85]))).toEqual([

@@ -9,12 +9,23 @@ import { stretches } from './stations';
 
 const cm = 10_000_000;
 /** Three printed lines a centimetre apart, from the bust to below the hip, and what is cut between them. */
+const through = (top: number, waist: number, end: number): Drawing['front'] => [
+    part(0, 20 * cm, top, waist),
+    part(20 * cm, 40 * cm, waist, end),
+];
+const part = (top_nm: number, end_nm: number, out_at_top_nm: number, out_at_end_nm: number) => ({
+    top_nm,
+    end_nm,
+    out_at_top_nm,
+    out_at_end_nm,
+    slope_at_top: 0,
+    slope_at_end: 0,
+});
 const drawing: Drawing = {
-    depths_nm: [0, 20 * cm, 40 * cm],
-    lines: ['14', '16', '18'].map((size, i) => ({ size, out_nm: [i * cm, i * cm, i * cm] })),
-    front_nm: [0, 2 * cm, 0],
-    back_nm: null,
-    blend_nm: null,
+    lines: ['14', '16', '18'].map((size, i) => ({ size, parts: through(i * cm, i * cm, i * cm) })),
+    front: through(0, 2 * cm, 0),
+    back: null,
+    blend: null,
 };
 
 function seam(parts: Partial<Drawing> = {}, plan: Plan = plans.blend, width = 320) {
@@ -31,7 +42,8 @@ function seam(parts: Partial<Drawing> = {}, plan: Plan = plans.blend, width = 32
         places,
     });
 }
-const ends = (path: string): number[] => [...path.matchAll(/(-?[\d.]+)[ ,]/g)].map(([, x]) => Number(x));
+const xsOf = (path: string): number[] =>
+    [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map(([, x]) => Number(x));
 
 it('the lines that are left and joined are told from those that are not', () => {
     const shown = seam();
@@ -46,14 +58,14 @@ it('the lines that are left and joined are told from those that are not', () => 
 it('the new line is one, unless front and back are cut unlike', () => {
     expect(seam().findAll('.new-line')).toHaveLength(1);
     expect(seam().findAll('.end').map(words)).toEqual(['the line to cut']);
-    const unlike = seam({ back_nm: [cm, cm, cm] });
+    const unlike = seam({ back: through(cm, cm, cm) });
     expect(unlike.findAll('.new-line')).toHaveLength(2);
     expect(unlike.findAll('.end').map(words)).toEqual(['front', 'back']);
 });
 
 it('front and back are named on the side on which they end', () => {
     const names = (back: number): number[] =>
-        seam({ front_nm: [cm, cm, cm], back_nm: [back, back, back] })
+        seam({ front: through(cm, cm, cm), back: through(back, back, back) })
             .findAll('.end')
             .map((end) => Number(end.attributes('x')));
     const [front, back] = names(0);
@@ -65,15 +77,15 @@ it('front and back are named on the side on which they end', () => {
 it('the blend alone is drawn only when it is asked for', () => {
     expect(seam().find('.blend-line').exists()).toBe(false);
     expect(
-        seam({ blend_nm: [0, cm, 0] })
+        seam({ blend: through(0, cm, 0) })
             .find('.blend-line')
             .exists(),
     ).toBe(true);
 });
 
 it('a line that runs far out stays within its frame', () => {
-    const shown = seam({ front_nm: [0, 30 * cm, 0] }, plans.blend, 200);
-    const xs = ends(shown.get('.new-line').attributes('d') ?? '');
+    const shown = seam({ front: through(0, 30 * cm, 0) }, plans.blend, 200);
+    const xs = xsOf(shown.get('.new-line').attributes('d') ?? '');
     expect(Math.max(...xs)).toBeLessThanOrEqual(200);
 });
 

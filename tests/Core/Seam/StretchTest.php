@@ -48,7 +48,7 @@ test('what is drawn is what is measured', function (BlendShape $shape, string $t
     $stretch = stretchTo($to, $shape);
     foreach ([20, 22, 25, 27.3, 32.5, 39, 40, 55] as $depth) {
         expect($stretch->drawnMove($depth * 1e7))->toEqualWithDelta($stretch->station(cm($depth), null)->move->nanometres, 2, "at {$depth}")
-            ->and($stretch->drawnBlend($depth * 1e7))->toEqualWithDelta($stretch->station(cm($depth), null)->blend->nanometres, 2, "at {$depth}");
+            ->and($stretch->drawnMove($depth * 1e7, true))->toEqualWithDelta($stretch->station(cm($depth), null)->blend->nanometres, 2, "at {$depth}");
     }
 })->with([[BlendShape::Curved, '16'], [BlendShape::Straight, '16'], [BlendShape::Curved, '14']]);
 
@@ -57,7 +57,9 @@ test('its steepness is that of the line that is drawn, blend and change together
     foreach ([21, 24, 26, 30, 33.3, 38, 39.5, 45] as $depth) {
         $near = 100.0;
         $drawn = ($stretch->drawnMove($depth * 1e7 + $near) - $stretch->drawnMove($depth * 1e7 - $near)) / (2 * $near);
-        expect($stretch->slope($depth * 1e7))->toEqualWithDelta($drawn, 1e-6, "at {$depth}");
+        $blended = ($stretch->drawnMove($depth * 1e7 + $near, true) - $stretch->drawnMove($depth * 1e7 - $near, true)) / (2 * $near);
+        expect($stretch->slope($depth * 1e7))->toEqualWithDelta($drawn, 1e-6, "at {$depth}")
+            ->and($stretch->slope($depth * 1e7, true))->toEqualWithDelta($blended, 1e-6, "at {$depth}");
     }
 })->with([[BlendShape::Curved, '16'], [BlendShape::Straight, '16'], [BlendShape::Straight, '14']]);
 
@@ -67,5 +69,5 @@ test('without a figure for the gap the change is known and the line is not; on o
         ->and(stretchTo('16', BlendShape::Curved, $top, $end)->drawnMove(3e8))->toBeNull()
         ->and(stretchTo('16', BlendShape::Curved, $top, $end)->slope(3e8))->toBeNull()
         ->and(stretchTo('14', BlendShape::Curved, $top, $end)->station(cm(30), null)->blend)->toEqual(cm(0))
-        ->and(stretchTo('14', BlendShape::Curved, $top, $end)->drawnBlend(3e8))->toBe(0.0);
+        ->and(stretchTo('14', BlendShape::Curved, $top, $end)->drawnMove(3e8, true))->toBe(0.0);
 })->with([[null, 2.5], [1.5, null], [null, null]]);

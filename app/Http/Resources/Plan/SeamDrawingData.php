@@ -6,51 +6,40 @@ namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
 use Underbolt\Planning\Plan;
+use Underbolt\Seam\Curve;
 use Underbolt\Seam\SeamDrawing;
 
-#[OA\Schema]
+#[OA\Schema(description: 'every line from the top down as cubics')]
 final readonly class SeamDrawingData
 {
     /**
-     * @param  list<int>  $depths_nm
      * @param  list<SeamLineData>  $lines
-     * @param  list<?int>  $front_nm
-     * @param  ?list<?int>  $back_nm
-     * @param  ?list<?int>  $blend_nm
+     * @param  list<CurvePartData>  $front
+     * @param  ?list<CurvePartData>  $back
+     * @param  ?list<CurvePartData>  $blend
      */
     public function __construct(
-        #[OA\Property(items: new OA\Items(type: 'integer'))] public array $depths_nm,
-        #[OA\Property(items: new OA\Items(ref: SeamLineData::class))] public array $lines,
-        #[OA\Property(description: 'the line that is cut', items: new OA\Items(type: 'integer', nullable: true))] public array $front_nm,
-        #[OA\Property(description: 'the back\'s, where it differs', type: 'array', items: new OA\Items(type: 'integer', nullable: true), nullable: true)] public ?array $back_nm,
-        #[OA\Property(description: 'the front\'s blend alone, where the line is more than that', type: 'array', items: new OA\Items(type: 'integer', nullable: true), nullable: true)] public ?array $blend_nm,
+        #[OA\Property(description: 'the printed ones', items: new OA\Items(ref: SeamLineData::class))] public array $lines,
+        #[OA\Property(description: 'the line that is cut', items: new OA\Items(ref: CurvePartData::class))] public array $front,
+        #[OA\Property(description: 'the back\'s, where it differs', type: 'array', items: new OA\Items(ref: CurvePartData::class), nullable: true)] public ?array $back,
+        #[OA\Property(description: 'the front\'s blend alone, where the line is more than that', type: 'array', items: new OA\Items(ref: CurvePartData::class), nullable: true)] public ?array $blend,
     ) {
     }
 
     public static function of(SeamDrawing $drawing, Plan $plan): self
     {
-        $lines = [];
-        foreach ($drawing->lines as $size => $line) {
-            $lines[] = new SeamLineData($plan->nameOf($size), self::whole($line));
-        }
+        $parts = static fn (Curve $curve): array => array_map(CurvePartData::of(...), $curve->parts);
+        $lines = array_map(
+            static fn (int $size, Curve $line): SeamLineData => new SeamLineData($plan->nameOf($size), $parts($line)),
+            array_keys($drawing->lines),
+            $drawing->lines,
+        );
 
         return new self(
-            $drawing->depths,
             $lines,
-            self::whole($drawing->front),
-            $drawing->back === null ? null : self::whole($drawing->back),
-            $drawing->blend === null ? null : self::whole($drawing->blend),
+            $parts($drawing->front),
+            $drawing->back === null ? null : $parts($drawing->back),
+            $drawing->blend === null ? null : $parts($drawing->blend),
         );
-    }
-
-    /**
-     * @template T of ?float
-     *
-     * @param  list<T>  $line
-     * @return list<(T is null ? null : int)>
-     */
-    private static function whole(array $line): array
-    {
-        return array_map(static fn (?float $out): ?int => $out === null ? null : (int) round($out), $line);
     }
 }

@@ -9,10 +9,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SeamLineData
 {
-    /** @param  list<int>  $out_nm */
+    /** @param  list<CurvePartData>  $parts */
     public function __construct(
         #[OA\Property] public string $size,
-        #[OA\Property(description: 'distance from the centre at each depth', items: new OA\Items(type: 'integer'))] public array $out_nm,
+        #[OA\Property(items: new OA\Items(ref: CurvePartData::class))] public array $parts,
     ) {
     }
 }
