@@ -69,6 +69,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('makes/{make}/make.json', [MakeFileController::class, 'export']);
         Route::post('makes', [MakeController::class, 'store']);
         Route::get('makes/{make}', [MakeController::class, 'show']);
+        Route::get('makes/{make}/bench', [MakeController::class, 'bench']);
         Route::get('makes/{make}/plan', [MakeController::class, 'plan']);
         Route::get('makes/{make}/why-not', [MakeController::class, 'whyNot']);
         Route::put('makes/{make}/card', [MakeController::class, 'changeCard']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Resources\Account\Problem;
 use Illuminate\Http\JsonResponse;
 use Underbolt\Fault;
 
@@ -13,12 +14,7 @@ final class RefusalResponse
     /** @param  non-empty-list<Fault>  $faults */
     public static function of(array $faults): JsonResponse
     {
-        $errors = [];
-        foreach ($faults as $fault) {
-            $errors[$fault->field][] = self::sentence($fault->message);
-        }
-
-        return new JsonResponse(['message' => self::sentence($faults[0]->message), 'errors' => $errors], 422);
+        return new JsonResponse(Problem::of($faults), 422);
     }
 
     /** Core names a fault in half a sentence, to stand behind the field's name. */

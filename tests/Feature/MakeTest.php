@@ -147,11 +147,24 @@ test('a make is planned from another card of its wearer, and from nobody else\'s
     $make = demoMake('Bettrys Calloway-Pike');
     $older = $make->card->wearer->cards()->where('id', '!=', $make->card_id)->sole();
     $answer = $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $older->id])->assertOk();
-    expect($answer)->toAgreeWith('MakeData')->and($answer->json('card_id'))->toBe($older->id)->and($answer->json('card_foundation'))->toBe('everyday bra')
-        ->and($this->getJson("/api/makes/{$make->id}/plan")->json('levels.1.measure_nm'))->toBe(830_000_000);
+    expect($answer)->toAgreeWith('BenchData')->and($answer->json('make.card_id'))->toBe($older->id)->and($answer->json('make.card_foundation'))->toBe('everyday bra')
+        ->and($answer->json('plan.levels.1.measure_nm'))->toBe(830_000_000);
     $strange = demoMake('Merrin Tolvane')->card_id;
     $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $strange])->assertNotFound();
     $this->putJson('/api/makes/'.demoMake('Bettrys Calloway-Pike')->id.'/card', ['card_id' => demoMake('Merrin Tolvane')->card_id])->assertStatus(404);
+});
+
+test('the bench opens with make and plan at once; where nothing can be planned, with the reason at its field', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $bench = $this->getJson("/api/makes/{$make->id}/bench")->assertOk();
+    expect($bench)->toAgreeWith('BenchData')
+        ->and($bench->json('make'))->toBe($this->getJson("/api/makes/{$make->id}")->json())
+        ->and($bench->json('plan'))->toBe($this->getJson("/api/makes/{$make->id}/plan")->json())
+        ->and($bench->json('refused'))->toBeNull();
+    $make->card->readings()->delete();
+    $empty = $this->getJson("/api/makes/{$make->id}/bench")->assertOk();
+    $refused = $this->getJson("/api/makes/{$make->id}/plan")->assertUnprocessable();
+    expect($empty)->toAgreeWith('BenchData')->and($empty->json('plan'))->toBeNull()->and($empty->json('refused'))->toBe($refused->json());
 });
 
 test('a newer card on the same foundation is announced with what it would change; another bra is not', function (): void {

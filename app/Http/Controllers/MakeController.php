@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ChoicesRequest;
 use App\Http\Requests\MakeCardRequest;
 use App\Http\Requests\MakeRequest;
+use App\Http\Resources\Plan\BenchData;
 use App\Http\Resources\Plan\MakeData;
 use App\Http\Resources\Plan\PlanData;
 use App\Http\Resources\Plan\WhyNotData;
@@ -45,6 +46,17 @@ final class MakeController
         return self::answer($request, $make);
     }
 
+    #[OA\Get(path: '/api/makes/{make}/bench', operationId: 'bench',
+        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'the make with its plan, or with why there is none', content: new OA\JsonContent(ref: BenchData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function bench(Request $request, Make $make): JsonResponse
+    {
+        return self::onBench($request, $make);
+    }
+
     #[OA\Get(path: '/api/makes/{make}/plan', operationId: 'plan',
         parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
@@ -73,7 +85,7 @@ final class MakeController
         parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: MakeCardRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'planned from that card', content: new OA\JsonContent(ref: MakeData::class)),
+            new OA\Response(response: 200, description: 'planned from that card', content: new OA\JsonContent(ref: BenchData::class)),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
@@ -81,7 +93,7 @@ final class MakeController
     {
         $make->update(['card_id' => $request->integer('card_id')]);
 
-        return self::answer($request, $make->refresh());
+        return self::onBench($request, $make->refresh());
     }
 
     #[OA\Put(path: '/api/makes/{make}/choices', operationId: 'choose',
@@ -105,6 +117,11 @@ final class MakeController
     private static function answer(Request $request, Make $make, int $status = 200): JsonResponse
     {
         return new JsonResponse(MakeData::of($make, SignedIn::user($request)->unit, CarbonImmutable::today()), $status);
+    }
+
+    private static function onBench(Request $request, Make $make): JsonResponse
+    {
+        return new JsonResponse(BenchData::of($make, SignedIn::user($request)->unit, CarbonImmutable::today()));
     }
 
     private static function planned(Request $request, Make $make): JsonResponse

@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/makes/{make}/plan": {
         parameters: {
             query?: never;
@@ -654,6 +670,12 @@ export interface components {
             key: string;
             /** @description it is so: false takes the answer back */
             so: boolean;
+        };
+        /** @description a make and its plan */
+        BenchData: {
+            make: components["schemas"]["MakeData"];
+            plan: components["schemas"]["PlanData"] | null;
+            refused: components["schemas"]["Problem"] | null;
         };
         BustAdjustmentData: {
             /** @enum {string} */
@@ -1575,7 +1597,7 @@ export interface components {
         /** @description The shape of every refusal; the framework and `RefusalResponse` write it. */
         Problem: {
             message: string;
-            errors?: {
+            errors: {
                 [key: string]: string[];
             };
         };
@@ -2312,6 +2334,29 @@ export interface operations {
             404: components["responses"]["NotFound"];
         };
     };
+    bench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the make with its plan, or with why there is none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
     plan: {
         parameters: {
             query?: never;
@@ -2381,7 +2426,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MakeData"];
+                    "application/json": components["schemas"]["BenchData"];
                 };
             };
             404: components["responses"]["NotFound"];

@@ -17,6 +17,7 @@ export type Fault = Schemas['FaultData'];
 export type Make = Schemas['MakeData'];
 export type Choices = Schemas['ChoicesDocument'];
 export type Plan = Schemas['PlanData'];
+export type Bench = Schemas['BenchData'];
 export type LevelPlan = Schemas['LevelData'];
 export type Notch = Schemas['NotchData'];
 export type Station = Schemas['StationData'];

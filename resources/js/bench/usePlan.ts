@@ -1,23 +1,22 @@
 import { ref, shallowRef } from 'vue';
 import { api, asRefused, body, Refused } from '../api/client';
-import type { Choices, Make, Plan } from '../api/types';
+import type { Bench, Choices, Make, Plan } from '../api/types';
+import { newestOnly } from '../state/queue';
 
 /** How the bench reaches the server; the tests put their own in its place. */
 export interface PlanServer {
-    load: () => { make: Promise<Make>; plan: Promise<Plan> };
+    load: () => Promise<Bench>;
     choose: (choices: Choices) => Promise<Plan>;
-    changeCard: (card: number) => Promise<unknown>;
+    changeCard: (card: number) => Promise<Bench>;
 }
 
 export function planServer(make: number): PlanServer {
     const params = { path: { make } };
     return {
-        load: () => ({
-            make: api.GET('/api/makes/{make}', { params }).then(body),
-            plan: api.GET('/api/makes/{make}/plan', { params }).then(body),
-        }),
+        load: () => api.GET('/api/makes/{make}/bench', { params }).then(body),
         choose: (choices) => api.PUT('/api/makes/{make}/choices', { params, body: { choices } }).then(body),
-        changeCard: (card) => api.PUT('/api/makes/{make}/card', { params, body: { card_id: card } }),
+        changeCard: (card) =>
+            api.PUT('/api/makes/{make}/card', { params, body: { card_id: card } }).then(body),
     };
 }
 
@@ -31,23 +30,24 @@ export function usePlan(server: PlanServer) {
     const refused = ref<Refused | null>(null);
     const past: Choices[] = [];
     const canUndo = ref(false);
-    let next: Choices | null = null;
-    let sending = false;
 
-    async function load(): Promise<void> {
-        // Both at once; a make may be shown though nothing can be planned of it.
-        const found = server.load();
-        const planned = found.plan.catch(asRefused);
+    /** A make is shown though nothing can be planned of it. */
+    async function show(answer: Promise<Bench>): Promise<void> {
         try {
-            make.value = await found.make;
-            const answer = await planned;
-            if (answer instanceof Refused) throw answer;
-            plan.value = answer;
-            refused.value = null;
+            const bench = await answer;
+            make.value = bench.make;
+            plan.value = bench.plan ?? plan.value;
+            refused.value =
+                bench.refused === null ? null : new Refused(422, bench.refused.message, bench.refused.errors);
         } catch (error) {
             refused.value = asRefused(error);
         }
     }
+
+    const load = (): Promise<void> => show(server.load());
+
+    /** Plans from another card of the wearer; the choices stay. */
+    const changeCard = (card: number): Promise<void> => show(server.changeCard(card));
 
     /** Remembers where things stand, so that what follows (a whole drag, say) is undone in one step. */
     function remember(): void {
@@ -55,47 +55,27 @@ export function usePlan(server: PlanServer) {
         canUndo.value = past.length > 0;
     }
 
+    const send = newestOnly<Choices>(async (choices, isNewest) => {
+        try {
+            const answer = await server.choose(choices);
+            if (!isNewest()) return;
+            plan.value = answer;
+            refused.value = null;
+        } catch (error) {
+            if (isNewest()) refused.value = asRefused(error);
+        }
+    });
+
     async function choose(choices: Choices): Promise<void> {
         if (make.value === null) return;
         make.value = { ...make.value, choices };
-        next = choices;
-        if (sending) return;
-        sending = true;
-        while (next !== null) {
-            const asked: Choices = next;
-            next = null;
-            await ask(asked);
-        }
-        sending = false;
-    }
-
-    async function ask(choices: Choices): Promise<void> {
-        try {
-            const answer = await server.choose(choices);
-            if (next === null) {
-                plan.value = answer;
-                refused.value = null;
-            }
-        } catch (error) {
-            if (next === null) refused.value = asRefused(error);
-        }
+        await send(choices);
     }
 
     async function undo(): Promise<void> {
         const choices = past.pop();
         canUndo.value = past.length > 0;
         if (choices !== undefined) await choose(choices);
-    }
-
-    /** Plans from another card of the wearer; the choices stay. */
-    async function changeCard(card: number): Promise<void> {
-        try {
-            await server.changeCard(card);
-        } catch (error) {
-            refused.value = asRefused(error);
-            return;
-        }
-        await load();
     }
 
     return { make, plan, refused, load, remember, choose, undo, canUndo, changeCard };

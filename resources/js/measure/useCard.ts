@@ -1,6 +1,7 @@
 import { shallowRef } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Card, Unit } from '../api/types';
+import { inTurn } from '../state/queue';
 
 /** How often a change is made again on a newer sight of the card. */
 const TRIES = 3;
@@ -60,16 +61,10 @@ export type Kept =
 export function useCard(server: CardServer) {
     const card = shallowRef<Card | null>(null);
     const refused = shallowRef<Refused | null>(null);
-    let line: Promise<unknown> = Promise.resolve();
-
-    const inTurn = <T>(task: () => Promise<T>): Promise<T> => {
-        const done = line.then(task);
-        line = done.catch(() => undefined);
-        return done;
-    };
+    const queue = inTurn();
 
     const load = (): Promise<void> =>
-        inTurn(async () => {
+        queue(async () => {
             try {
                 card.value = await server.load();
             } catch (error) {
@@ -91,7 +86,7 @@ export function useCard(server: CardServer) {
      * taken over; only where this very reading was changed too, nothing is written and both are told.
      */
     function keep(point: string, attempt: number, text: string, unit: Unit): Promise<Kept> {
-        return inTurn(async (): Promise<Kept> => {
+        return queue(async (): Promise<Kept> => {
             for (let tries = 0; tries < TRIES; tries += 1) {
                 const seen = card.value;
                 if (seen === null) return { kind: 'refused', sentence: 'The card is not open yet.' };
@@ -117,7 +112,7 @@ export function useCard(server: CardServer) {
 
     /** Makes a change of the card itself; one made on an outdated sight of it is made again on the new one. */
     function change(make: (now: Card) => Promise<Card>): Promise<void> {
-        return inTurn(async () => {
+        return queue(async () => {
             for (let tries = 0; card.value !== null && tries < TRIES; tries += 1) {
                 try {
                     card.value = await make(card.value);

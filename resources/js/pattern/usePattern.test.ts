@@ -1,0 +1,103 @@
+// @vitest-environment jsdom
+import { flushPromises } from '@vue/test-utils';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { Refused } from '../api/client';
+import type { Pattern, PatternGuide } from '../api/types';
+import { partNamed, partsWith } from './parts';
+import { usePattern, type PatternServer } from './usePattern';
+
+const shirt = {
+    id: 7,
+    name: 'Shirt',
+    house: 'Gull',
+    unit: 'in',
+    document: { sizes: ['8'], body_chart: {} },
+    faults: [{ field: 'pattern.ranges[0].sizes', message: 'Is missing.' }],
+} as unknown as Pattern;
+
+function open(id: number | null, parts: Partial<PatternServer> = {}) {
+    const calls: string[] = [];
+    const server: PatternServer = {
+        guide: () => Promise.resolve({ houses: [{ name: 'Gull' }, { name: 'Tern' }] } as PatternGuide),
+        load: () => Promise.resolve(shirt),
+        start: (typed) => {
+            calls.push(`start ${typed.name}`);
+            return Promise.resolve({ ...shirt, ...typed, id: 8 });
+        },
+        keep: (pattern, typed) => {
+            calls.push(`keep ${pattern} ${typed.name}`);
+            return Promise.resolve({ ...shirt, ...typed });
+        },
+        ...parts,
+    };
+    return { calls, page: usePattern(server, id, 'cm') };
+}
+
+beforeEach(() => void vi.useFakeTimers());
+afterEach(() => void vi.useRealTimers());
+const rest = async (): Promise<void> => {
+    await vi.advanceTimersByTimeAsync(600);
+    await flushPromises();
+};
+
+it('what was opened is not kept again until something changes', async () => {
+    const { calls, page } = open(7);
+    await page.load();
+    await rest();
+    expect([page.name.value, page.unit.value, page.loaded.value, calls]).toEqual(['Shirt', 'in', true, []]);
+    // A file may have come without the parts that the page writes into.
+    expect(page.document.value).toMatchObject({ sizes: ['8'], finished: {}, levels: {}, seam: {} });
+    page.name.value = 'Long shirt';
+    await flushPromises();
+    expect(page.unsaved.value).toBe(true);
+    await rest();
+    expect([page.unsaved.value, calls]).toEqual([false, ['keep 7 Long shirt']]);
+});
+
+it('a new pattern waits for its name, is started once, and kept from then on', async () => {
+    const { calls, page } = open(null);
+    await page.load();
+    page.document.value = { ...page.document.value, sizes: ['8'] };
+    await rest();
+    expect([page.unsaved.value, calls]).toEqual([true, []]);
+    page.name.value = 'Coat';
+    await rest();
+    page.house.value = 'Tern';
+    await rest();
+    expect(calls).toEqual(['start Coat', 'keep 8 Coat']);
+});
+
+it('a refusal leaves all as it is typed, to be kept with the next change', async () => {
+    const { page } = open(7, {
+        keep: () => Promise.reject(new Refused(422, 'No.', { name: ['Too long.'] })),
+    });
+    await page.load();
+    page.name.value = 'x';
+    await rest();
+    expect([page.unsaved.value, page.refused.value?.at('name'), page.name.value]).toEqual([
+        true,
+        'Too long.',
+        'x',
+    ]);
+});
+
+it('the habits of a house that were kept replace those before, and the pattern is kept anew', async () => {
+    const { calls, page } = open(7);
+    await page.load();
+    page.keepHouse({ name: 'Gull', unit: 'cm' } as PatternGuide['houses'][number]);
+    await rest();
+    expect(page.guide.value?.houses.map(({ name, unit }) => [name, unit])).toEqual([
+        ['Tern', undefined],
+        ['Gull', 'cm'],
+    ]);
+    expect(calls).toEqual(['keep 7 Shirt']);
+});
+
+it('a part is opened by its address and marked where something in it is to be mended', () => {
+    expect([partNamed('#cups'), partNamed(''), partNamed('#nothing')]).toEqual(['cups', 'charts', 'charts']);
+    const marked = (field: string): string[] =>
+        partsWith([field]).flatMap(({ value, atFault }) => (atFault ? [value] : []));
+    expect(marked('pattern.cups.by_range.small.table[0].to')).toEqual(['cups']);
+    expect(marked('pattern.cups.body_chart.C[1]')).toEqual([]);
+    expect(marked('pattern.fabric_needs[0].width')).toEqual(['cloth']);
+});
