@@ -1,10 +1,8 @@
 import '@fontsource-variable/inter';
 import { createPinia } from 'pinia';
-import PrimeVue from 'primevue/config';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { router } from './router';
-import { theme } from './ui/theme';
 import './ui/paper.css';
 import './ui/bar.css';
 import './ui/fields.css';
@@ -19,13 +17,12 @@ import './bench/tape.css';
 import './seam/seam.css';
 import './ui/narrow.css';
 
-const nonce = document.querySelector<HTMLMetaElement>('meta[name="style-nonce"]')?.content ?? '';
+const app = createApp(App).use(createPinia()).use(router);
 
-createApp(App)
-    .use(createPinia())
-    .use(router)
-    .use(PrimeVue, {
-        theme: { preset: theme, options: { darkModeSelector: 'system', cssLayer: false } },
-        csp: { nonce },
-    })
-    .mount('#app');
+// The frame of the page needs nothing of the component library: it comes beside the first page.
+const library = import('./ui/components').then(({ installComponents }) => {
+    installComponents(app);
+});
+router.beforeResolve(() => library);
+
+app.mount('#app');
