@@ -49,3 +49,66 @@ async function signOut(): Promise<void> {
     </main>
     <ShortcutList v-if="listing" v-model:visible="listing" />
 </template>
+
+<style scoped>
+.bar {
+    display: flex;
+    align-items: center;
+    gap: 18px;
+    height: 44px;
+    padding: 0 20px;
+    background: var(--paper);
+    border-bottom: 1.5px solid var(--ink);
+}
+.bar .brand {
+    font-size: 18px;
+    font-weight: 750;
+    text-decoration: none;
+    letter-spacing: -0.02em;
+}
+.bar nav {
+    display: flex;
+    gap: 18px;
+    min-width: 0;
+}
+.bar .tools {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    margin-left: auto;
+}
+.bar .tools > button {
+    padding: 4px 10px;
+    border: 0;
+    border-radius: 3px;
+    background: none;
+    color: var(--ink);
+    font: inherit;
+    font-size: 14px;
+    font-weight: 600;
+    cursor: pointer;
+}
+.bar .tools > button:hover {
+    background: var(--dot);
+}
+#crumbs {
+    display: flex;
+    gap: 18px;
+    min-width: 0;
+    color: var(--quiet);
+    overflow: hidden;
+    white-space: nowrap;
+}
+@media (max-width: 560px) {
+    .bar {
+        flex-wrap: wrap;
+        height: auto;
+        padding: 8px 16px;
+    }
+}
+@media print {
+    .bar .tools {
+        display: none;
+    }
+}
+</style>

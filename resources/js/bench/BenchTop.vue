@@ -118,3 +118,69 @@ const hasChange = computed(() =>
         </div>
     </div>
 </template>
+
+<style scoped>
+.bench-top {
+    display: grid;
+    grid-template-columns: 52px 74px minmax(0, 1fr) minmax(0, 560px);
+    padding: 0 20px;
+    gap: 0 12px;
+}
+.level-names,
+.tapes {
+    position: relative;
+}
+.level-names > div {
+    position: absolute;
+    display: grid;
+}
+.level-names b {
+    font-size: 21px;
+    line-height: 1;
+    text-transform: capitalize;
+}
+.plumb {
+    position: absolute;
+    width: 0;
+    border-left: 1.5px dashed var(--body-mark);
+}
+.tape-place {
+    position: absolute;
+    left: 0;
+    right: 0;
+}
+.seam-side {
+    display: flex;
+}
+.seam-hint {
+    padding: 60px 20px;
+    font-size: 15px;
+}
+.seam-side {
+    position: relative;
+}
+.tell-apart {
+    position: absolute;
+    top: 0;
+    right: 0;
+}
+@media (max-width: 1100px) {
+    .bench-top {
+        grid-template-columns: 52px 74px minmax(0, 1fr);
+    }
+    .seam-side {
+        grid-column: 1 / -1;
+        border-top: 1px solid var(--rule);
+    }
+}
+@media (max-width: 560px) {
+    .bench .bench-top {
+        grid-template-columns: 40px 58px minmax(0, 1fr);
+        gap: 0 6px;
+        padding: 0 10px;
+    }
+    .bench .level-names b {
+        font-size: 17px;
+    }
+}
+</style>

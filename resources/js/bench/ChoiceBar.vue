@@ -46,3 +46,19 @@ const change = (part: Partial<Choices>): void => emit('change', { ...props.choic
         />
     </div>
 </template>
+
+<style scoped>
+.choices {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 18px;
+    min-height: 44px;
+    padding: 0 20px 15px;
+    align-items: center;
+}
+@media print {
+    .choices {
+        display: none;
+    }
+}
+</style>

@@ -150,3 +150,101 @@ const labels = (notches: { size: string; x: number }[]) =>
         />
     </div>
 </template>
+
+<style scoped>
+.tape .ruler {
+    fill: var(--paper);
+    stroke: var(--ink);
+}
+.tape .body circle {
+    fill: var(--body-mark);
+    stroke: var(--ink);
+}
+.tape {
+    position: relative;
+    touch-action: pan-y;
+    user-select: none;
+}
+.tape svg {
+    display: block;
+    overflow: visible;
+}
+.tape .body line {
+    stroke: var(--body-mark);
+    stroke-width: 3;
+}
+.tape .bridge rect {
+    fill: var(--bridge);
+}
+.tape .bridge.short rect {
+    fill: color-mix(in srgb, var(--cut) 22%, transparent);
+}
+.tape .chart path {
+    fill: var(--chart);
+}
+.tape .chart text,
+.tape .garment text {
+    paint-order: stroke;
+    stroke: var(--paper);
+    stroke-width: 4px;
+    stroke-linejoin: round;
+    font-size: 13.5px;
+    text-anchor: middle;
+    fill: var(--chart);
+}
+.tape .chart text.said {
+    font-weight: 750;
+    font-size: 15px;
+}
+.tape .garment path,
+.tape .garment text {
+    fill: var(--garment);
+}
+.tape .cut-line {
+    stroke: var(--cut);
+    stroke-width: 2.5;
+}
+.tape .as-cut line {
+    stroke: var(--cut);
+    stroke-width: 1.5;
+    stroke-dasharray: 3 2;
+}
+.tape .as-cut path {
+    stroke: var(--cut);
+    stroke-width: 2.5;
+    fill: var(--cut);
+}
+.tape .as-cut text {
+    font-size: 13px;
+    font-weight: 700;
+    fill: var(--cut);
+    paint-order: stroke;
+    stroke: var(--paper);
+    stroke-width: 4px;
+}
+.body-figure {
+    position: absolute;
+    top: 5px;
+    font-size: 20px;
+    font-weight: 700;
+    color: var(--body);
+    background: var(--paper);
+    padding: 0 3px;
+    line-height: 1.15;
+    pointer-events: none;
+}
+.ease-figure {
+    position: absolute;
+    top: 77px;
+    height: 16px;
+    line-height: 16px;
+    text-align: center;
+    font-size: 13px;
+    font-weight: 700;
+    color: var(--garment);
+    pointer-events: none;
+}
+.ease-figure.short {
+    color: var(--cut);
+}
+</style>

@@ -77,3 +77,30 @@ const says = (nm: number): string =>
         </g>
     </svg>
 </template>
+
+<style scoped>
+.length-tape .ruler {
+    fill: var(--paper);
+    stroke: var(--ink);
+}
+.length-tape text {
+    font-size: 11px;
+    fill: var(--quiet);
+    text-anchor: middle;
+}
+.length-tape .ticks text {
+    text-anchor: start;
+}
+.length-tape .body circle {
+    fill: var(--body-mark);
+    stroke: var(--ink);
+}
+.length-tape .change rect {
+    fill: var(--paper);
+    stroke: var(--cut);
+}
+.length-tape .change text {
+    fill: var(--cut);
+    font-weight: 650;
+}
+</style>

@@ -24,3 +24,20 @@ watch(
         />
     </span>
 </template>
+
+<style scoped>
+.liked input {
+    width: 76px;
+    height: 30px;
+    border: 1px solid var(--rule);
+    border-radius: 2px;
+    background: var(--paper);
+    color: var(--ink);
+    font: inherit;
+    font-size: 16px;
+    text-align: center;
+}
+.liked input.faulty {
+    border: 2px solid var(--bad);
+}
+</style>

@@ -103,3 +103,78 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
         </tbody>
     </table>
 </template>
+
+<style scoped>
+table.plan {
+    border-collapse: collapse;
+    align-self: start;
+    width: 100%;
+}
+.plan th,
+.plan td {
+    text-align: right;
+    padding: 4px 6px;
+    font-size: 18px;
+    font-weight: 500;
+    white-space: nowrap;
+}
+.plan thead th {
+    font-size: 12.5px;
+    font-weight: 600;
+    color: var(--quiet);
+}
+.plan tbody tr {
+    border-top: 1px solid var(--rule);
+}
+.plan tbody th {
+    text-align: left;
+    font-size: 16px;
+    font-weight: 650;
+    padding-left: 0;
+}
+.plan .says {
+    text-align: left;
+    width: 42%;
+}
+.plan .chart {
+    color: var(--chart);
+}
+.plan td.cut {
+    color: var(--cut);
+    font-size: 24px;
+    font-weight: 750;
+}
+.plan .garment {
+    color: var(--garment);
+}
+.plan small {
+    display: block;
+    font-size: 12px;
+}
+@media (max-width: 560px) {
+    .bench .plan thead {
+        display: none;
+    }
+    .bench .plan tbody tr {
+        display: grid;
+        grid-template-columns: repeat(3, minmax(0, 1fr));
+        padding: 8px 0;
+    }
+    .bench .plan tbody th,
+    .bench .plan td.says {
+        grid-column: 1 / -1;
+        width: auto;
+    }
+    .bench .plan td {
+        text-align: left;
+        white-space: normal;
+    }
+    .bench .plan td[data-says]::before {
+        content: attr(data-says);
+        display: block;
+        font-size: 12px;
+        font-weight: 450;
+        color: var(--quiet);
+    }
+}
+</style>

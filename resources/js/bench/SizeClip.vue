@@ -40,3 +40,31 @@ function press(event: KeyboardEvent): void {
         {{ level.size }}
     </div>
 </template>
+
+<style scoped>
+.clip {
+    position: absolute;
+    top: 101px;
+    transform: translateX(-50%);
+    min-width: 38px;
+    height: 27px;
+    padding: 0 7px;
+    line-height: 27px;
+    text-align: center;
+    font-size: 18px;
+    font-weight: 750;
+    color: var(--on-cut);
+    background: var(--cut);
+    border-radius: 3px;
+    cursor: grab;
+}
+.clip.follows {
+    color: var(--cut);
+    background: var(--paper);
+    border: 2px solid var(--cut);
+    line-height: 23px;
+}
+.clip.byhand {
+    box-shadow: 0 3px 0 var(--ink);
+}
+</style>

@@ -103,3 +103,10 @@ async function send(write: boolean): Promise<void> {
         </template>
     </div>
 </template>
+
+<style scoped>
+.card-files {
+    display: grid;
+    gap: 12px;
+}
+</style>

@@ -18,3 +18,42 @@ defineProps<{ point: Point }>();
         <path v-if="point.stand.arrows" class="tape-end" :d="point.stand.arrows" />
     </svg>
 </template>
+
+<style scoped>
+.stand {
+    width: 100%;
+    max-height: 500px;
+}
+.stand .cloth {
+    fill: var(--raise);
+    stroke: var(--ink);
+    stroke-width: 1.5;
+}
+.stand .pole {
+    fill: none;
+    stroke: var(--quiet);
+    stroke-width: 3;
+}
+.stand .tape-line {
+    fill: none;
+    stroke: var(--body-mark);
+    stroke-width: 5;
+}
+.stand .tape-end {
+    fill: var(--body-mark);
+}
+.stand .tape-hidden {
+    fill: none;
+    stroke: var(--body-mark);
+    stroke-width: 2.5;
+    stroke-dasharray: 4 5;
+}
+.helper .stand {
+    display: none;
+}
+@media (max-width: 1100px) {
+    .stand {
+        max-height: 300px;
+    }
+}
+</style>

@@ -15,3 +15,21 @@ const emit = defineEmits<{ answer: [key: string, so: boolean] }>();
         </li>
     </ul>
 </template>
+
+<style scoped>
+.findings {
+    display: grid;
+    gap: 8px;
+}
+.findings li {
+    max-width: 64ch;
+    padding: 8px 12px;
+    border-left: 4px solid var(--body-mark);
+    background: var(--raise);
+    line-height: 1.4;
+}
+.findings .answered {
+    border-color: var(--rule);
+    color: var(--quiet);
+}
+</style>

@@ -60,4 +60,16 @@ text {
 .day {
     fill: var(--quiet);
 }
+.point-chart {
+    margin: 0;
+    padding: 12px 14px;
+    background: var(--paper);
+    border: 1px solid var(--rule);
+    border-radius: 3px;
+}
+.point-chart figcaption {
+    display: flex;
+    gap: 8px;
+    align-items: baseline;
+}
 </style>

@@ -34,3 +34,51 @@ const asks = (point: string): boolean =>
         </li>
     </ol>
 </template>
+
+<style scoped>
+.point-list {
+    border-top: 1.5px solid var(--ink);
+    background: var(--paper);
+}
+.point-list button {
+    display: flex;
+    gap: 10px;
+    width: 100%;
+    padding: 7px 8px;
+    border: 0;
+    border-bottom: 1px solid var(--rule);
+    background: none;
+    color: inherit;
+    font: inherit;
+    text-align: left;
+    cursor: pointer;
+}
+.point-list button span:first-child {
+    flex: 1;
+}
+.point-list [aria-current] {
+    background: var(--ink);
+    color: var(--paper);
+    font-weight: 650;
+}
+.point-list [aria-current] small,
+.point-list [aria-current] .todo {
+    color: inherit;
+}
+.point-list .asks {
+    font-weight: 750;
+    color: var(--body);
+}
+.point-list [aria-current] .asks {
+    color: inherit;
+}
+.point-list .todo {
+    color: var(--quiet);
+}
+.helper .point-list {
+    display: none;
+}
+.point-list [aria-current] :deep(.unit) {
+    color: inherit;
+}
+</style>

@@ -148,3 +148,78 @@ async function onceMore(): Promise<void> {
         <DressStand :point="point" />
     </section>
 </template>
+
+<style scoped>
+.point-panel {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 280px;
+    gap: 28px;
+    padding: 18px 22px;
+    min-height: 520px;
+    background: var(--paper);
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+}
+.taking {
+    display: grid;
+    gap: 12px;
+    align-content: start;
+    justify-items: start;
+}
+.taking h2 {
+    font-size: 34px;
+    letter-spacing: -0.02em;
+}
+.taking .where {
+    font-size: 17px;
+}
+.taking .mistake {
+    font-size: 17px;
+    font-weight: 650;
+}
+.tries {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 14px;
+    align-items: start;
+}
+.means {
+    display: grid;
+    align-content: center;
+    padding-top: 30px;
+    color: var(--body);
+    font-size: 24px;
+    font-weight: 650;
+}
+.help {
+    display: grid;
+    gap: 8px;
+    font-size: 15px;
+}
+.help summary {
+    cursor: pointer;
+    font-weight: 600;
+}
+.helper .help {
+    display: none;
+}
+.helper .point-panel {
+    grid-template-columns: minmax(0, 1fr);
+}
+.helper .taking h2 {
+    font-size: 84px;
+    line-height: 1;
+}
+.helper .taking .where,
+.helper .taking .mistake {
+    font-size: 28px;
+}
+.helper .means {
+    font-size: 72px;
+}
+@media (max-width: 1100px) {
+    .point-panel {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

@@ -73,3 +73,37 @@ function takeTheirs(): void {
         </p>
     </div>
 </template>
+
+<style scoped>
+.reading-field {
+    display: grid;
+    gap: 4px;
+    max-width: 260px;
+}
+.reading-field label {
+    font-size: 13px;
+    font-weight: 600;
+}
+.helper .reading-field {
+    max-width: none;
+    width: 520px;
+    font-size: 120px;
+}
+.reading-field input {
+    width: 240px;
+    font-size: 54px;
+    font-weight: 650;
+    line-height: 1.1;
+    font-feature-settings: 'tnum';
+}
+.reading-field ~ .reading-field input {
+    width: 150px;
+    font-size: 32px;
+}
+/* Read from across the room, by someone who calls out the figures. */
+.helper .reading-field input {
+    max-width: none;
+    width: 520px;
+    font-size: 120px;
+}
+</style>

@@ -30,3 +30,22 @@ const { pairing, trouble, start, stop } = useTalkingTape((reading) => props.hear
         <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
     </details>
 </template>
+
+<style scoped>
+.talking-tape {
+    max-width: 760px;
+}
+.talking-tape summary {
+    cursor: pointer;
+    font-weight: 600;
+}
+.talking-tape > :not(summary) {
+    margin-top: 8px;
+}
+.talking-tape .command {
+    display: block;
+    overflow-x: auto;
+    padding: 8px 12px;
+    background: var(--raise);
+}
+</style>

@@ -139,3 +139,56 @@ useShortcuts([
     </div>
     <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
 </template>
+
+<style scoped>
+.bench-head {
+    display: flex;
+    align-items: flex-start;
+    gap: 20px;
+    /* Two lines of headline and one of details: nothing below jumps while a clip moves. */
+    min-height: 84px;
+    padding: 6px 20px 0;
+}
+.bench-head > .says {
+    flex: 1;
+}
+.refused {
+    padding: 6px 20px;
+}
+.bench-foot {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 330px;
+    gap: 28px;
+    padding: 10px 20px 16px;
+    background: var(--paper);
+    border-top: 1.5px solid var(--ink);
+}
+.bench-head .details {
+    margin: 2px 0 0;
+    font-weight: 400;
+    font-size: 13.5px;
+    color: var(--quiet);
+}
+@media (max-width: 1100px) {
+    .bench-head {
+        flex-wrap: wrap;
+    }
+    .bench-head h1 {
+        flex-basis: 100%;
+    }
+    .bench-foot {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+@media (max-width: 560px) {
+    .bench .bench-head {
+        flex-direction: column;
+        gap: 4px;
+    }
+}
+@media print {
+    .bench-head :deep(button) {
+        display: none;
+    }
+}
+</style>

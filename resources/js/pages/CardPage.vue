@@ -187,3 +187,41 @@ useShortcuts([
     </div>
     <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
 </template>
+
+<style scoped>
+.card-page {
+    display: grid;
+    gap: 16px;
+    max-width: 1240px;
+    margin: 18px auto 40px;
+    padding: 0 20px;
+}
+.card-head h1 {
+    flex: 1;
+    padding-top: 22px;
+}
+.card-head .print {
+    padding-top: 30px;
+}
+.card-body {
+    display: grid;
+    grid-template-columns: 290px minmax(0, 1fr);
+    gap: 28px;
+    align-items: start;
+}
+.helper .after .hint {
+    display: none;
+}
+.helper .card-body {
+    grid-template-columns: minmax(0, 1fr);
+}
+.helper .card-head .field {
+    display: none;
+}
+@media (max-width: 1100px) {
+    .card-body {
+        grid-template-columns: 220px minmax(0, 1fr);
+        gap: 16px;
+    }
+}
+</style>

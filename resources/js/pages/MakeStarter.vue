@@ -96,3 +96,11 @@ async function bring(event: Event): Promise<void> {
         </ul>
     </details>
 </template>
+
+<style scoped>
+@media print {
+    .starter {
+        display: none;
+    }
+}
+</style>

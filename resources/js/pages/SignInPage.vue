@@ -101,3 +101,44 @@ function submit(): Promise<void> {
         </form>
     </div>
 </template>
+
+<style scoped>
+.door {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 340px;
+    gap: 72px;
+    max-width: 1080px;
+    margin: 9vh auto 0;
+    padding: 0 24px;
+}
+.promise {
+    display: grid;
+    gap: 22px;
+    justify-items: start;
+    align-content: start;
+}
+.promise h1 {
+    font-size: 38px;
+    line-height: 1.15;
+    letter-spacing: -0.025em;
+}
+.promise p {
+    font-size: 17px;
+    line-height: 1.5;
+    max-width: 54ch;
+}
+.panel {
+    display: grid;
+    gap: 14px;
+    padding: 22px;
+    background: var(--paper);
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+    align-self: start;
+}
+@media (max-width: 1100px) {
+    .door {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

@@ -193,3 +193,40 @@ async function measureAgain(): Promise<void> {
     </div>
     <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
 </template>
+
+<style scoped>
+.wearer-page {
+    display: grid;
+    grid-template-columns: 380px minmax(0, 1fr);
+    gap: 26px 48px;
+    max-width: 1180px;
+    margin: 24px auto 60px;
+    padding: 0 24px;
+}
+.wearer-page > section {
+    display: grid;
+    gap: 14px;
+    align-content: start;
+}
+.wearer-page .away,
+.wearer-page .charts {
+    grid-column: 1 / -1;
+}
+.wearer-page .charts {
+    grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+}
+.charts h2 {
+    grid-column: 1 / -1;
+}
+.consent {
+    display: flex;
+    gap: 10px;
+    align-items: start;
+    line-height: 1.4;
+}
+@media (max-width: 1100px) {
+    .wearer-page {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

@@ -153,3 +153,59 @@ watch(() => session.unit, load);
     </div>
     <p v-if="refused && !refused.at('name')" class="fault page-fault" role="alert">{{ refused.message }}</p>
 </template>
+
+<style scoped>
+.workroom {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 34px 48px;
+    max-width: 1180px;
+    margin: 26px auto 60px;
+    padding: 0 24px;
+}
+.workroom > .makes,
+.workroom > .steps {
+    grid-column: 1 / -1;
+}
+.workroom section {
+    display: grid;
+    gap: 12px;
+    align-content: start;
+}
+.steps ol {
+    counter-reset: step;
+    display: grid;
+    gap: 10px;
+    font-size: 17px;
+}
+.steps li {
+    counter-increment: step;
+}
+.steps li::before {
+    content: counter(step);
+    display: inline-block;
+    width: 1.6em;
+    font-weight: 750;
+}
+.makes .rows a {
+    display: grid;
+    grid-template-columns: 190px 180px 1fr max-content;
+}
+.count {
+    color: var(--quiet);
+}
+.waits {
+    color: var(--body);
+}
+.workroom section > :deep(.p-button) {
+    justify-self: start;
+}
+@media (max-width: 1100px) {
+    .workroom {
+        grid-template-columns: minmax(0, 1fr);
+    }
+    .makes .rows a {
+        grid-template-columns: 1fr 1fr;
+    }
+}
+</style>

@@ -145,3 +145,28 @@ function startWith(starter: PatternGuide['starters'][number]): void {
         </template>
     </div>
 </template>
+
+<style scoped>
+.paste-here {
+    display: grid;
+    gap: 6px;
+    width: 100%;
+}
+.paste-here textarea {
+    width: min(720px, 100%);
+    font: inherit;
+    font-size: 15px;
+    padding: 8px;
+    border: 1.5px dashed var(--ink);
+    background: var(--paper);
+    color: var(--ink);
+}
+.hint .file {
+    font-size: inherit;
+    padding: 0;
+}
+.odd-note {
+    font-size: 13.5px;
+    color: var(--garment);
+}
+</style>

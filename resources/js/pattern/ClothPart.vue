@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { PatternDocument } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import { changedAt, orNull, withoutAt } from './lists';
+import '../sheet/sheet.css';
 
 defineProps<{ faults: Map<string, string> }>();
 const document = defineModel<PatternDocument>({ required: true });

@@ -103,3 +103,11 @@ const fault = (line: number, key: string): string | undefined =>
         />
     </section>
 </template>
+
+<style scoped>
+.cup-rule {
+    display: grid;
+    gap: 8px;
+    justify-items: start;
+}
+</style>

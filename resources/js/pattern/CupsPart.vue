@@ -112,3 +112,11 @@ function toggleRow(cup: string, on: boolean): void {
         </div>
     </div>
 </template>
+
+<style scoped>
+.rules {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px 48px;
+}
+</style>

@@ -233,3 +233,14 @@ function measuredAt(level: LevelName): number | null {
         </section>
     </div>
 </template>
+
+<style scoped>
+.flat {
+    display: grid;
+    gap: 8px;
+    justify-items: start;
+}
+.flat .result {
+    font-size: 16px;
+}
+</style>

@@ -172,3 +172,24 @@ function toggleLine(line: Line, on: boolean): void {
         </section>
     </div>
 </template>
+
+<style scoped>
+.paper-data section {
+    display: grid;
+    gap: 12px;
+    align-content: start;
+}
+.level-name {
+    width: 56px;
+    padding-top: 28px;
+}
+.paper-data .inline {
+    align-items: start;
+}
+.presets {
+    gap: 8px;
+}
+.paper-data :deep(.p-select) {
+    width: 190px;
+}
+</style>

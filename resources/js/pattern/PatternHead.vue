@@ -85,3 +85,16 @@ function setStretch(text: string): void {
         </span>
     </div>
 </template>
+
+<style scoped>
+.tiny {
+    width: 96px;
+}
+.pattern-head .tick {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    margin-top: 26px;
+    font-size: 14px;
+}
+</style>

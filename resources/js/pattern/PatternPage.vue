@@ -22,6 +22,7 @@ import PatternHead from './PatternHead.vue';
 import PiecesPart from './PiecesPart.vue';
 import { partNamed, partsWith } from './parts';
 import { patternServer, usePattern } from './usePattern';
+import './parts.css';
 
 const props = defineProps<{ id?: number }>();
 const session = useSession();
@@ -172,3 +173,46 @@ onBeforeRouteLeave(async () => {
     </form>
     <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
 </template>
+
+<style scoped>
+.pattern-page {
+    display: grid;
+    gap: 16px;
+    max-width: 1240px;
+    margin: 18px auto 40px;
+    padding: 0 20px;
+}
+.keeping {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    justify-content: flex-end;
+    position: relative;
+    z-index: 1;
+    width: max-content;
+    margin-left: auto;
+    height: 36px;
+    margin-bottom: -50px;
+    font-size: 13.5px;
+    color: var(--quiet);
+}
+.pattern-page :deep(.p-tabpanels) {
+    padding: 14px 0 0;
+    background: none;
+}
+.pattern-page :deep(.p-tab) {
+    padding: 8px 10px;
+    font-family: inherit;
+}
+.pattern-page :deep(.p-tabs) {
+    min-width: 0;
+}
+.pattern-page :deep(.p-tablist-tab-list) {
+    background: none;
+}
+@media (max-width: 1000px) {
+    .keeping {
+        margin-bottom: 0;
+    }
+}
+</style>

@@ -80,3 +80,58 @@ function sizes(way: Alternative): string {
         </div>
     </section>
 </template>
+
+<style scoped>
+.reasons .columns.ways {
+    grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
+}
+.alternatives article {
+    border-top: 1.5px solid var(--ink);
+    padding-top: 8px;
+}
+.alternatives article.chosen {
+    border-top: 4px solid var(--cut);
+    padding-top: 5px;
+}
+.alternatives .sizes {
+    font-size: 22px;
+    font-weight: 650;
+}
+.alternatives table {
+    width: 100%;
+    border-collapse: collapse;
+    font-size: 13.5px;
+    margin-bottom: 8px;
+}
+.alternatives td {
+    padding: 2px 0;
+    vertical-align: top;
+}
+.alternatives .cost {
+    text-align: right;
+    padding-left: 10px;
+    font-variant-numeric: tabular-nums;
+}
+.alternatives .sum td {
+    border-top: 1px solid var(--ink);
+    font-weight: 650;
+}
+.weigh {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+}
+.weigh input {
+    accent-color: var(--ink);
+}
+@media print {
+    .reasons .weigh {
+        display: none;
+    }
+}
+@media (max-width: 560px) {
+    .bench .reasons .columns.ways {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

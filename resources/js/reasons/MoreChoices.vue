@@ -115,3 +115,11 @@ function setLength(key: keyof Lengths, text: string): void {
         </p>
     </section>
 </template>
+
+<style scoped>
+@media print {
+    .reasons .more {
+        display: none;
+    }
+}
+</style>

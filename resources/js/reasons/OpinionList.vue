@@ -61,3 +61,47 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
         </div>
     </section>
 </template>
+
+<style scoped>
+.opinions small {
+    margin-left: 8px;
+    font-weight: 400;
+    color: var(--quiet);
+}
+.opinions small.weak {
+    color: var(--cut);
+    font-weight: 600;
+}
+.opinions dl {
+    margin: 8px 0 0;
+}
+.opinions dt {
+    display: flex;
+    justify-content: space-between;
+    border-top: 1px solid var(--rule);
+    padding-top: 5px;
+    font-weight: 600;
+    font-size: 14px;
+}
+.opinions dt b {
+    font-size: 17px;
+}
+.opinions dt b.other {
+    color: var(--quiet);
+    font-weight: 500;
+}
+.opinions dd {
+    margin: 0 0 6px;
+    font-size: 13.5px;
+    line-height: 1.4;
+    color: var(--quiet);
+}
+.opinions .figures {
+    font-size: 13.5px;
+}
+@media print {
+    .reasons .opinions {
+        break-inside: auto;
+    }
+}
+</style>

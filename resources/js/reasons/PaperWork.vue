@@ -44,3 +44,22 @@ const changes = computed(() =>
         </p>
     </section>
 </template>
+
+<style scoped>
+.work {
+    margin: 6px 0;
+    padding-left: 22px;
+    line-height: 1.45;
+    list-style: decimal;
+}
+.reasons .lengths {
+    display: grid;
+    grid-template-columns: max-content max-content;
+    gap: 2px 18px;
+    margin: 8px 0;
+}
+.reasons .lengths dd {
+    margin: 0;
+    font-weight: 600;
+}
+</style>

@@ -36,3 +36,23 @@ defineProps<{ plan: Plan }>();
         </ul>
     </section>
 </template>
+
+<style scoped>
+.reasons .pieces th {
+    text-align: left;
+    font-weight: 550;
+    padding: 2px 18px 2px 0;
+}
+.reasons .pieces td {
+    padding: 2px 18px 2px 0;
+    font-weight: 600;
+}
+.reasons .pieces .quiet {
+    font-weight: 400;
+    color: var(--quiet);
+}
+.needs {
+    margin: 10px 0 0;
+    padding-left: 18px;
+}
+</style>

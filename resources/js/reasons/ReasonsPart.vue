@@ -33,3 +33,91 @@ function change(part: Partial<Choices>): void {
         </p>
     </div>
 </template>
+
+<style scoped>
+.reasons {
+    display: grid;
+    gap: 28px;
+    padding: 24px 20px 40px;
+    border-top: 1.5px solid var(--ink);
+    margin-top: 20px;
+    background: var(--paper);
+}
+.reasons :deep(p) {
+    margin: 4px 0;
+    max-width: 72ch;
+    line-height: 1.45;
+}
+.reasons .beside {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 28px 48px;
+}
+.reasons :deep(h2) {
+    font-size: 18px;
+    margin: 0 0 6px;
+}
+.reasons :deep(h3) {
+    font-size: 16px;
+    margin: 0;
+}
+.reasons :deep(.cut) {
+    color: var(--cut);
+}
+.reasons :deep(.columns) {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: 12px 32px;
+}
+.reasons :deep(.agreed) {
+    font-weight: 600;
+    font-size: 13.5px;
+}
+.reasons :deep(.entry select) {
+    width: 150px;
+}
+.reasons .beside > :deep(section) {
+    min-width: 0;
+    overflow-x: auto;
+}
+/* On paper: what was decided and why, nothing to press. */
+@media (max-width: 1000px) {
+    .reasons .beside {
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    }
+    .reasons :deep(.columns) {
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    }
+}
+@media print {
+    .reasons {
+        break-before: page;
+        border-top: 0;
+        font-size: 12px;
+    }
+    .reasons > .hint {
+        display: none;
+    }
+    .reasons :deep(.columns) {
+        grid-template-columns: repeat(3, minmax(0, 1fr));
+    }
+    .reasons :deep(article),
+    .reasons :deep(section) {
+        break-inside: avoid;
+        overflow: visible;
+    }
+    .reasons :deep(.field),
+    .reasons :deep(.link),
+    .reasons :deep(.p-button) {
+        display: none;
+    }
+}
+@media (max-width: 560px) {
+    .bench .reasons .beside {
+        grid-template-columns: minmax(0, 1fr);
+    }
+    .reasons :deep(.columns) {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

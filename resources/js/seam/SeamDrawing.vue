@@ -104,3 +104,73 @@ const goesOn = computed(() => props.page.depth(props.plan.stations.at(-1)?.depth
         </text>
     </svg>
 </template>
+
+<style scoped>
+.seam {
+    flex: none;
+}
+.seam path {
+    fill: none;
+}
+.seam .printed path {
+    stroke: var(--chart);
+    stroke-width: 0.8;
+    opacity: 0.55;
+}
+.seam .printed.used path {
+    stroke-width: 1.8;
+    opacity: 1;
+}
+.seam .new-line {
+    stroke: var(--cut);
+    stroke-width: 3;
+}
+.seam .new-line.back {
+    stroke-dasharray: 9 4;
+    stroke-width: 2.2;
+}
+.seam .blend-line {
+    stroke: var(--cut);
+    stroke-width: 1.2;
+    stroke-dasharray: 2 3;
+}
+.seam .end {
+    font-size: 12.5px;
+    font-weight: 700;
+    fill: var(--cut);
+    text-anchor: middle;
+}
+.seam .points circle {
+    fill: var(--paper);
+    stroke: var(--cut);
+    stroke-width: 1.8;
+}
+.seam .leaders path {
+    stroke: var(--rule);
+}
+.seam .leaders .named {
+    stroke: var(--cut);
+}
+.seam .break {
+    stroke: var(--paper);
+    stroke-width: 9;
+}
+.seam .break .edge {
+    stroke: var(--quiet);
+    stroke-width: 1;
+}
+.seam .line-label,
+.seam .note {
+    font-size: 12px;
+    fill: var(--chart);
+    text-anchor: middle;
+}
+.seam .line-label.used {
+    font-weight: 750;
+    font-size: 14px;
+}
+.seam .note {
+    fill: var(--quiet);
+    text-anchor: start;
+}
+</style>

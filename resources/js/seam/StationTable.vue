@@ -87,3 +87,47 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
         </tbody>
     </table>
 </template>
+
+<style scoped>
+.stations .part {
+    color: var(--quiet);
+}
+.stations {
+    border-collapse: collapse;
+    align-self: start;
+    flex: 1;
+    font-size: 14px;
+}
+.stations th,
+.stations td {
+    padding: 0 5px;
+    vertical-align: top;
+    line-height: var(--row);
+    text-align: right;
+    font-weight: 400;
+    white-space: nowrap;
+}
+.stations thead th {
+    white-space: normal;
+    line-height: 1.1;
+    vertical-align: bottom;
+    font-size: 12px;
+    color: var(--quiet);
+}
+.stations .level th,
+.stations .level td {
+    font-weight: 750;
+}
+.stations .level-word {
+    color: var(--quiet);
+    font-weight: 550;
+    margin-right: 4px;
+}
+.stations td {
+    color: var(--chart);
+}
+.stations .move {
+    color: var(--cut);
+    font-weight: 650;
+}
+</style>

@@ -7,6 +7,7 @@ import CellInput from '../ui/CellInput.vue';
 import TextField from '../ui/TextField.vue';
 import { lookedOver, places, type LookedOver } from './preview';
 import { placeName } from './sheet';
+import './sheet.css';
 
 const props = defineProps<{ preview: ChartPreview; meaning: ChartMeaning | null; sizesHere: string[] }>();
 const emit = defineEmits<{ meaning: [ChartMeaning]; take: [LookedOver]; drop: [] }>();
@@ -154,3 +155,27 @@ function setSize(column: number, text: string): void {
         </div>
     </section>
 </template>
+
+<style scoped>
+.sheet .doubted {
+    border: 2px solid var(--garment);
+    background: var(--doubt);
+}
+.preview .question {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    padding: 8px 12px;
+    border: 2px solid var(--garment);
+}
+.preview tr.out td,
+.preview tr.out th {
+    opacity: 0.55;
+}
+.preview th .doubt {
+    font-weight: 400;
+    font-size: 12px;
+    white-space: normal;
+    max-width: 210px;
+}
+</style>

@@ -6,6 +6,7 @@ import { isTable, plainBlock } from './preview';
 import { levels, rowsOf } from './rows';
 import { MOST_SIZES, cellAt, fieldAt, withBlock, withSizeNamed, withoutSize } from './sheet';
 import { useCells } from './useCells';
+import './sheet.css';
 
 const props = defineProps<{ faults: Fault[]; kept: Pattern | null }>();
 const document = defineModel<PatternDocument>({ required: true });
@@ -190,3 +191,29 @@ function fromTissue(row: number, column: number): number | null {
         </table>
     </div>
 </template>
+
+<style scoped>
+.sheet th.group {
+    padding-top: 10px;
+    font-size: 13px;
+    font-weight: 650;
+}
+.sheet .tissue {
+    display: block;
+    font-size: 12px;
+    color: var(--garment);
+}
+.sheet input.faulty {
+    border: 2px solid var(--bad);
+}
+.sheet .computed td {
+    font-size: 15px;
+    color: var(--quiet);
+    height: 24px;
+}
+.sheet .plain {
+    font-size: 18px;
+    padding: 0 10px;
+    color: var(--quiet);
+}
+</style>

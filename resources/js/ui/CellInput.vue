@@ -22,3 +22,12 @@ const emit = defineEmits<{ change: [text: string] }>();
         @change="emit('change', ($event.target as HTMLInputElement).value.trim())"
     />
 </template>
+
+<style scoped>
+.cell.wide {
+    width: 190px;
+}
+.cell.faulty {
+    border: 2px solid var(--bad);
+}
+</style>

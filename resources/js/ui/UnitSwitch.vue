@@ -18,3 +18,23 @@ const units = ['cm', 'in'] as const;
         </button>
     </div>
 </template>
+
+<style scoped>
+.unit-switch {
+    display: inline-flex;
+    border: 1.5px solid var(--ink);
+    border-radius: 3px;
+}
+.unit-switch button {
+    padding: 3px 10px;
+    border: 0;
+    background: var(--paper);
+    color: var(--ink);
+    font: inherit;
+    cursor: pointer;
+}
+.unit-switch [aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--paper);
+}
+</style>

@@ -67,4 +67,13 @@ small {
     line-height: 1.25;
     white-space: nowrap;
 }
+@media (max-width: 560px) {
+    .bench .word-choice {
+        flex-wrap: wrap;
+    }
+    .bench .word-choice small {
+        position: static;
+        white-space: normal;
+    }
+}
 </style>
