@@ -1,48 +1,33 @@
 <script setup lang="ts">
-import { useIntervalFn, watchDebounced } from '@vueuse/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body } from '../api/client';
-import type { Card, EarlierCard, MeasuringGuide } from '../api/types';
+import type { EarlierCard, MeasuringGuide } from '../api/types';
 import { measuringGuide } from '../measure/guide';
+import CardHead from '../measure/CardHead.vue';
 import FindingList from '../measure/FindingList.vue';
 import PointList from '../measure/PointList.vue';
 import PointPanel from '../measure/PointPanel.vue';
 import TalkingTape from '../measure/TalkingTape.vue';
-import { dropUnsent, unsentReadings, type Unsent } from '../measure/unsent';
 import { cardServer, useCard } from '../measure/useCard';
+import { useUnsent } from '../measure/useUnsent';
 import { useSession } from '../state/session';
-import ChoiceField from '../ui/ChoiceField.vue';
 import Crumbs from '../ui/Crumbs.vue';
-import TextField from '../ui/TextField.vue';
 import { useShortcuts } from '../ui/shortcuts';
-
-/** How soon what was typed offline is tried again. */
-const RETRY_MS = 4000;
 
 const props = defineProps<{ id: number; make?: number | undefined }>();
 const session = useSession();
 const router = useRouter();
 const { card, refused, load, keep, changeHead, answer, takeOver } = useCard(cardServer(props.id));
-/** Refused, or typed over elsewhere: these wait in their fields for a decision. */
-const settled = new Set<string>();
-const keyOf = ({ point: of, attempt, text }: Unsent): string => `${of} ${attempt} ${text}`;
 const current = ref('');
 const panel = useTemplateRef<InstanceType<typeof PointPanel>>('panel');
 const helper = ref(false);
-/** The paper of the country the browser speaks the language of. */
-const paper = /-(US|CA|MX)$/.test(navigator.language) ? 'letter' : 'a4';
-const takenOn = ref('');
-const foundation = ref('');
 
 const guide = shallowRef<MeasuringGuide>({ points: [], sets: [] });
 /** The wearer's cards before this one, whose figures can be taken over. */
 const earlier = shallowRef<EarlierCard[]>([]);
 const set = computed(() => guide.value.sets.find(({ name }) => name === card.value?.point_set));
-const sets = computed(() =>
-    guide.value.sets.map(({ name, title }) => ({ value: name as Card['point_set'], label: title })),
-);
 /** The points that the make one came from can use: they come first, and are marked. */
 const needed = ref<string[]>([]);
 const points = computed(() => {
@@ -69,15 +54,7 @@ function next(): void {
     else document.querySelector<HTMLElement>('.after button')?.focus();
 }
 
-/** What was typed while the server was out of reach is sent when it is back. */
-async function sendUnsent(): Promise<void> {
-    for (const reading of unsentReadings()) {
-        if (reading.card !== props.id || settled.has(keyOf(reading))) continue;
-        const outcome = await keep(reading.point, reading.attempt, reading.text, reading.unit);
-        if (outcome.kind === 'kept') dropUnsent(reading);
-        else if (outcome.kind !== 'unsent') settled.add(keyOf(reading));
-    }
-}
+const sendUnsent = useUnsent(props.id, ({ point: of, attempt, text, unit }) => keep(of, attempt, text, unit));
 
 async function loadNeeded(): Promise<void> {
     if (props.make === undefined) return;
@@ -109,24 +86,12 @@ async function loadGuide(): Promise<void> {
 
 onMounted(async () => {
     await Promise.all([load(), loadGuide(), loadNeeded()]);
-    takenOn.value = card.value?.taken_on ?? '';
-    foundation.value = card.value?.foundation ?? '';
     await sendUnsent();
     const open = points.value.find(
         ({ code }) => !card.value?.measures.some((measure) => measure.point === code),
     );
     if (card.value) await go((open ?? points.value[0])?.code ?? '');
 });
-useIntervalFn(sendUnsent, RETRY_MS);
-watchDebounced(
-    [takenOn, foundation],
-    ([taken_on, worn]) => {
-        if (card.value === null || (taken_on === card.value.taken_on && worn === card.value.foundation))
-            return;
-        void changeHead({ taken_on, foundation: worn });
-    },
-    { debounce: 400 },
-);
 // The sentences of the findings speak in the unit in use.
 watch(() => session.unit, load);
 
@@ -143,24 +108,13 @@ useShortcuts([
 <template>
     <div v-if="card && point" class="card-page" :class="{ helper }">
         <Crumbs>{{ card.wearer }} · measure card</Crumbs>
-        <div class="inline card-head">
-            <h1>{{ card.wearer }}</h1>
-            <TextField v-model="takenOn" type="date" label="Taken on" :fault="refused?.at('taken_on')" />
-            <TextField v-model="foundation" label="Worn underneath" :fault="refused?.at('foundation')" />
-            <ChoiceField
-                label="Points"
-                :options="sets"
-                :model-value="card.point_set"
-                @update:model-value="changeHead({ point_set: $event ?? 'dress' })"
-            />
-            <a
-                class="print"
-                :href="`/api/blank-card.pdf?set=${card.point_set}&paper=${paper}`"
-                target="_blank"
-                >A blank card to print</a
-            >
-            <Button :label="helper ? 'Back to the card' : 'Helper mode'" outlined @click="helper = !helper" />
-        </div>
+        <CardHead
+            v-model:helper="helper"
+            :card="card"
+            :guide="guide"
+            :refused="refused"
+            @change="changeHead"
+        />
         <FindingList :findings="aboutCard" @answer="answer" />
         <div class="card-body">
             <PointList :card="card" :points="points" :needed="needed" :current="point.code" @go="go" />
@@ -196,13 +150,6 @@ useShortcuts([
     margin: 18px auto 40px;
     padding: 0 20px;
 }
-.card-head h1 {
-    flex: 1;
-    padding-top: 22px;
-}
-.card-head .print {
-    padding-top: 30px;
-}
 .card-body {
     display: grid;
     grid-template-columns: 290px minmax(0, 1fr);
@@ -214,9 +161,6 @@ useShortcuts([
 }
 .helper .card-body {
     grid-template-columns: minmax(0, 1fr);
-}
-.helper .card-head .field {
-    display: none;
 }
 @media (max-width: 1100px) {
     .card-body {

@@ -7,13 +7,12 @@ import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Unit, WearerPage } from '../api/types';
-import CardFiles from '../measure/CardFiles.vue';
 import PointChart from '../measure/PointChart.vue';
+import WearerCards from '../measure/WearerCards.vue';
 import ChoiceField from '../ui/ChoiceField.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import TextField from '../ui/TextField.vue';
 import WordChoice from '../ui/WordChoice.vue';
-import { age } from './age';
 
 const props = defineProps<{ id: number }>();
 const router = useRouter();
@@ -23,7 +22,6 @@ const name = ref('');
 const notes = ref('');
 const agreed = ref(false);
 const unit = ref<Unit | 'own'>('own');
-const thrown = ref<number | null>(null);
 const units = [
     { value: 'own', label: 'as figures are shown' },
     { value: 'cm', label: 'centimetres' },
@@ -88,19 +86,6 @@ watchDebounced(
     { debounce: 500 },
 );
 
-async function throwAway(card: number): Promise<void> {
-    await api.DELETE('/api/cards/{card}', { params: { path: { card } } });
-    thrown.value = card;
-    await load();
-}
-
-async function bringBack(): Promise<void> {
-    if (thrown.value === null) return;
-    await api.POST('/api/cards/{card}/restore', { params: { path: { card: thrown.value } } });
-    thrown.value = null;
-    await load();
-}
-
 async function measureAgain(): Promise<void> {
     const card = await api.POST('/api/wearers/{wearer}/cards', { params }).then(body);
     await router.push({ name: 'card', params: { id: card.id } });
@@ -141,37 +126,7 @@ async function measureAgain(): Promise<void> {
                 <Button v-if="!page.archived" label="Put away" text @click="save(true)" />
             </div>
         </section>
-        <section aria-labelledby="cards-title">
-            <h2 id="cards-title">Cards</h2>
-            <ul class="rows">
-                <li v-for="card in page.cards" :key="card.id" class="pair">
-                    <RouterLink :to="{ name: 'card', params: { id: card.id } }">
-                        <b>{{ card.taken_on }}</b>
-                        <span class="what">{{ age(card.age_days) }}</span>
-                        <span class="what">{{ card.foundation || 'nothing noted underneath' }}</span>
-                        <span v-if="card.cup" class="says">cup {{ card.cup }} by the rule of thumb</span>
-                        <span class="what"
-                            >{{ card.measures.length }}
-                            {{ card.measures.length === 1 ? 'point' : 'points' }}</span
-                        >
-                    </RouterLink>
-                    <Button
-                        label="Throw away"
-                        :aria-label="`Throw away the card of ${card.taken_on}`"
-                        text
-                        size="small"
-                        @click="throwAway(card.id)"
-                    />
-                </li>
-            </ul>
-            <p v-if="thrown !== null" class="notice" role="status">
-                The card is thrown away. <button type="button" class="link" @click="bringBack">Undo</button>
-            </p>
-            <p v-if="page.cards.length === 0" class="hint">
-                No card yet. Bust, waist and hip are enough to begin.
-            </p>
-            <CardFiles :wearer="page.id" @written="load" />
-        </section>
+        <WearerCards :page="page" @changed="load" />
         <section
             v-if="charts.length > 0 || underneath.length > 1"
             class="charts"

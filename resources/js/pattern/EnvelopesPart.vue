@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Checkbox from 'primevue/checkbox';
 import { computed } from 'vue';
 import type { ChartMeaning, Pattern, PatternDocument, Range } from '../api/types';
-import CellInput from '../ui/CellInput.vue';
 import ChoiceField from '../ui/ChoiceField.vue';
-import { changedAt, orNull, withoutAt } from './lists';
+import EnvelopeRow from './EnvelopeRow.vue';
+import { changedAt, withoutAt } from './lists';
 
 const props = defineProps<{ faults: Map<string, string>; kept: Pattern | null }>();
 const document = defineModel<PatternDocument>({ required: true });
@@ -27,16 +26,6 @@ const unnested = computed(() => (props.kept?.drafts.length ?? 0) > 1);
 
 function setRanges(next: Range[]): void {
     document.value = { ...document.value, ranges: next };
-}
-
-function setRange(at: number, part: Partial<Range>): void {
-    setRanges(changedAt(ranges.value, at, part));
-}
-
-function toggle(at: number, size: string, on: boolean): void {
-    const mine = ranges.value[at]?.sizes ?? [];
-    const next = on ? [...mine, size] : mine.filter((one) => one !== size);
-    setRange(at, { sizes: document.value.sizes.filter((one) => next.includes(one)) });
 }
 
 function add(): void {
@@ -69,73 +58,16 @@ function add(): void {
                 </tr>
             </thead>
             <tbody>
-                <tr v-for="(range, r) in ranges" :key="r">
-                    <td>
-                        <CellInput
-                            wide
-                            :value="range.name"
-                            :label="`Envelope ${r + 1}, name`"
-                            :fault="
-                                faults.get(`pattern.ranges[${r}].name`) ?? faults.get(`pattern.ranges[${r}]`)
-                            "
-                            @change="setRange(r, { name: $event })"
-                        />
-                    </td>
-                    <td>
-                        <CellInput
-                            wide
-                            :value="range.draft"
-                            :label="`${range.name}, draft`"
-                            @change="setRange(r, { draft: orNull($event) })"
-                        />
-                    </td>
-                    <td>
-                        <CellInput
-                            :value="range.drafted_cup"
-                            :label="`${range.name}, drafted cup`"
-                            @change="setRange(r, { drafted_cup: orNull($event) })"
-                        />
-                    </td>
-                    <td>
-                        <CellInput
-                            :value="range.height"
-                            :label="`${range.name}, height it is drafted for`"
-                            :fault="faults.get(`pattern.ranges[${r}].height`)"
-                            @change="setRange(r, { height: orNull($event) })"
-                        />
-                    </td>
-                    <td>
-                        <Checkbox
-                            binary
-                            :model-value="range.owned ?? true"
-                            :aria-label="`${range.name} is owned`"
-                            @update:model-value="setRange(r, { owned: $event })"
-                        />
-                    </td>
-                    <td class="chips">
-                        <label v-for="size in document.sizes" :key="size">
-                            <input
-                                type="checkbox"
-                                :checked="range.sizes.includes(size)"
-                                :aria-label="`Size ${size} is in ${range.name}`"
-                                @change="toggle(r, size, ($event.target as HTMLInputElement).checked)"
-                            />{{ size }}
-                        </label>
-                        <p v-if="faults.get(`pattern.ranges[${r}].sizes`)" class="fault">
-                            {{ faults.get(`pattern.ranges[${r}].sizes`) }}
-                        </p>
-                    </td>
-                    <td>
-                        <button
-                            type="button"
-                            class="plain"
-                            :aria-label="`Take out ${range.name}`"
-                            @click="setRanges(withoutAt(ranges, r))"
-                        >
-                            ×
-                        </button>
-                    </td>
-                </tr>
+                <EnvelopeRow
+                    v-for="(range, r) in ranges"
+                    :key="r"
+                    :sizes="document.sizes"
+                    :index="r"
+                    :faults="faults"
+                    :model-value="range"
+                    @update:model-value="setRanges(changedAt(ranges, r, $event))"
+                    @take-out="setRanges(withoutAt(ranges, r))"
+                />
             </tbody>
         </table>
         <p v-else>No envelopes are named: the pattern is one envelope with every size.</p>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import type { LevelName, PatternDocument, House, PatternGuide, Unit } from '../api/types';
 import Button from 'primevue/button';
-import { levelsOf } from './levels';
+import { computed } from 'vue';
+import type { House, PatternDocument, PatternGuide, Unit } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
+import LevelRow from './LevelRow.vue';
+import { levelsOf } from './levels';
+import { orNull } from './lists';
 
 const props = defineProps<{
     faults: Map<string, string>;
@@ -14,11 +16,6 @@ const props = defineProps<{
 }>();
 const document = defineModel<PatternDocument>({ required: true });
 
-const weights = [
-    { value: 'critical', label: 'critical, lies close' },
-    { value: 'matters', label: 'matters' },
-    { value: 'free', label: 'free, hangs' },
-] as const;
 const lines = [
     { value: 'above_waist', label: 'above the waist' },
     { value: 'below_waist', label: 'below the waist' },
@@ -44,24 +41,13 @@ function change(part: Partial<PatternDocument>): void {
     document.value = { ...document.value, ...part };
 }
 
-/** Edges that share what is left over, and those between which the sizes differ on paper. */
-function setEdges(key: 'edges' | 'nest_edges', level: LevelName, text: string): void {
-    const { [level]: _, ...others } = document.value.seam[key] ?? {};
-    const edges = text === '' ? others : { ...others, [level]: Number(text) };
-    change({ seam: { ...document.value.seam, [key]: edges } });
-}
-
 const cuts = [
     { value: 'blended', label: 'each level in its own size' },
     { value: 'one_size', label: 'all in one size' },
 ] as const;
 
-function setLeastEase(level: LevelName, text: string): void {
-    change({ least_ease: { ...document.value.least_ease, [level]: text.trim() === '' ? null : text } });
-}
-
 function setLength(key: (typeof lengths)[number]['key'], text: string): void {
-    change({ seam: { ...document.value.seam, [key]: text.trim() === '' ? null : text } });
+    change({ seam: { ...document.value.seam, [key]: orNull(text) } });
 }
 
 /** What the house says where the pattern is silent. */
@@ -93,43 +79,14 @@ function toggleLine(line: Line, on: boolean): void {
                     @click="change({ levels: one.levels, cut_as: one.cut_as })"
                 />
             </div>
-            <div v-for="level in levels" :key="level.name" class="inline">
-                <b class="level-name">{{ level.title }}</b>
-                <ChoiceField
-                    label="the fit is"
-                    :options="weights"
-                    :model-value="document.levels[level.name] ?? 'matters'"
-                    @update:model-value="
-                        change({ levels: { ...document.levels, [level.name]: $event ?? 'matters' } })
-                    "
-                />
-                <TextField
-                    class="narrow"
-                    type="number"
-                    :model-value="String(document.seam.edges?.[level.name] ?? '')"
-                    label="Cut edges"
-                    hint="4 if left open"
-                    :fault="faults.get(`pattern.seam.edges.${level.name}`)"
-                    @update:model-value="setEdges('edges', level.name, $event)"
-                />
-                <TextField
-                    class="narrow"
-                    type="number"
-                    :model-value="String(document.seam.nest_edges?.[level.name] ?? '')"
-                    label="Edges sizes differ at"
-                    hint="4 if left open"
-                    :fault="faults.get(`pattern.seam.nest_edges.${level.name}`)"
-                    @update:model-value="setEdges('nest_edges', level.name, $event)"
-                />
-                <TextField
-                    class="narrow"
-                    :model-value="document.least_ease?.[level.name] ?? ''"
-                    :label="`Least ease, ${unit}`"
-                    hint="the fabric’s usual if open"
-                    :fault="faults.get(`pattern.least_ease.${level.name}`)"
-                    @update:model-value="setLeastEase(level.name, $event)"
-                />
-            </div>
+            <LevelRow
+                v-for="level in levels"
+                :key="level.name"
+                v-model="document"
+                :level="level"
+                :faults="faults"
+                :unit="unit"
+            />
             <ChoiceField
                 label="It is cut"
                 :options="cuts"
@@ -179,11 +136,7 @@ function toggleLine(line: Line, on: boolean): void {
     gap: 12px;
     align-content: start;
 }
-.level-name {
-    width: 56px;
-    padding-top: 28px;
-}
-.paper-data .inline {
+.paper-data :deep(.inline) {
     align-items: start;
 }
 .presets {

@@ -17,6 +17,7 @@ import EnvelopesPart from './EnvelopesPart.vue';
 import FinishedPart from './FinishedPart.vue';
 import FlatPart from './FlatPart.vue';
 import HousePart from './HousePart.vue';
+import KeepingBar from './KeepingBar.vue';
 import LevelsPart from './LevelsPart.vue';
 import PatternHead from './PatternHead.vue';
 import PiecesPart from './PiecesPart.vue';
@@ -75,39 +76,16 @@ onBeforeRouteLeave(async () => {
             :refused="refused"
             :faults="faults"
         />
-        <div class="keeping">
-            <p class="state" role="status">
-                <template v-if="refused && Object.keys(refused.errors).length === 0">{{
-                    refused.message
-                }}</template>
-                <template v-else-if="unsaved && !hasName"
-                    >Give it a name, and it is kept as you type.</template
-                >
-                <template v-else-if="unsaved">Keeping…</template>
-                <template v-else-if="kept && kept.faults.length > 0">
-                    Kept, with {{ kept.faults.length }} to mend before it can be laid out.
-                </template>
-                <template v-else-if="kept">Kept.</template>
-            </p>
-            <span class="history">
-                <Button
-                    type="button"
-                    text
-                    size="small"
-                    label="Undo"
-                    :disabled="!history.canUndo.value"
-                    @click="history.undo()"
-                />
-                <Button
-                    type="button"
-                    text
-                    size="small"
-                    label="Redo"
-                    :disabled="!history.canRedo.value"
-                    @click="history.redo()"
-                />
-            </span>
-        </div>
+        <KeepingBar
+            :refused="refused"
+            :unsaved="unsaved"
+            :has-name="hasName"
+            :kept="kept"
+            :can-undo="history.canUndo.value"
+            :can-redo="history.canRedo.value"
+            @undo="history.undo()"
+            @redo="history.redo()"
+        />
         <Tabs v-model:value="part" scrollable>
             <TabList>
                 <Tab v-for="one in parts" :key="one.value" :value="one.value">
@@ -182,20 +160,6 @@ onBeforeRouteLeave(async () => {
     margin: 18px auto 40px;
     padding: 0 20px;
 }
-.keeping {
-    display: flex;
-    gap: 12px;
-    align-items: center;
-    justify-content: flex-end;
-    position: relative;
-    z-index: 1;
-    width: max-content;
-    margin-left: auto;
-    height: 36px;
-    margin-bottom: -50px;
-    font-size: 13.5px;
-    color: var(--quiet);
-}
 .pattern-page :deep(.p-tabpanels) {
     padding: 14px 0 0;
     background: none;
@@ -209,10 +173,5 @@ onBeforeRouteLeave(async () => {
 }
 .pattern-page :deep(.p-tablist-tab-list) {
     background: none;
-}
-@media (max-width: 1000px) {
-    .keeping {
-        margin-bottom: 0;
-    }
 }
 </style>

@@ -1,25 +1,30 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { Fault, Pattern, PatternDocument } from '../api/types';
 import Measure from '../ui/Measure.vue';
-import { isTable, plainBlock } from './preview';
-import { levels, rowsOf } from './rows';
-import { MOST_SIZES, cellAt, fieldAt, withBlock, withSizeNamed, withoutSize } from './sheet';
-import { useCells } from './useCells';
+import { easeName, tissueAt } from './rows';
+import { MOST_SIZES, cellAt, fieldAt, withoutSize } from './sheet';
+import { useSheet } from './useSheet';
 import './sheet.css';
 
 const props = defineProps<{ faults: Fault[]; kept: Pattern | null }>();
 const document = defineModel<PatternDocument>({ required: true });
 const emit = defineEmits<{ pasted: [text: string]; undo: []; redo: [] }>();
-/** Longer texts are not looked through here: no chart fills this many letters. */
-const LONGEST_BLOCK = 200_000;
-const table = ref<HTMLTableElement | null>(null);
 
-const rows = computed(() => rowsOf(document.value));
-const columns = computed(() => Math.max(1, document.value.sizes.length));
+const table = ref<HTMLTableElement | null>(null);
+const { rows, columns, cells, type, paste, copy, press, addSize } = useSheet(document, table, {
+    pasted: (text) => {
+        emit('pasted', text);
+    },
+    undo: () => {
+        emit('undo');
+    },
+    redo: () => {
+        emit('redo');
+    },
+});
 const faultAt = computed(() => new Map(props.faults.map((fault) => [fault.field, fault.message])));
 const oddAt = computed(() => new Map((props.kept?.odd ?? []).map((odd) => [odd.field, odd.message])));
-const cells = useCells(table, () => ({ rows: rows.value.length, columns: columns.value }));
 
 function note(row: number, column: number, notes: Map<string, string>): string | undefined {
     const path = rows.value[row]?.path;
@@ -31,86 +36,8 @@ function heads(row: number): boolean {
     return here?.group !== null && here?.group !== rows.value[row - 1]?.group;
 }
 
-function type(row: number, column: number, text: string): void {
-    const path = rows.value[row]?.path;
-    if (path === undefined) return;
-    document.value =
-        path[0] === 'sizes'
-            ? withSizeNamed(document.value, column, text)
-            : withBlock(document.value, [path], column, [[text]]);
-}
-
-/** Figures alone go in from here on; a table with words is looked over first. */
-function paste(event: ClipboardEvent, row: number, column: number): void {
-    const text = event.clipboardData?.getData('text/plain') ?? '';
-    const block = text.length > LONGEST_BLOCK ? null : plainBlock(text);
-    if (block === null && text.length <= LONGEST_BLOCK && !isTable(text)) return;
-    event.preventDefault();
-    if (block === null) {
-        emit('pasted', text);
-        return;
-    }
-    const paths = rows.value.slice(row).map(({ path }) => path);
-    document.value = withBlock(document.value, paths, column, block);
-}
-
-function copy(event: ClipboardEvent): void {
-    const block = cells.block.value;
-    if (!cells.isWide.value || block === null) return;
-    event.preventDefault();
-    const lines = rows.value
-        .slice(block.top, block.bottom + 1)
-        .map(({ path }) =>
-            Array.from({ length: block.right - block.left + 1 }, (_, right) =>
-                cellAt(document.value, path, block.left + right),
-            ).join('\t'),
-        );
-    event.clipboardData?.setData('text/plain', lines.join('\n'));
-}
-
-function clearBlock(): void {
-    const block = cells.block.value;
-    if (block === null) return;
-    const paths = rows.value.slice(block.top, block.bottom + 1).map(({ path }) => path);
-    const blank = paths.map(() => Array.from({ length: block.right - block.left + 1 }, () => ''));
-    document.value = withBlock(document.value, paths, block.left, blank);
-}
-
-function press(event: KeyboardEvent, row: number, column: number): void {
-    const step = event.ctrlKey || event.metaKey ? event.key.toLowerCase() : '';
-    if (step === 'z' || step === 'y') {
-        event.preventDefault();
-        (event.target as HTMLInputElement).blur();
-        if (step === 'y' || event.shiftKey) emit('redo');
-        else emit('undo');
-        void nextTick(() => cells.focus(row, column));
-    } else if (event.key === 'Delete' && cells.isWide.value) {
-        event.preventDefault();
-        clearBlock();
-    } else {
-        cells.key(event, row, column);
-    }
-}
-
-/** A row of ease is called after its finished row. */
-function easeName(path: string): string {
-    const row = rows.value.find((one) => fieldAt(one.path, 0) === `pattern.${path}[0]`);
-    const only = row?.group?.replace('Finished garment', '').replace(/^, /, '') ?? '';
-    return only === '' ? (row?.name ?? '') : `${row?.name ?? ''}, ${only}`;
-}
-
-async function addSize(): Promise<void> {
-    document.value = withBlock(document.value, [['sizes']], columns.value, [['']]);
-    await nextTick();
-    cells.focus(0, columns.value - 1);
-}
-
-function fromTissue(row: number, column: number): number | null {
-    const [chart, key] = rows.value[row]?.path ?? [];
-    const level = levels.find((one) => one.row === key)?.name;
-    const flat = props.kept?.from_tissue.find((one) => one.level === level && one.used);
-    return chart === 'finished' ? (flat?.finished_nm[column] ?? null) : null;
-}
+const fromTissue = (row: number, column: number): number | null =>
+    tissueAt(props.kept, rows.value[row]?.path ?? [], column);
 </script>
 
 <template>
@@ -167,7 +94,7 @@ function fromTissue(row: number, column: number): number | null {
                     </th>
                 </tr>
                 <tr v-for="row in kept.drafted_ease" :key="row.path" class="computed">
-                    <th scope="row">{{ easeName(row.path) }}</th>
+                    <th scope="row">{{ easeName(rows, row.path) }}</th>
                     <td v-for="c in columns" :key="c">
                         <Measure :nm="row.ease_nm[c - 1] ?? null" bare signed />
                     </td>

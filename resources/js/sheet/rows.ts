@@ -1,7 +1,15 @@
-import type { LevelName, PatternDocument } from '../api/types';
+import type { LevelName, Pattern, PatternDocument } from '../api/types';
 
 /** Where a row stands in the document, from the top: `['cups', 'body_chart', 'C']`. */
 export type Path = readonly (string | number)[];
+
+/** A path as the server writes it: `finished_by[0].finished.waist`. */
+export function pathText(path: Path): string {
+    return path
+        .map((key) => (typeof key === 'number' ? `[${key}]` : `.${key}`))
+        .join('')
+        .slice(1);
+}
 
 /** A row of the sheet. */
 export interface SheetRow {
@@ -78,4 +86,18 @@ function chart(path: Path, name: string, group: string): SheetRow {
 
 function garment(path: Path, name: string, group: string): SheetRow {
     return { path, name, group, kind: 'garment' };
+}
+
+/** A row of ease is called after its finished row. */
+export function easeName(rows: readonly SheetRow[], path: string): string {
+    const row = rows.find((one) => pathText(one.path) === path);
+    const only = row?.group?.replace('Finished garment', '').replace(/^, /, '') ?? '';
+    return only === '' ? (row?.name ?? '') : `${row?.name ?? ''}, ${only}`;
+}
+
+/** What the tissue tells of a finished figure that is not printed. */
+export function tissueAt(kept: Pattern | null, [chart, key]: Path, column: number): number | null {
+    const level = levels.find((one) => one.row === key)?.name;
+    const flat = kept?.from_tissue.find((one) => one.level === level && one.used);
+    return chart === 'finished' ? (flat?.finished_nm[column] ?? null) : null;
 }

@@ -1,5 +1,5 @@
 import type { Pattern, PatternDocument } from '../api/types';
-import { bodyRowNames, rowsOf, type Path } from './rows';
+import { bodyRowNames, pathText, rowsOf, type Path } from './rows';
 
 export const MOST_SIZES = 60;
 
@@ -28,8 +28,7 @@ export function cellAt(document: PatternDocument, path: Path, column: number): s
 
 /** Where a cell's fault is reported by the server. */
 export function fieldAt(path: Path, column: number): string {
-    const words = path.map((key) => (typeof key === 'number' ? `[${key}]` : `.${key}`)).join('');
-    return `pattern${words}[${column}]`;
+    return `pattern.${pathText(path)}[${column}]`;
 }
 
 /** Writes a block of cells, each line into the row at its place, and widens the sheet where the block is wider. */

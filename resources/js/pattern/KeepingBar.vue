@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import type { Refused } from '../api/client';
+import type { Pattern } from '../api/types';
+
+defineProps<{
+    refused: Refused | null;
+    unsaved: boolean;
+    hasName: boolean;
+    kept: Pattern | null;
+    canUndo: boolean;
+    canRedo: boolean;
+}>();
+const emit = defineEmits<{ undo: []; redo: [] }>();
+</script>
+
+<template>
+    <div class="keeping">
+        <p class="state" role="status">
+            <template v-if="refused && Object.keys(refused.errors).length === 0">{{
+                refused.message
+            }}</template>
+            <template v-else-if="unsaved && !hasName">Give it a name, and it is kept as you type.</template>
+            <template v-else-if="unsaved">Keeping…</template>
+            <template v-else-if="kept && kept.faults.length > 0">
+                Kept, with {{ kept.faults.length }} to mend before it can be laid out.
+            </template>
+            <template v-else-if="kept">Kept.</template>
+        </p>
+        <span class="history">
+            <Button type="button" text size="small" label="Undo" :disabled="!canUndo" @click="emit('undo')" />
+            <Button type="button" text size="small" label="Redo" :disabled="!canRedo" @click="emit('redo')" />
+        </span>
+    </div>
+</template>
+
+<style scoped>
+.keeping {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    justify-content: flex-end;
+    position: relative;
+    z-index: 1;
+    width: max-content;
+    margin-left: auto;
+    height: 36px;
+    margin-bottom: -50px;
+    font-size: 13.5px;
+    color: var(--quiet);
+}
+@media (max-width: 1000px) {
+    .keeping {
+        margin-bottom: 0;
+    }
+}
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import type { LevelName, PatternDocument, Unit } from '../api/types';
+import ChoiceField from '../ui/ChoiceField.vue';
+import TextField from '../ui/TextField.vue';
+import { orNull } from './lists';
+
+const props = defineProps<{
+    level: { name: LevelName; title: string };
+    faults: Map<string, string>;
+    unit: Unit;
+}>();
+const document = defineModel<PatternDocument>({ required: true });
+
+const weights = [
+    { value: 'critical', label: 'critical, lies close' },
+    { value: 'matters', label: 'matters' },
+    { value: 'free', label: 'free, hangs' },
+] as const;
+/** Edges that share what is left over, and those between which the sizes differ on paper. */
+const edges = [
+    { key: 'edges', label: 'Cut edges' },
+    { key: 'nest_edges', label: 'Edges sizes differ at' },
+] as const;
+
+function change(part: Partial<PatternDocument>): void {
+    document.value = { ...document.value, ...part };
+}
+
+function setEdges(key: (typeof edges)[number]['key'], text: string): void {
+    const { [props.level.name]: _, ...others } = document.value.seam[key] ?? {};
+    const next = text === '' ? others : { ...others, [props.level.name]: Number(text) };
+    change({ seam: { ...document.value.seam, [key]: next } });
+}
+</script>
+
+<template>
+    <div class="inline">
+        <b class="level-name">{{ level.title }}</b>
+        <ChoiceField
+            label="the fit is"
+            :options="weights"
+            :model-value="document.levels[level.name] ?? 'matters'"
+            @update:model-value="
+                change({ levels: { ...document.levels, [level.name]: $event ?? 'matters' } })
+            "
+        />
+        <TextField
+            v-for="edge in edges"
+            :key="edge.key"
+            class="narrow"
+            type="number"
+            :model-value="String(document.seam[edge.key]?.[level.name] ?? '')"
+            :label="edge.label"
+            hint="4 if left open"
+            :fault="faults.get(`pattern.seam.${edge.key}.${level.name}`)"
+            @update:model-value="setEdges(edge.key, $event)"
+        />
+        <TextField
+            class="narrow"
+            :model-value="document.least_ease?.[level.name] ?? ''"
+            :label="`Least ease, ${unit}`"
+            hint="the fabric’s usual if open"
+            :fault="faults.get(`pattern.least_ease.${level.name}`)"
+            @update:model-value="
+                change({ least_ease: { ...document.least_ease, [level.name]: orNull($event) } })
+            "
+        />
+    </div>
+</template>
+
+<style scoped>
+.level-name {
+    width: 56px;
+    padding-top: 28px;
+}
+</style>
