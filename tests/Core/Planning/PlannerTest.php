@@ -138,3 +138,21 @@ test('a receipt says in words what was weighed', function (): void {
         'bust to waist: a step of one size', 'waist to hip: no step', 'a bust adjustment of 8 cm',
     ]);
 });
+
+test('of plans that cost the same, fewer sizes win, then the smaller ones', function (array $changes, array $sizes): void {
+    $plan = planOf($changes + ['pattern.fabric' => ['kind' => 'knit'], 'pattern.levels' => ['bust' => 'matters', 'waist' => 'matters', 'hip' => 'matters'], 'choices.least_ease' => ['bust' => -9, 'waist' => -9, 'hip' => -9]]);
+    expect(array_values(array_map($plan->nameOf(...), $plan->sizes->known())))->toBe($sizes);
+})->with([
+    // The waist is 3 cm over 12 and 1 cm under 14: 2.3 against 0.1 and two steps of 1.1.
+    'one size instead of two' => [['body.waist' => 77, 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1.1, 2.2]]]], ['12', '12', '12']],
+    // No 14 at the waist; 16 fits better by a nanometre, 12 lies as near to bust and hip.
+    'the smaller of two' => [['body' => ['full_bust' => 92, 'waist' => 78.0000001, 'hip' => 107], 'pattern.body_chart.waist' => [66, 70, 74, null, 82, 87], 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1, 2, 3]]]], ['12', '12', '16']],
+    // Bust and hip have two each that cost the same: alike they are one size.
+    'alike though a smaller one is there' => [['body' => ['full_bust' => 92, 'hip' => 103], 'pattern.body_chart' => ['full_bust' => [84, 88, null, 96, 100, 105], 'hip' => [91, 95, 99, null, 107, 112]], 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'least_ease' => ['bust' => -9]]], ['10', '12']],
+]);
+
+test('only what fits best by itself is closest, whatever the steps cost', function (): void {
+    $plan = planOf(['body' => ['full_bust' => 92, 'waist' => 86, 'hip' => 99], 'choices.pick' => 'best']);
+    $closest = array_values(array_filter($plan->alternatives(), static fn (Alternative $one): bool => $one->name->value === 'closest'))[0];
+    expect(array_values(array_map($plan->nameOf(...), $closest->sizes->known())))->toBe(['12', '18', '12']);
+});

@@ -74,6 +74,12 @@ test('where the planner went another way, it says what outweighed what', functio
     'nothing but the smaller size' => ['hip', ['choices.pick' => 'best', 'body' => ['hip' => 101], 'pattern.fabric' => ['kind' => 'knit'], 'pattern.garment' => 'skirt', 'pattern.body_chart' => ['hip' => [91, 95, 99, 103, 107, 112]]], 'Both fit alike, so the planner takes 12 at the hip; by itself it would pick 14.'],
 ]);
 
+test('of two that fit alike and step alike neither saves anything', function (): void {
+    // No 14 is printed at the hip: 12 and 16 lie as far from the waist's 14.
+    $skirt = ['body' => ['waist' => 78, 'hip' => 103], 'pattern.garment' => 'skirt', 'pattern.fabric' => ['kind' => 'knit'], 'pattern.body_chart' => ['waist' => [66, 70, 74, 78, 82, 87], 'hip' => [91, 95, 99, null, 107, 112]], 'choices.pick' => 'best'];
+    expect(whyAt('hip', $skirt))->toBe('Both fit alike, so the planner takes 12 at the hip; by itself it would pick 16.');
+});
+
 test('"why not?" answers for every size: what is left over, what it lacks, what it costs', function (): void {
     expect(whyNotAt('waist', WIDE_WAIST))->toBe([
         '8' => '8 has 18.4 cm too little; too small to move in by 14.65 cm; fit and work together it costs 81.2 more.',

@@ -70,4 +70,8 @@ test('a measure on a figure is never worse than near the edge, in whatever schoo
     expect(sureOf(['choices.ease' => 'chart', 'body.waist' => 74.1])['waist'])->toBe('near the edge')
         ->and(sureOf(['choices.ease' => 'chart', 'body.waist' => 74.3])['waist'])->toBe('measure again')
         ->and(sureOf(['body.waist' => 74] + $liked)['waist'])->toBe('near the edge');
+    // Just what is liked, on no figure of the chart, and on the edge of the least ease.
+    $between = ['choices' => ['ease' => 'liked', 'liked_ease' => ['waist' => 4], 'least_ease' => ['waist' => 3.9]]];
+    expect(sureOf(['body.waist' => 75] + $between)['waist'])->toBe('near the edge')
+        ->and(sureOf(['body.waist' => 75.3] + $between)['waist'])->toBe('measure again');
 });
