@@ -147,8 +147,10 @@ test('of plans that cost the same, fewer sizes win, then the smaller ones', func
     'one size instead of two' => [['body.waist' => 77, 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1.1, 2.2]]]], ['12', '12', '12']],
     // No 14 at the waist; 16 fits better by a nanometre, 12 lies as near to bust and hip.
     'the smaller of two' => [['body' => ['full_bust' => 92, 'waist' => 78.0000001, 'hip' => 107], 'pattern.body_chart.waist' => [66, 70, 74, null, 82, 87], 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1, 2, 3]]]], ['12', '12', '16']],
-    // Bust and hip have two each that cost the same: alike they are one size.
-    'alike though a smaller one is there' => [['body' => ['full_bust' => 92, 'hip' => 103], 'pattern.body_chart' => ['full_bust' => [84, 88, null, 96, 100, 105], 'hip' => [91, 95, 99, null, 107, 112]], 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'least_ease' => ['bust' => -9]]], ['10', '12']],
+    // The same the other way: one size though it is the larger.
+    'one size though it is larger' => [['body' => ['full_bust' => 96, 'waist' => 75, 'hip' => 103], 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1.1, 2.2]]]], ['14', '14', '14']],
+    // Without a waist bust and hip step nowhere: 10 and 14 cost the same at the bust, and the hip is 14.
+    'alike, though a smaller one costs the same' => [['body' => ['full_bust' => 92, 'hip' => 103], 'pattern.body_chart' => ['full_bust' => [84, 88, null, 96, 100, 105], 'hip' => [91, 95, 99, 103, 107, 112]], 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['too_small' => 1]]], ['14', '14']],
 ]);
 
 test('only what fits best by itself is closest, whatever the steps cost', function (): void {
