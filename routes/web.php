@@ -29,7 +29,11 @@ Route::prefix('api')->group(function (): void {
     });
     Route::post('demo', [SessionController::class, 'demo']);
     // A tape has no session: it shows its token instead.
-    Route::post('tape', [TapeController::class, 'send'])->middleware('throttle:tape')->withoutMiddleware([StartSession::class, ValidateCsrfToken::class, ShareErrorsFromSession::class]);
+    Route::post('tape', [TapeController::class, 'send'])->middleware('throttle:tape')->withoutMiddleware([
+        StartSession::class,
+        ValidateCsrfToken::class,
+        ShareErrorsFromSession::class,
+    ]);
 
     Route::middleware('auth')->group(function (): void {
         Route::post('sign-out', [SessionController::class, 'signOut']);

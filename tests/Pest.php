@@ -60,5 +60,7 @@ function demoMake(string $wearer): Make
     $user = demoUser();
     test()->actingAs($user);
 
-    return $user->makes()->with('card.wearer', 'pattern')->get()->first(static fn (Make $make): bool => $make->card->wearer->name === $wearer);
+    return $user->makes()->with('card.wearer', 'pattern')->get()->first(
+        static fn (Make $make): bool => $make->card->wearer->name === $wearer,
+    );
 }

@@ -38,7 +38,11 @@ final class DemoWorkroom
             $cards = self::wearers($user, $today);
             $patterns = self::patterns($user);
             foreach (self::data('houses') as $house) {
-                $user->houses()->create(['name' => self::text($house, 'name'), 'unit' => self::text($house, 'unit'), 'habits' => $house->habits]);
+                $user->houses()->create([
+                    'name' => self::text($house, 'name'),
+                    'unit' => self::text($house, 'unit'),
+                    'habits' => $house->habits,
+                ]);
             }
             foreach (self::data('makes') as $make) {
                 $user->makes()->create([

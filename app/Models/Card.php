@@ -83,7 +83,9 @@ final class Card extends Model
     {
         $cards = $this->wearer->cards();
         $cards->where(fn (Builder $card): Builder => $card->where('taken_on', '<', $this->taken_on->toDateString())
-            ->orWhere(fn (Builder $sameDay): Builder => $sameDay->where('taken_on', $this->taken_on->toDateString())->where('id', '<', $this->id)));
+            ->orWhere(
+                fn (Builder $sameDay): Builder => $sameDay->where('taken_on', $this->taken_on->toDateString())->where('id', '<', $this->id),
+            ));
 
         return $cards;
     }

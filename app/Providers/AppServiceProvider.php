@@ -20,7 +20,9 @@ final class AppServiceProvider extends ServiceProvider
         Vite::useCspNonce();
         RateLimiter::for('tape', static fn (Request $request): Limit => Limit::perMinute(120)->by('tape:'.$request->ip()));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(5)->by('name:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->response(self::tooMany(...)),
+            Limit::perMinute(5)->by(
+                'name:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip(),
+            )->response(self::tooMany(...)),
             Limit::perMinute(30)->by('address:'.$request->ip())->response(self::tooMany(...)),
         ]);
     }

@@ -34,7 +34,14 @@ final class MakeExchange
             $readings[$reading->point->value][] = MakeFile::worded($reading->text, $reading->unit, $unit);
         }
 
-        return MakeFile::compose($unit, self::inTapeOrder($readings), $make->card->foundation, $make->pattern->named(), MakeFile::choices($make->choices, $make->unit, $unit), $make->extras);
+        return MakeFile::compose(
+            $unit,
+            self::inTapeOrder($readings),
+            $make->card->foundation,
+            $make->pattern->named(),
+            MakeFile::choices($make->choices, $make->unit, $unit),
+            $make->extras,
+        );
     }
 
     /**

@@ -38,10 +38,16 @@ final readonly class LengthChanges
     public static function of(Body $body, SeamData $paper, LengthsByHand $byHand, ?WorkOrder $order): self
     {
         $wanted = [
-            'above_waist' => self::difference($body->at(Point::UnderarmToWaist), $paper->underarmToWaist) ?? self::difference($body->at(Point::ShoulderToWaist), $paper->shoulderToWaist),
+            'above_waist' => self::difference(
+                $body->at(Point::UnderarmToWaist),
+                $paper->underarmToWaist,
+            ) ?? self::difference($body->at(Point::ShoulderToWaist), $paper->shoulderToWaist),
             'below_waist' => self::difference($body->at(Point::WaistToHip), $paper->waistToHip),
         ];
-        $small = array_filter($wanted, static fn (?Length $change): bool => $change !== null && ! $change->isZero() && $change->abs()->nanometres < self::LEAST);
+        $small = array_filter(
+            $wanted,
+            static fn (?Length $change): bool => $change !== null && ! $change->isZero() && $change->abs()->nanometres < self::LEAST,
+        );
         $above = $byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']);
         $below = $byHand->belowWaist ?? (isset($small['below_waist']) ? Length::zero() : $wanted['below_waist']);
         $wish = $body->at(Point::WaistToHem);
@@ -52,7 +58,9 @@ final readonly class LengthChanges
             belowWaist: $below,
             hem: $hem,
             sleeve: $byHand->sleeve ?? self::sleeveChange($body->at(Point::SleeveLength), $paper),
-            small: array_keys(array_diff_key($small, array_filter(['above_waist' => $byHand->aboveWaist, 'below_waist' => $byHand->belowWaist]))),
+            small: array_keys(
+                array_diff_key($small, array_filter(['above_waist' => $byHand->aboveWaist, 'below_waist' => $byHand->belowWaist])),
+            ),
             hemUnanswered: $wish !== null && $hem === null,
             order: $order ?? (self::movesWaist($above) ? WorkOrder::LengthFirst : WorkOrder::BlendFirst),
             paper: $paper,
@@ -77,7 +85,11 @@ final readonly class LengthChanges
             : self::changed($this->paper->underarmToWaist, $changed ? $this->aboveWaist : null);
         $hip = self::below($waist, $this->waistToHip($changed));
 
-        return new SeamDepths($waist, $hip, self::below($hip, $this->paper->hipToHem ?? self::difference($this->paper->waistToHemEdge, $this->paper->waistToHip)));
+        return new SeamDepths(
+            $waist,
+            $hip,
+            self::below($hip, $this->paper->hipToHem ?? self::difference($this->paper->waistToHemEdge, $this->paper->waistToHip)),
+        );
     }
 
     /** From waist to hip on the paper, as it is printed or once its length is changed. */
@@ -91,13 +103,17 @@ final readonly class LengthChanges
     {
         $onPaper = self::below($paper->waistToHip, $paper->hipToHem) ?? $paper->waistToHemEdge;
 
-        return $onPaper === null || $paper->hemAllowance === null ? null : $wish->plus($paper->hemAllowance)->minus(self::changed($onPaper, $below));
+        return $onPaper === null || $paper->hemAllowance === null
+            ? null
+            : $wish->plus($paper->hemAllowance)->minus(self::changed($onPaper, $below));
     }
 
     /** Like the hem: the paper's sleeve runs to the cut edge, so what is turned up is added to the wished length. */
     private static function sleeveChange(?Length $wished, SeamData $paper): ?Length
     {
-        return $paper->sleeveLength === null ? null : $wished?->plus($paper->sleeveHemAllowance ?? Length::zero())->minus($paper->sleeveLength);
+        return $paper->sleeveLength === null
+            ? null
+            : $wished?->plus($paper->sleeveHemAllowance ?? Length::zero())->minus($paper->sleeveLength);
     }
 
     private static function difference(?Length $body, ?Length $paper): ?Length

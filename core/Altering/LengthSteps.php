@@ -22,8 +22,20 @@ final readonly class LengthSteps
     public function ofLevels(): array
     {
         return [
-            ...$this->step($this->lengths->aboveWaist, 'above the waist', $this->place(LengthenLine::AboveWaist, 'between underarm and waist', 'half way between underarm and waist, square to the grain')),
-            ...$this->step($this->lengths->belowWaist, 'between waist and hip', $this->place(LengthenLine::BelowWaist, 'between waist and hip', 'half way between waist and hip, square to the grain')),
+            ...$this->step(
+                $this->lengths->aboveWaist,
+                'above the waist',
+                $this->place(
+                    LengthenLine::AboveWaist,
+                    'between underarm and waist',
+                    'half way between underarm and waist, square to the grain',
+                ),
+            ),
+            ...$this->step(
+                $this->lengths->belowWaist,
+                'between waist and hip',
+                $this->place(LengthenLine::BelowWaist, 'between waist and hip', 'half way between waist and hip, square to the grain'),
+            ),
         ];
     }
 
@@ -33,8 +45,21 @@ final readonly class LengthSteps
         $moved = $this->lengths->aboveWaist === null || $this->lengths->aboveWaist->isZero() ? 'the paper\'s waist' : 'the changed waist';
 
         return [
-            ...$this->step($this->lengths->hem, 'at the hem', $this->place(LengthenLine::Hem, 'above the hem', 'at the hem edge; where a slit or notch stands, cut between it and the hip instead'), " It is counted from {$moved}."),
-            ...$this->step($this->lengths->sleeve, 'in the sleeve', $this->place(LengthenLine::Sleeve, 'in the sleeve', 'half way between underarm and elbow')),
+            ...$this->step(
+                $this->lengths->hem,
+                'at the hem',
+                $this->place(
+                    LengthenLine::Hem,
+                    'above the hem',
+                    'at the hem edge; where a slit or notch stands, cut between it and the hip instead',
+                ),
+                " It is counted from {$moved}.",
+            ),
+            ...$this->step(
+                $this->lengths->sleeve,
+                'in the sleeve',
+                $this->place(LengthenLine::Sleeve, 'in the sleeve', 'half way between underarm and elbow'),
+            ),
         ];
     }
 
@@ -51,7 +76,13 @@ final readonly class LengthSteps
         }
         [$verb, $how] = $change->isPositive() ? ['Lengthen', 'spread'] : ['Shorten', 'overlap'];
 
-        return [new WorkStep('length', "{$verb} {$what} by {$this->said($change->abs())}: cut across {$where}, {$how} by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.{$more}", $change)];
+        return [
+            new WorkStep(
+                'length',
+                "{$verb} {$what} by {$this->said($change->abs())}: cut across {$where}, {$how} by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.{$more}",
+                $change,
+            ),
+        ];
     }
 
     private function said(Length $length): string

@@ -21,8 +21,13 @@ final readonly class Taken
      * @param  ?Take  $take  null where nothing is known to be left over
      * @param  Length  $all  what is taken in (above 0) or let out all round
      */
-    private function __construct(public ?Length $leftOver, public ?Length $perEdge, public ?Take $take, public Length $centreBack, public Length $all)
-    {
+    private function __construct(
+        public ?Length $leftOver,
+        public ?Length $perEdge,
+        public ?Take $take,
+        public Length $centreBack,
+        public Length $all,
+    ) {
     }
 
     /** Nothing is taken in or let out: at a free level, or where no figure tells. */
@@ -74,6 +79,9 @@ final readonly class Taken
     {
         $finished = $facts->finishedAt($size)?->plus($facts->adjustmentAt($size) ?? Length::zero());
 
-        return $finished !== null && $facts->body !== null && $facts->least !== null && ! $finished->isLessThan($facts->body->plus($facts->least));
+        return $finished !== null
+            && $facts->body !== null
+            && $facts->least !== null
+            && ! $finished->isLessThan($facts->body->plus($facts->least));
     }
 }

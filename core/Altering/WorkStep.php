@@ -16,7 +16,12 @@ final readonly class WorkStep
      * @param  ?int  $edges  how many edges share it
      * @param  list<string>  $pieces  that it is done on; empty where the pattern lists none
      */
-    public function __construct(public string $kind, public string $text, public ?Length $amount = null, public ?int $edges = null, public array $pieces = [])
-    {
+    public function __construct(
+        public string $kind,
+        public string $text,
+        public ?Length $amount = null,
+        public ?int $edges = null,
+        public array $pieces = [],
+    ) {
     }
 }

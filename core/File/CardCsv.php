@@ -40,14 +40,20 @@ final class CardCsv
         $lines = explode("\n", str_replace(["\r\n", "\r"], "\n", trim($csv, "\u{FEFF}\r\n")));
         $heading = array_shift($lines);
         $separator = self::separator($heading);
-        $columns = array_map(static fn (?string $cell): string => strtolower(trim((string) $cell)), str_getcsv($heading, $separator, '"', ''));
+        $columns = array_map(
+            static fn (?string $cell): string => strtolower(trim((string) $cell)),
+            str_getcsv($heading, $separator, '"', ''),
+        );
         if (array_diff(['point', 'value'], $columns) !== []) {
             $log->add('line 1', 'the heading must name the columns point and value; unit, reading, date and foundation may follow');
 
             return [[], $log];
         }
         if (count($lines) > self::MOST_LINES) {
-            $log->add('line '.(self::MOST_LINES + 2), 'more than '.self::MOST_LINES.' lines are more than any workroom has; split the file');
+            $log->add(
+                'line '.(self::MOST_LINES + 2),
+                'more than '.self::MOST_LINES.' lines are more than any workroom has; split the file',
+            );
 
             return [[], $log];
         }
@@ -55,7 +61,12 @@ final class CardCsv
         foreach ($lines as $index => $line) {
             if (trim($line) !== '') {
                 $cells = array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $separator, '"', ''));
-                $read[] = self::line(array_combine($columns, array_pad(array_slice($cells, 0, count($columns)), count($columns), '')), $index + 2, $today, $log);
+                $read[] = self::line(
+                    array_combine($columns, array_pad(array_slice($cells, 0, count($columns)), count($columns), '')),
+                    $index + 2,
+                    $today,
+                    $log,
+                );
             }
         }
         $read = array_values(array_filter($read, static fn (?CardLine $line): bool => $line !== null));
@@ -88,7 +99,16 @@ final class CardCsv
         $length = $point === null || $unit === null ? null : self::length($cells['value'], $point, $unit, $where, $log);
 
         return $point === null || $unit === null || $length === null || count($log->faults()) > $before ? null
-            : new CardLine(point: $point, text: $cells['value'], unit: $unit, length: $length, attempt: (int) $attempt, date: $date, foundation: mb_substr($cells['foundation'] ?? '', 0, 120), number: $number);
+            : new CardLine(
+                point: $point,
+                text: $cells['value'],
+                unit: $unit,
+                length: $length,
+                attempt: (int) $attempt,
+                date: $date,
+                foundation: mb_substr($cells['foundation'] ?? '', 0, 120),
+                number: $number,
+            );
     }
 
     private static function length(string $text, Point $point, Unit $unit, string $where, FaultLog $log): ?Length

@@ -99,6 +99,15 @@ final class CardJson
             return $fields['value']->fault($refusal->getMessage());
         }
 
-        return new CardLine(point: $point, text: $text, unit: $unit, length: $length, attempt: $attempt, date: $date, foundation: $foundation, number: $number);
+        return new CardLine(
+            point: $point,
+            text: $text,
+            unit: $unit,
+            length: $length,
+            attempt: $attempt,
+            date: $date,
+            foundation: $foundation,
+            number: $number,
+        );
     }
 }

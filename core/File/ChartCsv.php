@@ -41,6 +41,9 @@ final class ChartCsv
     /** @return list<string> */
     private static function cells(mixed $row): array
     {
-        return array_map(static fn (mixed $cell): string => is_scalar($cell) ? (string) $cell : '', is_array($row) ? array_values($row) : []);
+        return array_map(
+            static fn (mixed $cell): string => is_scalar($cell) ? (string) $cell : '',
+            is_array($row) ? array_values($row) : [],
+        );
     }
 }

@@ -97,7 +97,12 @@ final class ChoicesReader
     {
         $keys = new LengthsKeys;
 
-        return new LengthsByHand($changes->get($keys->aboveWaist), $changes->get($keys->belowWaist), $changes->get($keys->hem), $changes->get($keys->sleeve));
+        return new LengthsByHand(
+            $changes->get($keys->aboveWaist),
+            $changes->get($keys->belowWaist),
+            $changes->get($keys->hem),
+            $changes->get($keys->sleeve),
+        );
     }
 
     private static function clips(?Node $node, Pattern $pattern): Sizes

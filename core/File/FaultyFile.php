@@ -35,7 +35,9 @@ final class FaultyFile extends RuntimeException implements Refusal
 
     public static function tooLarge(int $mostBytes): self
     {
-        return new self([new Fault('', 'this file is larger than '.intdiv($mostBytes, 1000).' kB, far more than any make; is it the right one?')]);
+        return new self([
+            new Fault('', 'this file is larger than '.intdiv($mostBytes, 1000).' kB, far more than any make; is it the right one?'),
+        ]);
     }
 
     public function faults(): array

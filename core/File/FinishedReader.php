@@ -30,7 +30,10 @@ final class FinishedReader
     {
         $views = array_values(array_unique($fields->get($keys->views) ?? []));
         $fits = array_values(array_unique($fields->get($keys->fits) ?? []));
-        $only = array_map(static fn (Fields $part): FinishedFor => self::part($part, $views, $fits, count($sizes)), $fields->get($keys->finishedBy) ?? []);
+        $only = array_map(
+            static fn (Fields $part): FinishedFor => self::part($part, $views, $fits, count($sizes)),
+            $fields->get($keys->finishedBy) ?? [],
+        );
         $flat = [];
         $checks = $fields->get($keys->flatChecks) ?? [];
         // From the top of the body down, in whatever order they were typed.
@@ -77,7 +80,9 @@ final class FinishedReader
     {
         $name = $node?->text();
 
-        return $name === null || in_array($name, $names, true) ? $name : $node->fault("\"{$name}\" is no {$what} of this pattern; name it among its {$what}s");
+        return $name === null || in_array($name, $names, true)
+            ? $name
+            : $node->fault("\"{$name}\" is no {$what} of this pattern; name it among its {$what}s");
     }
 
     /** @param  non-empty-list<string>  $sizes */
@@ -100,7 +105,9 @@ final class FinishedReader
         }
         $check = new FlatCheck($level, $size, $panels, $allowance ?? Length::zero());
 
-        return self::possible($check) ? $check : $fields->fault('adds up to no garment: check the widths, how often each panel is cut, and the allowances');
+        return self::possible($check)
+            ? $check
+            : $fields->fault('adds up to no garment: check the widths, how often each panel is cut, and the allowances');
     }
 
     private static function possible(FlatCheck $check): bool
@@ -120,9 +127,17 @@ final class FinishedReader
             return null;
         }
         if (! $darts->isLessThan($width)) {
-            return $fields->node($keys->darts)?->fault('is as wide as the panel or wider: give what lies in darts and pleats at this level alone');
+            return $fields->node($keys->darts)?->fault(
+                'is as wide as the panel or wider: give what lies in darts and pleats at this level alone',
+            );
         }
 
-        return new FlatPanel($fields->get($keys->name) ?? '', $width, max(1, $fields->get($keys->times) ?? 1), $darts, min(2, max(0, $fields->get($keys->allowances) ?? 0)));
+        return new FlatPanel(
+            $fields->get($keys->name) ?? '',
+            $width,
+            max(1, $fields->get($keys->times) ?? 1),
+            $darts,
+            min(2, max(0, $fields->get($keys->allowances) ?? 0)),
+        );
     }
 }

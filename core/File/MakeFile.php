@@ -27,9 +27,18 @@ final class MakeFile
      * @param  stdClass  $extras  keys of the file's own, beginning x_
      * @return array<array-key, mixed> ready for `json_encode`
      */
-    public static function compose(Unit $unit, array $readings, string $foundation, stdClass $pattern, stdClass $choices, stdClass $extras): array
-    {
-        $body = array_map(static fn (array $tries): string => $tries[0], array_filter($readings, static fn (array $tries): bool => count($tries) === 1));
+    public static function compose(
+        Unit $unit,
+        array $readings,
+        string $foundation,
+        stdClass $pattern,
+        stdClass $choices,
+        stdClass $extras,
+    ): array {
+        $body = array_map(
+            static fn (array $tries): string => $tries[0],
+            array_filter($readings, static fn (array $tries): bool => count($tries) === 1),
+        );
         $several = array_filter($readings, static fn (array $tries): bool => count($tries) > 1);
 
         return [
@@ -83,13 +92,22 @@ final class MakeFile
             $texts[(string) $point] = is_array($tries) && $tries !== [] ? array_values($tries) : [];
         }
 
-        return array_filter(array_map(self::asTexts(...), array_filter($texts, static fn (string $point): bool => ! str_starts_with($point, 'x_'), ARRAY_FILTER_USE_KEY)));
+        return array_filter(
+            array_map(
+                self::asTexts(...),
+                array_filter($texts, static fn (string $point): bool => ! str_starts_with($point, 'x_'), ARRAY_FILTER_USE_KEY),
+            ),
+        );
     }
 
     /** The keys of the file's own: they are kept, whatever they say. */
     public static function extras(stdClass $file): stdClass
     {
-        return (object) array_filter(get_object_vars($file), static fn (string $key): bool => str_starts_with($key, 'x_'), ARRAY_FILTER_USE_KEY);
+        return (object) array_filter(
+            get_object_vars($file),
+            static fn (string $key): bool => str_starts_with($key, 'x_'),
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /**

@@ -47,7 +47,12 @@ final class MakeReader
         $pattern = $typed === null ? null : PatternReader::read($typed);
         $body = BodyReader::read($fields->get($keys->body) ?? [], $fields->get($keys->readings) ?? []);
         $fields->get($keys->foundation);
-        $choices = ChoicesReader::read($fields->node($keys->choices) ?? Node::root(new stdClass, 'choices', $unit, $log), $unit, $pattern, $unit);
+        $choices = ChoicesReader::read(
+            $fields->node($keys->choices) ?? Node::root(new stdClass, 'choices', $unit, $log),
+            $unit,
+            $pattern,
+            $unit,
+        );
         if ($pattern === null || $choices === null || $log->faults() !== []) {
             throw $log->refusal();
         }

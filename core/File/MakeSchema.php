@@ -17,7 +17,8 @@ final class MakeSchema
         return [
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             'title' => 'Underbolt make file, version '.MakeKeys::VERSION,
-            'description' => 'One wearer\'s measures, one pattern and the choices for it, as typed. Plain numbers are in `unit`; texts may carry fractions ("37 3/4") or a unit ("95.5 cm"). Keys beginning x_ are yours and are kept.',
+            'description' => 'One wearer\'s measures, one pattern and the choices for it, as typed. Plain numbers are in `unit`; texts may '
+                    .'carry fractions ("37 3/4") or a unit ("95.5 cm"). Keys beginning x_ are yours and are kept.',
             ...(new ObjectShape(new MakeKeys))->schema(Dialect::File),
             '$defs' => [
                 'length' => [

@@ -210,7 +210,10 @@ final readonly class Node
     public function withUnit(string $word): self
     {
         $value = is_array($this->value)
-            ? array_map(static fn (mixed $item): mixed => is_string($item) && trim($item) !== '' && ! LengthText::namesUnit($item) ? "{$item} {$word}" : $item, $this->value)
+            ? array_map(
+                static fn (mixed $item): mixed => is_string($item) && trim($item) !== '' && ! LengthText::namesUnit($item) ? "{$item} {$word}" : $item,
+                $this->value,
+            )
             : $this->value;
 
         return new self($value, $this->path, $this->unit, $this->log);

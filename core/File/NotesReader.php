@@ -26,7 +26,9 @@ final class NotesReader
         return new Notes(
             self::known(array_map(self::piece(...), $fields->get($keys->pieces) ?? [])),
             array_map(static fn (Fields $need): FabricNeed => self::cloth($need, $sizes), $fields->get($keys->fabricNeeds) ?? []),
-            self::known(array_map(static fn (Fields $notion): ?Notion => self::notion($notion, $sizes), $fields->get($keys->notions) ?? [])),
+            self::known(
+                array_map(static fn (Fields $notion): ?Notion => self::notion($notion, $sizes), $fields->get($keys->notions) ?? []),
+            ),
             $fields->get($keys->lengthenLines) ?? [],
         );
     }
@@ -47,7 +49,9 @@ final class NotesReader
         $keys = new PieceKeys;
         $name = $fields->get($keys->name);
 
-        return $name === null ? null : new Piece($name, $fields->get($keys->follows) ?? Follows::AllLevels, $fields->get($keys->cups) ?? []);
+        return $name === null
+            ? null
+            : new Piece($name, $fields->get($keys->follows) ?? Follows::AllLevels, $fields->get($keys->cups) ?? []);
     }
 
     private static function cloth(Fields $fields, int $sizes): FabricNeed
@@ -95,7 +99,10 @@ final class NotesReader
         if ($given !== $sizes) {
             $fields->fault("has {$given} entries for {$sizes} sizes; give one for each size, empty where none is needed");
         }
-        $bySize = array_map(static fn (Node $item): string => $item->isNull() ? '' : $item->textOrEmpty() ?? '', array_slice($items, 0, $sizes));
+        $bySize = array_map(
+            static fn (Node $item): string => $item->isNull() ? '' : $item->textOrEmpty() ?? '',
+            array_slice($items, 0, $sizes),
+        );
 
         return $name === null ? null : new Notion($fields->get($keys->view), $name, $bySize);
     }

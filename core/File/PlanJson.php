@@ -50,7 +50,10 @@ final readonly class PlanJson
                 'source' => $this->plan->cup->source->value,
             ],
             'frame' => $this->frame(),
-            'levels' => (object) array_map(fn (?LevelPlan $level): ?array => $level === null ? null : $this->level($level), $this->plan->levels),
+            'levels' => (object) array_map(
+                fn (?LevelPlan $level): ?array => $level === null ? null : $this->level($level),
+                $this->plan->levels,
+            ),
             'steps' => array_map($this->step(...), $this->plan->steps),
             'bust_adjustment' => $this->bust($this->plan->bust),
             'lengths' => [
@@ -67,7 +70,10 @@ final readonly class PlanJson
                 'printed' => $this->figure($this->plan->seam->printed),
                 'steepest' => round($this->plan->seam->steepest, 4),
             ],
-            'opinions' => (object) array_map(fn (array $opinions): array => array_map($this->opinion(...), $opinions), $this->plan->opinions()),
+            'opinions' => (object) array_map(
+                fn (array $opinions): array => array_map($this->opinion(...), $opinions),
+                $this->plan->opinions(),
+            ),
             'alternatives' => array_map($this->alternative(...), $this->plan->alternatives()),
             'work' => array_map($this->work(...), $this->plan->work()->steps),
             'pieces' => array_map($this->piece(...), $this->plan->pieces()),
@@ -144,7 +150,13 @@ final readonly class PlanJson
     /** @return array<string, mixed> */
     private function work(WorkStep $step): array
     {
-        return ['kind' => $step->kind, 'text' => $step->text, 'amount' => $this->figure($step->amount), 'edges' => $step->edges, 'pieces' => $step->pieces];
+        return [
+            'kind' => $step->kind,
+            'text' => $step->text,
+            'amount' => $this->figure($step->amount),
+            'edges' => $step->edges,
+            'pieces' => $step->pieces,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -203,7 +215,10 @@ final readonly class PlanJson
             'name' => $alternative->name->value,
             'sizes' => (object) array_map($this->name(...), $alternative->sizes->known()),
             'cost' => $alternative->cost,
-            'receipt' => array_map(static fn (ReceiptLine $line): array => ['what' => $line->what, 'cost' => $line->cost], $alternative->receipt),
+            'receipt' => array_map(
+                static fn (ReceiptLine $line): array => ['what' => $line->what, 'cost' => $line->cost],
+                $alternative->receipt,
+            ),
         ];
     }
 
@@ -222,7 +237,13 @@ final readonly class PlanJson
     /** @return array<string, mixed> */
     private function need(ShoppingNeed $need): array
     {
-        return ['name' => $need->name, 'view' => $need->view, 'width' => $this->figure($need->width), 'amount' => $this->figure($need->amount), 'text' => $need->text];
+        return [
+            'name' => $need->name,
+            'view' => $need->view,
+            'width' => $this->figure($need->width),
+            'amount' => $this->figure($need->amount),
+            'text' => $need->text,
+        ];
     }
 
     /** @return array<string, mixed> */

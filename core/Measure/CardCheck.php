@@ -49,11 +49,19 @@ final readonly class CardCheck
         $measure = $readings->measureOf($guide->point);
         $found = [self::likelySlip($guide, $measure)];
         if (self::cm(self::APART_CM)->isLessThan($readings->spread())) {
-            $found[] = new Finding(FindingCode::ReadingsApart, $guide->point, "The readings are {$this->say($readings->spread())} apart: take it once more.");
+            $found[] = new Finding(
+                FindingCode::ReadingsApart,
+                $guide->point,
+                "The readings are {$this->say($readings->spread())} apart: take it once more.",
+            );
         }
         $before = $this->before?->at($guide->point);
         if ($before !== null && self::cm(self::JUMP_CM)->isLessThan($measure->minus($before)->abs())) {
-            $found[] = new Finding(FindingCode::Jump, $guide->point, "It was {$this->say($before)} on the last card: take it once more, to be sure.");
+            $found[] = new Finding(
+                FindingCode::Jump,
+                $guide->point,
+                "It was {$this->say($before)} on the last card: take it once more, to be sure.",
+            );
         }
 
         return array_values(array_filter($found));
@@ -68,9 +76,21 @@ final readonly class CardCheck
 
         return match (true) {
             $usual($cm) => null,
-            $usual($cm * 2.54) => new Finding(FindingCode::LikelyInches, $guide->point, 'This looks like inches typed as centimetres: write in behind the figure, or measure again.'),
-            $usual($cm / 2.54) => new Finding(FindingCode::LikelyCentimetres, $guide->point, 'This looks like centimetres typed as inches: write cm behind the figure, or measure again.'),
-            default => new Finding(FindingCode::Unusual, $guide->point, 'This is an unusual figure here: look whether it is this point and this unit.'),
+            $usual($cm * 2.54) => new Finding(
+                FindingCode::LikelyInches,
+                $guide->point,
+                'This looks like inches typed as centimetres: write in behind the figure, or measure again.',
+            ),
+            $usual($cm / 2.54) => new Finding(
+                FindingCode::LikelyCentimetres,
+                $guide->point,
+                'This looks like centimetres typed as inches: write cm behind the figure, or measure again.',
+            ),
+            default => new Finding(
+                FindingCode::Unusual,
+                $guide->point,
+                'This is an unusual figure here: look whether it is this point and this unit.',
+            ),
         };
     }
 

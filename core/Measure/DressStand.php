@@ -70,7 +70,13 @@ final readonly class DressStand
             ? [[$left, $y], [$right, $y]]
             : [[self::beside($line), $y], [self::beside($line), self::y($line->to)]];
 
-        return new self($outline, $pole, self::path('M%s %sL%s %s', ...$ends[0], ...$ends[1]), null, self::arrow($ends[1], $ends[0]).self::arrow($ends[0], $ends[1]));
+        return new self(
+            $outline,
+            $pole,
+            self::path('M%s %sL%s %s', ...$ends[0], ...$ends[1]),
+            null,
+            self::arrow($ends[1], $ends[0]).self::arrow($ends[0], $ends[1]),
+        );
     }
 
     /**
@@ -147,7 +153,15 @@ final readonly class DressStand
         for ($i = 1; $i < count($points); $i++) {
             [[$x0, $y0], [$x, $y]] = [$points[$i - 1], $points[$i]];
             $third = ($y - $y0) / 3;
-            $path .= self::path('C%s %s %s %s %s %s', $x0 + $slope($i - 1) * $third, $y0 + $third, $x - $slope($i) * $third, $y - $third, $x, $y);
+            $path .= self::path(
+                'C%s %s %s %s %s %s',
+                $x0 + $slope($i - 1) * $third,
+                $y0 + $third,
+                $x - $slope($i) * $third,
+                $y - $third,
+                $x,
+                $y,
+            );
         }
 
         return $path;

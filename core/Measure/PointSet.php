@@ -34,7 +34,15 @@ enum PointSet: string
                 Point::ShoulderToBustPoint, Point::ShoulderToWaist, Point::UnderarmToWaist, Point::Waist, Point::Tummy, Point::Hip, Point::WaistToHip, Point::ThighLevel, Point::WaistToHem,
                 Point::Bicep, Point::SleeveLength,
             ],
-            self::Skirt => [Point::Waist, Point::Tummy, Point::HighHip, Point::Hip, Point::WaistToHip, Point::ThighLevel, Point::WaistToHem],
+            self::Skirt => [
+                Point::Waist,
+                Point::Tummy,
+                Point::HighHip,
+                Point::Hip,
+                Point::WaistToHip,
+                Point::ThighLevel,
+                Point::WaistToHem,
+            ],
             self::Trousers => [
                 Point::Waist, Point::Tummy, Point::HighHip, Point::Hip, Point::WaistToHip, Point::ThighLevel,
                 Point::Inseam, Point::CrotchLength,

@@ -14,8 +14,12 @@ final readonly class Cups
      * @param  array<string, list<?Length>>  $body  full-bust rows of the body chart by cup
      * @param  array<string, list<?Length>>  $finished  the same of the finished garment
      */
-    public function __construct(private ?CupRule $rule = null, private array $byRange = [], private array $body = [], private array $finished = [])
-    {
+    public function __construct(
+        private ?CupRule $rule = null,
+        private array $byRange = [],
+        private array $body = [],
+        private array $finished = [],
+    ) {
     }
 
     /** Null where the pattern prints none for this range. */
@@ -59,7 +63,10 @@ final readonly class Cups
      */
     private static function filled(array $rows): array
     {
-        $filled = array_filter($rows, static fn (array $row): bool => array_filter($row, static fn (?Length $figure): bool => $figure !== null) !== []);
+        $filled = array_filter(
+            $rows,
+            static fn (array $row): bool => array_filter($row, static fn (?Length $figure): bool => $figure !== null) !== [],
+        );
 
         return array_map(strval(...), array_keys($filled));
     }

@@ -43,7 +43,10 @@ final class EaseLook
             if ($before !== null && $ease->minus($before)->abs()->nanometres > self::JUMP) {
                 $odd[] = new Fault($field, "the ease jumps at size {$pattern->sizes[$size]}; is one of the two figures a slip?");
             } elseif ($close && ! $ease->isPositive()) {
-                $odd[] = new Fault($field, "size {$pattern->sizes[$size]} of a woven has no ease where it lies close; is this the finished figure?");
+                $odd[] = new Fault(
+                    $field,
+                    "size {$pattern->sizes[$size]} of a woven has no ease where it lies close; is this the finished figure?",
+                );
             }
             $before = $ease;
         }

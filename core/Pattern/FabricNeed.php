@@ -13,7 +13,12 @@ final readonly class FabricNeed
      * @param  list<?Length>  $amounts  one for each size
      * @param  list<?string>  $typed  the same as they were typed, where that names a unit
      */
-    public function __construct(public ?string $view, public string $cloth, public ?Length $width, public array $amounts, public array $typed = [])
-    {
+    public function __construct(
+        public ?string $view,
+        public string $cloth,
+        public ?Length $width,
+        public array $amounts,
+        public array $typed = [],
+    ) {
     }
 }

@@ -20,7 +20,9 @@ final readonly class FlatCheck
     /** The garment's girth on the stitching line. */
     public function finished(): Length
     {
-        return Length::ofNanometres(array_sum(array_map(fn (FlatPanel $panel): int => $panel->girth($this->seamAllowance)->nanometres, $this->panels)));
+        return Length::ofNanometres(
+            array_sum(array_map(fn (FlatPanel $panel): int => $panel->girth($this->seamAllowance)->nanometres, $this->panels)),
+        );
     }
 
     /**

@@ -32,12 +32,36 @@ enum Garment: string
     public function usualPieces(): array
     {
         return array_map(static fn (array $piece): Piece => new Piece($piece[0], $piece[1]), match ($this) {
-            self::Dress => [...self::bodice(), ['skirt front', Follows::WaistAndHip], ['skirt back', Follows::WaistAndHip], ['sleeve', Follows::Frame], ['neck facing', Follows::Frame], ['pocket', Follows::OneSize]],
+            self::Dress => [
+                ...self::bodice(),
+                ['skirt front', Follows::WaistAndHip],
+                ['skirt back', Follows::WaistAndHip],
+                ['sleeve', Follows::Frame],
+                ['neck facing', Follows::Frame],
+                ['pocket', Follows::OneSize],
+            ],
             self::Top => [...self::bodice(), ['sleeve', Follows::Frame], ['collar', Follows::Frame], ['button band', Follows::Frame]],
             self::KnitTop => [...self::bodice(), ['sleeve', Follows::Frame], ['neck band', Follows::Frame]],
-            self::Coat => [...self::bodice(), ['sleeve', Follows::Frame], ['collar', Follows::Frame], ['front facing', Follows::Frame], ['pocket', Follows::OneSize]],
-            self::Skirt => [['front', Follows::WaistAndHip], ['back', Follows::WaistAndHip], ['waistband', Follows::Waist], ['pocket', Follows::OneSize]],
-            self::Trousers => [['front', Follows::WaistAndHip], ['back', Follows::WaistAndHip], ['waistband', Follows::Waist], ['fly', Follows::OneSize], ['pocket', Follows::OneSize]],
+            self::Coat => [
+                ...self::bodice(),
+                ['sleeve', Follows::Frame],
+                ['collar', Follows::Frame],
+                ['front facing', Follows::Frame],
+                ['pocket', Follows::OneSize],
+            ],
+            self::Skirt => [
+                ['front', Follows::WaistAndHip],
+                ['back', Follows::WaistAndHip],
+                ['waistband', Follows::Waist],
+                ['pocket', Follows::OneSize],
+            ],
+            self::Trousers => [
+                ['front', Follows::WaistAndHip],
+                ['back', Follows::WaistAndHip],
+                ['waistband', Follows::Waist],
+                ['fly', Follows::OneSize],
+                ['pocket', Follows::OneSize],
+            ],
         });
     }
 

@@ -89,7 +89,9 @@ final readonly class Pattern
     {
         $bound = array_map(static fn (FinishedFor $part): ?string => $part->cup, $this->parts->only);
 
-        return array_values(array_unique([...$this->cups->withFinishedRows(), ...array_filter($bound, static fn (?string $cup): bool => $cup !== null)]));
+        return array_values(
+            array_unique([...$this->cups->withFinishedRows(), ...array_filter($bound, static fn (?string $cup): bool => $cup !== null)]),
+        );
     }
 
     /** @return list<string> the drafts, in the order of their first envelope */

@@ -14,6 +14,7 @@ final readonly class Piece
 
     public function serves(?string $cup): bool
     {
-        return $this->cups === [] || ($cup !== null && array_filter($this->cups, static fn (string $one): bool => CupLetter::same($one, $cup)) !== []);
+        return $this->cups === []
+            || ($cup !== null && array_filter($this->cups, static fn (string $one): bool => CupLetter::same($one, $cup)) !== []);
     }
 }

@@ -16,7 +16,9 @@ final class LengthLimits
         $paper = $make->pattern->seam;
         $byHand = $make->choices->lengths;
         if ($hasBust && self::takesAll($paper->underarmToWaist, $lengths->aboveWaist)) {
-            throw $byHand->aboveWaist === null ? Unplannable::waistAboveUnderarm() : Unplannable::lengthTakesAll('above_waist', 'underarm to waist', $paper->underarmToWaist, $make);
+            throw $byHand->aboveWaist === null
+                ? Unplannable::waistAboveUnderarm()
+                : Unplannable::lengthTakesAll('above_waist', 'underarm to waist', $paper->underarmToWaist, $make);
         }
         $below = [
             'below_waist' => ['waist to hip', $paper->waistToHip, $byHand->belowWaist],

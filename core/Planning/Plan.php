@@ -123,7 +123,10 @@ final readonly class Plan
     /** @return list<ShoppingNeed> */
     public function needs(): array
     {
-        return ShoppingNeed::all($this->make, [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())]);
+        return ShoppingNeed::all(
+            $this->make,
+            [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())],
+        );
     }
 
     /** @return list<Caution> those that stop a cut first */

@@ -54,13 +54,24 @@ final class PlanBuilder
             sizes: $sizes,
             frontBack: $frontBack,
             levels: $levels,
-            steps: ['bust_waist' => self::step($sizes, Level::Bust, Level::Waist), 'waist_hip' => self::step($sizes, Level::Waist, Level::Hip)],
+            steps: [
+                'bust_waist' => self::step($sizes, Level::Bust, Level::Waist),
+                'waist_hip' => self::step($sizes, Level::Waist, Level::Hip),
+            ],
             bust: $bust,
             lengths: $lengths,
             front: $front,
             back: $back,
             seam: SideSeam::of($front, $back, $situation->measured()),
-            sleeve: $sizes->bust === null ? null : Sleeve::of($situation->rows->body(...), $situation->rows->finished(...), $sizes->bust, $make->body->at(Point::Bicep), $make->pattern->fabric),
+            sleeve: $sizes->bust === null
+                ? null
+                : Sleeve::of(
+                    $situation->rows->body(...),
+                    $situation->rows->finished(...),
+                    $sizes->bust,
+                    $make->body->at(Point::Bicep),
+                    $make->pattern->fabric,
+                ),
         );
     }
 
@@ -87,8 +98,13 @@ final class PlanBuilder
     }
 
     /** @return array<string, ?LevelPlan> */
-    private static function levels(Situation $situation, Sizes $sizes, FrontBack $frontBack, ?BustAdjustment $bust, Alternatives $ways): array
-    {
+    private static function levels(
+        Situation $situation,
+        Sizes $sizes,
+        FrontBack $frontBack,
+        ?BustAdjustment $bust,
+        Alternatives $ways,
+    ): array {
         $choices = $situation->make->choices;
         $levels = [];
         foreach ($situation->facts as $name => $facts) {
@@ -143,7 +159,15 @@ final class PlanBuilder
         $choices = $situation->make->choices;
         $changes = array_map(static fn (LevelPlan $level): Length => $side($level->change), array_filter($levels));
 
-        return CutLine::of($sizes, $situation->measured(), $changes, $depths, $choices->blend, $choices->dwell, $situation->make->pattern->sizes);
+        return CutLine::of(
+            $sizes,
+            $situation->measured(),
+            $changes,
+            $depths,
+            $choices->blend,
+            $choices->dwell,
+            $situation->make->pattern->sizes,
+        );
     }
 
     private static function step(Sizes $sizes, Level $upper, Level $lower): ?SizeStep

@@ -31,7 +31,9 @@ final class Unplannable extends RuntimeException implements Refusal
     {
         $point = $lead->point();
 
-        return new self([new Fault("body.{$point->value}", "the {$point->words()} is not on the card, and the frame is read from it; measure it")]);
+        return new self([
+            new Fault("body.{$point->value}", "the {$point->words()} is not on the card, and the frame is read from it; measure it"),
+        ]);
     }
 
     /** Names the girth that is missing for the cup the pattern asks for. */
@@ -39,7 +41,10 @@ final class Unplannable extends RuntimeException implements Refusal
     {
         [$point, $words] = $measure === CupMeasure::HighBustDifference
             ? ['body.high_bust', 'the cup can\'t be told without the high bust; measure it, or let the full bust lead']
-            : ['body.half_full_bust', 'the cup can\'t be told without both front halves and a cup table; measure them, or let the full bust lead'];
+            : [
+                'body.half_full_bust',
+                'the cup can\'t be told without both front halves and a cup table; measure them, or let the full bust lead',
+            ];
 
         return new self([new Fault($point, $words)]);
     }
@@ -80,8 +85,10 @@ final class Unplannable extends RuntimeException implements Refusal
     {
         $most = match (true) {
             $left->isZero() => "nothing is left over at the {$level->value} as it stands, so nothing can go to the centre back; take the amount out",
-            $left->isPositive() => "the {$level->value} is taken in by {$make->say($left)}: the centre back can take from 0 to that, not more and not the other way",
-            default => "the {$level->value} is let out by {$make->say($left->abs())}: the centre back can let out from 0 to that, not more and not the other way",
+            $left->isPositive() => "the {$level->value} is taken in by {$make->say($left)}: the centre back can take from 0 to that, not more and "
+                    .'not the other way',
+            default => "the {$level->value} is let out by {$make->say($left->abs())}: the centre back can let out from 0 to that, not "
+                    .'more and not the other way',
         };
 
         return new self([new Fault("choices.centre_back.{$level->value}", $most)]);
@@ -92,7 +99,9 @@ final class Unplannable extends RuntimeException implements Refusal
     {
         $has = $printed === null ? '' : ", {$make->say($printed)}";
 
-        return new self([new Fault("choices.lengths.{$key}", "this takes away all that the paper has from {$where}{$has}; shorten it by less")]);
+        return new self([
+            new Fault("choices.lengths.{$key}", "this takes away all that the paper has from {$where}{$has}; shorten it by less"),
+        ]);
     }
 
     public function faults(): array

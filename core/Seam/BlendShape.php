@@ -38,7 +38,9 @@ enum BlendShape: string
             return BigRational::nd($up, $down);
         }
 
-        return $down <= self::LARGEST_CUBED ? BigRational::nd($up * $up * (3 * $down - 2 * $up), $down ** 3) : $this->share(BigRational::nd($up, $down));
+        return $down <= self::LARGEST_CUBED
+            ? BigRational::nd($up * $up * (3 * $down - 2 * $up), $down ** 3)
+            : $this->share(BigRational::nd($up, $down));
     }
 
     /**

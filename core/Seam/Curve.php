@@ -14,7 +14,8 @@ final readonly class Curve
 
     /**
      * @param  list<int>  $breaks  depths between which the line is smooth, rising
-     * @param  callable(float, float): ?float  $at  distance from the centre at a depth, of the piece around the second one; null where it is open
+     * @param  callable(float, float): ?float  $at  distance from the centre at a depth, of the piece around the second
+     *   one; null where it is open
      * @param  callable(float, float): ?float  $slope  likewise, outward for each step down
      * @param  int  $pieces  cubics from break to break
      */

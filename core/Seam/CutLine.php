@@ -18,8 +18,13 @@ final readonly class CutLine
      * @param  ?Stretch  $lower  waist to hip and on to the hem; likewise
      * @param  array<string, Length>  $changes  beside the blend, by level
      */
-    private function __construct(public Sizes $sizes, public SeamDepths $depths, private ?Stretch $upper, private ?Stretch $lower, private array $changes)
-    {
+    private function __construct(
+        public Sizes $sizes,
+        public SeamDepths $depths,
+        private ?Stretch $upper,
+        private ?Stretch $lower,
+        private array $changes,
+    ) {
     }
 
     /**
@@ -28,9 +33,22 @@ final readonly class CutLine
      * @param  Length  $dwell  how far below the waist the line stays on its size; at most half the way is used
      * @param  non-empty-list<string>  $names  of the pattern's sizes
      */
-    public static function of(Sizes $sizes, array $facts, array $changes, SeamDepths $depths, BlendShape $shape, Length $dwell, array $names): self
-    {
-        $stretch = static function (Level $upper, Level $lower, ?Length $top, ?Length $end, Length $dwell) use ($sizes, $facts, $changes, $shape, $names): ?Stretch {
+    public static function of(
+        Sizes $sizes,
+        array $facts,
+        array $changes,
+        SeamDepths $depths,
+        BlendShape $shape,
+        Length $dwell,
+        array $names,
+    ): self {
+        $stretch = static function (
+            Level $upper,
+            Level $lower,
+            ?Length $top,
+            ?Length $end,
+            Length $dwell,
+        ) use ($sizes, $facts, $changes, $shape, $names): ?Stretch {
             $from = $sizes->at($upper);
             $to = $sizes->at($lower);
             if ($from === null || $to === null || $top === null || $end === null) {
@@ -83,7 +101,10 @@ final readonly class CutLine
         return array_map(fn (int $depth): Station => $this->station(Length::ofNanometres($depth), $levels[$depth] ?? null), $depths);
     }
 
-    /** @return non-empty-list<int> depths in nanometres, rising, between which the line is smooth: its levels, and where it leaves the waist size */
+    /**
+     * @return non-empty-list<int> depths in nanometres, rising, between which the line is smooth: its levels, and where
+     *   it leaves the waist size
+     */
     public function breaks(): array
     {
         $leaving = $this->lower?->start->nanometres;
@@ -135,6 +156,15 @@ final readonly class CutLine
 
     private function station(Length $depth, ?string $level): Station
     {
-        return $this->stretchAt($depth)?->station($depth, $level) ?? new Station(depth: $depth, from: null, to: null, share: null, blend: null, change: null, move: null, level: $level);
+        return $this->stretchAt($depth)?->station($depth, $level) ?? new Station(
+            depth: $depth,
+            from: null,
+            to: null,
+            share: null,
+            blend: null,
+            change: null,
+            move: null,
+            level: $level,
+        );
     }
 }

@@ -11,7 +11,8 @@ use Underbolt\Sizing\LevelFacts;
 final class Gap
 {
     /**
-     * Nanometres for each of the edges between which the sizes differ on paper, positive where the line `to` lies further out; null where no
+     * Nanometres for each of the edges between which the sizes differ on paper, positive where the line `to` lies further
+     * out; null where no
      * figures are printed. Kept as an exact fraction: only the offset made from it is rounded.
      *
      * Finished figures are taken, or the body chart's where one of the two is missing: a finished

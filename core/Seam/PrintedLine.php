@@ -47,7 +47,9 @@ final readonly class PrintedLine
         $above = null;
         foreach ($knots as $knot => $out) {
             if ($depth <= $knot) {
-                return $above === null ? $out : $knots[$above] + $shape->crossed(($depth - $above) / ($knot - $above)) * ($out - $knots[$above]);
+                return $above === null
+                    ? $out
+                    : $knots[$above] + $shape->crossed(($depth - $above) / ($knot - $above)) * ($out - $knots[$above]);
             }
             $above = $knot;
         }
@@ -61,7 +63,9 @@ final readonly class PrintedLine
         $above = null;
         foreach ($knots as $knot => $out) {
             if ($depth < $knot) {
-                return $above === null ? 0.0 : ($out - $knots[$above]) / ($knot - $above) * $shape->slope(($depth - $above) / ($knot - $above));
+                return $above === null
+                    ? 0.0
+                    : ($out - $knots[$above]) / ($knot - $above) * $shape->slope(($depth - $above) / ($knot - $above));
             }
             $above = $knot;
         }

@@ -46,7 +46,12 @@ final readonly class SideSeam
             return null;
         }
 
-        return new self($frontSeam[0], $backSeam[0], SeamLength::of($front->levelDepths(), $own->slope(...)), max($frontSeam[1], $backSeam[1]));
+        return new self(
+            $frontSeam[0],
+            $backSeam[0],
+            SeamLength::of($front->levelDepths(), $own->slope(...)),
+            max($frontSeam[1], $backSeam[1]),
+        );
     }
 
     public function difference(): Length

@@ -45,7 +45,16 @@ final readonly class Stretch
         $blend = $this->blend($depth, $share);
         $change = $this->change($depth);
 
-        return new Station(depth: $depth, from: $this->from, to: $this->to, share: $share, blend: $blend, change: $change, move: $blend?->plus($change), level: $level);
+        return new Station(
+            depth: $depth,
+            from: $this->from,
+            to: $this->to,
+            share: $share,
+            blend: $blend,
+            change: $change,
+            move: $blend?->plus($change),
+            level: $level,
+        );
     }
 
     /**

@@ -47,7 +47,8 @@ final readonly class CellReader
     /** Whether a cell is rather a stray mark, or a place left out, than a figure of the row. */
     public static function isStray(SheetCell $cell): bool
     {
-        return in_array($cell->doubt, [self::IMPOSSIBLE, self::RUN_TOGETHER], true) || ($cell->value === null && ! self::isRange($cell->typed));
+        return in_array($cell->doubt, [self::IMPOSSIBLE, self::RUN_TOGETHER], true)
+            || ($cell->value === null && ! self::isRange($cell->typed));
     }
 
     /**
@@ -62,7 +63,12 @@ final readonly class CellReader
             return $cells;
         }
 
-        return array_map(static fn (SheetCell $cell): SheetCell => $cell->value === null || self::isRange($cell->typed) ? $cell : $cell->doubted('one figure among ranges: is it half of one?'), $cells);
+        return array_map(
+            static fn (SheetCell $cell): SheetCell => $cell->value === null || self::isRange($cell->typed) ? $cell : $cell->doubted(
+                'one figure among ranges: is it half of one?',
+            ),
+            $cells,
+        );
     }
 
     public function read(string $typed): SheetCell
@@ -103,13 +109,17 @@ final readonly class CellReader
         }
 
         // 84,88 can be one figure, or two that a comma parts.
-        return preg_match('/^(\d{2,}),(?!00$|25$|50$|75$)\d{2,}$/', $text) === 1 ? $cell->doubted('one figure with a decimal comma, or two figures?') : $cell;
+        return preg_match('/^(\d{2,}),(?!00$|25$|50$|75$)\d{2,}$/', $text) === 1
+            ? $cell->doubted('one figure with a decimal comma, or two figures?')
+            : $cell;
     }
 
     private function limits(Length $length): ?string
     {
         [$least, $most] = $this->kind->limitsCm();
-        $outside = $length->isLessThan(Length::ofNumber($least, Unit::Centimetre)) || Length::ofNumber($most, Unit::Centimetre)->isLessThan($length);
+        $outside = $length->isLessThan(
+            Length::ofNumber($least, Unit::Centimetre),
+        ) || Length::ofNumber($most, Unit::Centimetre)->isLessThan($length);
 
         return $outside ? self::IMPOSSIBLE : null;
     }
@@ -157,7 +167,9 @@ final readonly class CellReader
             }
         }
 
-        return $here[0]->value === null ? $here[0]->doubted('two figures that can\'t be read') : $here[0]->doubted('the two figures don\'t say the same measure');
+        return $here[0]->value === null
+            ? $here[0]->doubted('two figures that can\'t be read')
+            : $here[0]->doubted('the two figures don\'t say the same measure');
     }
 
     private function inUnit(Unit $unit, string $text, string $typed): SheetCell

@@ -54,7 +54,10 @@ final readonly class PastedTable
             }
         }
 
-        return array_map(static fn (SheetLine $line): SheetLine => new SheetLine('', [$line->label, ...$line->cells], $line->typed), $lines);
+        return array_map(
+            static fn (SheetLine $line): SheetLine => new SheetLine('', [$line->label, ...$line->cells], $line->typed),
+            $lines,
+        );
     }
 
     private static function line(string $typed, Separator $separator): SheetLine

@@ -74,7 +74,9 @@ final readonly class RowName
         }
         // A remark in brackets, such as "(9 in below the waist)", is no part of the name.
         $row = self::row($words) ?? self::row(Words::plain(preg_replace('/\([^)]*\)/', ' ', $label) ?? ''));
-        $place = $row === null ? null : new ChartPlace($finished === true, $row, $row === ChartRow::FullBust ? self::cup($words, $label) : null);
+        $place = $row === null
+            ? null
+            : new ChartPlace($finished === true, $row, $row === ChartRow::FullBust ? self::cup($words, $label) : null);
 
         return new self($place?->exists() === true ? $place : null, $finished, self::unit($label));
     }

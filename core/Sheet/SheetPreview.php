@@ -45,6 +45,8 @@ final readonly class SheetPreview
     /** @param  callable(SheetCell): bool  $which */
     private function count(callable $which): int
     {
-        return array_sum(array_map(static fn (SheetRow $row): int => $row->place === null ? 0 : count(array_filter($row->cells, $which)), $this->rows));
+        return array_sum(
+            array_map(static fn (SheetRow $row): int => $row->place === null ? 0 : count(array_filter($row->cells, $which)), $this->rows),
+        );
     }
 }

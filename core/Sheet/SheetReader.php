@@ -31,8 +31,12 @@ final class SheetReader
     /** @var list<string> */
     private array $notes = [];
 
-    private function __construct(private readonly Separator $separator, private readonly Unit $unit, private readonly Unit $sheet, private readonly ?ChartMeaning $meaning)
-    {
+    private function __construct(
+        private readonly Separator $separator,
+        private readonly Unit $unit,
+        private readonly Unit $sheet,
+        private readonly ?ChartMeaning $meaning,
+    ) {
     }
 
     /**
@@ -65,13 +69,28 @@ final class SheetReader
         $rows = array_map(fn (SheetRow $row): SheetRow => $this->checked($row, $uneven), [...array_values($this->rows), ...$this->unnamed]);
         $names = $sizes->names(max([0, ...array_map(static fn (SheetRow $row): int => count($row->cells), $rows)]));
 
-        return new SheetPreview(separator: $this->separator, unit: $this->unit, transposed: $shape->transposed, sizes: $names, sizesDoubt: $sizes->doubt ?? $this->sizesAgainst($shape, $sizes->count()), rows: $this->squared($rows, count($names)), leftOut: $this->leftOut, hasRanges: $this->hasRanges($shape), notes: $this->notes);
+        return new SheetPreview(
+            separator: $this->separator,
+            unit: $this->unit,
+            transposed: $shape->transposed,
+            sizes: $names,
+            sizesDoubt: $sizes->doubt ?? $this->sizesAgainst($shape, $sizes->count()),
+            rows: $this->squared($rows, count($names)),
+            leftOut: $this->leftOut,
+            hasRanges: $this->hasRanges($shape),
+            notes: $this->notes,
+        );
     }
 
     /** Where most rows have another number of figures, it is the line of sizes that has lost or won one. */
     private function sizesAgainst(TableShape $shape, int $sizes): ?string
     {
-        $counts = array_count_values(array_map(static fn (SheetLine $line): int => count($line->cells), array_filter($shape->lines, static fn (SheetLine $line): bool => $line->hasCells())));
+        $counts = array_count_values(
+            array_map(
+                static fn (SheetLine $line): int => count($line->cells),
+                array_filter($shape->lines, static fn (SheetLine $line): bool => $line->hasCells()),
+            ),
+        );
         arsort($counts);
         $usual = array_key_first($counts) ?? $sizes;
 
@@ -139,9 +158,17 @@ final class SheetReader
         $marked = array_filter($strays, static fn (SheetCell $cell): bool => $cell->typed !== '' && $cell->doubt !== null) !== [];
         $stray = $this->separator === Separator::Spaces ? $strays !== [] : $marked && $filled < $sizes;
         $read = CellReader::withLoneFiguresDoubted($read);
-        $doubt ??= $place !== null && $place->row->tellsUnit() && SheetUnit::contradicts($unit, $read) ? 'The figures don\'t look like '.($unit === Unit::Inch ? 'inches' : 'centimetres').'.' : null;
+        $doubt ??= $place !== null && $place->row->tellsUnit() && SheetUnit::contradicts($unit, $read)
+            ? 'The figures don\'t look like '.($unit === Unit::Inch ? 'inches' : 'centimetres').'.'
+            : null;
 
-        return new SheetRow($line->label, $place, $unit, $read, $doubt ?? ($stray ? 'Something here is no figure: look which figure belongs where.' : null));
+        return new SheetRow(
+            $line->label,
+            $place,
+            $unit,
+            $read,
+            $doubt ?? ($stray ? 'Something here is no figure: look which figure belongs where.' : null),
+        );
     }
 
     private function unnamed(SheetRow $row, SheetLine $line): void
@@ -152,7 +179,13 @@ final class SheetReader
 
             return;
         }
-        $this->unnamed[] = new SheetRow($row->label, null, $row->unit, $row->cells, $row->doubt ?? 'Which row is this? It is left out until you say.');
+        $this->unnamed[] = new SheetRow(
+            $row->label,
+            null,
+            $row->unit,
+            $row->cells,
+            $row->doubt ?? 'Which row is this? It is left out until you say.',
+        );
     }
 
     /** A point that stands a second time is the same in the other unit, or the finished garment's. */
@@ -172,11 +205,23 @@ final class SheetReader
         }
         $finished = $place->asFinished();
         if ($name->finished === null && ! $place->finished && $finished->exists() && ! isset($this->rows[$finished->path()])) {
-            $this->rows[$finished->path()] = new SheetRow($row->label, $finished, $row->unit, $row->cells, $row->doubt ?? 'It stands a second time, so it is taken for the finished garment.');
+            $this->rows[$finished->path()] = new SheetRow(
+                $row->label,
+                $finished,
+                $row->unit,
+                $row->cells,
+                $row->doubt ?? 'It stands a second time, so it is taken for the finished garment.',
+            );
 
             return;
         }
-        $this->unnamed[] = new SheetRow($row->label, null, $row->unit, $row->cells, 'This row stands twice. It is left out until you say which it is.');
+        $this->unnamed[] = new SheetRow(
+            $row->label,
+            null,
+            $row->unit,
+            $row->cells,
+            'This row stands twice. It is left out until you say which it is.',
+        );
     }
 
     private static function compared(SheetRow $row, SheetRow $other): SheetRow

@@ -14,8 +14,13 @@ final readonly class SheetRow
      * @param  list<SheetCell>  $cells  one for each size
      * @param  ?string  $doubt  why the whole row should be looked at
      */
-    public function __construct(public string $label, public ?ChartPlace $place, public Unit $unit, public array $cells, public ?string $doubt)
-    {
+    public function __construct(
+        public string $label,
+        public ?ChartPlace $place,
+        public Unit $unit,
+        public array $cells,
+        public ?string $doubt,
+    ) {
     }
 
     public function isSure(int $size): bool

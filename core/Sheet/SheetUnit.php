@@ -39,14 +39,21 @@ final class SheetUnit
      */
     public static function contradicts(Unit $named, array $cells): bool
     {
-        $values = array_values(array_filter(array_map(static fn (SheetCell $cell): ?int => $cell->value?->nanometres, $cells), static fn (?int $value): bool => $value !== null));
+        $values = array_values(
+            array_filter(
+                array_map(static fn (SheetCell $cell): ?int => $cell->value?->nanometres, $cells),
+                static fn (?int $value): bool => $value !== null,
+            ),
+        );
         sort($values);
         $median = $values[intdiv(count($values), 2)] ?? null;
         if ($median === null) {
             return false;
         }
 
-        return $named === Unit::Inch ? $median > self::BORDER_CM * Unit::Inch->nanometres() : $median < self::BORDER_CM * Unit::Centimetre->nanometres();
+        return $named === Unit::Inch
+            ? $median > self::BORDER_CM * Unit::Inch->nanometres()
+            : $median < self::BORDER_CM * Unit::Centimetre->nanometres();
     }
 
     /**

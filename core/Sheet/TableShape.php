@@ -68,7 +68,10 @@ final readonly class TableShape
             if (count($known) < 2) {
                 continue;
             }
-            $sized = array_map(static fn (SheetLine $line): ?SheetLine => self::sizeFirst($line, count($names)), array_slice($lines, $at + 1));
+            $sized = array_map(
+                static fn (SheetLine $line): ?SheetLine => self::sizeFirst($line, count($names)),
+                array_slice($lines, $at + 1),
+            );
             $sized = array_values(array_filter($sized, static fn (?SheetLine $line): bool => $line !== null));
             $sizes = array_map(static fn (SheetLine $line): string => $line->label, $sized);
             if ($sized === [] || ! SizeNames::couldBeSizes($sizes)) {
@@ -85,7 +88,12 @@ final readonly class TableShape
                 $uneven[] = $heading;
             }
 
-            return new self(true, new SheetLine($heading->label, $sizes, $heading->typed), [...array_slice($lines, 0, $at), ...$rows], $uneven !== []);
+            return new self(
+                true,
+                new SheetLine($heading->label, $sizes, $heading->typed),
+                [...array_slice($lines, 0, $at), ...$rows],
+                $uneven !== [],
+            );
         }
 
         return null;

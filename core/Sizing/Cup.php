@@ -35,7 +35,9 @@ final readonly class Cup
             return self::fromTable($difference, $rule->table);
         }
 
-        return $measure === CupMeasure::HighBustDifference ? new self(ThumbCup::letter($difference), $difference, CupSource::RuleOfThumb, false) : null;
+        return $measure === CupMeasure::HighBustDifference
+            ? new self(ThumbCup::letter($difference), $difference, CupSource::RuleOfThumb, false)
+            : null;
     }
 
     /** How many letters it lies above another (below 0: under it); null where one of the two is not known. */

@@ -92,7 +92,9 @@ final readonly class LevelFacts
     /** The school in force for a size: a frame without a finished figure is read as drafted. */
     public function schoolAt(int $size): EaseSchool
     {
-        return $this->school === EaseSchool::Liked && $this->frame !== null && $this->finishedAt($size) === null ? EaseSchool::Drafted : $this->school;
+        return $this->school === EaseSchool::Liked && $this->frame !== null && $this->finishedAt($size) === null
+            ? EaseSchool::Drafted
+            : $this->school;
     }
 
     /** Whether the level leaves the size to others; a frame that is looked up never does. */
@@ -160,7 +162,9 @@ final readonly class LevelFacts
             return $this->finishedAt($size)?->plus($adjusted)->minus($wished);
         }
         if ($this->frame !== null) {
-            return $adjusted->isZero() && $this->school !== EaseSchool::Chart ? $this->chart->at($size)?->minus($this->body) : Length::zero();
+            return $adjusted->isZero() && $this->school !== EaseSchool::Chart
+                ? $this->chart->at($size)?->minus($this->body)
+                : Length::zero();
         }
 
         return match ($this->school) {
@@ -175,7 +179,9 @@ final readonly class LevelFacts
     {
         $left = $this->leftOver($size);
 
-        return $left === null ? null : $this->wishedAt($size) ?? $this->finishedAt($size)?->plus($this->adjustmentAt($size) ?? Length::zero())->minus($left);
+        return $left === null
+            ? null
+            : $this->wishedAt($size) ?? $this->finishedAt($size)?->plus($this->adjustmentAt($size) ?? Length::zero())->minus($left);
     }
 
     /** How much a garment of this size, adjusted, lacks to move in: above 0 where it is too small; null where a figure is missing. */
@@ -221,7 +227,9 @@ final readonly class LevelFacts
 
     private function row(): SizeChart
     {
-        return $this->finished !== null && ($this->frame === null ? $this->school : $this->schoolAt($this->frame)) === EaseSchool::Liked ? $this->finished : $this->chart;
+        return $this->finished !== null && ($this->frame === null ? $this->school : $this->schoolAt($this->frame)) === EaseSchool::Liked
+            ? $this->finished
+            : $this->chart;
     }
 
     /** Full bust less the chart's of this size. */
@@ -263,9 +271,14 @@ final readonly class LevelFacts
             return $this->frame ?? $this->ownByChart();
         }
         $needed = $this->floor === null ? null : $this->body?->plus($this->floor);
-        $sizes = array_filter($this->finished->values(), static fn (Length $girth): bool => $needed === null || ! $girth->isLessThan($needed));
+        $sizes = array_filter(
+            $this->finished->values(),
+            static fn (Length $girth): bool => $needed === null || ! $girth->isLessThan($needed),
+        );
 
-        return $sizes === [] ? array_key_last($this->finished->values()) : SizeChart::of($this->level->row(), $sizes)->nearest($this->wished, BetweenRule::Up);
+        return $sizes === []
+            ? array_key_last($this->finished->values())
+            : SizeChart::of($this->level->row(), $sizes)->nearest($this->wished, BetweenRule::Up);
     }
 
     /** The given one; else the smallest of what is usual, liked and meant by the draft, so that a close draft is not warned of. */

@@ -36,7 +36,10 @@ final readonly class Sizes
     /** @return array<string, int> by level from the top down, of those that are known */
     public function known(): array
     {
-        return array_filter(['bust' => $this->bust, 'waist' => $this->waist, 'hip' => $this->hip], static fn (?int $size): bool => $size !== null);
+        return array_filter(
+            ['bust' => $this->bust, 'waist' => $this->waist, 'hip' => $this->hip],
+            static fn (?int $size): bool => $size !== null,
+        );
     }
 
     /** The uppermost that is known. */

@@ -10,7 +10,10 @@ use Tests\Support\Page;
 function demoBench(string $wearer): Page
 {
     $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
-    $page->driver->executeScript('[...document.querySelectorAll(".makes .rows a")].find((a) => a.textContent.includes(arguments[0])).click()', [$wearer]);
+    $page->driver->executeScript(
+        '[...document.querySelectorAll(".makes .rows a")].find((a) => a.textContent.includes(arguments[0])).click()',
+        [$wearer],
+    );
 
     return $page;
 }
@@ -63,7 +66,9 @@ test('any size is asked about at any level', function (): void {
 test('nothing runs out sideways on a tablet or a phone', function (int $width): void {
     $page = demoBench('Senara Treloweth')->sees('Before you cut');
     Chrome::size($width, 900);
-    $over = fn (): int => (int) $page->driver->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
+    $over = fn (): int => (int) $page->driver->executeScript(
+        'return document.documentElement.scrollWidth - document.documentElement.clientWidth',
+    );
     $page->until(fn (): bool => $over() <= 0, 'the page is as wide as the screen');
     expect($over())->toBeLessThanOrEqual(0);
     Chrome::size(1280, 800);
@@ -85,7 +90,9 @@ test('the ease one likes is typed at its level, and a slip is told there', funct
     $liked->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'roomy'.WebDriverKeys::TAB);
     $page->sees('is not a figure');
     expect($page->find('[aria-label="Ease you like at the hip"]')->getAttribute('value'))->toBe('roomy');
-    $page->find('[aria-label="Ease you like at the hip"]')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'12'.WebDriverKeys::TAB);
+    $page->find('[aria-label="Ease you like at the hip"]')->sendKeys(
+        WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'12'.WebDriverKeys::TAB,
+    );
     $page->sees('6 at the hip');
 });
 
@@ -98,7 +105,10 @@ test('the bench fits a screen of 1280 by 800', function (): void {
     $page = demoBench('Bettrys Calloway-Pike')->sees('Before you cut');
     $page->find('.stations tbody tr');
     // Tapes, line, stations and the row of what is changed; cautions may go on below.
-    $tall = fn (string $part): int => (int) $page->driver->executeScript('return document.querySelector(arguments[0]).getBoundingClientRect().bottom', [$part]);
+    $tall = fn (string $part): int => (int) $page->driver->executeScript(
+        'return document.querySelector(arguments[0]).getBoundingClientRect().bottom',
+        [$part],
+    );
     expect(max(array_map($tall, ['.tapes', '.seam', '.stations', '.plan'])))->toBeLessThanOrEqual(800);
 });
 
@@ -111,7 +121,10 @@ test('no view keeps anyone out, in light or in the dark', function (string $sche
     $page->press('Open the demo workroom')->sees('Makes under way');
     $faults['workroom'] = $page->accessibilityFaults();
     foreach (['Bettrys Calloway-Pike' => '.stations tbody tr'] as $wearer => $shown) {
-        $page->driver->executeScript('[...document.querySelectorAll(".makes .rows a")].find((a) => a.textContent.includes(arguments[0])).click()', [$wearer]);
+        $page->driver->executeScript(
+            '[...document.querySelectorAll(".makes .rows a")].find((a) => a.textContent.includes(arguments[0])).click()',
+            [$wearer],
+        );
         $page->find($shown);
         $faults['bench'] = $page->accessibilityFaults();
     }

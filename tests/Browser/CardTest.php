@@ -19,7 +19,10 @@ function demoCard(): Page
 function offline(bool $off): void
 {
     Chrome::devTools('Network.enable', []);
-    Chrome::devTools('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    Chrome::devTools(
+        'Network.emulateNetworkConditions',
+        ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+    );
 }
 
 test('a card is taken by Enter alone, point by point', function (): void {
@@ -75,7 +78,12 @@ test('two tabs on one card: the one that is behind shows both values', function 
 
 test('helper mode shows the figure at least 60 pixels high', function (): void {
     $page = demoCard()->press('Helper mode');
-    $page->until(fn (): bool => (int) $page->driver->executeScript('return parseInt(getComputedStyle(document.querySelector(".point-panel input")).fontSize)') >= 60, 'the figure is large');
+    $page->until(
+        fn (): bool => (int) $page->driver->executeScript(
+            'return parseInt(getComputedStyle(document.querySelector(".point-panel input")).fontSize)',
+        ) >= 60,
+        'the figure is large',
+    );
     expect($page->text('.point-panel h2'))->toBe('High bust');
 });
 
@@ -83,16 +91,26 @@ test('a tape that talks types into the open point, and what is no figure is told
     $page = demoCard()->goTo('Waist');
     $page->find('.talking-tape summary')->click();
     $page->press('Pair a tape and listen')->sees('Listening');
-    [$address, $token] = array_map(static fn ($code): string => $code->getText(), array_slice($page->driver->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('.talking-tape p code')), 0, 2));
+    [$address, $token] = array_map(
+        static fn ($code): string => $code->getText(),
+        array_slice($page->driver->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('.talking-tape p code')), 0, 2),
+    );
     $tape = static function (string $options) use ($address, $token): void {
-        exec(PHP_BINARY.' '.escapeshellarg(__DIR__.'/../../artisan')." underbolt:tape {$address} {$token} --every=0 {$options} 2>&1", $said, $exit);
+        exec(
+            PHP_BINARY.' '.escapeshellarg(__DIR__.'/../../artisan')." underbolt:tape {$address} {$token} --every=0 {$options} 2>&1",
+            $said,
+            $exit,
+        );
         expect($exit)->toBe(0, implode(' ', $said));
     };
 
     $tape('--around=74 --jitter=0 --count=1');
     $page->until(fn (): bool => str_contains($page->text('.point-list'), 'Waist 74 cm'), 'the first reading is heard');
     $tape('--around=30 --unit=in --jitter=0 --count=1');
-    $page->until(fn (): bool => str_contains($page->text('.means'), 'smallest of 2, 2.2 cm apart'), 'the second is heard in inches: 74 cm and 76.2 cm');
+    $page->until(
+        fn (): bool => str_contains($page->text('.means'), 'smallest of 2, 2.2 cm apart'),
+        'the second is heard in inches: 74 cm and 76.2 cm',
+    );
     $tape('--bad=100 --seed=1 --count=1');
     $page->sees('The tape said');
 });

@@ -66,7 +66,9 @@ test('from a tape measure to a drawn blend', function (): void {
     // The make, and the bench.
     $page->sees('New make for')->choose('New make for', 'Bettrys, ')->choose('from', 'Causeway dress')->press('To the bench');
     $page->sees('14 at the bust, 18 at the waist, 16 at the hip')->sees('two steps to blend');
-    $page->answer('Sizes by', 'the drafted ease')->sees('16 at the waist')->answer('picked by', 'each level')->sees('18 at the waist; the waist taken in 2.5 cm');
+    $page->answer('Sizes by', 'the drafted ease')->sees('16 at the waist')->answer('picked by', 'each level')->sees(
+        '18 at the waist; the waist taken in 2.5 cm',
+    );
     $stations = stationsOn($page);
     expect($stations['10'])->toBe('14 out 0.8')
         ->and($stations['waist 20.5'])->toBe('14 out 1.6')

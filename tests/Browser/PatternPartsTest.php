@@ -20,7 +20,10 @@ test('the tissue measured panel by panel gives the finished row of every size', 
     $width = $page->find('[aria-label="Hip, front, width"]');
     $width->clear();
     $width->sendKeys("12 1/4\n");
-    $page->until(fn (): bool => str_contains($page->text('.flat .result'), '46') || str_contains($page->text('.flat .result'), '116.8'), 'the sum follows the panel');
+    $page->until(
+        fn (): bool => str_contains($page->text('.flat .result'), '46') || str_contains($page->text('.flat .result'), '116.8'),
+        'the sum follows the panel',
+    );
 });
 
 test('a cup gets rows of its own in the charts, and loses them by undo', function (): void {
@@ -28,7 +31,10 @@ test('a cup gets rows of its own in the charts, and loses them by undo', functio
     $page->find('[aria-label="Rows for the C cup"]')->click();
     $page->press('Charts')->find('[aria-label="Bust, C cup, size S1"]');
     $page->press('Undo');
-    $page->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('[aria-label="Bust, C cup, size S1"]')) === [], 'the row is gone');
+    $page->until(
+        fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('[aria-label="Bust, C cup, size S1"]')) === [],
+        'the row is gone',
+    );
 });
 
 test('an outline sets what matters at every level of the garment', function (): void {

@@ -17,7 +17,10 @@ function newPattern(): Page
 function printedChart(): string
 {
     $sizes = range(30, 68, 2);
-    $row = static fn (string $name, float $first): string => str_pad($name, 24).implode('  ', array_map(static fn (int $i): string => (string) ($first + 4 * $i), array_keys($sizes)));
+    $row = static fn (string $name, float $first): string => str_pad($name, 24).implode(
+        '  ',
+        array_map(static fn (int $i): string => (string) ($first + 4 * $i), array_keys($sizes)),
+    );
 
     return implode("\n", [
         'SIZE CHART  Limpet & Thole', '', 'Size                    '.implode('   ', $sizes),
@@ -46,7 +49,10 @@ test('a preview writes nothing, asks what a range means, and a cell it is not su
     $page->paste('#paste-chart', "EU 34 36 38\nWaist 64-66 68-70 72-74\nHips 91 95 69");
     $page->sees('Which figure is the size meant for?');
     expect($page->find('[aria-label^="Waist, size 34"]')->getAttribute('value'))->toBe('');
-    $page->press('its middle')->until(fn (): bool => $page->find('[aria-label^="Waist, size 34"]')->getAttribute('value') === '65', 'the middle is read');
+    $page->press('its middle')->until(
+        fn (): bool => $page->find('[aria-label^="Waist, size 34"]')->getAttribute('value') === '65',
+        'the middle is read',
+    );
     $doubted = $page->find('[aria-label^="Hips, size 38"]');
     expect($doubted->getAttribute('title'))->toContain('Not larger than the size before it');
     $doubted->clear();

@@ -7,7 +7,10 @@ use Tests\Support\Page;
 function demoWearer(string $name): Page
 {
     $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
-    $page->driver->executeScript('[...document.querySelectorAll(".pair a")].find((a) => a.textContent.includes(arguments[0])).click()', [$name]);
+    $page->driver->executeScript(
+        '[...document.querySelectorAll(".pair a")].find((a) => a.textContent.includes(arguments[0])).click()',
+        [$name],
+    );
     $page->find('.wearer-page');
 
     return $page;
@@ -34,7 +37,9 @@ test('a wearer who is put away is out of the list, and undo brings the wearer ba
     $page->press('Undo');
     $page->until(fn (): bool => ! str_contains($page->text('body'), 'Every card is kept'), 'the wearer is back');
     $page->press('Put away')->sees('Every card is kept')->press('Workroom')->sees('1 put away');
-    $listed = fn (): string => (string) $page->driver->executeScript('return [...document.querySelectorAll(".pair")].map((row) => row.textContent).join()');
+    $listed = fn (): string => (string) $page->driver->executeScript(
+        'return [...document.querySelectorAll(".pair")].map((row) => row.textContent).join()',
+    );
     expect($listed())->not->toContain('Idony Fenwharf');
 });
 

@@ -5,7 +5,11 @@ declare(strict_types=1);
 /** @return list<string> the names in backticks that look like a class of core or app, with or without a member */
 function classesNamedIn(string $page): array
 {
-    preg_match_all('/`((?:App\\\\|[A-Z]\w+\\\\)[\w\\\\]+(?:::\$?\w+)?)(?:\(\))?`/', (string) file_get_contents(__DIR__."/../../docs/{$page}.md"), $names);
+    preg_match_all(
+        '/`((?:App\\\\|[A-Z]\w+\\\\)[\w\\\\]+(?:::\$?\w+)?)(?:\(\))?`/',
+        (string) file_get_contents(__DIR__."/../../docs/{$page}.md"),
+        $names,
+    );
 
     return $names[1];
 }
@@ -24,7 +28,9 @@ test('what the pages name is there', function (string $page): void {
 /** @param  list<string>  $classes */
 function firstThere(array $classes): ?string
 {
-    return array_values(array_filter($classes, static fn (string $class): bool => class_exists($class) || interface_exists($class) || enum_exists($class)))[0] ?? null;
+    return array_values(
+        array_filter($classes, static fn (string $class): bool => class_exists($class) || interface_exists($class) || enum_exists($class)),
+    )[0] ?? null;
 }
 
 function hasMember(string $class, string $member): bool

@@ -35,7 +35,9 @@ test('a wrong password is refused, and too many tries are turned away', function
     for ($try = 0; $try < 5; $try++) {
         $this->postJson('/api/sign-in', $wrong)->assertUnprocessable()->assertJsonValidationErrors(['email']);
     }
-    $this->postJson('/api/sign-in', ['password' => 'a long secret'] + $wrong)->assertTooManyRequests()->assertJson(['message' => 'Too many tries. Wait a minute, then try again.']);
+    $this->postJson('/api/sign-in', ['password' => 'a long secret'] + $wrong)->assertTooManyRequests()->assertJson([
+        'message' => 'Too many tries. Wait a minute, then try again.',
+    ]);
 });
 
 test('the demo workroom opens with one press, in demo mode only', function (): void {

@@ -20,7 +20,9 @@ test('all cards go out as one file and come back whole', function (): void {
     $file = $this->get("/api/wearers/{$wearer->id}/cards.csv")->assertOk()
         ->assertHeader('Content-Type', 'text/csv; charset=utf-8')
         ->assertHeader('Content-Disposition', 'attachment; filename="bettrys-calloway-pike-cards.csv"')->getContent();
-    $stored = static fn (): array => Reading::query()->get(['point', 'text', 'unit', 'nanometres'])->map(static fn (Reading $reading): string => (string) json_encode($reading))->sort()->values()->all();
+    $stored = static fn (): array => Reading::query()->get(['point', 'text', 'unit', 'nanometres'])->map(
+        static fn (Reading $reading): string => (string) json_encode($reading),
+    )->sort()->values()->all();
     $before = $stored();
     expect($file)->toContain('underarm_to_waist,"19,5",cm,1,');
 
@@ -54,7 +56,10 @@ test('a written card counts on, so that a tab which is behind is told', function
 
 test('while a line is faulty nothing is written', function (): void {
     $wearer = bettrys();
-    $answer = $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => "point,value\nwaist,80\nelbow,30", 'write' => true])->assertOk();
+    $answer = $this->postJson(
+        "/api/wearers/{$wearer->id}/cards/import",
+        ['text' => "point,value\nwaist,80\nelbow,30", 'write' => true],
+    )->assertOk();
     expect($answer->json('written'))->toBeFalse()
         ->and($answer->json('faults.0.field'))->toBe('line 3')
         ->and(Card::query()->where('wearer_id', $wearer->id)->count())->toBe(2);
@@ -72,6 +77,9 @@ test('cards go out as JSON too and come back whole', function (): void {
     $json = $this->get("/api/wearers/{$wearer->id}/cards.json")->assertOk()->assertHeader('Content-Type', 'application/json')->getContent();
     expect($json)->toContain('"value": "19,5"');
     $wearer->cards()->get()->each->forceDelete();
-    $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => $json, 'write' => true])->assertOk()->assertJson(['written' => true, 'faults' => []]);
+    $this->postJson(
+        "/api/wearers/{$wearer->id}/cards/import",
+        ['text' => $json, 'write' => true],
+    )->assertOk()->assertJson(['written' => true, 'faults' => []]);
     expect($this->get("/api/wearers/{$wearer->id}/cards.json")->getContent())->toBe($json);
 });

@@ -40,13 +40,19 @@ test('a change is told against the card before on the same foundation', function
     $card = function (string $day, string $worn, string $waist) use ($wearer): int {
         $id = $this->postJson("/api/wearers/{$wearer}/cards")->json('id');
         $this->putJson("/api/cards/{$id}/readings/waist/1", ['text' => $waist, 'unit' => 'cm', 'version' => 1]);
-        $this->patchJson("/api/cards/{$id}", ['taken_on' => $day, 'foundation' => $worn, 'point_set' => 'three', 'version' => 2])->assertOk();
+        $this->patchJson(
+            "/api/cards/{$id}",
+            ['taken_on' => $day, 'foundation' => $worn, 'point_set' => 'three', 'version' => 2],
+        )->assertOk();
 
         return $id;
     };
     [$first, , $last] = [$card('2026-01-05', 'vest', '80'), $card('2026-03-05', 'corset', '70'), $card('2026-05-05', 'vest', '81.5')];
     expect($this->getJson("/api/cards/{$last}"))->toAgreeWith('CardData')
-        ->and($this->getJson("/api/cards/{$last}")->json('changes'))->toBe(['since' => '2026-01-05', 'change_nm' => ['waist' => 15_000_000]])
+        ->and($this->getJson("/api/cards/{$last}")->json('changes'))->toBe([
+            'since' => '2026-01-05',
+            'change_nm' => ['waist' => 15_000_000],
+        ])
         ->and($this->getJson("/api/cards/{$first}")->json('changes'))->toBeNull()
         ->and(array_column($this->getJson("/api/cards/{$last}/earlier")->json(), 'foundation'))->toBe(['corset', 'vest'])
         ->and($this->getJson("/api/wearers/{$wearer}"))->toAgreeWith('WearerPageData')
@@ -62,7 +68,9 @@ test('a new card starts from the last one without its figures', function (): voi
     $this->putJson("/api/cards/{$card->id}/readings/waist/1", ['text' => '80', 'unit' => 'cm', 'version' => 1])->assertOk();
     $again = $this->postJson("/api/wearers/{$card->wearer_id}/cards")->assertCreated();
     expect($again->json())->toMatchArray(['foundation' => 'vest', 'point_set' => 'three', 'readings' => []])
-        ->and($this->getJson("/api/cards/{$again->json('id')}/earlier")->json('0.measures.0'))->toBe(['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 0]);
+        ->and(
+            $this->getJson("/api/cards/{$again->json('id')}/earlier")->json('0.measures.0'),
+        )->toBe(['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 0]);
 });
 
 test('a wearer needs a name', function (): void {
@@ -70,8 +78,14 @@ test('a wearer needs a name', function (): void {
 
 });
 
-function typeReading(Card $card, string $point, string $text, string $unit = 'cm', int $attempt = 1, ?int $version = null): Illuminate\Testing\TestResponse
-{
+function typeReading(
+    Card $card,
+    string $point,
+    string $text,
+    string $unit = 'cm',
+    int $attempt = 1,
+    ?int $version = null,
+): Illuminate\Testing\TestResponse {
     return test()->putJson("/api/cards/{$card->id}/readings/{$point}/{$attempt}", [
         'text' => $text, 'unit' => $unit, 'version' => $version ?? $card->refresh()->version,
     ]);
@@ -80,7 +94,9 @@ function typeReading(Card $card, string $point, string $text, string $unit = 'cm
 test('a reading is kept as typed, with its unit and its exact length', function (string $text, string $unit, int $nanometres, bool $names = false): void {
     $answer = typeReading(emptyCard(), 'full_bust', $text, $unit)->assertOk();
     expect($answer)->toAgreeWith('CardData')
-        ->and($answer->json('readings'))->toBe([['point' => 'full_bust', 'attempt' => 1, 'text' => $text, 'unit' => $unit, 'names_unit' => $names, 'length_nm' => $nanometres]]);
+        ->and($answer->json('readings'))->toBe([
+            ['point' => 'full_bust', 'attempt' => 1, 'text' => $text, 'unit' => $unit, 'names_unit' => $names, 'length_nm' => $nanometres],
+        ]);
 })->with([
     ['95,5', 'cm', 955_000_000],
     ['37 3/4', 'in', 958_850_000],
@@ -147,7 +163,10 @@ test('a finding is answered, the answer is kept and can be taken back', function
     expect($asked())->toMatchArray(['key' => 'waist_at_trousers:waist', 'point' => 'waist', 'answered' => false]);
 
     foreach ([true, false] as $so) {
-        $this->putJson("/api/cards/{$card->id}/answers", ['key' => 'waist_at_trousers:waist', 'so' => $so, 'version' => $card->refresh()->version])->assertOk();
+        $this->putJson(
+            "/api/cards/{$card->id}/answers",
+            ['key' => 'waist_at_trousers:waist', 'so' => $so, 'version' => $card->refresh()->version],
+        )->assertOk();
         expect($asked()['answered'])->toBe($so);
     }
 });
@@ -173,7 +192,10 @@ test('the day and what was worn underneath can be changed', function (): void {
     $card = emptyCard();
     $head = ['taken_on' => '2026-10-01', 'foundation' => 'long-line bra', 'point_set' => 'skirt'];
     $this->patchJson("/api/cards/{$card->id}", $head + ['version' => 1])->assertOk()->assertJson($head + ['version' => 2]);
-    $this->patchJson("/api/cards/{$card->id}", ['taken_on' => 'last week', 'version' => 2] + $head)->assertJsonValidationErrors(['taken_on']);
+    $this->patchJson(
+        "/api/cards/{$card->id}",
+        ['taken_on' => 'last week', 'version' => 2] + $head,
+    )->assertJsonValidationErrors(['taken_on']);
     $this->patchJson("/api/cards/{$card->id}", $head + ['version' => 1])->assertConflict();
 });
 
@@ -200,10 +222,18 @@ test('a point is taken over from another card of the wearer, as it was typed', f
     $card = emptyCard();
     $other = $card->wearer->cards()->create(['user_id' => $card->user_id, 'taken_on' => '2026-05-01']);
     foreach (['37 3/4', '38'] as $attempt => $text) {
-        $other->readings()->create(['point' => 'hip', 'attempt' => $attempt + 1, 'text' => $text, 'unit' => 'in', 'nanometres' => Underbolt\Measure\Length::parse($text, Underbolt\Measure\Unit::Inch)->nanometres]);
+        $other->readings()->create([
+            'point' => 'hip',
+            'attempt' => $attempt + 1,
+            'text' => $text,
+            'unit' => 'in',
+            'nanometres' => Underbolt\Measure\Length::parse($text, Underbolt\Measure\Unit::Inch)->nanometres,
+        ]);
     }
     $answer = $this->postJson("/api/cards/{$card->id}/readings/hip/from/{$other->id}", ['version' => 1])->assertOk();
-    expect($answer)->toAgreeWith('CardData')->and($answer->json('readings.*.text'))->toBe(['37 3/4', '38'])->and($answer->json('readings.0.unit'))->toBe('in')
+    expect($answer)->toAgreeWith('CardData')
+        ->and($answer->json('readings.*.text'))->toBe(['37 3/4', '38'])
+        ->and($answer->json('readings.0.unit'))->toBe('in')
         ->and($other->readings()->count())->toBe(2);
     $this->postJson("/api/cards/{$card->id}/readings/hip/from/{$other->id}", ['version' => 1])->assertStatus(409);
     $elestren = App\Models\User::query()->sole()->wearers()->create(['name' => 'Elestren']);
@@ -214,7 +244,10 @@ test('a point is taken over from another card of the wearer, as it was typed', f
 test('no card is of a day to come', function (): void {
     $card = emptyCard();
     $head = ['version' => 1, 'foundation' => '', 'point_set' => 'dress'];
-    $answer = $this->patchJson("/api/cards/{$card->id}", $head + ['taken_on' => now()->addDay()->toDateString()])->assertJsonValidationErrors(['taken_on']);
+    $answer = $this->patchJson(
+        "/api/cards/{$card->id}",
+        $head + ['taken_on' => now()->addDay()->toDateString()],
+    )->assertJsonValidationErrors(['taken_on']);
     expect($answer->json('errors.taken_on.0'))->toContain('No card is taken in the future');
     $this->patchJson("/api/cards/{$card->id}", $head + ['taken_on' => now()->toDateString()])->assertOk();
 });

@@ -7,14 +7,22 @@ use Tests\Support\SpreadsheetFile;
 
 test('a pasted chart is read, not kept', function (): void {
     $this->actingAs(someone());
-    $answer = $this->postJson('/api/charts/read', ['text' => "Size\t8\t10\nBust\t84\t88*\nWaist\t66-68\t70-72\nShoulder\t12\t13", 'unit' => 'cm'])->assertOk();
+    $answer = $this->postJson(
+        '/api/charts/read',
+        ['text' => "Size\t8\t10\nBust\t84\t88*\nWaist\t66-68\t70-72\nShoulder\t12\t13", 'unit' => 'cm'],
+    )->assertOk();
     expect($answer)->toAgreeWith('ChartPreviewData')
         ->and($answer->json('rows.0.cells.0'))->toBe(['typed' => '84', 'text' => '84', 'doubt' => null])
         ->and($answer->json('rows.0.cells.1.doubt'))->toBe('This is no figure.')
         ->and($answer->json('rows.1.cells.1.doubt'))->toContain('upper end')
         ->and($answer->json('rows.2.place'))->toBeNull()
         ->and($answer->json('has_ranges'))->toBeTrue()
-        ->and($this->postJson('/api/charts/read', ['text' => "Size\t8\nBust\t88-90", 'unit' => 'cm', 'meaning' => 'middle'])->json('rows.0.cells.0.text'))->toBe('89');
+        ->and(
+            $this->postJson(
+                '/api/charts/read',
+                ['text' => "Size\t8\nBust\t88-90", 'unit' => 'cm', 'meaning' => 'middle'],
+            )->json('rows.0.cells.0.text'),
+        )->toBe('89');
 });
 
 test('a tab that begins the paste is a cell', function (): void {
@@ -35,7 +43,11 @@ test('a paste is asked for its unit, and a book is refused', function (array $bo
 test('a spreadsheet file becomes the text it would be if it were copied', function (string $kind): void {
     $this->actingAs(someone());
     $path = SpreadsheetFile::of($kind, [['Size', '8', '10'], ['Bust', '84.5', '37 1/2'], ['Formula', '=1+1']]);
-    $answer = $this->post('/api/charts/file', ['file' => new UploadedFile($path, "chart.{$kind}", null, null, true)], ['Accept' => 'application/json'])->assertOk();
+    $answer = $this->post(
+        '/api/charts/file',
+        ['file' => new UploadedFile($path, "chart.{$kind}", null, null, true)],
+        ['Accept' => 'application/json'],
+    )->assertOk();
     expect($answer->json('text'))->toContain("Size\t8\t10\nBust\t84.5\t37 1/2")->not->toContain('=1+1');
 })->with(['xlsx', 'ods']);
 
@@ -48,14 +60,21 @@ test('a file that is no spreadsheet says so at the field', function (string $nam
 test('a text file is taken as it is', function (): void {
     $this->actingAs(someone());
     $file = UploadedFile::fake()->createWithContent('chart.csv', "Size;8;10\nBust;84;88\n");
-    expect($this->post('/api/charts/file', ['file' => $file], ['Accept' => 'application/json'])->json('text'))->toBe("Size;8;10\nBust;84;88\n");
+    expect(
+        $this->post('/api/charts/file', ['file' => $file], ['Accept' => 'application/json'])->json('text'),
+    )->toBe("Size;8;10\nBust;84;88\n");
 });
 
 test('charts go out as a table that is read back the same', function (): void {
     $this->actingAs(someone());
-    $id = $this->postJson('/api/patterns', typedPattern(['cups' => ['body_chart' => ['C' => ['90', '94']]], 'sizes' => ['=8', '10']]))->json('id');
+    $id = $this->postJson(
+        '/api/patterns',
+        typedPattern(['cups' => ['body_chart' => ['C' => ['90', '94']]], 'sizes' => ['=8', '10']]),
+    )->json('id');
     $csv = $this->get("/api/patterns/{$id}/charts.csv")->assertOk()->getContent();
-    expect($csv)->toContain("Size,'=8,10\r\n")->toContain('"Waist (cm)",66,70')->toContain('"Finished waist (cm)",71,"75,5"')->toContain('"Bust, C cup (cm)",90,94');
+    expect($csv)->toContain("Size,'=8,10\r\n")->toContain('"Waist (cm)",66,70')->toContain(
+        '"Finished waist (cm)",71,"75,5"',
+    )->toContain('"Bust, C cup (cm)",90,94');
     $back = $this->postJson('/api/charts/read', ['text' => $csv, 'unit' => 'cm'])->json('rows');
     expect(array_column($back, 'place'))->toBe(['body_chart.waist', 'cups.body_chart.C', 'finished.waist'])
         ->and($back[2]['cells'][1]['text'])->toBe('75,5')
@@ -94,10 +113,17 @@ test('a pattern says what is odd in it, what the tissue gave, and which envelope
         'sizes' => ['8', '10'], 'levels' => ['waist' => 'critical'], 'finished' => ['waist' => ['66', '75']],
         'body_chart' => ['waist' => ['66', '70'], 'hip' => ['90', '94']],
         'ranges' => [['name' => 'small', 'sizes' => ['8']], ['name' => 'large', 'sizes' => ['10'], 'drafted_cup' => 'D']],
-        'flat_checks' => ['hip' => ['size' => '8', 'panels' => [['name' => 'front', 'width' => '25'], ['name' => 'back', 'width' => '24']]]],
+        'flat_checks' => [
+            'hip' => ['size' => '8', 'panels' => [['name' => 'front', 'width' => '25'], ['name' => 'back', 'width' => '24']]],
+        ],
     ]))->assertCreated();
     expect($answer)->toAgreeWith('PatternData')
         ->and($answer->json('odd.0.message'))->toContain('no ease')
-        ->and($answer->json('from_tissue.0'))->toBe(['level' => 'hip', 'measured_size' => '8', 'used' => true, 'finished_nm' => [980_000_000, 1_020_000_000]])
+        ->and($answer->json('from_tissue.0'))->toBe([
+            'level' => 'hip',
+            'measured_size' => '8',
+            'used' => true,
+            'finished_nm' => [980_000_000, 1_020_000_000],
+        ])
         ->and(array_column($answer->json('drafts'), 'sizes'))->toBe([['8'], ['10']]);
 });

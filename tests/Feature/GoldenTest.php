@@ -22,7 +22,10 @@ function withDigests(mixed $answer): mixed
 function expectGolden(string $name, mixed $answer): void
 {
     $file = __DIR__."/../fixtures/golden/{$name}.json";
-    $text = json_encode(withDigests($answer), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    $text = json_encode(
+        withDigests($answer),
+        JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+    )."\n";
     if (getenv('GOLDEN') === 'write') {
         file_put_contents($file, $text);
     }
@@ -35,7 +38,10 @@ beforeEach(function (): void {
 });
 
 test('the plan of a worked file leaves the server just so', function (string $file): void {
-    $id = $this->postJson('/api/makes/import', ['text' => (string) file_get_contents($file), 'wearer' => 'Tamsin Roscarrow'])->assertCreated()->json('id');
+    $id = $this->postJson(
+        '/api/makes/import',
+        ['text' => (string) file_get_contents($file), 'wearer' => 'Tamsin Roscarrow'],
+    )->assertCreated()->json('id');
     expectGolden('plan-'.basename($file, '.make.json'), $this->getJson("/api/makes/{$id}/plan")->assertOk()->json());
 })->with(glob(__DIR__.'/../fixtures/worked/*.make.json') ?: []);
 

@@ -79,7 +79,8 @@ test('every make of the demo goes out to a file of the schema, and in again with
         if ($plan->status() === 200) {
             $id = $this->postJson('/api/makes/import', ['text' => $file, 'wearer' => 'Again'])->assertCreated()->json('id');
             $again = $this->getJson("/api/makes/{$id}/plan");
-            expect($again->json('levels'))->toEqual($plan->json('levels'))->and($again->json('alternatives'))->toEqual($plan->json('alternatives'));
+            expect($again->json('levels'))->toEqual($plan->json('levels'))
+                ->and($again->json('alternatives'))->toEqual($plan->json('alternatives'));
             $made++;
         }
     }
@@ -93,7 +94,10 @@ test('a faulty file is refused whole, each fault at its field, and nothing is wr
 })->with([
     'no json' => ['this is a letter', ''],
     'no pattern' => ['{"format":"underbolt/make","version":1,"unit":"cm","body":{}}', 'pattern'],
-    'no plan' => ['{"format":"underbolt/make","version":1,"unit":"cm","body":{},"pattern":{"sizes":["8"],"body_chart":{"waist":[70]}}}', 'body'],
+    'no plan' => [
+        '{"format":"underbolt/make","version":1,"unit":"cm","body":{},"pattern":{"sizes":["8"],"body_chart":{"waist":[70]}}}',
+        'body',
+    ],
     'empty' => ['', 'text'],
 ]);
 
@@ -116,15 +120,24 @@ test('a make whose parts are kept in two units means the same when it comes back
     $make = demoMake('Ossian Quill');
     // The pattern is kept in inches, the make in centimetres.
     $make->update(['unit' => 'cm', 'choices' => (object) [
-        'ease' => 'liked', 'liked_ease' => (object) ['bust' => 22, 'hip' => '20,5'], 'least_ease' => (object) ['hip' => 4], 'lengths' => (object) ['above_waist' => 1.5, 'hem' => '-2'],
+        'ease' => 'liked', 'liked_ease' => (object) [
+            'bust' => 22,
+            'hip' => '20,5',
+        ], 'least_ease' => (object) ['hip' => 4], 'lengths' => (object) [
+            'above_waist' => 1.5,
+            'hem' => '-2',
+        ],
         'by_hand' => (object) ['hip' => (object) ['front' => 0.5, 'back' => "1/4''"]],
     ]]);
     $file = (string) $this->get("/api/makes/{$make->id}/make.json")->getContent();
     $choices = json_decode($file, true)['choices'];
-    expect($choices['liked_ease'])->toBe(['bust' => '22 cm', 'hip' => '20,5 cm'])->and($choices['lengths'])->toBe(['above_waist' => '1.5 cm', 'hem' => '-2 cm'])
+    expect($choices['liked_ease'])->toBe(['bust' => '22 cm', 'hip' => '20,5 cm'])
+        ->and($choices['lengths'])->toBe(['above_waist' => '1.5 cm', 'hem' => '-2 cm'])
         ->and($choices['by_hand']['hip'])->toBe(['front' => '0.5 cm', 'back' => "1/4''"])->and($choices['dwell'])->toBe('2.5 cm')
         ->and(schemaFault(json_decode($file)))->toBeNull();
     $id = $this->postJson('/api/makes/import', ['text' => $file, 'wearer' => 'Again'])->assertCreated()->json('id');
     $plan = fn (int $of): array => $this->getJson("/api/makes/{$of}/plan")->assertOk()->json();
-    expect($plan($id)['levels'])->toEqual($plan($make->id)['levels'])->and($plan($id)['stations'])->toEqual($plan($make->id)['stations'])->and($plan($id)['work'])->toEqual($plan($make->id)['work']);
+    expect($plan($id)['levels'])->toEqual($plan($make->id)['levels'])
+        ->and($plan($id)['stations'])->toEqual($plan($make->id)['stations'])
+        ->and($plan($id)['work'])->toEqual($plan($make->id)['work']);
 });

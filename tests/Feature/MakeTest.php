@@ -41,7 +41,12 @@ test('a plan crosses in whole nanometres, with what the bench draws', function (
         ->and($plan->json('levels.*.size'))->toBe(['14', '18', '14'])
         ->and($plan->json('levels.1.per_edge_nm'))->toBe(6_250_000)
         ->and($plan->json('above_waist_nm'))->toBe(-10_000_000)
-        ->and(collect($plan->json('stations'))->firstWhere('level', 'waist'))->toMatchArray(['depth_nm' => 205_000_000, 'blend_nm' => 22_500_000, 'change_nm' => -6_250_000, 'move_nm' => 16_250_000])
+        ->and(collect($plan->json('stations'))->firstWhere('level', 'waist'))->toMatchArray([
+            'depth_nm' => 205_000_000,
+            'blend_nm' => 22_500_000,
+            'change_nm' => -6_250_000,
+            'move_nm' => 16_250_000,
+        ])
         ->and($plan->json('cautions.*.code'))->toBe(['measure_again', 'range_not_owned', 'step_care', 'step_care']);
 });
 
@@ -103,15 +108,30 @@ test('sentences speak in the unit of the user', function (): void {
 
 test('what can\'t be carried out is refused at its field, and the plan of before stays', function (array $choices, string $field, string $words): void {
     $make = demoMake('Bettrys Calloway-Pike');
-    $answer = $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices + ['pick' => 'level', 'ease' => 'drafted']])->assertJsonValidationErrors([$field]);
+    $answer = $this->putJson(
+        "/api/makes/{$make->id}/choices",
+        ['choices' => $choices + ['pick' => 'level', 'ease' => 'drafted']],
+    )->assertJsonValidationErrors([$field]);
     expect($answer->json('errors')[$field][0])->toContain($words)->and($make->fresh()->choices->view)->toBe('B');
 })->with([
     'more at the centre back than is left over' => [['centre_back' => ['waist' => '3']], 'choices.centre_back.waist', 'taken in by 2.5 cm'],
     'the other way' => [['centre_back' => ['waist' => '-1']], 'choices.centre_back.waist', 'not the other way'],
-    'where nothing is left over' => [['sizes' => ['waist' => '18'], 'ease' => 'chart', 'centre_back' => ['waist' => '1']], 'choices.centre_back.waist', 'Nothing is left over'],
+    'where nothing is left over' => [
+        ['sizes' => ['waist' => '18'], 'ease' => 'chart', 'centre_back' => ['waist' => '1']],
+        'choices.centre_back.waist',
+        'Nothing is left over',
+    ],
     'no way to take' => [['take' => ['waist' => 'pleat']], 'choices.take.waist', 'in_line, sew, leave'],
-    'more than an edge can move' => [['by_hand' => ['hip' => ['front' => '25']]], 'choices.by_hand.hip.front', 'the most a move of an edge can be here is 20 cm'],
-    'a length that takes all the paper' => [['lengths' => ['above_waist' => '-21']], 'choices.lengths.above_waist', 'all that the paper has from underarm to waist, 20.5 cm'],
+    'more than an edge can move' => [
+        ['by_hand' => ['hip' => ['front' => '25']]],
+        'choices.by_hand.hip.front',
+        'the most a move of an edge can be here is 20 cm',
+    ],
+    'a length that takes all the paper' => [
+        ['lengths' => ['above_waist' => '-21']],
+        'choices.lengths.above_waist',
+        'all that the paper has from underarm to waist, 20.5 cm',
+    ],
     'a length beyond its limit' => [['lengths' => ['hem' => '120']], 'choices.lengths.hem', 'too large'],
     'an unknown method' => [['method' => 'darts'], 'choices.method', 'pivot, slash'],
 ]);
@@ -129,7 +149,9 @@ test('a make is started from a card and a pattern', function (): void {
     $make = demoMake('Merrin Tolvane');
     $answer = $this->postJson('/api/makes', ['card_id' => $make->card_id, 'pattern_id' => $make->pattern_id])->assertCreated();
     expect($answer)->toAgreeWith('MakeData');
-    $this->postJson('/api/makes', [])->assertUnprocessable()->assertJson(['errors' => ['card_id' => ['Choose a wearer with a measure card.']]]);
+    $this->postJson('/api/makes', [])->assertUnprocessable()->assertJson([
+        'errors' => ['card_id' => ['Choose a wearer with a measure card.']],
+    ]);
 });
 
 /** A second card for the wearer of a make, with some readings. @param  array<string, string>  $readings */
@@ -137,7 +159,13 @@ function anotherCard(Make $make, string $takenOn, string $foundation, array $rea
 {
     $card = $make->card->wearer->cards()->create(['user_id' => $make->user_id, 'taken_on' => $takenOn, 'foundation' => $foundation]);
     foreach ($readings as $point => $text) {
-        $card->readings()->create(['point' => $point, 'attempt' => 1, 'text' => $text, 'unit' => 'cm', 'nanometres' => (int) round((float) $text * 1e7)]);
+        $card->readings()->create([
+            'point' => $point,
+            'attempt' => 1,
+            'text' => $text,
+            'unit' => 'cm',
+            'nanometres' => (int) round((float) $text * 1e7),
+        ]);
     }
 
     return $card;
@@ -147,11 +175,16 @@ test('a make is planned from another card of its wearer, and from nobody else\'s
     $make = demoMake('Bettrys Calloway-Pike');
     $older = $make->card->wearer->cards()->where('id', '!=', $make->card_id)->sole();
     $answer = $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $older->id])->assertOk();
-    expect($answer)->toAgreeWith('BenchData')->and($answer->json('make.card_id'))->toBe($older->id)->and($answer->json('make.card_foundation'))->toBe('everyday bra')
+    expect($answer)->toAgreeWith('BenchData')
+        ->and($answer->json('make.card_id'))->toBe($older->id)
+        ->and($answer->json('make.card_foundation'))->toBe('everyday bra')
         ->and($answer->json('plan.levels.1.measure_nm'))->toBe(830_000_000);
     $strange = demoMake('Merrin Tolvane')->card_id;
     $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $strange])->assertNotFound();
-    $this->putJson('/api/makes/'.demoMake('Bettrys Calloway-Pike')->id.'/card', ['card_id' => demoMake('Merrin Tolvane')->card_id])->assertStatus(404);
+    $this->putJson(
+        '/api/makes/'.demoMake('Bettrys Calloway-Pike')->id.'/card',
+        ['card_id' => demoMake('Merrin Tolvane')->card_id],
+    )->assertStatus(404);
 });
 
 test('the bench opens with make and plan at once; where nothing can be planned, with the reason at its field', function (): void {
@@ -172,14 +205,32 @@ test('a newer card on the same foundation is announced with what it would change
     expect($this->getJson("/api/makes/{$make->id}")->json('newer_card'))->toBeNull();
     anotherCard($make, '2026-11-22', 'corset', ['full_bust' => '96', 'waist' => '66', 'hip' => '98']);
     expect($this->getJson("/api/makes/{$make->id}")->json('newer_card'))->toBeNull();
-    $newer = anotherCard($make, '2026-11-22', 'soft bra', ['high_bust' => '87', 'full_bust' => '92', 'underarm_to_waist' => '20.5', 'waist' => '79', 'hip' => '98.5']);
+    $newer = anotherCard(
+        $make,
+        '2026-11-22',
+        'soft bra',
+        ['high_bust' => '87', 'full_bust' => '92', 'underarm_to_waist' => '20.5', 'waist' => '79', 'hip' => '98.5'],
+    );
     expect($this->getJson("/api/makes/{$make->id}")->json('newer_card'))->toBe([
-        'id' => $newer->id, 'taken_on' => '2026-11-22', 'measures' => ['waist 79 cm, was 74 cm'], 'headline' => 'Two sizes, which is normal: 12 at the bust and hip, 14 at the waist.',
+        'id' => $newer->id, 'taken_on' => '2026-11-22', 'measures' => [
+            'waist 79 cm, was 74 cm',
+        ], 'headline' => 'Two sizes, which is normal: 12 at the bust and hip, 14 at the waist.',
     ]);
 });
 
 test('a make says which points its pattern can use', function (): void {
     expect($this->getJson('/api/makes/'.demoMake('Senara Treloweth')->id)->json('needed_points'))
-        ->toBe(['high_bust', 'full_bust', 'underarm_to_waist', 'waist', 'tummy', 'hip', 'waist_to_hip', 'thigh_level', 'waist_to_hem', 'bicep'])
+        ->toBe([
+            'high_bust',
+            'full_bust',
+            'underarm_to_waist',
+            'waist',
+            'tummy',
+            'hip',
+            'waist_to_hip',
+            'thigh_level',
+            'waist_to_hem',
+            'bicep',
+        ])
         ->and($this->getJson('/api/makes/'.demoMake('Perran Skewe')->id)->json('card_foundation'))->toBe('');
 });

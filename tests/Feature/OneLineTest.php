@@ -47,7 +47,12 @@ test('headline, table, stations, steps and pieces of every demo make say the sam
             expect($headline)->toContain($plan->nameOf($level->size));
 
             // The stations start from the printed line and end on it, and carry just what the table says is changed.
-            foreach ([[$plan->stations(), $level->front, $level->change->front], [$plan->backStations() ?? $plan->stations(), $level->back, $level->change->back]] as [$stations, $size, $change]) {
+            foreach ([
+                [$plan->stations(), $level->front, $level->change->front],
+                [$plan->backStations() ?? $plan->stations(), $level->back, $level->change->back]] as [$stations,
+                    $size,
+                    $change,
+                ]) {
                 $station = stationAt($stations, $at);
                 if ($station?->move === null) {
                     continue;
@@ -62,13 +67,17 @@ test('headline, table, stations, steps and pieces of every demo make say the sam
             $amount = $plan->make->say($level->taken->all->abs());
             if ($level->taken->take === Take::InLine) {
                 expect($headline)->toContain("the {$at->value} ".($level->taken->all->nanometres > 0 ? 'taken in' : 'let out')." {$amount}")
-                    ->and($steps)->toContain("{$at->value} ".($level->taken->all->nanometres > 0 ? 'taken in' : 'let out'), $plan->make->say($level->taken->perEdge->abs()));
+                    ->and($steps)->toContain(
+                        "{$at->value} ".($level->taken->all->nanometres > 0 ? 'taken in' : 'let out'),
+                        $plan->make->say($level->taken->perEdge->abs()),
+                    );
             }
             if ($level->taken->take === Take::Sew) {
                 expect($steps)->toContain("At the {$at->value} sew each seam");
             }
             if ($level->follows) {
-                expect($level->change->isNone())->toBeTrue($where)->and($steps)->not->toContain("{$at->value} let out")->not->toContain("{$at->value} taken in");
+                expect($level->change->isNone())->toBeTrue($where)
+                    ->and($steps)->not->toContain("{$at->value} let out")->not->toContain("{$at->value} taken in");
             }
         }
         if ($plan->bust?->isMade() === true) {
@@ -94,5 +103,12 @@ test('the demo shows every kind of line there is', function (): void {
         ->and($some(static fn (Plan $plan): bool => $plan->backStations() !== null))->toBeGreaterThan(0, 'front and back unlike')
         ->and($some(static fn (Plan $plan): bool => ($plan->steps['bust_waist']->sizes ?? 0) > 2))->toBeGreaterThan(0, 'far apart')
         ->and($some(static fn (Plan $plan): bool => $plan->situation->isFree(Level::Hip)))->toBeGreaterThan(0, 'a free level')
-        ->and($some(static fn (Plan $plan): bool => array_filter(array_filter($plan->levels), static fn ($level): bool => $level->asCut !== null) === []))->toBeGreaterThan(0, 'no finished figures');
+        ->and(
+            $some(
+                static fn (Plan $plan): bool => array_filter(
+                    array_filter($plan->levels),
+                    static fn ($level): bool => $level->asCut !== null,
+                ) === [],
+            ),
+        )->toBeGreaterThan(0, 'no finished figures');
 });

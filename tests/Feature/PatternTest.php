@@ -10,7 +10,9 @@ test('a pattern is kept as typed, and its drafted ease comes back exact', functi
     expect($answer)->toAgreeWith('PatternData')
         ->and($answer->json('faults'))->toBe([])
         ->and($answer->json('document.finished.waist'))->toBe(['71', '75,5'])
-        ->and($answer->json('drafted_ease'))->toBe([['level' => 'waist', 'path' => 'finished.waist', 'ease_nm' => [50_000_000, 55_000_000]]]);
+        ->and($answer->json('drafted_ease'))->toBe([
+            ['level' => 'waist', 'path' => 'finished.waist', 'ease_nm' => [50_000_000, 55_000_000]],
+        ]);
 });
 
 test('empty objects stay objects', function (): void {
@@ -27,8 +29,16 @@ test('a pattern with faults is kept all the same, and each fault names its cell'
         ->and($answer->json('faults.0.message'))->toContain($message)
         ->and(Pattern::query()->count())->toBe(1);
 })->with([
-    'a row that does not rise' => [['body_chart' => ['waist' => ['70', '70']]], 'pattern.body_chart.waist[1]', 'must be larger than the size before it'],
-    'more values than sizes' => [['body_chart' => ['waist' => ['66', '70', '74']]], 'pattern.body_chart.waist', 'Has 3 figures for 2 sizes'],
+    'a row that does not rise' => [
+        ['body_chart' => ['waist' => ['70', '70']]],
+        'pattern.body_chart.waist[1]',
+        'must be larger than the size before it',
+    ],
+    'more values than sizes' => [
+        ['body_chart' => ['waist' => ['66', '70', '74']]],
+        'pattern.body_chart.waist',
+        'Has 3 figures for 2 sizes',
+    ],
     'a word in a cell' => [['body_chart' => ['waist' => ['66', 'wide']]], 'pattern.body_chart.waist[1]', 'is not a figure'],
     'a size without a name' => [['sizes' => ['8', '']], 'pattern.sizes[1]', 'Must be a text'],
     'nothing at all' => [['sizes' => []], 'pattern.sizes', 'Must name from 1 to 60 sizes'],

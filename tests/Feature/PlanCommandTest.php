@@ -11,7 +11,12 @@ use Illuminate\Support\Facades\Artisan;
  */
 function planCommand(string ...$files): array
 {
-    $process = proc_open([PHP_BINARY, 'artisan', 'underbolt:plan', ...$files], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, dirname(__DIR__, 2));
+    $process = proc_open(
+        [PHP_BINARY, 'artisan', 'underbolt:plan', ...$files],
+        [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+        $pipes,
+        dirname(__DIR__, 2),
+    );
     $output = (string) stream_get_contents($pipes[1]);
     $errors = (string) stream_get_contents($pipes[2]);
 

@@ -16,7 +16,12 @@ test('every page shows the application, and an address of the API that is none a
 test('a body that is no JSON is refused, not an error of the server', function (): void {
     $this->actingAs(someone());
     foreach (['{', '[]', '"x"', "\xFF"] as $body) {
-        $this->call('POST', '/api/patterns', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body)
+        $this->call(
+            'POST',
+            '/api/patterns',
+            server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+            content: $body,
+        )
             ->assertStatus(422);
     }
 });

@@ -63,9 +63,15 @@ test('what is no reading is refused, and only the latest fifty are kept', functi
 
 test('the stand-in sends readings round a figure, the odd one bad', function (): void {
     Http::fake(['*' => Http::response(['id' => 1], 201)]);
-    $this->artisan('underbolt:tape http://tape.example/api/tape secret --around=84 --jitter=0.5 --count=200 --bad=20 --every=0 --seed=7')->assertSuccessful();
+    $this->artisan(
+        'underbolt:tape http://tape.example/api/tape secret --around=84 --jitter=0.5 --count=200 --bad=20 --every=0 --seed=7',
+    )->assertSuccessful();
     $texts = Http::recorded()->map(static fn (array $pair): string => $pair[0]['text']);
-    $figures = $texts->filter(static fn (string $text): bool => is_numeric($text))->map(static fn (string $text): float => (float) $text)->filter(static fn (float $figure): bool => abs($figure - 84) <= 0.5);
+    $figures = $texts->filter(
+        static fn (string $text): bool => is_numeric($text),
+    )->map(static fn (string $text): float => (float) $text)->filter(
+        static fn (float $figure): bool => abs($figure - 84) <= 0.5,
+    );
     expect($texts)->toHaveCount(200)->and($figures->count())->toBeGreaterThan(130)->toBeLessThan(190)
         ->and($figures->unique()->count())->toBeGreaterThan(5)
         ->and(Http::recorded()->first()[0]->header('Authorization'))->toBe(['Bearer secret']);

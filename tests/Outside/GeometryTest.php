@@ -25,17 +25,38 @@ test('a printed line is as long as the two libraries find it', function (float|i
     $line = PrintedLine::through([0 => 0.0, millimetres($down)->nanometres => $across * 1e6]);
     $length = SeamLength::of([0, millimetres($down)->nanometres], $line->slope(...))->nanometres / 1e6;
     expect($length)->toEqualWithDelta($bezier, 0.01)->toEqualWithDelta($path, 0.01);
-})->with(array_map(static fn (array $curve): array => [$curve['acrossMm'], $curve['downMm'], $curve['lengthMm'], $curve['pathLengthMm']], json_decode((string) file_get_contents(__DIR__.'/data/curves.json'), true)));
+})->with(
+    array_map(
+        static fn (array $curve): array => [$curve['acrossMm'], $curve['downMm'], $curve['lengthMm'], $curve['pathLengthMm']],
+        json_decode((string) file_get_contents(__DIR__.'/data/curves.json'), true),
+    ),
+);
 
 test('a curved blend runs through the points of the Bézier curve, and is as steep', function (array $curve): void {
     $gap = BigRational::of(millimetres($curve['acrossMm'])->nanometres);
-    $segment = new Stretch(from: 'a', to: 'b', top: millimetres(0), start: millimetres(0), end: millimetres($curve['downMm']), shape: BlendShape::Curved, gapAtTop: $gap, gapAtEnd: $gap, changeAtTop: millimetres(0), changeAtEnd: millimetres(0));
+    $segment = new Stretch(
+        from: 'a',
+        to: 'b',
+        top: millimetres(0),
+        start: millimetres(0),
+        end: millimetres($curve['downMm']),
+        shape: BlendShape::Curved,
+        gapAtTop: $gap,
+        gapAtEnd: $gap,
+        changeAtTop: millimetres(0),
+        changeAtEnd: millimetres(0),
+    );
     foreach ($curve['pointsMm'] as $point) {
         expect($segment->station(millimetres($point['downMm']), null)->move->nanometres / 1e6)->toEqualWithDelta($point['acrossMm'], 1e-5);
     }
-    $steepest = SeamLength::steepest([0, millimetres($curve['downMm'])->nanometres], static fn (float $depth): float => $segment->slope($depth) ?? 0.0);
+    $steepest = SeamLength::steepest(
+        [0, millimetres($curve['downMm'])->nanometres],
+        static fn (float $depth): float => $segment->slope($depth) ?? 0.0,
+    );
     expect($steepest)->toEqualWithDelta($curve['steepest'], 1e-9);
-})->with(array_map(static fn (array $curve): array => [$curve], json_decode((string) file_get_contents(__DIR__.'/data/curves.json'), true)));
+})->with(
+    array_map(static fn (array $curve): array => [$curve], json_decode((string) file_get_contents(__DIR__.'/data/curves.json'), true)),
+);
 
 test('the cubic smoothing is its closed form, s²(3 − 2s), exactly', function (int $up, int $down): void {
     $share = BlendShape::Curved->share(BigRational::nd($up, $down));
@@ -47,5 +68,7 @@ test('the cubic smoothing is its closed form, s²(3 − 2s), exactly', function 
 
 test('a straight seam is as long as Pythagoras says', function (): void {
     $slope = static fn (): float => 0.75;
-    expect(SeamLength::of([0, Length::ofNumber(4, Unit::Inch)->nanometres], $slope)->nanometres)->toBe(Length::ofNumber(5, Unit::Inch)->nanometres);
+    expect(
+        SeamLength::of([0, Length::ofNumber(4, Unit::Inch)->nanometres], $slope)->nanometres,
+    )->toBe(Length::ofNumber(5, Unit::Inch)->nanometres);
 });

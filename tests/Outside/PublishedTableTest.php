@@ -22,7 +22,10 @@ const ASTM_ROWS = [
 
 function astmRow(string $row): SizeChart
 {
-    return SizeChart::of(ChartRow::from($row), array_map(static fn (string $text): Length => Length::parse($text, Unit::Inch), ASTM_ROWS[$row]));
+    return SizeChart::of(
+        ChartRow::from($row),
+        array_map(static fn (string $text): Length => Length::parse($text, Unit::Inch), ASTM_ROWS[$row]),
+    );
 }
 
 test('the body a size is published for gets that size, at every level and by every rule', function (string $row, BetweenRule $rule): void {

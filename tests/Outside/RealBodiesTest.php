@@ -58,7 +58,9 @@ test('each is never far from the size her own measure names, and steps stay easy
         foreach ($plan->levels as $level) {
             expect(abs($level->size - $level->facts->chartSize->size))->toBeLessThanOrEqual(4);
         }
-        expect($plan->alternatives()[0]->cost)->toBeLessThanOrEqual(min(array_map(static fn ($one): float => $one->adjustsBust ? INF : $one->cost, $plan->alternatives())) + 1e-9);
+        expect($plan->alternatives()[0]->cost)->toBeLessThanOrEqual(
+            min(array_map(static fn ($one): float => $one->adjustsBust ? INF : $one->cost, $plan->alternatives())) + 1e-9,
+        );
     }
 });
 
@@ -76,7 +78,8 @@ test('a fuller bust than the draft\'s is adjusted for rather than cut a larger f
     $led = array_filter(plansOfRealBodies(), static fn (Plan $plan): bool => $plan->frame->lead->value === 'high_bust');
     expect(count($led))->toBeGreaterThan(20);
     foreach ($led as $plan) {
-        // Led by high bust, frame and adjustment together are the full bust: nothing is left over at the bust but what is too little to adjust.
+        // Led by high bust, frame and adjustment together are the full bust: nothing is left over at the bust but what is too
+        // little to adjust.
         expect(abs($plan->levels['bust']->taken->leftOver->nanometres))->toBeLessThan(12_700_000);
     }
 });

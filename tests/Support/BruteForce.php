@@ -56,7 +56,15 @@ final class BruteForce
 
             return $this->alike($frame);
         }
-        $common = array_values(array_filter($this->situation->inPlay->sizes, fn (int $size): bool => array_filter($this->facts, fn (LevelFacts $facts): bool => self::at($this->row($facts), $size) === null) === []));
+        $common = array_values(
+            array_filter(
+                $this->situation->inPlay->sizes,
+                fn (int $size): bool => array_filter(
+                    $this->facts,
+                    fn (LevelFacts $facts): bool => self::at($this->row($facts), $size) === null,
+                ) === [],
+            ),
+        );
         $own = array_map(fn (string $level): int => $this->own($level), array_keys($counting === [] ? $this->facts : $counting));
         $least = $counting === [] ? min($own) : max($own);
         $large = array_filter($common, static fn (int $size): bool => $size >= $least);
@@ -141,7 +149,13 @@ final class BruteForce
         $best = [];
         $least = null;
         foreach ($plans as $plan) {
-            $rank = [...array_map(static fn (float $cost): int => (int) round($cost * 1e6), $objective($plan)), count(array_unique($plan)), array_sum($plan), $plan['bust'] ?? 0, $plan['waist'] ?? 0];
+            $rank = [
+                ...array_map(static fn (float $cost): int => (int) round($cost * 1e6), $objective($plan)),
+                count(array_unique($plan)),
+                array_sum($plan),
+                $plan['bust'] ?? 0,
+                $plan['waist'] ?? 0,
+            ];
             if ($least === null || $rank < $least) {
                 [$best, $least] = [$plan, $rank];
             }
@@ -158,7 +172,9 @@ final class BruteForce
             return [$facts->frame];
         }
         $sizes = array_keys($this->row($facts)->values());
-        $large = $this->isFree($facts) ? [] : array_values(array_filter($sizes, fn (int $size): bool => ! $this->isTooSmall($level, $size)));
+        $large = $this->isFree($facts)
+            ? []
+            : array_values(array_filter($sizes, fn (int $size): bool => ! $this->isTooSmall($level, $size)));
 
         return $large === [] ? $sizes : $large;
     }
@@ -237,7 +253,9 @@ final class BruteForce
         }
         if ($this->school($facts, $facts->frame) !== 'liked') {
             $own = $this->own($level);
-            $drafted = self::at($facts->finished, $own) === null || self::at($facts->chart, $own) === null ? -1 : self::at($facts->finished, $own) - self::at($facts->chart, $own);
+            $drafted = self::at($facts->finished, $own) === null || self::at($facts->chart, $own) === null
+                ? -1
+                : self::at($facts->finished, $own) - self::at($facts->chart, $own);
             $least = $drafted >= 0 ? [...$least, $drafted] : $least;
         }
 

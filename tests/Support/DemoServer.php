@@ -52,7 +52,13 @@ final class DemoServer
     /** @param  array<string, string>  $environment */
     private static function artisan(string $root, string $command, array $environment): void
     {
-        $process = proc_open(PHP_BINARY." artisan {$command}", [1 => ['pipe', 'w'], 2 => ['redirect', 1]], $pipes, $root, $environment + getenv());
+        $process = proc_open(
+            PHP_BINARY." artisan {$command}",
+            [1 => ['pipe', 'w'], 2 => ['redirect', 1]],
+            $pipes,
+            $root,
+            $environment + getenv(),
+        );
         if ($process === false) {
             throw new RuntimeException("artisan {$command} does not start");
         }

@@ -88,7 +88,9 @@ final class Page
     /** Opens a list of choices and takes one. */
     public function choose(string $label, string $option): self
     {
-        $this->driver->findElement(WebDriverBy::xpath("//span[@class='label'][normalize-space()='{$label}']/following-sibling::*[1]"))->click();
+        $this->driver->findElement(
+            WebDriverBy::xpath("//span[@class='label'][normalize-space()='{$label}']/following-sibling::*[1]"),
+        )->click();
         // The words may go on, as a card's date does.
         $path = "//li[@role='option'][starts-with(normalize-space(), '{$option}')]";
         $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "{$option} can be chosen");

@@ -47,10 +47,18 @@ final class SpreadsheetFile
         $package = 'http://schemas.openxmlformats.org/package/2006';
 
         return [
-            '[Content_Types].xml' => "<Types xmlns=\"{$package}/content-types\"><Default Extension=\"rels\" ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/><Default Extension=\"xml\" ContentType=\"application/xml\"/><Override PartName=\"/xl/workbook.xml\" ContentType=\"application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml\"/><Override PartName=\"/xl/worksheets/sheet1.xml\" ContentType=\"application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml\"/></Types>",
-            '_rels/.rels' => "<Relationships xmlns=\"{$package}/relationships\"><Relationship Id=\"r1\" Type=\"{$office}/officeDocument\" Target=\"xl/workbook.xml\"/></Relationships>",
-            'xl/workbook.xml' => "<workbook xmlns=\"{$main}\" xmlns:r=\"{$office}\"><sheets><sheet name=\"Chart\" sheetId=\"1\" r:id=\"r1\"/></sheets></workbook>",
-            'xl/_rels/workbook.xml.rels' => "<Relationships xmlns=\"{$package}/relationships\"><Relationship Id=\"r1\" Type=\"{$office}/worksheet\" Target=\"worksheets/sheet1.xml\"/></Relationships>",
+            '[Content_Types].xml' => "<Types xmlns=\"{$package}/content-types\"><Default Extension=\"rels\" "
+                    .'ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" '
+                    .'ContentType="application/xml"/><Override PartName="/xl/workbook.xml" '
+                    .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml"/><Override '
+                    .'PartName="/xl/worksheets/sheet1.xml" '
+                    .'ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml"/></Types>',
+            '_rels/.rels' => "<Relationships xmlns=\"{$package}/relationships\"><Relationship Id=\"r1\" Type=\"{$office}/officeDocument\" "
+                    .'Target="xl/workbook.xml"/></Relationships>',
+            'xl/workbook.xml' => "<workbook xmlns=\"{$main}\" xmlns:r=\"{$office}\"><sheets><sheet name=\"Chart\" sheetId=\"1\" "
+                    .'r:id="r1"/></sheets></workbook>',
+            'xl/_rels/workbook.xml.rels' => "<Relationships xmlns=\"{$package}/relationships\"><Relationship Id=\"r1\" Type=\"{$office}/worksheet\" "
+                    .'Target="worksheets/sheet1.xml"/></Relationships>',
             'xl/worksheets/sheet1.xml' => "<worksheet xmlns=\"{$main}\"><sheetData>{$sheet}</sheetData></worksheet>",
         ];
     }
@@ -80,10 +88,12 @@ final class SpreadsheetFile
 
         return [
             'mimetype' => $type,
-            'META-INF/manifest.xml' => "<manifest:manifest xmlns:manifest=\"{$office}:manifest:1.0\"><manifest:file-entry manifest:full-path=\"/\" manifest:media-type=\"{$type}\"/></manifest:manifest>",
+            'META-INF/manifest.xml' => "<manifest:manifest xmlns:manifest=\"{$office}:manifest:1.0\"><manifest:file-entry manifest:full-path=\"/\" "
+                    ."manifest:media-type=\"{$type}\"/></manifest:manifest>",
             'meta.xml' => "<office:document-meta {$spaces}><office:meta/></office:document-meta>",
             'styles.xml' => "<office:document-styles {$spaces}/>",
-            'content.xml' => "<office:document-content {$spaces}><office:body><office:spreadsheet><table:table table:name=\"Chart\">{$table}</table:table></office:spreadsheet></office:body></office:document-content>",
+            'content.xml' => "<office:document-content {$spaces}><office:body><office:spreadsheet><table:table "
+                    ."table:name=\"Chart\">{$table}</table:table></office:spreadsheet></office:body></office:document-content>",
         ];
     }
 }

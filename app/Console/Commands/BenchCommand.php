@@ -30,7 +30,14 @@ final class BenchCommand extends Command
     {
         $make = self::make(20, 97.3);
         $whole = self::milliseconds(static fn (): array => PlanJson::of(PlanBuilder::build($make)));
-        $this->line(sprintf('one plan, 20 sizes x 4 cups, every opinion, alternative and station: %.2f ms, %d a second (budget %.0f ms)', $whole, 1000 / $whole, self::BUDGET_MS));
+        $this->line(
+            sprintf(
+                'one plan, 20 sizes x 4 cups, every opinion, alternative and station: %.2f ms, %d a second (budget %.0f ms)',
+                $whole,
+                1000 / $whole,
+                self::BUDGET_MS,
+            ),
+        );
         $before = null;
         foreach ([10, 20, 40] as $sizes) {
             $before = $this->growth($sizes, $before);
@@ -51,7 +58,9 @@ final class BenchCommand extends Command
         $planned = self::milliseconds(static fn (): array => Alternatives::of($situation)->all());
         $brute = self::milliseconds(static fn (): Sizes => (new BruteForce($situation))->best(), 10);
         $growth = $before === null ? '' : sprintf(', times %.1f and %.1f', $planned / $before[0], $brute / $before[1]);
-        $this->line(sprintf('%d sizes: all alternatives %.3f ms, the best alone by brute force %.2f ms%s', $sizes, $planned, $brute, $growth));
+        $this->line(
+            sprintf('%d sizes: all alternatives %.3f ms, the best alone by brute force %.2f ms%s', $sizes, $planned, $brute, $growth),
+        );
 
         return [$planned, $brute];
     }
@@ -87,7 +96,10 @@ final class BenchCommand extends Command
     private static function make(int $sizes, float $bust): Make
     {
         $row = static fn (float $first): array => array_map(static fn (int $size): float => $first + 3 * $size, range(0, $sizes - 1));
-        $cups = static fn (float $ease): array => array_map($row, ['A' => 67.5 + $ease, 'B' => 70 + $ease, 'C' => 72.5 + $ease, 'D' => 75 + $ease]);
+        $cups = static fn (float $ease): array => array_map(
+            $row,
+            ['A' => 67.5 + $ease, 'B' => 70 + $ease, 'C' => 72.5 + $ease, 'D' => 75 + $ease],
+        );
 
         return MakeReader::read(json_encode([
             'format' => 'underbolt/make', 'version' => 1, 'unit' => 'cm',

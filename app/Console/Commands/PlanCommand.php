@@ -80,7 +80,10 @@ final class PlanCommand extends Command
      */
     private function print(array $document, int $flags): void
     {
-        $json = json_encode($document, $flags | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $json = json_encode(
+            $document,
+            $flags | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
         $this->output->writeln($json, OutputInterface::OUTPUT_RAW);
     }
 

@@ -29,7 +29,11 @@ final class TapeCommand extends Command
     {
         $seed = $this->option('seed');
         mt_srand(is_string($seed) ? (int) $seed : random_int(0, PHP_INT_MAX));
-        [$address, $token, $unit] = [$this->text($this->argument('address')), $this->text($this->argument('token')), $this->text($this->option('unit'))];
+        [$address, $token, $unit] = [
+            $this->text($this->argument('address')),
+            $this->text($this->argument('token')),
+            $this->text($this->option('unit')),
+        ];
         for ($sent = 0; $sent < (int) $this->option('count'); $sent++) {
             if ($sent > 0) {
                 usleep(1000 * (int) $this->option('every'));

@@ -18,10 +18,16 @@ final class BlankCardController
 {
     #[OA\Get(path: '/api/blank-card.pdf', operationId: 'blankCard',
         parameters: [
-            new OA\Parameter(name: 'set', in: 'query', schema: new OA\Schema(type: 'string', enum: ['three', 'dress', 'skirt', 'trousers', 'everything'])),
+            new OA\Parameter(
+                name: 'set',
+                in: 'query',
+                schema: new OA\Schema(type: 'string', enum: ['three', 'dress', 'skirt', 'trousers', 'everything']),
+            ),
             new OA\Parameter(name: 'paper', in: 'query', schema: new OA\Schema(type: 'string', enum: ['a4', 'letter'])),
         ],
-        responses: [new OA\Response(response: 200, description: 'the card to print', content: new OA\MediaType(mediaType: 'application/pdf'))])]
+        responses: [
+            new OA\Response(response: 200, description: 'the card to print', content: new OA\MediaType(mediaType: 'application/pdf')),
+        ])]
     public function __invoke(Request $request): Response
     {
         $set = PointSet::tryFrom($request->string('set')->toString()) ?? PointSet::Dress;
@@ -29,7 +35,9 @@ final class BlankCardController
         $guides = array_map(static fn ($point): PointGuide => PointGuides::all()[$point->value], $set->points());
 
         $folder = storage_path('framework/cache');
-        $pdf = new Dompdf((new Options)->setFontDir($folder)->setFontCache($folder)->setDefaultFont('DejaVu Sans')->setIsRemoteEnabled(false));
+        $pdf = new Dompdf(
+            (new Options)->setFontDir($folder)->setFontCache($folder)->setDefaultFont('DejaVu Sans')->setIsRemoteEnabled(false),
+        );
         $pdf->setPaper($paper);
         $pdf->loadHtml(view('blank-card', ['guides' => $guides, 'title' => $set->title()])->render());
         $pdf->render();

@@ -39,7 +39,10 @@ final class CardAnswer
 
         return $made === true
             ? self::of($request, $card)
-            : new JsonResponse(new ConflictData('This card was changed elsewhere since you opened it.', self::data($request, $card->refresh())), 409);
+            : new JsonResponse(
+                new ConflictData('This card was changed elsewhere since you opened it.', self::data($request, $card->refresh())),
+                409,
+            );
     }
 
     private static function data(Request $request, Card $card): CardData

@@ -54,7 +54,11 @@ final class CardController
     #[OA\Get(path: '/api/cards/{card}/earlier', operationId: 'earlierCards',
         parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'the wearer\'s cards before this one, newest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: EarlierCardData::class))),
+            new OA\Response(
+                response: 200,
+                description: 'the wearer\'s cards before this one, newest first',
+                content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: EarlierCardData::class)),
+            ),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function earlier(Card $card): JsonResponse

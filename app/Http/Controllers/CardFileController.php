@@ -44,7 +44,10 @@ final class CardFileController
         ])]
     public function exportJson(Wearer $wearer): Response
     {
-        $json = json_encode(CardJson::of(self::all($wearer)), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $json = json_encode(
+            CardJson::of(self::all($wearer)),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
 
         return self::download($json."\n", 'application/json', $wearer, 'json');
     }
@@ -53,14 +56,20 @@ final class CardFileController
         parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ImportRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'what was understood; nothing is written while there is a fault', content: new OA\JsonContent(ref: ImportData::class)),
+            new OA\Response(
+                response: 200,
+                description: 'what was understood; nothing is written while there is a fault',
+                content: new OA\JsonContent(ref: ImportData::class),
+            ),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function import(ImportRequest $request, Wearer $wearer): JsonResponse
     {
         $text = $request->string('text')->toString();
-        [$lines, $log] = str_starts_with(ltrim($text), '{') ? CardJson::read($text) : CardCsv::read($text, CarbonImmutable::today()->toDateString());
+        [$lines, $log] = str_starts_with(ltrim($text), '{')
+            ? CardJson::read($text)
+            : CardCsv::read($text, CarbonImmutable::today()->toDateString());
         $import = new CardImport($wearer->load('cards.readings'));
         $shown = array_map(static fn (CardLine $line): ImportLineData => ImportLineData::of($line, $import->standing($line)), $lines);
         $write = $request->boolean('write') && $log->faults() === [];

@@ -35,7 +35,11 @@ final class ChartController
             required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
         ))),
         responses: [
-            new OA\Response(response: 200, description: 'the sheet as it would be pasted', content: new OA\JsonContent(ref: ChartTextData::class)),
+            new OA\Response(
+                response: 200,
+                description: 'the sheet as it would be pasted',
+                content: new OA\JsonContent(ref: ChartTextData::class),
+            ),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function file(ChartFileRequest $request): JsonResponse
@@ -57,7 +61,11 @@ final class ChartController
     #[OA\Get(path: '/api/patterns/{pattern}/pattern.json', operationId: 'exportPattern',
         parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'the pattern as typed, as in a make file', content: new OA\JsonContent(type: 'object')),
+            new OA\Response(
+                response: 200,
+                description: 'the pattern as typed, as in a make file',
+                content: new OA\JsonContent(type: 'object'),
+            ),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function json(Pattern $pattern): Response

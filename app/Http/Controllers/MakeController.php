@@ -49,7 +49,11 @@ final class MakeController
     #[OA\Get(path: '/api/makes/{make}/bench', operationId: 'bench',
         parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'the make with its plan, or with why there is none', content: new OA\JsonContent(ref: BenchData::class)),
+            new OA\Response(
+                response: 200,
+                description: 'the make with its plan, or with why there is none',
+                content: new OA\JsonContent(ref: BenchData::class),
+            ),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function bench(Request $request, Make $make): JsonResponse
@@ -60,7 +64,11 @@ final class MakeController
     #[OA\Get(path: '/api/makes/{make}/plan', operationId: 'plan',
         parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'the plan; its sentences speak in the unit of the user', content: new OA\JsonContent(ref: PlanData::class)),
+            new OA\Response(
+                response: 200,
+                description: 'the plan; its sentences speak in the unit of the user',
+                content: new OA\JsonContent(ref: PlanData::class),
+            ),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
@@ -72,7 +80,11 @@ final class MakeController
     #[OA\Get(path: '/api/makes/{make}/why-not', operationId: 'whyNot',
         parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'how every size would do at every level', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: WhyNotData::class))),
+            new OA\Response(
+                response: 200,
+                description: 'how every size would do at every level',
+                content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: WhyNotData::class)),
+            ),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]

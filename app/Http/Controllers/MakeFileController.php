@@ -25,16 +25,27 @@ final class MakeFileController
         ])]
     public function export(Make $make): Response
     {
-        $json = json_encode(MakeExchange::export($make), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        $json = json_encode(
+            MakeExchange::export($make),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+        );
         $name = Str::slug("{$make->card->wearer->name} {$make->pattern->name}").'.make.json';
 
-        return new Response($json."\n", 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+        return new Response(
+            $json."\n",
+            200,
+            ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$name}\""],
+        );
     }
 
     #[OA\Post(path: '/api/makes/import', operationId: 'importMake',
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ImportMakeRequest::class)),
         responses: [
-            new OA\Response(response: 201, description: 'kept, with its wearer and its pattern', content: new OA\JsonContent(ref: MakeData::class)),
+            new OA\Response(
+                response: 201,
+                description: 'kept, with its wearer and its pattern',
+                content: new OA\JsonContent(ref: MakeData::class),
+            ),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function import(ImportMakeRequest $request): JsonResponse

@@ -12,7 +12,11 @@ use OpenApi\Attributes as OA;
 final class MeasuringGuideController
 {
     #[OA\Get(path: '/api/measuring-guide', operationId: 'measuringGuide', responses: [
-        new OA\Response(response: 200, description: 'every point and set of points', content: new OA\JsonContent(ref: MeasuringGuideData::class)),
+        new OA\Response(
+            response: 200,
+            description: 'every point and set of points',
+            content: new OA\JsonContent(ref: MeasuringGuideData::class),
+        ),
         new OA\Response(response: 304, description: 'as the browser has it'),
     ])]
     public function __invoke(): JsonResponse

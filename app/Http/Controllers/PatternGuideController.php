@@ -15,7 +15,11 @@ use OpenApi\Attributes as OA;
 final class PatternGuideController
 {
     #[OA\Get(path: '/api/pattern-guide', operationId: 'patternGuide', responses: [
-        new OA\Response(response: 200, description: 'kinds of garment, outlines, charts to start from, houses', content: new OA\JsonContent(ref: PatternGuideData::class)),
+        new OA\Response(
+            response: 200,
+            description: 'kinds of garment, outlines, charts to start from, houses',
+            content: new OA\JsonContent(ref: PatternGuideData::class),
+        ),
     ])]
     public function show(Request $request): JsonResponse
     {
@@ -25,7 +29,11 @@ final class PatternGuideController
     #[OA\Put(path: '/api/houses', operationId: 'keepHouse',
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: HouseRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'kept; all its patterns follow', content: new OA\JsonContent(ref: HouseData::class)),
+            new OA\Response(
+                response: 200,
+                description: 'kept; all its patterns follow',
+                content: new OA\JsonContent(ref: HouseData::class),
+            ),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function keep(HouseRequest $request): JsonResponse

@@ -19,7 +19,13 @@ final class ReadingController
         parameters: [
             new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-            new OA\Parameter(name: 'attempt', description: 'which try, from 1 to 9', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(
+                name: 'attempt',
+                description: 'which try, from 1 to 9',
+                in: 'path',
+                required: true,
+                schema: new OA\Schema(type: 'integer'),
+            ),
         ],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ReadingRequest::class)),
         responses: [
@@ -42,7 +48,13 @@ final class ReadingController
         parameters: [
             new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-            new OA\Parameter(name: 'attempt', description: 'which try, from 1 to 9', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(
+                name: 'attempt',
+                description: 'which try, from 1 to 9',
+                in: 'path',
+                required: true,
+                schema: new OA\Schema(type: 'integer'),
+            ),
         ],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
@@ -52,18 +64,32 @@ final class ReadingController
         ])]
     public function destroy(SeenRequest $request, Card $card, Point $point, int $attempt): JsonResponse
     {
-        return CardAnswer::after($request, $card, static fn () => $card->readings()->where('point', $point)->where('attempt', $attempt)->delete());
+        return CardAnswer::after(
+            $request,
+            $card,
+            static fn () => $card->readings()->where('point', $point)->where('attempt', $attempt)->delete(),
+        );
     }
 
     #[OA\Post(path: '/api/cards/{card}/readings/{point}/from/{other}', operationId: 'takeOverReadings',
         parameters: [
             new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-            new OA\Parameter(name: 'other', description: 'another card of the same wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(
+                name: 'other',
+                description: 'another card of the same wearer',
+                in: 'path',
+                required: true,
+                schema: new OA\Schema(type: 'integer'),
+            ),
         ],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'the point has the other card\'s readings', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(
+                response: 200,
+                description: 'the point has the other card\'s readings',
+                content: new OA\JsonContent(ref: CardData::class),
+            ),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
             new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
         ])]

@@ -21,7 +21,11 @@ final class TapeController
     private const KEPT = 50;
 
     #[OA\Post(path: '/api/tape/token', operationId: 'pairTape', responses: [
-        new OA\Response(response: 201, description: 'a new token; the one before stops working', content: new OA\JsonContent(ref: TapeData::class)),
+        new OA\Response(
+            response: 201,
+            description: 'a new token; the one before stops working',
+            content: new OA\JsonContent(ref: TapeData::class),
+        ),
         new OA\Response(response: 401, ref: '#/components/responses/NotSignedIn'),
     ])]
     public function pair(Request $request): JsonResponse
@@ -41,7 +45,10 @@ final class TapeController
         ])]
     public function send(TapeReadingRequest $request): JsonResponse
     {
-        $tape = Tape::withToken((string) $request->bearerToken()) ?? abort(401, 'No tape has this token. Pair it anew on the measure card.');
+        $tape = Tape::withToken((string) $request->bearerToken()) ?? abort(
+            401,
+            'No tape has this token. Pair it anew on the measure card.',
+        );
         $reading = $tape->readings()->create($request->reading());
         $tape->readings()->where('id', '<=', $reading->id - self::KEPT)->delete();
 
@@ -49,7 +56,15 @@ final class TapeController
     }
 
     #[OA\Get(path: '/api/tape/readings', operationId: 'tapeReadings',
-        parameters: [new OA\Parameter(name: 'after', description: 'the last reading that was seen', in: 'query', required: true, schema: new OA\Schema(type: 'integer'))],
+        parameters: [
+            new OA\Parameter(
+                name: 'after',
+                description: 'the last reading that was seen',
+                in: 'query',
+                required: true,
+                schema: new OA\Schema(type: 'integer'),
+            ),
+        ],
         responses: [
             new OA\Response(response: 200, description: 'what came since', content: new OA\JsonContent(ref: TapeReadingsData::class)),
             new OA\Response(response: 401, ref: '#/components/responses/NotSignedIn'),

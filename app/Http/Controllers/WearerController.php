@@ -31,7 +31,11 @@ final class WearerController
     #[OA\Get(path: '/api/wearers/{wearer}', operationId: 'wearer',
         parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'the wearer with all cards', content: new OA\JsonContent(ref: WearerPageData::class)),
+            new OA\Response(
+                response: 200,
+                description: 'the wearer with all cards',
+                content: new OA\JsonContent(ref: WearerPageData::class),
+            ),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function show(Wearer $wearer): JsonResponse

@@ -10,7 +10,12 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['card_id'], properties: [new OA\Property(property: 'card_id', description: 'another card of the same wearer', type: 'integer')])]
+#[
+    OA\Schema(
+        required: ['card_id'],
+        properties: [new OA\Property(property: 'card_id', description: 'another card of the same wearer', type: 'integer')],
+    ),
+]
 final class MakeCardRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -19,7 +24,9 @@ final class MakeCardRequest extends FormRequest
         $make = $this->route('make');
         $wearer = $make instanceof Make ? $make->card->wearer_id : 0;
 
-        return ['card_id' => ['required', 'integer', Rule::exists(Card::class, 'id')->where('wearer_id', $wearer)->whereNull('deleted_at')]];
+        return [
+            'card_id' => ['required', 'integer', Rule::exists(Card::class, 'id')->where('wearer_id', $wearer)->whereNull('deleted_at')],
+        ];
     }
 
     /** @return array<string, string> */

@@ -16,7 +16,13 @@ use Underbolt\Sheet\SheetReader;
 #[OA\Schema(required: ['text', 'unit'], properties: [
     new OA\Property(property: 'text', description: 'as pasted', type: 'string'),
     new OA\Property(property: 'unit', description: 'meant in the sheet it goes to', type: 'string', enum: ['cm', 'in']),
-    new OA\Property(property: 'meaning', description: 'which figure of a range counts', type: 'string', enum: ['upper_limit', 'middle'], nullable: true),
+    new OA\Property(
+        property: 'meaning',
+        description: 'which figure of a range counts',
+        type: 'string',
+        enum: ['upper_limit', 'middle'],
+        nullable: true,
+    ),
 ])]
 final class ReadChartRequest extends FormRequest
 {
@@ -36,6 +42,10 @@ final class ReadChartRequest extends FormRequest
         $sent = json_decode($this->getContent(), true);
         $text = is_array($sent) && is_string($sent['text'] ?? null) ? $sent['text'] : '';
 
-        return SheetReader::read($text, Unit::from($this->string('unit')->toString()), ChartMeaning::tryFrom($this->string('meaning')->toString()));
+        return SheetReader::read(
+            $text,
+            Unit::from($this->string('unit')->toString()),
+            ChartMeaning::tryFrom($this->string('meaning')->toString()),
+        );
     }
 }

@@ -15,7 +15,11 @@ use Underbolt\Measure\Unit;
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'notes', type: 'string'),
     new OA\Property(property: 'unit', type: 'string', enum: ['cm', 'in'], nullable: true),
-    new OA\Property(property: 'agreed', description: 'someone else agreed to being measured and to the figures being kept', type: 'boolean'),
+    new OA\Property(
+        property: 'agreed',
+        description: 'someone else agreed to being measured and to the figures being kept',
+        type: 'boolean',
+    ),
     new OA\Property(property: 'archived', description: 'put away, never deleted', type: 'boolean'),
 ])]
 final class WearerChangeRequest extends FormRequest

@@ -48,7 +48,11 @@ final readonly class ChoicesKeys implements Keys
         /** @var Key<array<string, Length>> */
         public Key $leastEase = new Key('least_ease', new ByLevel(new LengthShape(LengthKind::Ease))),
         /** @var Key<array<string, Length>> */
-        public Key $ownGarment = new Key('own_garment', new ByLevel(new LengthShape(LengthKind::Panel)), 'flat widths of a garment that fits well: twice that, less the body, is the ease liked'),
+        public Key $ownGarment = new Key(
+            'own_garment',
+            new ByLevel(new LengthShape(LengthKind::Panel)),
+            'flat widths of a garment that fits well: twice that, less the body, is the ease liked',
+        ),
         /** @var Key<array<string, string>> */
         public Key $sizes = new Key('sizes', new ByLevel(new TextShape), 'clips set by hand'),
         /** @var Key<int> */
@@ -56,7 +60,11 @@ final readonly class ChoicesKeys implements Keys
         /** @var Key<BlendShape> */
         public Key $blend = new Key('blend', new WordShape(BlendShape::class), usual: BlendShape::Curved),
         /** @var Key<Length> */
-        public Key $dwell = new Key('dwell', new LengthShape(LengthKind::Allowance), 'how far below the waist the line leaves the waist size; 2.5 cm or 1 in where it is left out'),
+        public Key $dwell = new Key(
+            'dwell',
+            new LengthShape(LengthKind::Allowance),
+            'how far below the waist the line leaves the waist size; 2.5 cm or 1 in where it is left out',
+        ),
         /** @var Key<Length> */
         public Key $stationEvery = new Key('station_every', new LengthShape(LengthKind::Along)),
         /** @var Key<string> */
@@ -64,9 +72,17 @@ final readonly class ChoicesKeys implements Keys
         /** @var Key<string> */
         public Key $fit = new Key('fit', new TextShape),
         /** @var Key<array<string, int>> */
-        public Key $frontLarger = new Key('front_larger', new ByLevel(new WholeShape(-3, 3)), 'by so many sizes; front and back further apart are no longer one garment'),
+        public Key $frontLarger = new Key(
+            'front_larger',
+            new ByLevel(new WholeShape(-3, 3)),
+            'by so many sizes; front and back further apart are no longer one garment',
+        ),
         /** @var Key<array<string, Length>> */
-        public Key $centreBack = new Key('centre_back', new ByLevel(new LengthShape(LengthKind::Ease)), 'what the centre back takes alone of what is left over'),
+        public Key $centreBack = new Key(
+            'centre_back',
+            new ByLevel(new LengthShape(LengthKind::Ease)),
+            'what the centre back takes alone of what is left over',
+        ),
         /** @var Key<WorkOrder> */
         public Key $order = new Key('order', new WordShape(WorkOrder::class)),
         /** @var Key<Fields> */
@@ -74,13 +90,22 @@ final readonly class ChoicesKeys implements Keys
         /** @var Key<array<string, Take>> */
         public Key $take = new Key('take', new ByLevel(new WordShape(Take::class)), 'what becomes of what is left over'),
         /** @var Key<array<string, Fields>> */
-        public Key $byHand = new Key('by_hand', new ByLevel(new ObjectShape(new SidesKeys)), 'what a fitting found, for each side edge, outward positive'),
+        public Key $byHand = new Key(
+            'by_hand',
+            new ByLevel(new ObjectShape(new SidesKeys)),
+            'what a fitting found, for each side edge, outward positive',
+        ),
         /** @var Key<Fields> */
         public Key $lengths = new Key('lengths', new ObjectShape(new LengthsKeys), 'changes of length set by hand; 0 declines one'),
         /** @var Key<AdjustmentMethod> */
         public Key $method = new Key('method', new WordShape(AdjustmentMethod::class)),
         /** @var Key<bool> */
-        public Key $adjustBust = new Key('adjust_bust', new FlagShape, 'whether the bust is adjusted to its frame though full bust or cup leads', usual: false),
+        public Key $adjustBust = new Key(
+            'adjust_bust',
+            new FlagShape,
+            'whether the bust is adjusted to its frame though full bust or cup leads',
+            usual: false,
+        ),
     ) {
     }
 }

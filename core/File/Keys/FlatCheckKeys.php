@@ -24,7 +24,11 @@ final readonly class FlatCheckKeys implements Keys
         /** @var Key<string> */
         public Key $size = new Key('size', new TextShape, isRequired: true),
         /** @var Key<Length> */
-        public Key $seamAllowance = new Key('seam_allowance', new LengthShape(LengthKind::Allowance), 'the pattern\'s where it is left out'),
+        public Key $seamAllowance = new Key(
+            'seam_allowance',
+            new LengthShape(LengthKind::Allowance),
+            'the pattern\'s where it is left out',
+        ),
         /** @var Key<list<Fields>> */
         public Key $panels = new Key('panels', new ListShape(new ObjectShape(new PanelKeys), 12, least: 1), isRequired: true),
     ) {

@@ -59,11 +59,23 @@ final readonly class MakeKeys implements Keys
         $points = array_column(Point::cases(), null, 'value');
         $measures = array_map(static fn (Point $point): LengthShape => new LengthShape($point->kind()), $points);
         $tries = array_map(static fn (LengthShape $try): ListShape => new ListShape($try, self::MOST_TRIES), $measures);
-        $this->format = new Key('format', new ConstShape(self::FORMAT, 'must be "'.self::FORMAT.'"; is this another kind of file?'), isRequired: true);
-        $this->version = new Key('version', new ConstShape(self::VERSION, 'must be '.self::VERSION.', the version this program reads'), isRequired: true);
+        $this->format = new Key(
+            'format',
+            new ConstShape(self::FORMAT, 'must be "'.self::FORMAT.'"; is this another kind of file?'),
+            isRequired: true,
+        );
+        $this->version = new Key(
+            'version',
+            new ConstShape(self::VERSION, 'must be '.self::VERSION.', the version this program reads'),
+            isRequired: true,
+        );
         $this->unit = new Key('unit', new WordShape(Unit::class), 'what plain numbers are in', isRequired: true);
         $this->body = new Key('body', new NamedShape($measures), 'one figure for each point: the measure', isRequired: true);
-        $this->readings = new Key('readings', new NamedShape($tries), 'the tries behind a measure: where a point has some, its measure is taken from them');
+        $this->readings = new Key(
+            'readings',
+            new NamedShape($tries),
+            'the tries behind a measure: where a point has some, its measure is taken from them',
+        );
         $this->foundation = new Key('foundation', new TextShape(orEmpty: true), 'what was worn for it');
         $this->pattern = new Key('pattern', new ObjectShape(new PatternKeys), isRequired: true);
         $this->choices = new Key('choices', new ObjectShape(new ChoicesKeys));

@@ -22,7 +22,12 @@ final readonly class NotionKeys implements Keys
         /** @var Key<string> */
         public Key $name = new Key('name', new TextShape, isRequired: true),
         /** @var Key<list<string>> */
-        public Key $bySize = new Key('by_size', new ListShape(new TextShape(orEmpty: true), PatternReader::MOST_SIZES, hasGaps: true), 'empty where none is needed', isRequired: true),
+        public Key $bySize = new Key(
+            'by_size',
+            new ListShape(new TextShape(orEmpty: true), PatternReader::MOST_SIZES, hasGaps: true),
+            'empty where none is needed',
+            isRequired: true,
+        ),
     ) {
     }
 }

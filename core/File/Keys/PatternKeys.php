@@ -42,15 +42,29 @@ final readonly class PatternKeys implements Keys
         /** @var Key<Fields> */
         public Key $fabric = new Key('fabric', new ObjectShape(new FabricKeys)),
         /** @var Key<list<string>> */
-        public Key $sizes = new Key('sizes', new ListShape(new TextShape, PatternReader::MOST_SIZES, least: 1, isSet: true), 'the smallest first', isRequired: true),
+        public Key $sizes = new Key(
+            'sizes',
+            new ListShape(new TextShape, PatternReader::MOST_SIZES, least: 1, isSet: true),
+            'the smallest first',
+            isRequired: true,
+        ),
         /** @var Key<list<Fields>> */
-        public Key $ranges = new Key('ranges', new ListShape(new ObjectShape(new RangeKeys), PatternReader::MOST_SIZES), 'envelopes; those that share a draft were drawn as one set of lines'),
+        public Key $ranges = new Key(
+            'ranges',
+            new ListShape(new ObjectShape(new RangeKeys), PatternReader::MOST_SIZES),
+            'envelopes; those that share a draft were drawn as one set of lines',
+        ),
         /** @var Key<ChartMeaning> */
         public Key $chartMeans = new Key('chart_means', new WordShape(ChartMeaning::class)),
         /** @var Key<BetweenRule> */
         public Key $between = new Key('between', new WordShape(BetweenRule::class)),
         /** @var Key<array<string, Node>> */
-        public Key $bodyChart = new Key('body_chart', new ChartShape, 'rows of one figure for each size, null where none is printed; over sizes drawn together they rise', isRequired: true),
+        public Key $bodyChart = new Key(
+            'body_chart',
+            new ChartShape,
+            'rows of one figure for each size, null where none is printed; over sizes drawn together they rise',
+            isRequired: true,
+        ),
         /** @var Key<array<string, Node>> */
         public Key $finished = new Key('finished', new ChartShape(isFinished: true)),
         /** @var Key<Fields> */
@@ -60,9 +74,17 @@ final readonly class PatternKeys implements Keys
         /** @var Key<list<string>> */
         public Key $fits = new Key('fits', new ListShape(new TextShape, 40)),
         /** @var Key<list<Fields>> */
-        public Key $finishedBy = new Key('finished_by', new ListShape(new ObjectShape(new FinishedForKeys), 40), 'finished figures of one view, fit or cup'),
+        public Key $finishedBy = new Key(
+            'finished_by',
+            new ListShape(new ObjectShape(new FinishedForKeys), 40),
+            'finished figures of one view, fit or cup',
+        ),
         /** @var Key<array<string, Fields>> */
-        public Key $flatChecks = new Key('flat_checks', new ByLevel(new ObjectShape(new FlatCheckKeys)), 'the tissue of one size measured at a level'),
+        public Key $flatChecks = new Key(
+            'flat_checks',
+            new ByLevel(new ObjectShape(new FlatCheckKeys)),
+            'the tissue of one size measured at a level',
+        ),
         /** @var Key<array<string, Weight>> */
         public Key $levels = new Key('levels', new ByLevel(new WordShape(Weight::class))),
         /** @var Key<Fields> */
@@ -80,7 +102,12 @@ final readonly class PatternKeys implements Keys
         /** @var Key<array<string, Length>> */
         public Key $leastEase = new Key('least_ease', new ByLevel(new LengthShape(LengthKind::Ease))),
         /** @var Key<CutAs> */
-        public Key $cutAs = new Key('cut_as', new WordShape(CutAs::class), 'how it is meant to be cut; a boxy garment in one size', usual: CutAs::Blended),
+        public Key $cutAs = new Key(
+            'cut_as',
+            new WordShape(CutAs::class),
+            'how it is meant to be cut; a boxy garment in one size',
+            usual: CutAs::Blended,
+        ),
     ) {
     }
 }

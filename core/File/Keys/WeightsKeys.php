@@ -40,7 +40,12 @@ final readonly class WeightsKeys implements Keys
         /** @var Key<float> */
         public Key $work = new Key('work', new NumberShape(0, self::MOST), usual: CostWeights::WORK),
         /** @var Key<list<float>> */
-        public Key $steps = new Key('steps', new ListShape(new NumberShape(0, self::MOST), 20), 'what a step of 0, 1, 2 ... sizes costs', usual: CostWeights::STEPS),
+        public Key $steps = new Key(
+            'steps',
+            new ListShape(new NumberShape(0, self::MOST), 20),
+            'what a step of 0, 1, 2 ... sizes costs',
+            usual: CostWeights::STEPS,
+        ),
     ) {
     }
 }

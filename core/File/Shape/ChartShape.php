@@ -22,7 +22,10 @@ final readonly class ChartShape implements Shape
     public function __construct(bool $isFinished = false)
     {
         $rows = array_filter(ChartRow::cases(), static fn (ChartRow $row): bool => ! $isFinished || $row->isFinished());
-        $this->rows = array_combine(array_column($rows, 'value'), array_map(static fn (ChartRow $row): RowShape => new RowShape($row->kind()), $rows));
+        $this->rows = array_combine(
+            array_column($rows, 'value'),
+            array_map(static fn (ChartRow $row): RowShape => new RowShape($row->kind()), $rows),
+        );
     }
 
     /** @return array<string, Node> the rows: only the pattern knows how many figures they have */

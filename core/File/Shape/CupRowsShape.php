@@ -44,7 +44,14 @@ final readonly class CupRowsShape implements Shape
     private function rows(): EntriesShape
     {
         // A schema's expressions know no flag for small letters.
-        $letters = array_map(static fn (string $cup): string => (string) preg_replace_callback('/./', static fn (array $letter): string => "[{$letter[0]}".strtolower($letter[0]).']', $cup), CupLetter::all());
+        $letters = array_map(
+            static fn (string $cup): string => (string) preg_replace_callback(
+                '/./',
+                static fn (array $letter): string => "[{$letter[0]}".strtolower($letter[0]).']',
+                $cup,
+            ),
+            CupLetter::all(),
+        );
 
         return new EntriesShape(new RowShape(LengthKind::Girth), '('.implode('|', $letters).')$');
     }

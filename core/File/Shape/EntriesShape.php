@@ -45,6 +45,11 @@ final readonly class EntriesShape implements Shape
 
         return $dialect === Dialect::Api
             ? ['type' => 'object', 'additionalProperties' => $entry]
-            : ['type' => 'object', 'patternProperties' => ['^x_' => true, "^(?!x_){$this->names}" => $entry], 'maxProperties' => Node::MOST_ENTRIES, 'additionalProperties' => false];
+            : [
+                'type' => 'object',
+                'patternProperties' => ['^x_' => true, "^(?!x_){$this->names}" => $entry],
+                'maxProperties' => Node::MOST_ENTRIES,
+                'additionalProperties' => false,
+            ];
     }
 }

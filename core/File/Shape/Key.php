@@ -52,6 +52,10 @@ final readonly class Key
             return ['oneOf' => [$schema, ['type' => 'null']]];
         }
 
-        return [...$schema, 'type' => [$schema['type'], 'null'], ...(is_array($schema['enum'] ?? null) ? ['enum' => [...$schema['enum'], null]] : [])];
+        return [
+            ...$schema,
+            'type' => [$schema['type'], 'null'],
+            ...(is_array($schema['enum'] ?? null) ? ['enum' => [...$schema['enum'], null]] : []),
+        ];
     }
 }

@@ -22,14 +22,22 @@ final readonly class ListShape implements Shape
      * @param  bool  $hasGaps  whether null may stand for an item, as in a row where no figure is printed
      * @param  bool  $isSet  whether no two items are alike
      */
-    public function __construct(private Shape $item, private int $most, private int $least = 0, private bool $hasGaps = false, private bool $isSet = false)
-    {
+    public function __construct(
+        private Shape $item,
+        private int $most,
+        private int $least = 0,
+        private bool $hasGaps = false,
+        private bool $isSet = false,
+    ) {
     }
 
     /** @return list<T> those that could be read */
     public function read(Node $node): array
     {
-        $read = array_map(fn (Node $item): mixed => $this->hasGaps && $item->isNull() ? null : $this->item->read($item), $this->items($node));
+        $read = array_map(
+            fn (Node $item): mixed => $this->hasGaps && $item->isNull() ? null : $this->item->read($item),
+            $this->items($node),
+        );
 
         return array_values(array_filter($read, static fn (mixed $one): bool => $one !== null));
     }

@@ -23,6 +23,9 @@ final readonly class TextShape implements Shape
 
     public function schema(Dialect $dialect): array
     {
-        return ['type' => 'string', ...$dialect->limits([...($this->orEmpty ? [] : ['minLength' => 1]), 'maxLength' => Node::LONGEST_TEXT])];
+        return [
+            'type' => 'string',
+            ...$dialect->limits([...($this->orEmpty ? [] : ['minLength' => 1]), 'maxLength' => Node::LONGEST_TEXT]),
+        ];
     }
 }

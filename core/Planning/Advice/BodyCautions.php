@@ -32,7 +32,9 @@ final readonly class BodyCautions
             $hasHip ? $self->slip(BodySlip::ThighOverHip, Caution::thighOverHip(...)) : null,
             $hasHip ? $self->slip(BodySlip::TummyOverHip, Caution::tummyOverHip(...)) : null,
             self::tummy($plan),
-            array_key_exists('waist', $plan->levels) ? $self->slip(BodySlip::WaistAtTrousers, static fn (): Caution => Caution::waistAtTrousers()) : null,
+            array_key_exists('waist', $plan->levels)
+                ? $self->slip(BodySlip::WaistAtTrousers, static fn (): Caution => Caution::waistAtTrousers())
+                : null,
             $plan->lengths->aboveWaist === null ? $self->height($plan->situation->range->height) : null,
         ], static fn (?Caution $caution): bool => $caution !== null));
     }
@@ -60,7 +62,9 @@ final readonly class BodyCautions
         $garment = $waist->asCut->plus($hip->asCut->minus($waist->asCut)->times($way));
         $wider = $waist->facts->body?->isLessThan($tummy) === true;
 
-        return $wider && $garment->isLessThan($tummy->plus($waist->facts->floor)) ? Caution::tummyTight($plan->make->say($garment), $plan->make->say($tummy)) : null;
+        return $wider && $garment->isLessThan($tummy->plus($waist->facts->floor))
+            ? Caution::tummyTight($plan->make->say($garment), $plan->make->say($tummy))
+            : null;
     }
 
     private function height(?Length $drafted): ?Caution

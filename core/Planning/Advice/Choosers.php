@@ -19,8 +19,13 @@ final readonly class Choosers
      * @param  ?string  $betweenIdle  the same of the rule between two sizes
      * @param  ?string  $orderIdle  the same of the order of work
      */
-    private function __construct(public Pick $pick, public EaseSchool $ease, public ?string $pickIdle, public ?string $betweenIdle, public ?string $orderIdle)
-    {
+    private function __construct(
+        public Pick $pick,
+        public EaseSchool $ease,
+        public ?string $pickIdle,
+        public ?string $betweenIdle,
+        public ?string $orderIdle,
+    ) {
     }
 
     public static function of(Plan $plan): self
@@ -59,7 +64,10 @@ final readonly class Choosers
         }
         $counting = array_filter($levels, static fn (LevelPlan $level): bool => ! $level->follows && $level->facts->frame === null);
         $schools = array_map(static fn (LevelPlan $level): EaseSchool => $level->facts->school, $counting);
-        $between = array_filter($counting, static fn (LevelPlan $level): bool => $level->facts->school === EaseSchool::Chart && $level->facts->chartSize?->standing === ChartPosition::Between);
+        $between = array_filter(
+            $counting,
+            static fn (LevelPlan $level): bool => $level->facts->school === EaseSchool::Chart && $level->facts->chartSize?->standing === ChartPosition::Between,
+        );
 
         return match (true) {
             $between !== [] => null,
@@ -70,7 +78,10 @@ final readonly class Choosers
 
     private static function orderIdle(Plan $plan): ?string
     {
-        $changes = array_filter([$plan->lengths->aboveWaist, $plan->lengths->belowWaist], static fn ($change): bool => $change !== null && ! $change->isZero());
+        $changes = array_filter(
+            [$plan->lengths->aboveWaist, $plan->lengths->belowWaist],
+            static fn ($change): bool => $change !== null && ! $change->isZero(),
+        );
 
         return $changes === [] ? 'no length changes' : null;
     }

@@ -29,7 +29,11 @@ final class EnvelopeCautions
         $found = [];
         foreach ($missing as $what) {
             ksort($what['sizes']);
-            $found[] = Caution::rangeNotOwned(array_values($what['levels']), (count($what['sizes']) === 1 ? 'Size ' : 'Sizes ').implode(' and ', $what['sizes']), $what['range']);
+            $found[] = Caution::rangeNotOwned(
+                array_values($what['levels']),
+                (count($what['sizes']) === 1 ? 'Size ' : 'Sizes ').implode(' and ', $what['sizes']),
+                $what['range'],
+            );
         }
 
         return $found;

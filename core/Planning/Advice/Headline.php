@@ -105,7 +105,11 @@ final class Headline
             }
         }
 
-        return array_map(static fn (string $sizes, array $levels): string => "{$sizes} of the ".implode(' and ', $levels), array_keys($places), $places);
+        return array_map(
+            static fn (string $sizes, array $levels): string => "{$sizes} of the ".implode(' and ', $levels),
+            array_keys($places),
+            $places,
+        );
     }
 
     /** @param  non-empty-list<string>  $parts */

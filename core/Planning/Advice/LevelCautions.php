@@ -37,7 +37,9 @@ final readonly class LevelCautions
             $this->onNearerDraft($level),
             ...$this->onSchool($level),
             $this->onLeastEase($level),
-            $level->sureness->sure === Sure::MeasureAgain ? Caution::measureAgain($level->facts->level, $level->sureness->point->words(), $this->plan->nameOf($level->facts->own)) : null,
+            $level->sureness->sure === Sure::MeasureAgain
+                ? Caution::measureAgain($level->facts->level, $level->sureness->point->words(), $this->plan->nameOf($level->facts->own))
+                : null,
             $this->onAllowance($level),
         ];
 
@@ -72,7 +74,12 @@ final readonly class LevelCautions
         $cup = $facts->level === Level::Bust && $this->plan->situation->cupBust !== null ? $this->plan->cup?->letter : null;
         $finished = $pattern->finishedFor($choices->view, $choices->fit, $cup);
         $apart = $own->minus($facts->wished)->abs()->minus(Length::ofNanometres(self::NEARER_NM));
-        $other = $this->plan->inPlay->otherDraftNearer($pattern, $facts->wished, $apart, static fn (int $size): ?Length => $finished->at($facts->level->row(), $size));
+        $other = $this->plan->inPlay->otherDraftNearer(
+            $pattern,
+            $facts->wished,
+            $apart,
+            static fn (int $size): ?Length => $finished->at($facts->level->row(), $size),
+        );
 
         return $other === null ? null : Caution::otherRangeNearer($facts->level, $other);
     }

@@ -39,14 +39,28 @@ final readonly class OnTissue
                 // The other sizes are as much wider as their girth is, shared among all panels.
                 $wider = $level->facts->finishedAt(self::size($level, $side))?->minus($check->finished())->dividedBy(max(1, $times));
 
-                return $wider === null ? null : self::line($panel->name, $panel->girth($check->seamAllowance)->dividedBy($panel->times)->plus($wider), $side, $level, $plan);
+                return $wider === null
+                    ? null
+                    : self::line(
+                        $panel->name,
+                        $panel->girth($check->seamAllowance)->dividedBy($panel->times)->plus($wider),
+                        $side,
+                        $level,
+                        $plan,
+                    );
             }, $check->panels)));
         }
         $quarter = static fn (string $name, PieceSide $side): ?self => ($girth = $level->facts->finishedAt(self::size($level, $side))) === null
             ? null : self::line($name, $girth->dividedBy(self::QUARTERS), $side, $level, $plan);
         $alike = $level->front === $level->back && $level->change->isAlike();
 
-        return array_values(array_filter($alike ? [$quarter('a quarter', PieceSide::Both)] : [$quarter('the front quarter', PieceSide::Front), $quarter('the back quarter', PieceSide::Back)]));
+        return array_values(
+            array_filter(
+                $alike
+                    ? [$quarter('a quarter', PieceSide::Both)]
+                    : [$quarter('the front quarter', PieceSide::Front), $quarter('the back quarter', PieceSide::Back)],
+            ),
+        );
     }
 
     private static function line(string $name, Length $printed, PieceSide $side, LevelPlan $level, Plan $plan): self

@@ -36,7 +36,9 @@ final readonly class Opinions
             return [];
         }
         $self = new self($facts, $facts->body, $make->pattern->sizes, $make->unit);
-        $halves = $facts->level === Level::Bust ? $self->halves($make->body->at(Point::HalfFullBust), $level->size, $situation->inPlay->sizes) : null;
+        $halves = $facts->level === Level::Bust
+            ? $self->halves($make->body->at(Point::HalfFullBust), $level->size, $situation->inPlay->sizes)
+            : null;
 
         return [
             $self->chart(School::ChartUp, BetweenRule::Up),
@@ -56,7 +58,10 @@ final readonly class Opinions
      */
     public static function agreeOn(array $opinions, int $size): bool
     {
-        $schools = array_filter($opinions, static fn (Opinion $opinion): bool => $opinion->school !== School::FrontLarger && $opinion->size !== null);
+        $schools = array_filter(
+            $opinions,
+            static fn (Opinion $opinion): bool => $opinion->school !== School::FrontLarger && $opinion->size !== null,
+        );
         $others = array_filter($schools, static fn (Opinion $opinion): bool => $opinion->size !== $size);
 
         return $schools !== [] && $others === [];
@@ -112,7 +117,11 @@ final readonly class Opinions
         $wished = $this->body->plus($liked);
         $refused = $asked->isTooSmall($asked->own) ? ' No size leaves the least ease.' : '';
 
-        return new Opinion(School::Liked, $asked->own, "{$this->say($this->body)} and {$this->say($liked)} of ease make {$this->say($wished)}; {$this->sizes[$asked->own]} finishes at {$this->say($this->facts->finishedAt($asked->own))}.{$refused}");
+        return new Opinion(
+            School::Liked,
+            $asked->own,
+            "{$this->say($this->body)} and {$this->say($liked)} of ease make {$this->say($wished)}; {$this->sizes[$asked->own]} finishes at {$this->say($this->facts->finishedAt($asked->own))}.{$refused}",
+        );
     }
 
     /**

@@ -17,7 +17,12 @@ final class PaperCautions
     public static function of(Plan $plan): array
     {
         $seam = $plan->seam;
-        $lengths = array_map(static fn (string $which): Caution => Caution::lengthSmall($which === 'above_waist' ? 'above the waist' : 'between waist and hip'), $plan->lengths->small);
+        $lengths = array_map(
+            static fn (string $which): Caution => Caution::lengthSmall(
+                $which === 'above_waist' ? 'above the waist' : 'between waist and hip',
+            ),
+            $plan->lengths->small,
+        );
 
         return array_values(array_filter([
             ...self::far($plan),

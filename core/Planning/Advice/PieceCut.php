@@ -21,8 +21,13 @@ final readonly class PieceCut
      * @param  ?list<int>  $back  the same for its back half, where front and back are unlike and the piece has both
      * @param  list<string>  $changes  such as `waist out 0.5 cm`: what its side edge gets, or the whole band
      */
-    private function __construct(public string $name, public Follows $follows, public array $sizes, public ?array $back, public array $changes)
-    {
+    private function __construct(
+        public string $name,
+        public Follows $follows,
+        public array $sizes,
+        public ?array $back,
+        public array $changes,
+    ) {
     }
 
     /**
@@ -50,9 +55,27 @@ final readonly class PieceCut
         $levels = self::levels($piece->follows);
 
         return match (true) {
-            $side === PieceSide::Back => new self($piece->name, $piece->follows, $back, null, self::atEdges($plan, $levels, static fn (EdgeChange $change): Length => $change->back)),
-            $side === PieceSide::Front => new self($piece->name, $piece->follows, $front, null, self::atEdges($plan, $levels, static fn (EdgeChange $change): Length => $change->front)),
-            default => new self($piece->name, $piece->follows, $front, $front === $back ? null : $back, self::wholeBand($plan, $piece->follows)),
+            $side === PieceSide::Back => new self(
+                $piece->name,
+                $piece->follows,
+                $back,
+                null,
+                self::atEdges($plan, $levels, static fn (EdgeChange $change): Length => $change->back),
+            ),
+            $side === PieceSide::Front => new self(
+                $piece->name,
+                $piece->follows,
+                $front,
+                null,
+                self::atEdges($plan, $levels, static fn (EdgeChange $change): Length => $change->front),
+            ),
+            default => new self(
+                $piece->name,
+                $piece->follows,
+                $front,
+                $front === $back ? null : $back,
+                self::wholeBand($plan, $piece->follows),
+            ),
         };
     }
 

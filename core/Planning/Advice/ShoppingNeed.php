@@ -17,8 +17,13 @@ final readonly class ShoppingNeed
      * @param  ?Length  $amount  of the cloth; null for a notion, or where it isn't printed
      * @param  ?string  $text  what the table says of a notion, and of cloth as it was typed where that names its unit
      */
-    private function __construct(public string $name, public ?string $view, public ?Length $width, public ?Length $amount, public ?string $text)
-    {
+    private function __construct(
+        public string $name,
+        public ?string $view,
+        public ?Length $width,
+        public ?Length $amount,
+        public ?string $text,
+    ) {
     }
 
     /**
@@ -33,9 +38,17 @@ final readonly class ShoppingNeed
             return [];
         }
         $largest = max($sizes);
-        $ours = static fn (FabricNeed|Notion $need): bool => $need->view === null || $make->choices->view === null || $need->view === $make->choices->view;
+        $ours = static fn (
+            FabricNeed|Notion $need,
+        ): bool => $need->view === null || $make->choices->view === null || $need->view === $make->choices->view;
         $cloth = array_map(
-            static fn (FabricNeed $need): self => new self($need->cloth, $need->view, $need->width, $need->amounts[$largest] ?? null, $need->typed[$largest] ?? null),
+            static fn (FabricNeed $need): self => new self(
+                $need->cloth,
+                $need->view,
+                $need->width,
+                $need->amounts[$largest] ?? null,
+                $need->typed[$largest] ?? null,
+            ),
             array_filter($make->pattern->notes->cloth, $ours),
         );
         $notions = array_map(
@@ -43,6 +56,8 @@ final readonly class ShoppingNeed
             array_filter($make->pattern->notes->notions, $ours),
         );
 
-        return array_values(array_filter([...$cloth, ...$notions], static fn (self $need): bool => $need->amount !== null || ($need->text ?? '') !== ''));
+        return array_values(
+            array_filter([...$cloth, ...$notions], static fn (self $need): bool => $need->amount !== null || ($need->text ?? '') !== ''),
+        );
     }
 }

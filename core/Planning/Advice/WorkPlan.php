@@ -58,9 +58,19 @@ final readonly class WorkPlan
     /** @return list<WorkStep> */
     private static function unlike(Plan $plan): array
     {
-        $places = array_map(static fn (Level $level): string => "at the {$level->value} the front in {$plan->nameOf($plan->frontBack->front->at($level) ?? 0)} and the back in {$plan->nameOf($plan->frontBack->back->at($level) ?? 0)}", $plan->frontBack->unlike());
+        $places = array_map(
+            static fn (Level $level): string => "at the {$level->value} the front in {$plan->nameOf($plan->frontBack->front->at($level) ?? 0)} and the back in {$plan->nameOf($plan->frontBack->back->at($level) ?? 0)}",
+            $plan->frontBack->unlike(),
+        );
 
-        return $places === [] ? [] : [new WorkStep('front_back', 'Cut '.implode(', ', $places).'. The front half of the sleeve cap follows the front, the back half the back; walk the side seams against each other.')];
+        return $places === []
+            ? []
+            : [
+                new WorkStep(
+                    'front_back',
+                    'Cut '.implode(', ', $places).'. The front half of the sleeve cap follows the front, the back half the back; walk the side seams against each other.',
+                ),
+            ];
     }
 
     /** @return list<WorkStep> none where every piece is cut along one printed line */
@@ -97,7 +107,9 @@ final readonly class WorkPlan
     {
         $names = array_map($plan->nameOf(...), array_values($plan->sizes->known()));
 
-        return count(array_unique($names)) < 2 || ! $plan->front->isLike($plan->back) ? '' : 'from line '.implode(' to line ', self::withoutRepeats($names)).', ';
+        return count(array_unique($names)) < 2 || ! $plan->front->isLike($plan->back)
+            ? ''
+            : 'from line '.implode(' to line ', self::withoutRepeats($names)).', ';
     }
 
     /**
@@ -106,7 +118,9 @@ final readonly class WorkPlan
      */
     private static function withoutRepeats(array $names): array
     {
-        return array_values(array_filter($names, static fn (string $name, int $at): bool => $at === 0 || $names[$at - 1] !== $name, ARRAY_FILTER_USE_BOTH));
+        return array_values(
+            array_filter($names, static fn (string $name, int $at): bool => $at === 0 || $names[$at - 1] !== $name, ARRAY_FILTER_USE_BOTH),
+        );
     }
 
     /** @return list<WorkStep> what is taken in or let out in no side seam's line */
@@ -129,7 +143,14 @@ final readonly class WorkPlan
         }
         $how = $edge->isPositive() ? 'that much deeper' : 'that much nearer the edge';
 
-        return [new WorkStep('take', "At the {$level->facts->level->value} sew each seam {$plan->make->say($edge->abs())} an edge ".Take::way($edge).", {$how}, between two notches; nothing is drawn.", Length::zero()->minus($level->taken->all), $level->facts->edges)];
+        return [
+            new WorkStep(
+                'take',
+                "At the {$level->facts->level->value} sew each seam {$plan->make->say($edge->abs())} an edge ".Take::way($edge).", {$how}, between two notches; nothing is drawn.",
+                Length::zero()->minus($level->taken->all),
+                $level->facts->edges,
+            ),
+        ];
     }
 
     /** @return list<WorkStep> the edges beyond the side seams get the same */
@@ -141,7 +162,14 @@ final readonly class WorkPlan
             return [];
         }
 
-        return [new WorkStep('take', "At the {$level->facts->level->value} draw {$plan->make->say($edge->abs())} ".Take::way($edge)." at the other {$others} edges as well, running out to nothing at the next levels.", Length::zero()->minus($edge), $others)];
+        return [
+            new WorkStep(
+                'take',
+                "At the {$level->facts->level->value} draw {$plan->make->say($edge->abs())} ".Take::way($edge)." at the other {$others} edges as well, running out to nothing at the next levels.",
+                Length::zero()->minus($edge),
+                $others,
+            ),
+        ];
     }
 
     /** @return list<WorkStep> */
@@ -149,7 +177,16 @@ final readonly class WorkPlan
     {
         $apart = $level->taken->centreBack;
 
-        return $apart->isZero() ? [] : [new WorkStep('centre_back', "At the {$level->facts->level->value} ".Take::way($apart)." {$plan->make->say($apart->abs())} at the centre back alone: {$plan->make->say($apart->abs()->dividedBy(2))} at each of its two edges, running out to nothing above and below. Lining and band the same.", Length::zero()->minus($apart), 2)];
+        return $apart->isZero()
+            ? []
+            : [
+                new WorkStep(
+                    'centre_back',
+                    "At the {$level->facts->level->value} ".Take::way($apart)." {$plan->make->say($apart->abs())} at the centre back alone: {$plan->make->say($apart->abs()->dividedBy(2))} at each of its two edges, running out to nothing above and below. Lining and band the same.",
+                    Length::zero()->minus($apart),
+                    2,
+                ),
+            ];
     }
 
     /** @return list<WorkStep> */
@@ -160,7 +197,14 @@ final readonly class WorkPlan
             return [];
         }
 
-        return [new WorkStep('sleeve', "Let the sleeve out by {$plan->make->say($sleeve->need)} at the upper arm: {$plan->make->say($sleeve->perEdge)} at each of its two edges, running out to nothing at the wrist; the armhole is walked against the cap.", $sleeve->need, 2)];
+        return [
+            new WorkStep(
+                'sleeve',
+                "Let the sleeve out by {$plan->make->say($sleeve->need)} at the upper arm: {$plan->make->say($sleeve->perEdge)} at each of its two edges, running out to nothing at the wrist; the armhole is walked against the cap.",
+                $sleeve->need,
+                2,
+            ),
+        ];
     }
 
     /** @return list<WorkStep> pieces that go round at a level get what the level gets */
@@ -169,7 +213,16 @@ final readonly class WorkPlan
         $steps = [];
         foreach ($plan->pieces() as $piece) {
             if (PieceSide::of($piece->name) === PieceSide::Both && $piece->changes !== []) {
-                $steps[] = new WorkStep('join', ucfirst("{$piece->name}: ").implode(', ', $piece->changes).', as the seam that it joins; its ends and notches move with it.', null, null, [$piece->name]);
+                $steps[] = new WorkStep(
+                    'join',
+                    ucfirst("{$piece->name}: ").implode(
+                        ', ',
+                        $piece->changes,
+                    ).', as the seam that it joins; its ends and notches move with it.',
+                    null,
+                    null,
+                    [$piece->name],
+                );
             }
         }
 

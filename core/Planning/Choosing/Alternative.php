@@ -14,7 +14,12 @@ final readonly class Alternative
      * @param  list<ReceiptLine>  $receipt
      * @param  bool  $adjustsBust  whether taking it clips all levels and adjusts the bust to its size
      */
-    public function __construct(public AlternativeName $name, public Sizes $sizes, public float $cost, public array $receipt, public bool $adjustsBust)
-    {
+    public function __construct(
+        public AlternativeName $name,
+        public Sizes $sizes,
+        public float $cost,
+        public array $receipt,
+        public bool $adjustsBust,
+    ) {
     }
 }

@@ -18,8 +18,13 @@ final readonly class Alternatives
     private const MOST_LACKING_NM = 101_600_000;
 
     /** @param  array<string, LevelFacts>  $facts  by level */
-    private function __construct(private Situation $situation, private array $facts, private Planner $planner, private Receipt $receipt, public Sizes $best)
-    {
+    private function __construct(
+        private Situation $situation,
+        private array $facts,
+        private Planner $planner,
+        private Receipt $receipt,
+        public Sizes $best,
+    ) {
     }
 
     public static function of(Situation $situation): self
@@ -74,7 +79,9 @@ final readonly class Alternatives
 
     private function commonSize(): ?int
     {
-        $common = array_values(array_intersect(...array_map(static fn (LevelFacts $facts): array => $facts->candidates(), array_values($this->facts))));
+        $common = array_values(
+            array_intersect(...array_map(static fn (LevelFacts $facts): array => $facts->candidates(), array_values($this->facts))),
+        );
         if ($common === []) {
             return null;
         }
@@ -115,7 +122,10 @@ final readonly class Alternatives
         $room = $facts->likedEase ?? $facts->least;
         $needed = $facts->floor === null || $room === null ? null : $facts->body?->plus($facts->floor->longer($room));
         $finished = array_filter($facts->candidates(), static fn (int $size): bool => $facts->finishedAt($size) !== null);
-        $wide = array_filter($finished, static fn (int $size): bool => $size >= $anchor && $needed !== null && $facts->finishedAt($size)?->isLessThan($needed) === false);
+        $wide = array_filter(
+            $finished,
+            static fn (int $size): bool => $size >= $anchor && $needed !== null && $facts->finishedAt($size)?->isLessThan($needed) === false,
+        );
 
         return match (true) {
             $finished === [] => $facts->own,

@@ -36,10 +36,15 @@ final readonly class LevelCosts
         return $this->fit[$size] ?? self::cost($this->facts, $this->weights, $size);
     }
 
-    /** @return non-empty-array<int, float> those that the planner may take, with their cost, the best fitting first: so a search can stop early */
+    /**
+     * @return non-empty-array<int, float> those that the planner may take, with their cost, the best fitting first: so a
+     *   search can stop early
+     */
     public function allowed(): array
     {
-        $large = $this->facts->isFree() ? [] : array_filter($this->fit, fn (int $size): bool => ! $this->facts->isTooSmall($size), ARRAY_FILTER_USE_KEY);
+        $large = $this->facts->isFree()
+            ? []
+            : array_filter($this->fit, fn (int $size): bool => ! $this->facts->isTooSmall($size), ARRAY_FILTER_USE_KEY);
         $allowed = $large === [] ? $this->fit : $large;
         asort($allowed);
 
@@ -52,10 +57,15 @@ final readonly class LevelCosts
         $over = abs($left);
         $counts = $weights->of($facts->weight);
 
-        return $counts === 0.0 ? 0.0 : $counts * (max(0.0, $over - $weights->slackCm) * self::worse($facts, $weights, $size, $left) + $weights->everyCm * $over);
+        return $counts === 0.0
+            ? 0.0
+            : $counts * (max(0.0, $over - $weights->slackCm) * self::worse($facts, $weights, $size, $left) + $weights->everyCm * $over);
     }
 
-    /** Too small shows in a woven, and where the chart counts; at the bust too large does as well: neck, shoulder and armhole grow with it. */
+    /**
+     * Too small shows in a woven, and where the chart counts; at the bust too large does as well: neck, shoulder and
+     * armhole grow with it.
+     */
     private static function worse(LevelFacts $facts, CostWeights $weights, int $size, float $left): float
     {
         $tooSmall = $left < 0 && ($facts->fabric->kind === FabricKind::Woven || $facts->schoolAt($size) === EaseSchool::Chart);

@@ -31,7 +31,10 @@ final readonly class Planner
 
     public static function of(Situation $situation): self
     {
-        $levels = array_map(static fn (LevelFacts $facts): LevelCosts => LevelCosts::of($facts, $situation->make->choices->weights), $situation->measured());
+        $levels = array_map(
+            static fn (LevelFacts $facts): LevelCosts => LevelCosts::of($facts, $situation->make->choices->weights),
+            $situation->measured(),
+        );
 
         return new self($situation, $levels, array_map(static fn (LevelCosts $level): array => $level->allowed(), $levels));
     }

@@ -32,16 +32,25 @@ final readonly class Receipt
         foreach ($sizes->known() as $level => $size) {
             $lines[] = $adjustsBust && $level === Level::Bust->value
                 ? new ReceiptLine("bust in {$this->nameOf($size)}: adjusted", 0.0)
-                : new ReceiptLine($this->fitWords($this->levels[$level]->facts, $size), round($this->levels[$level]->fitOf($size), self::PLACES));
+                : new ReceiptLine(
+                    $this->fitWords($this->levels[$level]->facts, $size),
+                    round($this->levels[$level]->fitOf($size), self::PLACES),
+                );
         }
         foreach ([[Level::Bust, Level::Waist], [Level::Waist, Level::Hip]] as [$upper, $lower]) {
             $step = $sizes->step($upper, $lower);
             if ($step !== null) {
-                $lines[] = new ReceiptLine("{$upper->value} to {$lower->value}: ".self::stepWords($step), round($this->situation->make->choices->weights->step($step), self::PLACES));
+                $lines[] = new ReceiptLine(
+                    "{$upper->value} to {$lower->value}: ".self::stepWords($step),
+                    round($this->situation->make->choices->weights->step($step), self::PLACES),
+                );
             }
         }
         if (! $adjustment->isZero()) {
-            $cost = round($this->situation->make->choices->weights->adjustment($adjustment->nanometres / LevelCosts::NANOMETRES_A_CM), self::PLACES);
+            $cost = round(
+                $this->situation->make->choices->weights->adjustment($adjustment->nanometres / LevelCosts::NANOMETRES_A_CM),
+                self::PLACES,
+            );
             $lines[] = new ReceiptLine("a bust adjustment of {$this->situation->make->say($adjustment->abs())}", $cost);
         }
         $cost = round(array_sum(array_map(static fn (ReceiptLine $line): float => $line->cost, $lines)), self::PLACES);

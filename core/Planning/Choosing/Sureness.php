@@ -39,7 +39,15 @@ final readonly class Sureness
             }
             : $lookup->sizeAfter(...);
 
-        return new self($point, Sure::of($body->spreadAt($point), $after, $facts->own, self::isOn($facts, $lookup->chart->standing ?? $facts->chartSize?->standing)));
+        return new self(
+            $point,
+            Sure::of(
+                $body->spreadAt($point),
+                $after,
+                $facts->own,
+                self::isOn($facts, $lookup->chart->standing ?? $facts->chartSize?->standing),
+            ),
+        );
     }
 
     private static function isOn(LevelFacts $facts, ?ChartPosition $standing): bool

@@ -28,7 +28,12 @@ final class Why
             $facts->isFree() && $leader !== null && $sizes->at($leader) === $size => "The {$where} hangs free and takes the size of the {$leader->value}; {$byItself}.",
             $facts->isFree() => "The {$where} hangs free, so only the steps beside it count; {$byItself}.",
             SizePick::pick($situation) === Pick::OneSize && $ways->oneSize()?->at($facts->level) === $size => "All is cut in one size, the {$where} too; {$byItself}.",
-            default => self::weighed($facts, $sizes, $size, $situation).", so the planner takes {$names[$size]} at the {$where}; {$byItself}.",
+            default => self::weighed(
+                $facts,
+                $sizes,
+                $size,
+                $situation,
+            ).", so the planner takes {$names[$size]} at the {$where}; {$byItself}.",
         };
     }
 
@@ -38,7 +43,11 @@ final class Why
         $costs = LevelCosts::of($facts, $weights);
         $saved = $weights->steps($sizes->with($facts->level, $facts->own)) - $weights->steps($sizes);
         if ($costs->fitOf($size) < $costs->fitOf($facts->own)) {
-            return 'Weighed in centimetres, '.self::leaves($facts, $size, $situation).' counts less than '.self::leaves($facts, $facts->own, $situation);
+            return 'Weighed in centimetres, '.self::leaves($facts, $size, $situation).' counts less than '.self::leaves(
+                $facts,
+                $facts->own,
+                $situation,
+            );
         }
 
         return $saved > 0

@@ -79,7 +79,9 @@ final readonly class WhyNot
         }
         $lacks = $this->facts->lacks($size);
 
-        return $lacks === null ? 'it is smaller than what the level asks for' : "too small to move in by {$this->situation->make->say($lacks)}";
+        return $lacks === null
+            ? 'it is smaller than what the level asks for'
+            : "too small to move in by {$this->situation->make->say($lacks)}";
     }
 
     private function costs(int $size): string

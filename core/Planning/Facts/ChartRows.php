@@ -43,7 +43,13 @@ final readonly class ChartRows
             body: self::rows($pattern->bodyChart, $inPlay),
             finished: self::rows($finished, $inPlay),
             bodyByCup: $hasBust ? self::busts($pattern->cups->withBodyRows(), $pattern->cups->bodyChart(...), $inPlay) : [],
-            finishedByCup: $hasBust ? self::busts($pattern->cupsWithFinished(), static fn (string $cup): Chart => $pattern->finishedFor($choices->view, $choices->fit, $cup), $inPlay) : [],
+            finishedByCup: $hasBust
+                ? self::busts(
+                    $pattern->cupsWithFinished(),
+                    static fn (string $cup): Chart => $pattern->finishedFor($choices->view, $choices->fit, $cup),
+                    $inPlay,
+                )
+                : [],
             hasCups: $pattern->hasCups(),
             derivesCups: $pattern->hasFinishedOrPiecesByCup(),
         );

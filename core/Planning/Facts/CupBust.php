@@ -20,8 +20,13 @@ final readonly class CupBust
      * @param  ?string  $bodyFrom  the cup whose printed body row stands in for a missing one; null where none has to
      * @param  ?string  $finishedFrom  the same of the finished row
      */
-    private function __construct(public ?SizeChart $body, public ?SizeChart $finished, public bool $derived, public ?string $bodyFrom, public ?string $finishedFrom)
-    {
+    private function __construct(
+        public ?SizeChart $body,
+        public ?SizeChart $finished,
+        public bool $derived,
+        public ?string $bodyFrom,
+        public ?string $finishedFrom,
+    ) {
     }
 
     /**
@@ -36,7 +41,13 @@ final readonly class CupBust
         [$finished, $finishedFrom] = self::printed($cup, $rows->finishedByCup, $drafted, $rows->finished(ChartRow::FullBust), false);
         $derived = $body === null;
 
-        return new self($body ?? self::moved($cup, $drafted, $rows->body(ChartRow::FullBust)), $finished, $derived, $bodyFrom, $finishedFrom);
+        return new self(
+            $body ?? self::moved($cup, $drafted, $rows->body(ChartRow::FullBust)),
+            $finished,
+            $derived,
+            $bodyFrom,
+            $finishedFrom,
+        );
     }
 
     /**

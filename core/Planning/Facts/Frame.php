@@ -15,8 +15,13 @@ final readonly class Frame
      * @param  ?Length  $measure  what was looked up; likewise
      * @param  string  $why  why this measure leads
      */
-    private function __construct(public Lead $lead, public ?int $size, public ?Length $measure, public ?ChartSize $chart, public string $why)
-    {
+    private function __construct(
+        public Lead $lead,
+        public ?int $size,
+        public ?Length $measure,
+        public ?ChartSize $chart,
+        public string $why,
+    ) {
     }
 
     /** @param  ?int  $bust  the size of the bust, which is the frame where one is looked up: a clip wins */

@@ -23,8 +23,14 @@ final readonly class FrameLookup
      * @param  Length  $measure  it, with the drafted difference added where the full-bust row is read for a high bust
      * @param  string  $note  how it was looked up; empty where it is as plain as it seems
      */
-    private function __construct(public Point $point, public Length $measure, public ChartSize $chart, public string $note, private SizeChart $row, private BetweenRule $between)
-    {
+    private function __construct(
+        public Point $point,
+        public Length $measure,
+        public ChartSize $chart,
+        public string $note,
+        private SizeChart $row,
+        private BetweenRule $between,
+    ) {
     }
 
     /**
@@ -39,7 +45,12 @@ final readonly class FrameLookup
         $fullBust = $bust ?? throw Unplannable::noLevel();
 
         return match ($lead) {
-            Lead::CrossFront => self::in($rows->body(ChartRow::CrossFront) ?? throw Unplannable::noCrossFrontRow(), $lead->point(), $measure, $make),
+            Lead::CrossFront => self::in(
+                $rows->body(ChartRow::CrossFront) ?? throw Unplannable::noCrossFrontRow(),
+                $lead->point(),
+                $measure,
+                $make,
+            ),
             Lead::HighBust => self::byHighBust($make, $rows, $fullBust, $measure, $draftedCup),
             default => self::in($fullBust, $lead->point(), $measure, $make),
         };

@@ -31,13 +31,24 @@ final readonly class LeadChoice
 
         return match (true) {
             $make->choices->lead !== null => new self($make->choices->lead, 'You chose it.'),
-            $has(Point::CrossFront) && $rows->body(ChartRow::CrossFront) !== null => new self(Lead::CrossFront, 'The pattern gives the front width, and it is measured: it says most about shoulder and armhole.'),
-            $cup !== null && $has(Point::FullBust) && $rows->hasCups => new self(Lead::Cup, 'The pattern is drawn by cup, and the cup is known.'),
+            $has(Point::CrossFront) && $rows->body(ChartRow::CrossFront) !== null => new self(
+                Lead::CrossFront,
+                'The pattern gives the front width, and it is measured: it says most about shoulder and armhole.',
+            ),
+            $cup !== null && $has(Point::FullBust) && $rows->hasCups => new self(
+                Lead::Cup,
+                'The pattern is drawn by cup, and the cup is known.',
+            ),
             $cup !== null && $has(Point::HighBust) && ($apart > 1 || ($apart === 1 && $rows->body(ChartRow::HighBust) !== null)) => new self(
                 Lead::HighBust,
                 "Cup {$cup->letter} is ".($apart > 1 ? 'more than one letter' : 'a letter')." from the {$drafted} it is drafted for: shoulder and armhole fit better by the high bust, and the bust is adjusted.",
             ),
-            $has(Point::FullBust) => new self(Lead::FullBust, $cup === null ? 'Without a cup the full bust leads.' : "Cup {$cup->letter} is near enough to the {$drafted} it is drafted for."),
+            $has(Point::FullBust) => new self(
+                Lead::FullBust,
+                $cup === null
+                    ? 'Without a cup the full bust leads.'
+                    : "Cup {$cup->letter} is near enough to the {$drafted} it is drafted for.",
+            ),
             $has(Point::HighBust) => new self(Lead::HighBust, 'The full bust is not measured, the high bust is.'),
             default => new self(Lead::FullBust, 'The bust is not measured.'),
         };

@@ -20,7 +20,10 @@ final class NeededPoints
         $bust = $pattern->hasLevel(Level::Bust) && ($has(ChartRow::FullBust) || $pattern->hasCups());
         $hip = $pattern->hasLevel(Level::Hip) && $has(ChartRow::Hip);
         $waist = $pattern->hasLevel(Level::Waist) && $has(ChartRow::Waist);
-        $halves = array_filter($pattern->ranges, static fn ($range): bool => $pattern->cups->ruleFor($range->name)?->measure === CupMeasure::FrontHalfDifference) !== [];
+        $halves = array_filter(
+            $pattern->ranges,
+            static fn ($range): bool => $pattern->cups->ruleFor($range->name)?->measure === CupMeasure::FrontHalfDifference,
+        ) !== [];
         $seam = $pattern->seam;
         $wanted = [
             Point::HighBust->value => $bust,

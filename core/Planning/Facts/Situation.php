@@ -61,7 +61,17 @@ final readonly class Situation
             throw Unplannable::noLevel();
         }
 
-        return new self(make: $make, inPlay: $inPlay, range: $range, rows: $rows, cup: $cup, lead: $lead, cupBust: $cupBust, lookup: $lookup, facts: $facts);
+        return new self(
+            make: $make,
+            inPlay: $inPlay,
+            range: $range,
+            rows: $rows,
+            cup: $cup,
+            lead: $lead,
+            cupBust: $cupBust,
+            lookup: $lookup,
+            facts: $facts,
+        );
     }
 
     /** @return array<string, LevelFacts> by level, for those that are measured, from the top down */

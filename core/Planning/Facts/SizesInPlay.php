@@ -59,7 +59,9 @@ final readonly class SizesInPlay
         }
         $ranges = array_values(array_filter($pattern->ranges, fn (Range $range): bool => $range->draft === $this->draft));
         $bust = Level::Bust->girthOf($make->body);
-        $size = $bust === null ? null : $pattern->bodyChart->over(ChartRow::FullBust, $this->sizes)?->sizeOf($bust, $make->choices->between)->size;
+        $size = $bust === null
+            ? null
+            : $pattern->bodyChart->over(ChartRow::FullBust, $this->sizes)?->sizeOf($bust, $make->choices->between)->size;
         foreach ($ranges as $range) {
             if ($size !== null && in_array($size, $range->sizes, true)) {
                 return $range;
@@ -133,13 +135,21 @@ final readonly class SizesInPlay
         }
         $held = self::rank($make, $best, $cup)[0];
 
-        return [$best, "Its chart holds {$held} of the measured levels".($cup === null ? '.' : ", and its drafted cup is as near to {$cup->letter} as any.")];
+        return [
+            $best,
+            "Its chart holds {$held} of the measured levels".($cup === null ? '.' : ", and its drafted cup is as near to {$cup->letter} as any."),
+        ];
     }
 
     /** @return array{int, int} more is better: levels held, then nearness of the drafted cup */
     private static function rank(Make $make, string $draft, ?Cup $cup): array
     {
-        $held = count(array_filter(Level::cases(), static fn (Level $level): bool => $make->pattern->hasLevel($level) && self::holds($make, $draft, $level)));
+        $held = count(
+            array_filter(
+                Level::cases(),
+                static fn (Level $level): bool => $make->pattern->hasLevel($level) && self::holds($make, $draft, $level),
+            ),
+        );
         $ranges = array_values(array_filter($make->pattern->ranges, static fn (Range $range): bool => $range->draft === $draft));
         $drafted = CupLetter::drafted($ranges[0]->draftedCup ?? null);
 

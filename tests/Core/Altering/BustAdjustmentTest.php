@@ -21,7 +21,10 @@ test('where there is nothing to adjust there is no method either', function (): 
 });
 
 test('pivoting moves all four edges, slashing the two in front twice as far', function (): void {
-    $moves = static fn (AdjustmentMethod $method): array => [($edges = BustAdjustment::of(cm(4), null, $method)->atEdges())->front, $edges->back];
+    $moves = static fn (AdjustmentMethod $method): array => [
+        ($edges = BustAdjustment::of(cm(4), null, $method)->atEdges())->front,
+        $edges->back,
+    ];
     expect($moves(AdjustmentMethod::Pivot))->toEqual([cm(1), cm(1)])->and($moves(AdjustmentMethod::Slash))->toEqual([cm(2), cm(0)]);
 });
 
@@ -30,7 +33,10 @@ test('more than four centimetres pivoted widen the back; slashed they never do',
 })->with([[4, AdjustmentMethod::Pivot, false], [4.01, AdjustmentMethod::Pivot, true], [9, AdjustmentMethod::Slash, false]]);
 
 test('each way of adjusting is told as the hands do it', function (float $total, AdjustmentMethod $method, int $edges, array $told): void {
-    [$step] = BustSteps::of(BustAdjustment::of(cm($total), null, $method), static fn (Length $length): string => $length->nanometres / 10_000_000 .' cm');
+    [$step] = BustSteps::of(
+        BustAdjustment::of(cm($total), null, $method),
+        static fn (Length $length): string => $length->nanometres / 10_000_000 .' cm',
+    );
     expect([$step->amount, $step->edges])->toEqual([cm($total), $edges])->and($step->text)->toContain(...$told);
 })->with([
     [4, AdjustmentMethod::Pivot, 4, ['Full bust adjustment of 4 cm', 'pivot 1 cm', '1 cm outside the underarm', 'swing out to the mark']],

@@ -19,7 +19,9 @@ test('a change set by hand wins, however small; 0 declines it', function (mixed 
 })->with([['0.3', 0.3], [0, 0], [-1, -1], [null, 2]]);
 
 test('a small change set by hand is not said to be left', function (): void {
-    expect(cautionsOf(planOf(['body.underarm_to_waist' => 20.3, 'choices.lengths' => ['above_waist' => 0.3]])))->not->toContain('length_small');
+    expect(
+        cautionsOf(planOf(['body.underarm_to_waist' => 20.3, 'choices.lengths' => ['above_waist' => 0.3]])),
+    )->not->toContain('length_small');
 });
 
 test('a waist that moves by more than a centimetre, by hand or not, is put in place first', function (array $changes, string $order): void {
@@ -32,10 +34,17 @@ test('a waist that moves by more than a centimetre, by hand or not, is put in pl
 ]);
 
 test('the hem is counted from this waist, to the hip or to the cut edge, whichever the pattern gives', function (array $seam, ?float $hem): void {
-    $lengths = planOf(['body.waist_to_hem' => 62, 'body.waist_to_hip' => 21, 'pattern.seam' => $seam + ['waist_to_hip' => 20, 'hem_allowance' => 3]])->lengths;
+    $lengths = planOf([
+        'body.waist_to_hem' => 62,
+        'body.waist_to_hip' => 21,
+        'pattern.seam' => $seam + ['waist_to_hip' => 20, 'hem_allowance' => 3],
+    ])->lengths;
     expect($lengths->hem)->toEqual($hem === null ? null : cm($hem))->and($lengths->hemUnanswered)->toBe($hem === null);
 })->with([
-    'to the hip' => [['hip_to_hem' => 40], 4], 'to the edge' => [['waist_to_hem_edge' => 60], 4], 'both: to the hip' => [['hip_to_hem' => 40, 'waist_to_hem_edge' => 99], 4],
+    'to the hip' => [['hip_to_hem' => 40], 4], 'to the edge' => [['waist_to_hem_edge' => 60], 4], 'both: to the hip' => [
+        ['hip_to_hem' => 40, 'waist_to_hem_edge' => 99],
+        4,
+    ],
     'neither' => [[], null], 'what is turned up is not known' => [['hip_to_hem' => 40, 'hem_allowance' => null], null],
 ]);
 
@@ -48,7 +57,8 @@ test('a length that is wished for and can\'t be answered is said, unless it is s
 
 test('the step at the hem says from which waist it was counted', function (): void {
     $text = static fn (array $changes): string => array_slice(planOf(['body.waist_to_hem' => 62] + $changes)->work()->steps, -1)[0]->text;
-    expect($text([]))->toContain('from the paper\'s waist')->and($text(['body.underarm_to_waist' => 22]))->toContain('from the changed waist');
+    expect($text([]))->toContain('from the paper\'s waist')
+        ->and($text(['body.underarm_to_waist' => 22]))->toContain('from the changed waist');
 });
 
 test('no change takes away all the paper', function (array $lengths, string $field): void {
@@ -59,7 +69,10 @@ test('no change takes away all the paper', function (array $lengths, string $fie
         expect($refused->faults()[0]->field)->toBe("choices.lengths.{$field}");
     }
 })->with([
-    [['above_waist' => -20], 'above_waist'], [['below_waist' => -20.5], 'below_waist'], [['hem' => -60], 'hem'], [['sleeve' => -60], 'sleeve'],
+    [['above_waist' => -20], 'above_waist'], [
+        ['below_waist' => -20.5],
+        'below_waist',
+    ], [['hem' => -60], 'hem'], [['sleeve' => -60], 'sleeve'],
 ]);
 
 test('where the paper ends below the waist the stations do too', function (): void {
@@ -71,11 +84,22 @@ test('a change of length says where to cut, which way to move, and what to keep'
     $steps = planOf(['choices.lengths' => ['above_waist' => $change]])->work()->steps;
     expect(array_values(array_filter($steps, fn ($step) => str_contains($step->text, 'above the waist')))[0]->text)->toBe($text);
 })->with([
-    [2, 'Lengthen above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, spread by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.'],
-    [-2, 'Shorten above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, overlap by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.'],
+    [
+        2,
+        'Lengthen above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, spread by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.',
+    ],
+    [
+        -2,
+        'Shorten above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, overlap by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.',
+    ],
 ]);
 
 test('below the waist and in the sleeve, too, a change set by hand wins', function (): void {
-    $plan = planOf(['body.waist_to_hip' => 20.4, 'body.sleeve_length' => 62, 'pattern.seam.sleeve_length' => 60, 'choices.lengths' => ['below_waist' => 0.3, 'sleeve' => -1]]);
+    $plan = planOf([
+        'body.waist_to_hip' => 20.4,
+        'body.sleeve_length' => 62,
+        'pattern.seam.sleeve_length' => 60,
+        'choices.lengths' => ['below_waist' => 0.3, 'sleeve' => -1],
+    ]);
     expect([$plan->lengths->belowWaist, $plan->lengths->sleeve, $plan->lengths->small])->toEqual([cm(0.3), cm(-1), []]);
 });

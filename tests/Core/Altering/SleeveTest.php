@@ -8,11 +8,20 @@ use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
 use function Tests\Core\planOf;
 
-$arm = static fn (array $changes): ?Sleeve => planOf([...['body.bicep' => 31, 'pattern.body_chart.bicep' => [26, 27, 28, 29, 30, 31]], ...$changes])->sleeve;
+$arm = static fn (array $changes): ?Sleeve => planOf([
+    ...['body.bicep' => 31, 'pattern.body_chart.bicep' => [26, 27, 28, 29, 30, 31]],
+    ...$changes,
+])->sleeve;
 
 test('the sleeve is that of the bust, and lacks what the arm has more than the chart', function () use ($arm): void {
     $sleeve = $arm([]);
-    expect([$sleeve->size, $sleeve->chartValue, $sleeve->need, $sleeve->perEdge, $sleeve->finished])->toEqual([2, cm(28), cm(3), cm(1.5), null])
+    expect([
+        $sleeve->size,
+        $sleeve->chartValue,
+        $sleeve->need,
+        $sleeve->perEdge,
+        $sleeve->finished,
+    ])->toEqual([2, cm(28), cm(3), cm(1.5), null])
         ->and($arm(['choices.sizes' => ['bust' => '18']])->need)->toEqual(cm(0))
         ->and($arm(['choices.sizes' => ['bust' => '18']])->perEdge)->toEqual(cm(0));
 });
@@ -36,6 +45,10 @@ test('an arm that is not measured, or not printed, is no sleeve', function () us
 test('too narrow a sleeve is said, and is a step of its own', function (): void {
     $plan = planOf(['body.bicep' => 31, 'pattern.body_chart.bicep' => [26, 27, 28, 29, 30, 31]]);
     expect(cautionsOf($plan))->toContain('sleeve_narrow')
-        ->and(array_slice($plan->work()->steps, -1)[0]->text)->toContain('Let the sleeve out by 3 cm at the upper arm: 1.5 cm at each of its two edges')
-        ->and(cautionsOf(planOf(['body.bicep' => 28, 'pattern.body_chart.bicep' => [26, 27, 28, 29, 30, 31]])))->not->toContain('sleeve_narrow');
+        ->and(array_slice($plan->work()->steps, -1)[0]->text)->toContain(
+            'Let the sleeve out by 3 cm at the upper arm: 1.5 cm at each of its two edges',
+        )
+        ->and(
+            cautionsOf(planOf(['body.bicep' => 28, 'pattern.body_chart.bicep' => [26, 27, 28, 29, 30, 31]])),
+        )->not->toContain('sleeve_narrow');
 });

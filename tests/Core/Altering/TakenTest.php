@@ -26,7 +26,12 @@ test('by the chart too much is left, and too little only where the ease carries 
     // 12 is finished at 79: 4 cm of ease, more than the least.
     'a size less, carried by the ease' => [['body.waist' => 75, 'choices.sizes' => ['waist' => '12']], 'leave', -0.25, 79],
     'a size less, not carried' => [['body.waist' => 77, 'choices.sizes' => ['waist' => '12']], 'in_line', -0.75, 82],
-    'a size less, hardly carried: at the least exactly' => [['body.waist' => 76.5, 'choices.sizes' => ['waist' => '12']], 'leave', -0.625, 79],
+    'a size less, hardly carried: at the least exactly' => [
+        ['body.waist' => 76.5, 'choices.sizes' => ['waist' => '12']],
+        'leave',
+        -0.625,
+        79,
+    ],
     'beyond the chart, without finished figures' => [['body.waist' => 91, 'pattern.finished' => null], 'in_line', -1, null],
     'a little beyond it' => [['body.waist' => 88, 'pattern.finished' => null], 'sew', -0.25, null],
 ]);
@@ -37,19 +42,36 @@ test('in the other schools everything left over is taken, little of it in the se
 
 test('what was decided by hand holds, and moves line and garment', function (string $take, float $change, float $asCut): void {
     $waist = waistOf(['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => $take]]);
-    expect($waist->change->front)->toEqual(cm($change))->and($waist->change->back)->toEqual(cm($change))->and($waist->asCut)->toEqual(cm($asCut));
+    expect($waist->change->front)->toEqual(cm($change))
+        ->and($waist->change->back)->toEqual(cm($change))
+        ->and($waist->asCut)->toEqual(cm($asCut));
 })->with([['in_line', -0.5, 77], ['sew', 0, 77], ['leave', 0, 79]]);
 
 test('the centre back takes its own amount, also where the rest is left', function (string $take, float $change, float $asCut): void {
-    $waist = waistOf(['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => $take], 'choices.centre_back' => ['waist' => 1.2]]);
-    expect($waist->taken->perEdge)->toEqual(cm(0.2))->and($waist->change->front)->toEqual(cm($change))->and($waist->asCut)->toEqual(cm($asCut));
+    $waist = waistOf([
+        'body.waist' => 72,
+        'choices.sizes' => ['waist' => '12'],
+        'choices.take' => ['waist' => $take],
+        'choices.centre_back' => ['waist' => 1.2],
+    ]);
+    expect($waist->taken->perEdge)->toEqual(cm(0.2))
+        ->and($waist->change->front)->toEqual(cm($change))
+        ->and($waist->asCut)->toEqual(cm($asCut));
 })->with([['in_line', -0.2, 77], ['leave', 0, 77.8]]);
 
 test('the centre back takes no more than there is, and not the other way', function (float $amount, array $changes): void {
-    expect(fn () => planOf([...['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.centre_back' => ['waist' => $amount]], ...$changes]))
+    expect(
+        fn () => planOf([
+            ...['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.centre_back' => ['waist' => $amount]],
+            ...$changes,
+        ]),
+    )
         ->toThrow(Unplannable::class);
 })->with([
-    [2.1, []], [-0.5, []], [0.5, ['body.waist' => 74]], 'at a free level' => [0.5, ['pattern.levels.waist' => 'free', 'choices.sizes' => (object) []]],
+    [2.1, []], [-0.5, []], [0.5, ['body.waist' => 74]], 'at a free level' => [
+        0.5,
+        ['pattern.levels.waist' => 'free', 'choices.sizes' => (object) []],
+    ],
 ]);
 
 test('and just what there is it may take', function (): void {
@@ -59,7 +81,9 @@ test('and just what there is it may take', function (): void {
 
 test('what a fitting found is added at its side, also at a free level', function (): void {
     $waist = waistOf(['pattern.levels.waist' => 'free', 'choices.by_hand' => ['waist' => ['front' => 0.4, 'back' => -0.1]]]);
-    expect($waist->change->front)->toEqual(cm(0.4))->and($waist->change->back)->toEqual(cm(-0.1))->and($waist->asCut)->toEqual(cm(79 + 0.8 - 0.2))
+    expect($waist->change->front)->toEqual(cm(0.4))
+        ->and($waist->change->back)->toEqual(cm(-0.1))
+        ->and($waist->asCut)->toEqual(cm(79 + 0.8 - 0.2))
         ->and([$waist->taken->leftOver, $waist->taken->take, $waist->wished])->toBe([null, null, null]);
 });
 
@@ -69,7 +93,12 @@ test('a clip on a free level makes it take like the others', function (): void {
 });
 
 test('what is sewn out of the seam allowance has to leave something to hold', function (float $body, bool $said): void {
-    $plan = planOf(['body.waist' => $body, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'sew'], 'pattern.seam.seam_allowance' => 1.5]);
+    $plan = planOf([
+        'body.waist' => $body,
+        'choices.sizes' => ['waist' => '12'],
+        'choices.take' => ['waist' => 'sew'],
+        'pattern.seam.seam_allowance' => 1.5,
+    ]);
     expect(in_array('beyond_allowance waist', cautionsOf($plan), true))->toBe($said);
 })->with([[77.6, false], [77.61, true], [66, false]]);
 
@@ -80,14 +109,44 @@ test('a line that moves more than 4 cm at an edge is said', function (float $han
 
 test('the change runs from level to level as the shape says, and below the hip it stays', function (): void {
     $plan = planOf(['choices.by_hand' => ['waist' => ['front' => 1, 'back' => 1]], 'choices.station_every' => 5]);
-    $changes = array_map(static fn ($station): array => [$station->depth->nanometres / 1e7, $station->change->nanometres / 1e7], $plan->stations());
-    expect($changes)->toEqual([[0, 0], [5, 0.15625], [10, 0.5], [15, 0.84375], [20, 1], [25, 0.84375], [30, 0.5], [35, 0.15625], [40, 0], [45, 0], [50, 0], [55, 0], [60, 0], [65, 0], [70, 0], [75, 0], [80, 0]]);
-    $straight = planOf(['choices.by_hand' => ['waist' => ['front' => 1, 'back' => 1]], 'choices.station_every' => 5, 'choices.blend' => 'straight']);
+    $changes = array_map(
+        static fn ($station): array => [$station->depth->nanometres / 1e7, $station->change->nanometres / 1e7],
+        $plan->stations(),
+    );
+    expect($changes)->toEqual([
+        [0, 0],
+        [5, 0.15625],
+        [10, 0.5],
+        [15, 0.84375],
+        [20, 1],
+        [25, 0.84375],
+        [30, 0.5],
+        [35, 0.15625],
+        [40, 0],
+        [45, 0],
+        [50, 0],
+        [55, 0],
+        [60, 0],
+        [65, 0],
+        [70, 0],
+        [75, 0],
+        [80, 0],
+    ]);
+    $straight = planOf([
+        'choices.by_hand' => ['waist' => ['front' => 1, 'back' => 1]],
+        'choices.station_every' => 5,
+        'choices.blend' => 'straight',
+    ]);
     expect($straight->stations()[1]->change)->toEqual(cm(0.25));
 });
 
 test('sizes differ on paper between other edges than those that share what is left over', function (): void {
-    $plan = planOf(['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '14'], 'choices.take' => ['hip' => 'leave'], 'pattern.seam.edges' => ['waist' => 8], 'pattern.seam.nest_edges' => ['waist' => 2]]);
+    $plan = planOf([
+        'choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '14'],
+        'choices.take' => ['hip' => 'leave'],
+        'pattern.seam.edges' => ['waist' => 8],
+        'pattern.seam.nest_edges' => ['waist' => 2],
+    ]);
     $waist = array_values(array_filter($plan->stations(), static fn ($station): bool => $station->level === 'waist'))[0];
     expect($waist->blend)->toEqual(cm(2))->and($waist->change)->toEqual(cm(-0.5))->and($waist->move)->toEqual(cm(1.5));
 });

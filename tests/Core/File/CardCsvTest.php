@@ -20,9 +20,36 @@ function csvFaults(string $csv): array
 
 test('what is written comes back as it was typed', function (): void {
     $lines = [
-        new CardLine(point: Point::FullBust, text: '37 3/4', unit: Unit::Inch, length: inches('37 3/4'), attempt: 1, date: '2026-11-20', foundation: 'bra, with "lace"', number: 2),
-        new CardLine(point: Point::FullBust, text: '95,5', unit: Unit::Centimetre, length: cm(95.5), attempt: 2, date: '2026-11-20', foundation: 'bra, with "lace"', number: 3),
-        new CardLine(point: Point::Waist, text: '29"', unit: Unit::Centimetre, length: inches('29'), attempt: 1, date: '2026-11-20', foundation: '', number: 4),
+        new CardLine(
+            point: Point::FullBust,
+            text: '37 3/4',
+            unit: Unit::Inch,
+            length: inches('37 3/4'),
+            attempt: 1,
+            date: '2026-11-20',
+            foundation: 'bra, with "lace"',
+            number: 2,
+        ),
+        new CardLine(
+            point: Point::FullBust,
+            text: '95,5',
+            unit: Unit::Centimetre,
+            length: cm(95.5),
+            attempt: 2,
+            date: '2026-11-20',
+            foundation: 'bra, with "lace"',
+            number: 3,
+        ),
+        new CardLine(
+            point: Point::Waist,
+            text: '29"',
+            unit: Unit::Centimetre,
+            length: inches('29'),
+            attempt: 1,
+            date: '2026-11-20',
+            foundation: '',
+            number: 4,
+        ),
     ];
     [$read, $log] = CardCsv::read(CardCsv::write($lines), '2026-01-01');
     expect($log->faults())->toBe([])->and($read)->toEqual($lines);
@@ -60,7 +87,17 @@ test('a file without the two columns is refused at its heading', function (strin
 
 test('nothing that is thrown at it makes it fail', function (): void {
     mt_srand(20261123);
-    $whole = CardCsv::write([new CardLine(point: Point::Hip, text: '100', unit: Unit::Centimetre, length: Length::ofNumber(100, Unit::Centimetre), attempt: 1, date: '2026-11-20', foundation: 'a')]);
+    $whole = CardCsv::write([
+        new CardLine(
+            point: Point::Hip,
+            text: '100',
+            unit: Unit::Centimetre,
+            length: Length::ofNumber(100, Unit::Centimetre),
+            attempt: 1,
+            date: '2026-11-20',
+            foundation: 'a',
+        ),
+    ]);
     for ($i = 0; $i < 500; $i++) {
         $csv = $whole.$whole;
         for ($cuts = mt_rand(1, 6); $cuts > 0; $cuts--) {

@@ -58,7 +58,13 @@ test('with its unit said at every length a file means the same in the other unit
     $before = MakeReader::read((string) json_encode($file));
     $after = MakeReader::read((string) json_encode($worded));
     expect($after)->toEqual(new Make($other, $before->body, $before->pattern, $after->choices))
-        ->and(array_filter((array) $after->choices, static fn (mixed $one, string $name): bool => $one != ((array) $before->choices)[$name], ARRAY_FILTER_USE_BOTH))
+        ->and(
+            array_filter(
+                (array) $after->choices,
+                static fn (mixed $one, string $name): bool => $one != ((array) $before->choices)[$name],
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        )
         // Where the tummy lies is no key: it is 9 cm, or 3 1/2 in.
         ->toHaveKeys(['tummyDepth'])->toHaveCount(1);
 });
@@ -77,7 +83,9 @@ test('what the schema refuses the reader refuses', function (): void {
         } catch (Refusal) {
             $isRead = false;
         }
-        expect($isRead && ! $isValid)->toBeFalse("run {$run}: read, though the schema refuses ".json_encode($validator->validate($file, $schema)->error()?->data()->fullPath()));
+        expect($isRead && ! $isValid)->toBeFalse(
+            "run {$run}: read, though the schema refuses ".json_encode($validator->validate($file, $schema)->error()?->data()->fullPath()),
+        );
         $outcomes[$isRead ? 'both accept' : ($isValid ? 'only the reader refuses' : 'both refuse')]++;
     }
     expect(min($outcomes))->toBeGreaterThan(10);

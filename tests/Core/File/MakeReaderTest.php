@@ -40,8 +40,14 @@ test('a fault names its field and the remedy', function (array $changes, string 
     [['body' => [1, 2]], 'body: must be an object, {"name": value, ...}'],
     [['pattern.sizes' => ['8', '10', '12', '14', '16', '8']], 'pattern.sizes[5]: "8" stands twice; each size needs a name of its own'],
     [['pattern.sizes' => []], 'pattern.sizes: must name from 1 to 60 sizes, the smallest first'],
-    [['pattern.body_chart.waist' => [66, 70]], 'pattern.body_chart.waist: has 2 figures for 6 sizes; give one for each size, null where none is printed'],
-    [['pattern.body_chart.waist' => [66, 70, 74, 78, 82, 87, 92]], 'pattern.body_chart.waist: has 7 figures for 6 sizes; give one for each size, null where none is printed'],
+    [
+        ['pattern.body_chart.waist' => [66, 70]],
+        'pattern.body_chart.waist: has 2 figures for 6 sizes; give one for each size, null where none is printed',
+    ],
+    [
+        ['pattern.body_chart.waist' => [66, 70, 74, 78, 82, 87, 92]],
+        'pattern.body_chart.waist: has 7 figures for 6 sizes; give one for each size, null where none is printed',
+    ],
     [['pattern.body_chart.waist' => 66], 'pattern.body_chart.waist: must be a list, [value, ...]'],
     [['pattern.finished.high_bust' => []], 'pattern.finished.high_bust: is no key known here; keys of your own begin with x_'],
     [['pattern.levels.bust' => 'vital'], 'pattern.levels.bust: must be one of critical, matters, free'],
@@ -53,14 +59,20 @@ test('a fault names its field and the remedy', function (array $changes, string 
     [['body.waist' => null, 'readings' => ['waist' => array_fill(0, 10, 74)]], 'readings.waist: has 10 entries; at most 9 are read'],
     [['pattern.pieces' => array_fill(0, 61, ['name' => 'front'])], 'pattern.pieces: has 61 entries; at most 60 are read'],
     [['pattern.views' => array_map(strval(...), range(1, 41))], 'pattern.views: has 41 entries; at most 40 are read'],
-    [['pattern.cups' => ['table' => array_fill(0, 21, ['cup' => 'A', 'from' => 0, 'to' => 1])]], 'pattern.cups.table: has 21 entries; at most 20 are read'],
+    [
+        ['pattern.cups' => ['table' => array_fill(0, 21, ['cup' => 'A', 'from' => 0, 'to' => 1])]],
+        'pattern.cups.table: has 21 entries; at most 20 are read',
+    ],
     [['choices.weights' => ['steps' => array_fill(0, 21, 1)]], 'choices.weights.steps: has 21 entries; at most 20 are read'],
     [['pattern.cut_as' => 'bias'], 'pattern.cut_as: must be one of blended, one_size'],
     [['choices.by_hand' => ['hip' => ['side' => 1]]], 'choices.by_hand.hip.side: is no key known here; keys of your own begin with x_'],
     [['choices.sizes' => ['bust' => '9']], 'choices.sizes.bust: "9" is not among the sizes of the pattern'],
     [['choices.lead' => 'shoulder'], 'choices.lead: must be one of full_bust, cup, high_bust, high_bust_as_is, cross_front'],
     [['choices.largest_step' => 1.5], 'choices.largest_step: must be a whole number from 0 to 60'],
-    [['choices.station_every' => 0], 'choices.station_every: 0 cm is too small: the least a length can be here is 1 cm; is the unit right?'],
+    [
+        ['choices.station_every' => 0],
+        'choices.station_every: 0 cm is too small: the least a length can be here is 1 cm; is the unit right?',
+    ],
 ]);
 
 test('every fault of a file is told at once', function (): void {
@@ -84,10 +96,24 @@ test('a key with a line break in it still gives one line', function (): void {
 });
 
 test('keys of your own and nulls are read past', function (): void {
-    expect(faultsOf(makeFile(['x_note' => ['any' => 'thing'], 'pattern.x_shelf' => 3, 'body.x_mood' => 'good', 'pattern.finished' => ['waist' => null]])))->toBe([]);
+    expect(
+        faultsOf(
+            makeFile([
+                'x_note' => ['any' => 'thing'],
+                'pattern.x_shelf' => 3,
+                'body.x_mood' => 'good',
+                'pattern.finished' => ['waist' => null],
+            ]),
+        ),
+    )->toBe([]);
 });
 
 test('an inch file dwells an inch and gives a station every inch', function (): void {
-    $choices = planOf(['unit' => 'in', 'body' => ['full_bust' => 92], 'pattern.seam' => (object) [], 'pattern.finished' => null])->make->choices;
+    $choices = planOf([
+        'unit' => 'in',
+        'body' => ['full_bust' => 92],
+        'pattern.seam' => (object) [],
+        'pattern.finished' => null,
+    ])->make->choices;
     expect([$choices->dwell->nanometres, $choices->stationEvery->nanometres])->toBe([25_400_000, 25_400_000]);
 });

@@ -45,7 +45,13 @@ test('left to its defaults a make is cut as a practitioner would', function (str
     $found = [
         'lead' => $plan['frame']['lead'],
         'bust_adjustment' => ['kind' => $plan['bust_adjustment']['kind'] ?? null, 'total' => $plan['bust_adjustment']['total'] ?? 0.0],
-        'levels' => array_map(static fn (array $level): array => $level + ['change_front' => $level['change']['front'], 'change_back' => $level['change']['back']], $plan['levels']),
+        'levels' => array_map(
+            static fn (array $level): array => $level + [
+                'change_front' => $level['change']['front'],
+                'change_back' => $level['change']['back'],
+            ],
+            $plan['levels'],
+        ),
         'alternatives' => $plan['alternatives'],
     ];
     expect(array_keys($found['levels']))->toEqualCanonicalizing(array_keys($wanted['levels']))

@@ -32,7 +32,18 @@ function asked(array $readings, array $before = [], string $taken = '2026-11-20'
 test('the usual slips of the tape are asked about, and their neighbours are not', function (array $readings, array $asked): void {
     expect(asked($readings))->toBe($asked);
 })->with([
-    'a sound card' => [['high_bust' => 88.0, 'full_bust' => 94.0, 'waist' => 76.0, 'tummy' => 84.0, 'high_hip' => 92.0, 'hip' => 101.0, 'thigh_level' => 99.0], []],
+    'a sound card' => [
+        [
+            'high_bust' => 88.0,
+            'full_bust' => 94.0,
+            'waist' => 76.0,
+            'tummy' => 84.0,
+            'high_hip' => 92.0,
+            'hip' => 101.0,
+            'thigh_level' => 99.0,
+        ],
+        [],
+    ],
     'high bust over full bust' => [['high_bust' => 95.0, 'full_bust' => 94.0], ['high_bust_over_full_bust:high_bust']],
     'as much is none' => [['high_bust' => 94.0, 'full_bust' => 94.0], []],
     'waist at the trousers' => [['waist' => 84.0, 'tummy' => 84.9], ['waist_at_trousers:waist']],

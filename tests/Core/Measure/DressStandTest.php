@@ -16,7 +16,10 @@ test('the outline keeps inside the drawing from every side', function (StandView
 })->with(StandView::cases());
 
 test('the stand is narrowest at the waist, between bust and hip', function (): void {
-    $wide = static fn (int $height): float => DressStand::sides(StandView::Front, $height)[1] - DressStand::sides(StandView::Front, $height)[0];
+    $wide = static fn (int $height): float => DressStand::sides(
+        StandView::Front,
+        $height,
+    )[1] - DressStand::sides(StandView::Front, $height)[0];
     expect($wide(52))->toBeLessThan($wide(32))->toBeLessThan($wide(80));
 });
 

@@ -47,7 +47,10 @@ test('a unit that is written wins over the unit that is meant', function (string
 test('feet and inches are read as a height is told', function (string $typed, int $sixtyFourths): void {
     expect(Length::parse($typed, Unit::Centimetre))->toEqual(Length::ofSixtyFourths($sixtyFourths));
 })->with([
-    ["5'6\"", 66 * 64], ["5' 6\"", 66 * 64], ['5′6″', 66 * 64], ["5'6", 66 * 64], ["5' 6 1/2\"", 66 * 64 + 32], ['5 ft 6 in', 66 * 64], ['5 ft', 60 * 64], ["6'", 72 * 64],
+    ["5'6\"", 66 * 64], ["5' 6\"", 66 * 64], ['5′6″', 66 * 64], ["5'6", 66 * 64], [
+        "5' 6 1/2\"",
+        66 * 64 + 32,
+    ], ['5 ft 6 in', 66 * 64], ['5 ft', 60 * 64], ["6'", 72 * 64],
     ["5’6''", 66 * 64],
 ]);
 
@@ -58,7 +61,18 @@ test('a doubled mark is an inch mark', function (): void {
 test('a text names its unit or not, and one that does not is given one', function (string $typed, bool $names): void {
     expect(LengthText::namesUnit($typed))->toBe($names)
         ->and(LengthText::worded($typed, Unit::Inch))->toBe($names || $typed === '' ? $typed : "{$typed} in");
-})->with([["5/8''", true], ['5/8″', true], ['37"', true], ["5'6", true], ['95.5 cm', true], ['2 YD', true], ['37 3/4', false], ['95,5', false], ['', false], ['37¾', false]]);
+})->with([
+    ["5/8''", true],
+    ['5/8″', true],
+    ['37"', true],
+    ["5'6", true],
+    ['95.5 cm', true],
+    ['2 YD', true],
+    ['37 3/4', false],
+    ['95,5', false],
+    ['', false],
+    ['37¾', false],
+]);
 
 test('the word of the unit that is named is known', function (string $typed, ?string $word): void {
     expect(LengthText::unitWord($typed))->toBe($word);

@@ -64,7 +64,10 @@ test('finished figures of one view, fit or cup win over those for all, the one b
 });
 
 test('the view of the make decides which finished figures the plan reads', function (): void {
-    $changes = ['pattern.views' => ['A', 'B'], 'pattern.finished_by' => [['view' => 'B', 'finished' => ['waist' => [81, 85, 89, 93, 97, 102]]]]];
+    $changes = [
+        'pattern.views' => ['A', 'B'],
+        'pattern.finished_by' => [['view' => 'B', 'finished' => ['waist' => [81, 85, 89, 93, 97, 102]]]],
+    ];
     expect(planOf($changes)->at(Level::Waist)?->draftedEase)->toEqual(cm(5))
         ->and(planOf($changes + ['choices.view' => 'B'])->at(Level::Waist)?->draftedEase)->toEqual(cm(15))
         ->and(patternFaults($changes + ['choices.view' => 'C']))->toBe(['choices.view: "C" is no view of this pattern']);
@@ -85,7 +88,14 @@ test('the tissue fills a row that is not printed: darts out, allowances out, the
 
 test('a tissue check takes the pattern\'s seam allowance where it gives none, and levels stand from the top down', function (): void {
     $panels = [['name' => 'front', 'width' => 27, 'allowances' => 1], ['name' => 'back', 'width' => 27, 'allowances' => 1]];
-    $flat = patternOf(['pattern.finished' => null, 'pattern.seam.seam_allowance' => '1.5', 'pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => $panels], 'bust' => ['size' => '8', 'seam_allowance' => 1, 'panels' => $panels]]]);
+    $flat = patternOf([
+        'pattern.finished' => null,
+        'pattern.seam.seam_allowance' => '1.5',
+        'pattern.flat_checks' => [
+            'hip' => ['size' => '8', 'panels' => $panels],
+            'bust' => ['size' => '8', 'seam_allowance' => 1, 'panels' => $panels],
+        ],
+    ]);
     expect($flat->finished->at(ChartRow::Hip, 0))->toEqual(cm(102))->and($flat->finished->at(ChartRow::FullBust, 0))->toEqual(cm(104))
         ->and(array_keys($flat->parts->flat))->toBe(['bust', 'hip']);
 });
@@ -93,11 +103,20 @@ test('a tissue check takes the pattern\'s seam allowance where it gives none, an
 test('what can\'t be a garment is refused where it stands', function (array $changes, string $fault): void {
     expect(implode("\n", patternFaults($changes)))->toContain($fault);
 })->with([
-    [['pattern.flat_checks' => ['hip' => ['size' => '99', 'panels' => [['width' => 20]]]]], 'pattern.flat_checks.hip.size: must name the size'],
+    [
+        ['pattern.flat_checks' => ['hip' => ['size' => '99', 'panels' => [['width' => 20]]]]],
+        'pattern.flat_checks.hip.size: must name the size',
+    ],
     [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => []]]], 'pattern.flat_checks.hip: has no panel'],
     [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => [['width' => 2]]]]], 'pattern.flat_checks.hip: adds up to no garment'],
-    [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => [['width' => 24, 'allowances' => 1], ['width' => 24]]]]], 'pattern.flat_checks.hip.seam_allowance: is missing'],
-    [['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => [['width' => 24, 'darts' => 24], ['width' => 24]]]]], 'pattern.flat_checks.hip.panels[0].darts: is as wide as the panel'],
+    [
+        ['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => [['width' => 24, 'allowances' => 1], ['width' => 24]]]]],
+        'pattern.flat_checks.hip.seam_allowance: is missing',
+    ],
+    [
+        ['pattern.flat_checks' => ['hip' => ['size' => '8', 'panels' => [['width' => 24, 'darts' => 24], ['width' => 24]]]]],
+        'pattern.flat_checks.hip.panels[0].darts: is as wide as the panel',
+    ],
     [['pattern.flat_checks' => ['neck' => []]], 'pattern.flat_checks.neck: is no key known here'],
     [['pattern.cups' => ['measure' => 'guess']], 'pattern.cups.measure: must be one of'],
     [['pattern.cups' => ['table' => [['cup' => 'B', 'from' => 5, 'to' => 5]]]], 'pattern.cups.table[0].to: must be larger'],
@@ -108,7 +127,10 @@ test('what can\'t be a garment is refused where it stands', function (array $cha
     [['pattern.pieces' => [['name' => 'front', 'follows' => 'fashion']]], 'pattern.pieces[0].follows: must be one of'],
     [['pattern.notions' => [['name' => 'zip', 'by_size' => ['50 cm']]]], 'pattern.notions[0]: has 1 entries for 6 sizes'],
     [['pattern.fabric_needs' => [['width' => 150, 'amounts' => [1, 2, 3, 4, 5, 6]]]], 'pattern.fabric_needs[0].amounts[0]'],
-    [['pattern.fabric_needs' => [['width' => 150, 'amounts' => ['2 yd', '2 1/4', '2.2 m', null, null, null]]]], 'pattern.fabric_needs[0].amounts[1]: names no unit, and the others in its row name several (yd, m)'],
+    [
+        ['pattern.fabric_needs' => [['width' => 150, 'amounts' => ['2 yd', '2 1/4', '2.2 m', null, null, null]]]],
+        'pattern.fabric_needs[0].amounts[1]: names no unit, and the others in its row name several (yd, m)',
+    ],
     [['pattern.garment' => 'hat'], 'pattern.garment: must be one of'],
     [['pattern.chart_means' => 'maybe'], 'pattern.chart_means: must be one of'],
 ]);
@@ -137,19 +159,29 @@ test('ease that jumps, and none where a woven lies close, is odd', function (): 
 
 test('a house\'s habits fill what the pattern leaves open, in the house\'s own unit', function (): void {
     $document = json_decode('{"sizes":["8"],"seam":{"hem_allowance":"4"},"cups":{"body_chart":{"C":["90"]}}}');
-    $habits = json_decode('{"chart_means":"middle","drafted_cup":"C","seam_allowance":"5/8","hem_allowance":"1","cups":{"measure":"front_half_difference","table":[{"cup":"A","from":"1","to":2}]}}');
+    $habits = json_decode(
+        '{"chart_means":"middle","drafted_cup":"C","seam_allowance":"5/8","hem_allowance":"1","cups":{"measure":"front_half_difference","table":[{"cup":"A","from":"1","to":2}]}}',
+    );
     $filled = HouseHabits::into($document, $habits, Unit::Inch);
     expect(json_decode((string) json_encode($filled), true))->toEqual([
         'sizes' => ['8'], 'chart_means' => 'middle',
         'seam' => ['hem_allowance' => '4', 'seam_allowance' => '5/8 in'],
-        'cups' => ['body_chart' => ['C' => ['90']], 'measure' => 'front_half_difference', 'table' => [['cup' => 'A', 'from' => '1 in', 'to' => '2 in']]],
+        'cups' => [
+            'body_chart' => ['C' => ['90']],
+            'measure' => 'front_half_difference',
+            'table' => [['cup' => 'A', 'from' => '1 in', 'to' => '2 in']],
+        ],
         'ranges' => [['name' => 'all', 'sizes' => ['8'], 'drafted_cup' => 'C']],
     ])->and(json_encode($document))->not->toContain('5/8');
 });
 
 test('a pattern\'s own words win over the house\'s', function (): void {
-    $document = json_decode('{"chart_means":"upper_limit","ranges":[{"name":"a","sizes":[],"drafted_cup":"D"}],"cups":{"table":[]},"seam":{"seam_allowance":"1"}}');
-    $habits = json_decode('{"chart_means":"middle","drafted_cup":"B","seam_allowance":"2","cups":{"table":[{"cup":"A","from":"1","to":"2"}]}}');
+    $document = json_decode(
+        '{"chart_means":"upper_limit","ranges":[{"name":"a","sizes":[],"drafted_cup":"D"}],"cups":{"table":[]},"seam":{"seam_allowance":"1"}}',
+    );
+    $habits = json_decode(
+        '{"chart_means":"middle","drafted_cup":"B","seam_allowance":"2","cups":{"table":[{"cup":"A","from":"1","to":"2"}]}}',
+    );
     expect(HouseHabits::into($document, $habits, Unit::Centimetre))->toEqual($document);
 });
 
@@ -173,7 +205,10 @@ test('the charts to start from rise, and have a figure for every size', function
 test('the ease of a cup, a view or a fit is held against its own body row', function (): void {
     $pattern = patternOf([
         'pattern.views' => ['C'],
-        'pattern.cups' => ['body_chart' => ['C' => [86.5, 90.5, 94.5, 98.5, 102.5, 107.5]], 'finished' => ['C' => [94, 98, 102, 106, 110, 115]]],
+        'pattern.cups' => [
+            'body_chart' => ['C' => [86.5, 90.5, 94.5, 98.5, 102.5, 107.5]],
+            'finished' => ['C' => [94, 98, 102, 106, 110, 115]],
+        ],
         'pattern.finished_by' => [['view' => 'C', 'finished' => ['hip' => [101, 105, 109, 113, 117, 122]]]],
     ]);
     $first = [];

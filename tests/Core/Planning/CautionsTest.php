@@ -12,8 +12,16 @@ function inCentimetres(): array
 
     return [
         'body' => ['full_bust' => '92 cm', 'waist' => '74 cm', 'hip' => '99 cm'],
-        'pattern.body_chart' => ['full_bust' => $worded([84, 88, 92, 96, 100, 105]), 'waist' => $worded([66, 70, 74, 78, 82, 87]), 'hip' => $worded([91, 95, 99, 103, 107, 112])],
-        'pattern.finished' => ['full_bust' => $worded([92, 96, 100, 104, 108, 113]), 'waist' => $worded([71, 75, 79, 83, 87, 92]), 'hip' => $worded([98, 102, 106, 110, 114, 119])],
+        'pattern.body_chart' => [
+            'full_bust' => $worded([84, 88, 92, 96, 100, 105]),
+            'waist' => $worded([66, 70, 74, 78, 82, 87]),
+            'hip' => $worded([91, 95, 99, 103, 107, 112]),
+        ],
+        'pattern.finished' => [
+            'full_bust' => $worded([92, 96, 100, 104, 108, 113]),
+            'waist' => $worded([71, 75, 79, 83, 87, 92]),
+            'hip' => $worded([98, 102, 106, 110, 114, 119]),
+        ],
         'pattern.seam' => ['underarm_to_waist' => '20 cm', 'waist_to_hip' => '20 cm', 'hip_to_hem' => '40 cm'],
     ];
 }
@@ -38,7 +46,10 @@ test('each trap is said at its level', function (array $changes, array $cautions
 ]);
 
 test('a measure outside these sizes but inside another draft is sent there', function (): void {
-    $drafts = [['name' => 'misses', 'sizes' => ['8', '10', '12']], ['name' => 'womens', 'sizes' => ['14', '16', '18'], 'drafted_cup' => 'D']];
+    $drafts = [
+        ['name' => 'misses', 'sizes' => ['8', '10', '12']],
+        ['name' => 'womens', 'sizes' => ['14', '16', '18'], 'drafted_cup' => 'D'],
+    ];
     $plan = planOf(['body.hip' => 107, 'pattern.ranges' => $drafts, 'choices.range' => 'misses']);
     expect(cautionsOf($plan))->toBe(['above_range hip', 'other_range_fits hip'])
         ->and($plan->cautions()[1]->text)->toContain('womens');
@@ -46,13 +57,21 @@ test('a measure outside these sizes but inside another draft is sent there', fun
 
 test('a caution about ease gives its figures in the unit of the make', function (): void {
     $small = ['choices.sizes' => ['waist' => '10'], 'choices.take' => ['waist' => 'leave']];
-    expect(planOf($small)->cautions()[0]->text)->toBe('As cut the waist has 1 cm of ease; 2.5 cm is the least. Try the tape test, sitting down before you cut.')
+    expect(planOf($small)->cautions()[0]->text)->toBe(
+        'As cut the waist has 1 cm of ease; 2.5 cm is the least. Try the tape test, sitting down before you cut.',
+    )
         // What is let out is in the line, so it is no longer too little.
         ->and(cautionsOf(planOf(['choices.sizes' => ['waist' => '10']])))->toBe([]);
 });
 
 test('a usual figure has a round value in each unit', function (): void {
-    $inches = planOf(['unit' => 'in', 'choices.least_ease' => null, ...inCentimetres(), 'choices.sizes' => ['waist' => '10'], 'choices.take' => ['waist' => 'leave']]);
+    $inches = planOf([
+        'unit' => 'in',
+        'choices.least_ease' => null,
+        ...inCentimetres(),
+        'choices.sizes' => ['waist' => '10'],
+        'choices.take' => ['waist' => 'leave'],
+    ]);
     expect($inches->cautions()[0]->text)->toContain('1 in is the least');
 });
 
@@ -68,10 +87,16 @@ test('one caution names all the levels of an envelope that is not owned', functi
 });
 
 test('the back of a garment cut unlike may lie in an envelope that is not owned', function () use ($envelopes): void {
-    expect(cautionsOf(planOf(['pattern.ranges' => $envelopes, 'choices.front_larger' => ['bust' => 1]])))->toContain('range_not_owned bust');
+    expect(
+        cautionsOf(planOf(['pattern.ranges' => $envelopes, 'choices.front_larger' => ['bust' => 1]])),
+    )->toContain('range_not_owned bust');
 });
 
 test('what stops a cut comes first', function (): void {
-    $codes = array_map(static fn ($caution): bool => $caution->code->stopsCut(), planOf(['body.waist' => 82, 'body.hip' => 107, 'body.full_bust' => 80, 'body.tummy' => 82.5])->cautions());
-    expect($codes)->toContain(true, false)->and($codes)->toBe([...array_filter($codes), ...array_filter($codes, static fn (bool $stops): bool => ! $stops)]);
+    $codes = array_map(
+        static fn ($caution): bool => $caution->code->stopsCut(),
+        planOf(['body.waist' => 82, 'body.hip' => 107, 'body.full_bust' => 80, 'body.tummy' => 82.5])->cautions(),
+    );
+    expect($codes)->toContain(true, false)
+        ->and($codes)->toBe([...array_filter($codes), ...array_filter($codes, static fn (bool $stops): bool => ! $stops)]);
 });

@@ -24,10 +24,28 @@ test('each lead looks up its own measure', function (array $changes, string $siz
     'full bust, adjusted' => [['choices.lead' => 'full_bust', 'choices.adjust_bust' => true], '16', 100],
     'high bust in its row' => [['choices.lead' => 'high_bust', 'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100]], '12', 86],
     'high bust and the drafted B' => [['choices.lead' => 'high_bust'], '12', 91.08],
-    'high bust and a drafted D' => [['choices.lead' => 'high_bust', 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'drafted_cup' => 'D']]], '16', 96.16],
-    'high bust and an unknown cup' => [['choices.lead' => 'high_bust', 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'drafted_cup' => 'ample']]], '12', 91.08],
+    'high bust and a drafted D' => [
+        [
+            'choices.lead' => 'high_bust',
+            'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'drafted_cup' => 'D']],
+        ],
+        '16',
+        96.16,
+    ],
+    'high bust and an unknown cup' => [
+        [
+            'choices.lead' => 'high_bust',
+            'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'drafted_cup' => 'ample']],
+        ],
+        '12',
+        91.08,
+    ],
     'high bust as it is' => [['choices.lead' => 'high_bust_as_is'], '10', 86],
-    'front width' => [['choices.lead' => 'cross_front', 'body.cross_front' => 33.2, 'pattern.body_chart.cross_front' => [31, 32, 33, 34, 35, 36]], '14', 33.2],
+    'front width' => [
+        ['choices.lead' => 'cross_front', 'body.cross_front' => 33.2, 'pattern.body_chart.cross_front' => [31, 32, 33, 34, 35, 36]],
+        '14',
+        33.2,
+    ],
     'a clip on the bust is the frame' => [['choices.lead' => 'high_bust', 'choices.sizes' => ['bust' => '14']], '14', 91.08],
 ]);
 
@@ -40,9 +58,21 @@ test('left to itself the lead is the sensible one, with its reason', function (a
     'one letter more' => [['body.high_bust' => 84.5], 'full_bust', 'near enough'],
     'two letters more' => [['body.high_bust' => 81.5], 'high_bust', 'more than one letter'],
     'two letters less' => [['body.high_bust' => 92], 'high_bust', 'more than one letter'],
-    'one letter more, and a high-bust row' => [['body.high_bust' => 84.5, 'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100]], 'high_bust', 'a letter from the B'],
-    'the drafted cup, and a high-bust row' => [['body.high_bust' => 87, 'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100]], 'full_bust', 'near enough'],
-    'a front width, measured and printed' => [['body.high_bust' => 81.5, 'body.cross_front' => 33, 'pattern.body_chart.cross_front' => [31, 32, 33, 34, 35, 36]], 'cross_front', 'front width'],
+    'one letter more, and a high-bust row' => [
+        ['body.high_bust' => 84.5, 'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100]],
+        'high_bust',
+        'a letter from the B',
+    ],
+    'the drafted cup, and a high-bust row' => [
+        ['body.high_bust' => 87, 'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100]],
+        'full_bust',
+        'near enough',
+    ],
+    'a front width, measured and printed' => [
+        ['body.high_bust' => 81.5, 'body.cross_front' => 33, 'pattern.body_chart.cross_front' => [31, 32, 33, 34, 35, 36]],
+        'cross_front',
+        'front width',
+    ],
     'a front width, not printed' => [['body.cross_front' => 33], 'full_bust', 'Without a cup'],
     'no full bust' => [['body.full_bust' => null, 'body.high_bust' => 84], 'high_bust', 'The full bust is not measured'],
     'no bust at all' => [['body.full_bust' => null], 'full_bust', 'not measured'],
@@ -76,14 +106,22 @@ test('under half an inch nothing is adjusted; the method goes by the fullness', 
         ->and($bust->total)->toEqual($kind === 'none' ? cm(0) : inches($full)->minus(inches($chart)));
 })->with([
     ['40', '39 33/64', '38', 'none', null], ['40', '39 1/2', '38', 'full', 'pivot'], ['39 1/2', '40', '38', 'small', 'pivot'],
-    ['40', '38', '36', 'full', 'pivot'], ['40', '38', '35 63/64', 'full', 'slash'], ['40', '38', null, 'full', 'pivot'], ['40', '40', '36', 'none', null],
+    ['40', '38', '36', 'full', 'pivot'], [
+        '40',
+        '38',
+        '35 63/64',
+        'full',
+        'slash',
+    ], ['40', '38', null, 'full', 'pivot'], ['40', '40', '36', 'none', null],
 ]);
 
 test('pivoting more than four centimetres widens the back as well; an adjustment moves the bust point', function (): void {
     $pivot = ['body.high_bust' => 91, 'body.full_bust' => 100, 'choices.lead' => 'high_bust_as_is'];
     expect(cautionsOf(planOf($pivot)))->toContain('pivot_widens_back bust', 'bust_point_moves bust')
         ->and(cautionsOf(planOf(['body.full_bust' => 95.9] + $pivot)))->not->toContain('pivot_widens_back bust')
-        ->and(cautionsOf(planOf(fullBody(['choices.lead' => 'high_bust']))))->toContain('bust_point_moves bust')->not->toContain('pivot_widens_back bust')
+        ->and(
+            cautionsOf(planOf(fullBody(['choices.lead' => 'high_bust']))),
+        )->toContain('bust_point_moves bust')->not->toContain('pivot_widens_back bust')
         ->and(cautionsOf(planOf([])))->not->toContain('bust_point_moves bust');
 });
 
@@ -123,6 +161,13 @@ test('a skirt needs no bust to lead', function () use ($name): void {
 
 test('a frame outside its own row is said, once', function (): void {
     $small = ['body.full_bust' => 92, 'body.high_bust' => 76, 'choices.lead' => 'high_bust_as_is'];
-    expect(array_filter(cautionsOf(planOf($small)), static fn (string $one): bool => str_contains($one, 'range')))->toBe(['below_range bust'])
-        ->and(array_filter(cautionsOf(planOf(['body.full_bust' => 110, 'body.high_bust' => 109, 'choices.lead' => 'high_bust_as_is'])), static fn (string $one): bool => str_contains($one, 'above_range')))->toHaveCount(1);
+    expect(
+        array_filter(cautionsOf(planOf($small)), static fn (string $one): bool => str_contains($one, 'range')),
+    )->toBe(['below_range bust'])
+        ->and(
+            array_filter(
+                cautionsOf(planOf(['body.full_bust' => 110, 'body.high_bust' => 109, 'choices.lead' => 'high_bust_as_is'])),
+                static fn (string $one): bool => str_contains($one, 'above_range'),
+            ),
+        )->toHaveCount(1);
 });

@@ -18,9 +18,18 @@ test('one plain sentence says how many sizes, and that it is normal', function (
 test('whatever else is in the line is said in the same breath', function (array $changes, string $sentence): void {
     expect(Headline::of(planOf($changes)))->toBe($sentence);
 })->with([
-    'a bust adjustment' => [['body.full_bust' => 97, 'body.high_bust' => 86, 'choices.lead' => 'high_bust'], '12 all the way, with 5 cm added for the bust.'],
-    'a small one' => [['body.full_bust' => 92, 'body.high_bust' => 90, 'choices.lead' => 'high_bust', 'choices.sizes' => ['bust' => '14']], 'Two sizes, which is normal: 14 at the bust, 12 at the waist and hip; with 4 cm taken off for the bust.'],
-    'taken in' => [['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '12']], 'Two sizes, which is normal: 12 at the bust and hip, 14 at the waist; the waist taken in 4 cm.'],
+    'a bust adjustment' => [
+        ['body.full_bust' => 97, 'body.high_bust' => 86, 'choices.lead' => 'high_bust'],
+        '12 all the way, with 5 cm added for the bust.',
+    ],
+    'a small one' => [
+        ['body.full_bust' => 92, 'body.high_bust' => 90, 'choices.lead' => 'high_bust', 'choices.sizes' => ['bust' => '14']],
+        'Two sizes, which is normal: 14 at the bust, 12 at the waist and hip; with 4 cm taken off for the bust.',
+    ],
+    'taken in' => [
+        ['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '12']],
+        'Two sizes, which is normal: 12 at the bust and hip, 14 at the waist; the waist taken in 4 cm.',
+    ],
     'let out, and adjusted' => [
         ['body.full_bust' => 97, 'body.high_bust' => 86, 'choices.lead' => 'high_bust', 'body.waist' => 75.6],
         '12 all the way, with 5 cm added for the bust and the waist let out 1.6 cm.',

@@ -21,8 +21,22 @@ function saidAt(Plan $plan, string $level): array
 
 test('every school has its say at every level', function (): void {
     $plan = planOf(['body.waist' => 75, 'choices' => ['liked_ease' => ['waist' => 9]]]);
-    expect(saidAt($plan, 'waist'))->toBe(['chart_up' => '14', 'chart_down' => '12', 'chart_nearest' => '12', 'drafted' => '12', 'liked' => '14', 'quarters' => '16'])
-        ->and(saidAt($plan, 'bust'))->toBe(['chart_up' => '12', 'chart_down' => '12', 'chart_nearest' => '12', 'drafted' => '12', 'liked' => null, 'quarters' => '12'])
+    expect(saidAt($plan, 'waist'))->toBe([
+        'chart_up' => '14',
+        'chart_down' => '12',
+        'chart_nearest' => '12',
+        'drafted' => '12',
+        'liked' => '14',
+        'quarters' => '16',
+    ])
+        ->and(saidAt($plan, 'bust'))->toBe([
+            'chart_up' => '12',
+            'chart_down' => '12',
+            'chart_nearest' => '12',
+            'drafted' => '12',
+            'liked' => null,
+            'quarters' => '12',
+        ])
         ->and(Opinions::agreeOn($plan->opinions()['waist'], 2))->toBeFalse()
         ->and(Opinions::agreeOn($plan->opinions()['bust'], 2))->toBeTrue()
         // All schools name 12, but 14 is cut: then they don't agree with it.
@@ -31,7 +45,9 @@ test('every school has its say at every level', function (): void {
 
 test('a school that can\'t tell says why', function (): void {
     $plan = planOf(['pattern.finished.waist' => null, 'choices' => ['liked_ease' => ['waist' => 9, 'hip' => 60]]]);
-    $why = static fn (string $level, string $school): string => array_values(array_filter($plan->opinions()[$level], static fn (Opinion $one): bool => $one->school->value === $school))[0]->why;
+    $why = static fn (string $level, string $school): string => array_values(
+        array_filter($plan->opinions()[$level], static fn (Opinion $one): bool => $one->school->value === $school),
+    )[0]->why;
     expect($why('waist', 'liked'))->toContain('No finished figures')
         ->and($why('waist', 'quarters'))->toContain('No finished figures')
         ->and($why('bust', 'liked'))->toContain('No liked ease')
@@ -54,7 +70,10 @@ test('each reason has the figures in it', function (): void {
 test('outside the chart and on it, the reason says so', function (float $waist, string $why): void {
     expect(planOf(['body.waist' => $waist])->opinions()['waist'][0]->why)->toBe($why);
 })->with([
-    [74, '74 cm is the chart\'s 12 (74 cm).'], [60, '60 cm is below the smallest, 8 (66 cm).'], [99, '99 cm is above the largest, 18 (87 cm).'],
+    [74, '74 cm is the chart\'s 12 (74 cm).'], [
+        60,
+        '60 cm is below the smallest, 8 (66 cm).',
+    ], [99, '99 cm is above the largest, 18 (87 cm).'],
 ]);
 
 test('a free level keeps its own pick among the opinions', function (): void {
@@ -64,7 +83,9 @@ test('a free level keeps its own pick among the opinions', function (): void {
 
 test('the half girths suggest a front or a back a size larger, and never choose it', function (float $half, ?string $said): void {
     $plan = planOf(['body.half_full_bust' => $half]);
-    $opinion = array_values(array_filter($plan->opinions()['bust'], static fn (Opinion $one): bool => $one->school->value === 'front_larger'))[0] ?? null;
+    $opinion = array_values(
+        array_filter($plan->opinions()['bust'], static fn (Opinion $one): bool => $one->school->value === 'front_larger'),
+    )[0] ?? null;
     expect($opinion?->why)->{$said === null ? 'toBeNull' : 'toContain'}(...$said === null ? [] : [$said])
         ->and($plan->backStations())->toBeNull();
 })->with([[48, 'cut the front one size larger'], [47.9, null], [44, 'cut the back one size larger'], [44.1, null], [46, null]]);

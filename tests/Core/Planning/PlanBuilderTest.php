@@ -24,7 +24,9 @@ test('a level without a chart row is absent, one without a measure is open', fun
 test('a bust that is not measured is left open and said; one that was chosen to lead is asked for', function (): void {
     $plan = planOf(['body.full_bust' => null]);
     expect($plan->levels['bust'])->toBeNull()->and(cautionsOf($plan))->toContain('not_measured bust')
-        ->and(fn () => planOf(['body.full_bust' => null, 'choices.lead' => 'full_bust']))->toThrow(Unplannable::class, 'the full bust is not on the card');
+        ->and(
+            fn () => planOf(['body.full_bust' => null, 'choices.lead' => 'full_bust']),
+        )->toThrow(Unplannable::class, 'the full bust is not on the card');
 });
 
 test('a make with no level left is refused', function (): void {

@@ -25,14 +25,29 @@ test('what is cut does not depend on the unit that is written', function (string
     $this->forAll(Generators::choose(800, 1100), Generators::choose(620, 900), Generators::choose(880, 1150))
         ->then(function (int $bust, int $waist, int $hip) use ($ease): void {
             $body = ['full_bust' => $bust / 10, 'waist' => $waist / 10, 'hip' => $hip / 10];
-            $choices = ['ease' => $ease, 'liked_ease' => ['bust' => '7 cm', 'waist' => '4 cm', 'hip' => '6 cm'], 'dwell' => '3 cm', 'station_every' => '2 cm'];
+            $choices = [
+                'ease' => $ease,
+                'liked_ease' => ['bust' => '7 cm', 'waist' => '4 cm', 'hip' => '6 cm'],
+                'dwell' => '3 cm',
+                'station_every' => '2 cm',
+            ];
             $metric = planOf(['body' => $body, 'choices' => $choices]);
             $inCentimetres = static fn (mixed $value): mixed => is_array($value)
                 ? array_map(static fn (int|float $cm): string => "{$cm} cm", $value) : "{$value} cm";
             $imperial = planOf([
                 'unit' => 'in', 'body' => $inCentimetres($body), 'choices' => $choices,
-                'pattern.body_chart' => array_map($inCentimetres, ['full_bust' => [84, 88, 92, 96, 100, 105], 'waist' => [66, 70, 74, 78, 82, 87], 'hip' => [91, 95, 99, 103, 107, 112]]),
-                'pattern.finished' => array_map($inCentimetres, ['full_bust' => [92, 96, 100, 104, 108, 113], 'waist' => [71, 75, 79, 83, 87, 92], 'hip' => [98, 102, 106, 110, 114, 119]]),
+                'pattern.body_chart' => array_map(
+                    $inCentimetres,
+                    ['full_bust' => [84, 88, 92, 96, 100, 105], 'waist' => [66, 70, 74, 78, 82, 87], 'hip' => [91, 95, 99, 103, 107, 112]],
+                ),
+                'pattern.finished' => array_map(
+                    $inCentimetres,
+                    [
+                        'full_bust' => [92, 96, 100, 104, 108, 113],
+                        'waist' => [71, 75, 79, 83, 87, 92],
+                        'hip' => [98, 102, 106, 110, 114, 119],
+                    ],
+                ),
                 'pattern.seam' => $inCentimetres(['underarm_to_waist' => 20, 'waist_to_hip' => 20, 'hip_to_hem' => 40]),
             ]);
             expect(decided($imperial))->toEqual(decided($metric))

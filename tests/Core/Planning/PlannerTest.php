@@ -32,16 +32,26 @@ function randomSituation(): Situation
         'pattern.sizes' => array_map(strval(...), range(1, $sizes)),
         'pattern.body_chart' => ['full_bust' => $row(84), 'waist' => $row(66), 'hip' => $row(91)],
         'pattern.finished' => mt_rand(0, 3) === 0 ? (object) [] : ['full_bust' => $row(91), 'waist' => $row(70), 'hip' => $row(97)],
-        'pattern.levels' => array_map(static fn (): string => ['critical', 'matters', 'free'][mt_rand(0, 2)], ['bust' => 0, 'waist' => 0, 'hip' => 0]),
+        'pattern.levels' => array_map(
+            static fn (): string => ['critical', 'matters', 'free'][mt_rand(0, 2)],
+            ['bust' => 0, 'waist' => 0, 'hip' => 0],
+        ),
         'pattern.fabric' => ['kind' => ['woven', 'knit'][mt_rand(0, 1)]],
-        'body' => ['full_bust' => mt_rand(800, 1200) / 10, 'waist' => mt_rand(620, 1000) / 10, 'hip' => mt_rand(880, 1250) / 10, 'high_bust' => mt_rand(760, 1000) / 10],
+        'body' => [
+            'full_bust' => mt_rand(800, 1200) / 10,
+            'waist' => mt_rand(620, 1000) / 10,
+            'hip' => mt_rand(880, 1250) / 10,
+            'high_bust' => mt_rand(760, 1000) / 10,
+        ],
         'choices' => [
             'ease' => ['chart', 'drafted', 'liked'][mt_rand(0, 2)],
             'lead' => ['full_bust', 'full_bust', 'high_bust', 'high_bust_as_is'][mt_rand(0, 3)],
             'adjust_bust' => mt_rand(0, 4) === 0,
             'between' => ['up', 'down', 'nearest'][mt_rand(0, 2)],
             'least_ease' => mt_rand(0, 3) === 0 ? ['waist' => mt_rand(0, 5), 'bust' => mt_rand(0, 9)] : (object) [],
-            'liked_ease' => mt_rand(0, 4) === 0 ? ['hip' => mt_rand(0, 10)] : ['bust' => mt_rand(0, 10), 'waist' => mt_rand(0, 6), 'hip' => mt_rand(0, 10)],
+            'liked_ease' => mt_rand(0, 4) === 0
+                ? ['hip' => mt_rand(0, 10)]
+                : ['bust' => mt_rand(0, 10), 'waist' => mt_rand(0, 6), 'hip' => mt_rand(0, 10)],
             'pick' => 'best',
         ],
     ];
@@ -107,7 +117,11 @@ test('on thousands of them too', function (): void {
 
 test('what counts can be changed: fitting closer takes the steps, working less takes fewer', function (): void {
     $sizes = static function (float $work): array {
-        $plan = planOf(['body' => ['full_bust' => 92, 'waist' => 86, 'hip' => 99], 'choices.pick' => 'best', 'choices.weights' => ['work' => $work]]);
+        $plan = planOf([
+            'body' => ['full_bust' => 92, 'waist' => 86, 'hip' => 99],
+            'choices.pick' => 'best',
+            'choices.weights' => ['work' => $work],
+        ]);
 
         return array_map($plan->nameOf(...), $plan->sizes->known());
     };
@@ -131,7 +145,11 @@ test('a free level follows a clip on its leader, also where the planner picks', 
 });
 
 test('a receipt says in words what was weighed', function (): void {
-    $plan = planOf(['body' => ['full_bust' => 100, 'high_bust' => 86, 'waist' => 78.5, 'hip' => 105], 'choices.lead' => 'high_bust', 'pattern.levels.hip' => 'free']);
+    $plan = planOf([
+        'body' => ['full_bust' => 100, 'high_bust' => 86, 'waist' => 78.5, 'hip' => 105],
+        'choices.lead' => 'high_bust',
+        'pattern.levels.hip' => 'free',
+    ]);
     $words = array_map(static fn ($line): string => $line->what, $plan->alternatives()[0]->receipt);
     expect($words)->toBe([
         'bust in 12: as wished, critical', 'waist in 14: 0.5 cm too little, critical', 'hip in 14: 2 cm too little, free',
@@ -140,17 +158,46 @@ test('a receipt says in words what was weighed', function (): void {
 });
 
 test('of plans that cost the same, fewer sizes win, then the smaller ones', function (array $changes, array $sizes): void {
-    $plan = planOf($changes + ['pattern.fabric' => ['kind' => 'knit'], 'pattern.levels' => ['bust' => 'matters', 'waist' => 'matters', 'hip' => 'matters'], 'choices.least_ease' => ['bust' => -9, 'waist' => -9, 'hip' => -9]]);
+    $plan = planOf(
+        $changes + [
+            'pattern.fabric' => ['kind' => 'knit'],
+            'pattern.levels' => ['bust' => 'matters', 'waist' => 'matters', 'hip' => 'matters'],
+            'choices.least_ease' => ['bust' => -9, 'waist' => -9, 'hip' => -9],
+        ],
+    );
     expect(array_values(array_map($plan->nameOf(...), $plan->sizes->known())))->toBe($sizes);
 })->with([
     // The waist is 3 cm over 12 and 1 cm under 14: 2.3 against 0.1 and two steps of 1.1.
-    'one size instead of two' => [['body.waist' => 77, 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1.1, 2.2]]]], ['12', '12', '12']],
+    'one size instead of two' => [
+        ['body.waist' => 77, 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1.1, 2.2]]]],
+        ['12', '12', '12'],
+    ],
     // No 14 at the waist; 16 fits better by a nanometre, 12 lies as near to bust and hip.
-    'the smaller of two' => [['body' => ['full_bust' => 92, 'waist' => 78.0000001, 'hip' => 107], 'pattern.body_chart.waist' => [66, 70, 74, null, 82, 87], 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1, 2, 3]]]], ['12', '12', '16']],
+    'the smaller of two' => [
+        [
+            'body' => ['full_bust' => 92, 'waist' => 78.0000001, 'hip' => 107],
+            'pattern.body_chart.waist' => [66, 70, 74, null, 82, 87],
+            'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1, 2, 3]]],
+        ],
+        ['12', '12', '16'],
+    ],
     // The same the other way: one size though it is the larger.
-    'one size though it is larger' => [['body' => ['full_bust' => 96, 'waist' => 75, 'hip' => 103], 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1.1, 2.2]]]], ['14', '14', '14']],
+    'one size though it is larger' => [
+        [
+            'body' => ['full_bust' => 96, 'waist' => 75, 'hip' => 103],
+            'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1.1, 2.2]]],
+        ],
+        ['14', '14', '14'],
+    ],
     // Without a waist bust and hip step nowhere: 10 and 14 cost the same at the bust, and the hip is 14.
-    'alike, though a smaller one costs the same' => [['body' => ['full_bust' => 92, 'hip' => 103], 'pattern.body_chart' => ['full_bust' => [84, 88, null, 96, 100, 105], 'hip' => [91, 95, 99, 103, 107, 112]], 'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['too_small' => 1]]], ['14', '14']],
+    'alike, though a smaller one costs the same' => [
+        [
+            'body' => ['full_bust' => 92, 'hip' => 103],
+            'pattern.body_chart' => ['full_bust' => [84, 88, null, 96, 100, 105], 'hip' => [91, 95, 99, 103, 107, 112]],
+            'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['too_small' => 1]],
+        ],
+        ['14', '14'],
+    ],
 ]);
 
 test('only what fits best by itself is closest, whatever the steps cost', function (): void {

@@ -48,7 +48,11 @@ function receiptOf(AlternativeName $name, array $changes): array
 const WIDE_WAIST = ['choices.pick' => 'best', 'body' => ['full_bust' => 95.5, 'waist' => 84.4, 'hip' => 103.5]];
 
 /** A bust of 97 over a high bust that asks for 12. */
-const LOOKED_UP = ['body' => ['full_bust' => 97, 'high_bust' => 87, 'waist' => 74, 'hip' => 99], 'choices' => ['lead' => 'high_bust', 'pick' => 'best', 'ease' => 'drafted'], 'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100]];
+const LOOKED_UP = [
+    'body' => ['full_bust' => 97, 'high_bust' => 87, 'waist' => 74, 'hip' => 99],
+    'choices' => ['lead' => 'high_bust', 'pick' => 'best', 'ease' => 'drafted'],
+    'pattern.body_chart.high_bust' => [79, 83, 87, 91, 95, 100],
+];
 
 test('a level cut in its own pick needs no reason', function (): void {
     expect(whyAt('waist', WIDE_WAIST))->toBeNull();
@@ -58,25 +62,69 @@ test('a clip, a free level and one size say who chose', function (string $level,
     expect(whyAt($level, $changes))->toBe($why);
 })->with([
     'set by hand' => ['waist', ['choices.sizes' => ['waist' => '18']], 'You set 18 at the waist; by itself it would pick 12.'],
-    'free, beside a clip' => ['hip', ['choices.sizes' => ['waist' => '18'], 'pattern.levels.hip' => 'free'], 'The hip hangs free and takes the size of the waist; by itself it would pick 12.'],
-    'free, and set by hand' => ['hip', ['choices.sizes' => ['hip' => '18'], 'pattern.levels.hip' => 'free'], 'You set 18 at the hip; by itself it would pick 12.'],
-    'free, between two' => ['waist', ['choices.pick' => 'best', 'body' => ['full_bust' => 84, 'waist' => 66, 'hip' => 99], 'pattern.levels.waist' => 'free'], 'The waist hangs free, so only the steps beside it count; by itself it would pick 8.'],
-    'cut in one size' => ['bust', ['choices.pick' => 'one_size', 'body.waist' => 78], 'All is cut in one size, the bust too; by itself it would pick 12.'],
+    'free, beside a clip' => [
+        'hip',
+        ['choices.sizes' => ['waist' => '18'], 'pattern.levels.hip' => 'free'],
+        'The hip hangs free and takes the size of the waist; by itself it would pick 12.',
+    ],
+    'free, and set by hand' => [
+        'hip',
+        ['choices.sizes' => ['hip' => '18'], 'pattern.levels.hip' => 'free'],
+        'You set 18 at the hip; by itself it would pick 12.',
+    ],
+    'free, between two' => [
+        'waist',
+        ['choices.pick' => 'best', 'body' => ['full_bust' => 84, 'waist' => 66, 'hip' => 99], 'pattern.levels.waist' => 'free'],
+        'The waist hangs free, so only the steps beside it count; by itself it would pick 8.',
+    ],
+    'cut in one size' => [
+        'bust',
+        ['choices.pick' => 'one_size', 'body.waist' => 78],
+        'All is cut in one size, the bust too; by itself it would pick 12.',
+    ],
 ]);
 
 test('where the planner went another way, it says what outweighed what', function (string $level, array $changes, string $why): void {
     expect(whyAt($level, $changes))->toBe($why);
 })->with([
     // Half way between two sizes: too little counts twice in a woven.
-    'fit' => ['waist', ['choices' => ['pick' => 'best', 'ease' => 'drafted', 'between' => 'down'], 'body.waist' => 76, 'body.hip' => 103], 'Weighed in centimetres, 2 cm too much counts less than 2 cm too little, so the planner takes 14 at the waist; by itself it would pick 12.'],
-    'a step' => ['bust', ['choices.pick' => 'best', 'body.full_bust' => 89.9], '2.1 cm too much counts no more than the step it saves, so the planner takes 12 at the bust; by itself it would pick 10.'],
-    'the same, with a step less' => ['hip', ['choices.pick' => 'best', 'body.hip' => 101], '2 cm too little counts no more than the step it saves, so the planner takes 12 at the hip; by itself it would pick 14.'],
-    'nothing but the smaller size' => ['hip', ['choices.pick' => 'best', 'body' => ['hip' => 101], 'pattern.fabric' => ['kind' => 'knit'], 'pattern.garment' => 'skirt', 'pattern.body_chart' => ['hip' => [91, 95, 99, 103, 107, 112]]], 'Both fit alike, so the planner takes 12 at the hip; by itself it would pick 14.'],
+    'fit' => [
+        'waist',
+        ['choices' => ['pick' => 'best', 'ease' => 'drafted', 'between' => 'down'], 'body.waist' => 76, 'body.hip' => 103],
+        'Weighed in centimetres, 2 cm too much counts less than 2 cm too little, so the planner takes 14 at the waist; by itself it would pick 12.',
+    ],
+    'a step' => [
+        'bust',
+        ['choices.pick' => 'best', 'body.full_bust' => 89.9],
+        '2.1 cm too much counts no more than the step it saves, so the planner takes 12 at the bust; by itself it would pick 10.',
+    ],
+    'the same, with a step less' => [
+        'hip',
+        ['choices.pick' => 'best', 'body.hip' => 101],
+        '2 cm too little counts no more than the step it saves, so the planner takes 12 at the hip; by itself it would pick 14.',
+    ],
+    'nothing but the smaller size' => [
+        'hip',
+        [
+            'choices.pick' => 'best',
+            'body' => ['hip' => 101],
+            'pattern.fabric' => ['kind' => 'knit'],
+            'pattern.garment' => 'skirt',
+            'pattern.body_chart' => ['hip' => [91, 95, 99, 103, 107, 112]],
+        ],
+        'Both fit alike, so the planner takes 12 at the hip; by itself it would pick 14.',
+    ],
 ]);
 
 test('of two that fit alike and step alike neither saves anything', function (): void {
     // No 14 is printed at the hip: 12 and 16 lie as far from the waist's 14.
-    $skirt = ['body' => ['waist' => 78, 'hip' => 103], 'pattern.garment' => 'skirt', 'pattern.fabric' => ['kind' => 'knit'], 'pattern.body_chart' => ['waist' => [66, 70, 74, 78, 82, 87], 'hip' => [91, 95, 99, null, 107, 112]], 'choices.pick' => 'best'];
+    $skirt = [
+        'body' => ['waist' => 78, 'hip' => 103],
+        'pattern.garment' => 'skirt',
+        'pattern.fabric' => ['kind' => 'knit'],
+        'pattern.body_chart' => ['waist' => [66, 70, 74, 78, 82, 87], 'hip' => [91, 95, 99, null, 107, 112]],
+        'choices.pick' => 'best',
+    ];
     expect(whyAt('hip', $skirt))->toBe('Both fit alike, so the planner takes 12 at the hip; by itself it would pick 16.');
 });
 
@@ -92,17 +140,30 @@ test('"why not?" answers for every size: what is left over, what it lacks, what 
 });
 
 test('"why not?" knows a size without a figure, one that costs the same, and one that costs less', function (): void {
-    expect(whyNotAt('waist', ['pattern.body_chart.waist' => [66, 70, 74, null, 82, 87]])['14'])->toBe('14 has no figure printed here, so nothing tells how it fits.')
-        ->and(whyNotAt('hip', ['choices' => ['ease' => 'liked', 'pick' => 'best', 'liked_ease' => ['bust' => 6, 'waist' => 4, 'hip' => 9]]])['14'])->toBe('14 has 2 cm too much; fit and work together it costs the same.')
-        ->and(whyNotAt('waist', ['choices.sizes' => ['waist' => '18']])['12'])->toBe('12 fits as it is; fit and work together it costs 42.6 less.')
-        ->and(whyNotAt('waist', ['pattern.finished.waist' => [null, 75, 79, 83, 87, 92]])['8'])->toBe('8 has 8 cm too little; it is smaller than what the level asks for; fit and work together it costs 35.6 more.');
+    expect(
+        whyNotAt('waist', ['pattern.body_chart.waist' => [66, 70, 74, null, 82, 87]])['14'],
+    )->toBe('14 has no figure printed here, so nothing tells how it fits.')
+        ->and(
+            whyNotAt(
+                'hip',
+                ['choices' => ['ease' => 'liked', 'pick' => 'best', 'liked_ease' => ['bust' => 6, 'waist' => 4, 'hip' => 9]]],
+            )['14'],
+        )->toBe('14 has 2 cm too much; fit and work together it costs the same.')
+        ->and(
+            whyNotAt('waist', ['choices.sizes' => ['waist' => '18']])['12'],
+        )->toBe('12 fits as it is; fit and work together it costs 42.6 less.')
+        ->and(whyNotAt('waist', ['pattern.finished.waist' => [null, 75, 79, 83, 87, 92]])['8'])->toBe(
+            '8 has 8 cm too little; it is smaller than what the level asks for; fit and work together it costs 35.6 more.',
+        );
 });
 
 test('where the frame is looked up, every other size is spoken against by the measure that leads', function (): void {
     $answers = whyNotAt('bust', LOOKED_UP);
     expect($answers['12'])->toBe('12 fits with a bust adjustment of 5 cm; it is the one that is cut.')
         // 97 less 88 is 9 cm: 2 and 4.5 against 2 and 2.5, and a step of one size.
-        ->and($answers['10'])->toBe('10 fits with a bust adjustment of 9 cm; the high bust asks for 12; fit and work together it costs 3 more.')
+        ->and($answers['10'])->toBe(
+            '10 fits with a bust adjustment of 9 cm; the high bust asks for 12; fit and work together it costs 3 more.',
+        )
         // Under half an inch no bust is adjusted.
         ->and($answers['14'])->toBe('14 has 1 cm too little; the high bust asks for 12; fit and work together it costs 3.3 less.');
 });

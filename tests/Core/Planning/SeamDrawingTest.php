@@ -22,7 +22,10 @@ function endOf(Curve $line): float
 }
 
 test('the new line lies on the printed lines at the levels', function (): void {
-    $drawing = planOf(['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10'], 'choices.take' => ['waist' => 'leave', 'hip' => 'leave']])->drawing();
+    $drawing = planOf([
+        'choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10'],
+        'choices.take' => ['waist' => 'leave', 'hip' => 'leave'],
+    ])->drawing();
     $cut = $drawing->front;
     expect(outAt($cut, 0))->toBe(cm(100 / 4)->nanometres)
         ->and(outAt($cut, 20))->toBe(cm(83 / 4)->nanometres)
@@ -47,7 +50,11 @@ test('front and back unlike are two lines', function (): void {
 });
 
 test('the line ends on the very line it is blended to, also between levels that grade unlike', function (): void {
-    $drawing = planOf(['choices.sizes' => ['bust' => '8', 'waist' => '16', 'hip' => '16'], 'choices.take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'], 'pattern.finished.hip' => [98, 104, 107, 111, 113, 119]])->drawing();
+    $drawing = planOf([
+        'choices.sizes' => ['bust' => '8', 'waist' => '16', 'hip' => '16'],
+        'choices.take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'],
+        'pattern.finished.hip' => [98, 104, 107, 111, 113, 119],
+    ])->drawing();
     $sixteen = $drawing->lines[4];
     expect(outAt($drawing->front, 20))->toBe(outAt($sixteen, 20))->and(outAt($drawing->front, 32.5))->toBe(outAt($sixteen, 32.5));
 });
@@ -100,7 +107,18 @@ test('at every station the drawn line stands at its move, and it has no kink', f
     }
     expect($looked)->toBeGreaterThan(40);
 })->with([
-    'far apart, graded unlike' => [['choices.sizes' => ['bust' => '8', 'waist' => '18', 'hip' => '10'], 'pattern.finished.hip' => [98, 104, 107, 111, 113, 119]]],
-    'straight' => [['choices.sizes' => ['bust' => '8', 'waist' => '18', 'hip' => '10'], 'choices.blend' => 'straight', 'pattern.finished.waist' => [71, 75, 80, 85, 90, 96]]],
-    'front and back unlike' => [['choices.sizes' => ['waist' => '16'], 'choices.front_larger' => ['bust' => 1, 'waist' => -1], 'choices.by_hand' => ['hip' => ['back' => -0.5]]]],
+    'far apart, graded unlike' => [[
+        'choices.sizes' => ['bust' => '8', 'waist' => '18', 'hip' => '10'],
+        'pattern.finished.hip' => [98, 104, 107, 111, 113, 119],
+    ]],
+    'straight' => [[
+        'choices.sizes' => ['bust' => '8', 'waist' => '18', 'hip' => '10'],
+        'choices.blend' => 'straight',
+        'pattern.finished.waist' => [71, 75, 80, 85, 90, 96],
+    ]],
+    'front and back unlike' => [[
+        'choices.sizes' => ['waist' => '16'],
+        'choices.front_larger' => ['bust' => 1, 'waist' => -1],
+        'choices.by_hand' => ['hip' => ['back' => -0.5]],
+    ]],
 ]);

@@ -23,7 +23,11 @@ test('without a choice the draft that holds the most measured levels is in play'
 
 test('envelopes that name no draft are one as long as they are drafted for one cup', function (): void {
     $sizes = static fn (?string $cup): array => planOf(['pattern.ranges' => [
-        ['name' => 'small', 'sizes' => ['8', '10', '12'], 'drafted_cup' => 'B'], ['name' => 'large', 'sizes' => ['14', '16', '18'], 'drafted_cup' => $cup],
+        ['name' => 'small', 'sizes' => ['8', '10', '12'], 'drafted_cup' => 'B'], [
+            'name' => 'large',
+            'sizes' => ['14', '16', '18'],
+            'drafted_cup' => $cup,
+        ],
     ]])->inPlay->sizes;
     expect($sizes('B'))->toBe([0, 1, 2, 3, 4, 5])->and($sizes(null))->toBe([0, 1, 2, 3, 4, 5])->and($sizes('D'))->toBe([0, 1, 2]);
 });

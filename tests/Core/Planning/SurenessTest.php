@@ -22,7 +22,11 @@ test('the margin to the next decision is held against the spread of the readings
     expect(Sure::of(cm($spread), $steps($measure), 1, false)->value)->toBe($sure);
 })->with([
     [78, 2, 'firm'], [78, 2.1, 'near the edge'], [79.5, 0.5, 'firm'], [79.6, 0.5, 'near the edge'], [79.75, 0.5, 'near the edge'],
-    [79.8, 0.5, 'measure again'], [76, 0.5, 'measure again'], [76.3, 0.5, 'near the edge'], [78, 4, 'near the edge'], [78, 4.2, 'measure again'],
+    [
+        79.8,
+        0.5,
+        'measure again',
+    ], [76, 0.5, 'measure again'], [76.3, 0.5, 'near the edge'], [78, 4, 'near the edge'], [78, 4.2, 'measure again'],
 ]);
 
 /** @return array<string, string> */
@@ -61,7 +65,12 @@ test('a size on the edge is said, unless the level is free', function (): void {
 test('the word is about the level\'s own pick, whatever the planner took', function (): void {
     $plan = planOf(['choices.pick' => 'best', 'body' => ['full_bust' => 95.5, 'waist' => 84.4, 'hip' => 103.5]]);
     $waist = $plan->levels['waist'];
-    expect([$plan->nameOf($waist->size), $plan->nameOf($waist->facts->own), $waist->sureness->sure->value, $waist->sureness->point->value])->toBe(['16', '16', 'measure again', 'waist'])
+    expect([
+        $plan->nameOf($waist->size),
+        $plan->nameOf($waist->facts->own),
+        $waist->sureness->sure->value,
+        $waist->sureness->point->value,
+    ])->toBe(['16', '16', 'measure again', 'waist'])
         ->and(sureOf(['choices.pick' => 'best', 'body' => ['full_bust' => 95.5, 'waist' => 82, 'hip' => 103.5]])['waist'])->toBe('firm');
 });
 

@@ -14,11 +14,27 @@ test('what body and cloth bring with them is said where it matters', function (a
     'thighs' => [['body.thigh_level' => 99.5], 'thigh_over_hip hip'],
     'tummy' => [['body.tummy' => 100], 'tummy_over_hip hip'],
     'trouser line' => [['body.tummy' => 74.9], 'waist_at_trousers waist'],
-    'taller' => [['body.height' => 173.1, 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]]], 'height_differs'],
-    'shorter' => [['body.height' => 160, 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]]], 'height_differs'],
-    'pulled over the head' => [['pattern.pulled_on' => true, 'body.full_bust' => 96, 'pattern.finished.waist' => [70, 72, 75, 80, 85, 90]], 'cannot_pull_on waist'],
+    'taller' => [
+        ['body.height' => 173.1, 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]]],
+        'height_differs',
+    ],
+    'shorter' => [
+        ['body.height' => 160, 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]]],
+        'height_differs',
+    ],
+    'pulled over the head' => [
+        ['pattern.pulled_on' => true, 'body.full_bust' => 96, 'pattern.finished.waist' => [70, 72, 75, 80, 85, 90]],
+        'cannot_pull_on waist',
+    ],
     'pulled over the hip' => [['pattern.pulled_on' => true, 'pattern.garment' => 'skirt'], 'cannot_pull_on waist'],
-    'arms' => [['body.bicep' => 32, 'body.full_bust' => 93, 'choices' => ['ease' => 'liked', 'pick' => 'level', 'liked_ease' => ['bust' => 6, 'waist' => 5, 'hip' => 7]]], 'sized_down bust'],
+    'arms' => [
+        [
+            'body.bicep' => 32,
+            'body.full_bust' => 93,
+            'choices' => ['ease' => 'liked', 'pick' => 'level', 'liked_ease' => ['bust' => 6, 'waist' => 5, 'hip' => 7]],
+        ],
+        'sized_down bust',
+    ],
     'steep' => [['body.hip' => 112, 'pattern.seam.waist_to_hip' => 12, 'choices.dwell' => 6], 'steep_blend'],
 ]);
 
@@ -27,8 +43,15 @@ test('and is not said where it doesn\'t', function (array $changes): void {
 })->with([
     'thighs within the hip' => [['body.thigh_level' => 99]],
     'a tummy a little wider than the waist' => [['body.tummy' => 75]],
-    'a height like the draft\'s' => [['body.height' => 173, 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]]]],
-    'a height, where the waist is measured' => [['body.height' => 180, 'body.underarm_to_waist' => 20, 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]]]],
+    'a height like the draft\'s' => [[
+        'body.height' => 173,
+        'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]],
+    ]],
+    'a height, where the waist is measured' => [[
+        'body.height' => 180,
+        'body.underarm_to_waist' => 20,
+        'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]],
+    ]],
     'pulled on, wide enough' => [['pattern.pulled_on' => true, 'pattern.finished.waist' => [90, 95, 100, 105, 110, 115]]],
     'pulled on, and stretches' => [['pattern.pulled_on' => true, 'pattern.fabric' => ['kind' => 'knit', 'stretch_percent' => 30]]],
     'thighs over a free hip' => [['body.thigh_level' => 120, 'pattern.levels.hip' => 'free']],
@@ -43,7 +66,10 @@ test('ease at the bust has a name', function (float $cm, string $band): void {
 ]);
 
 test('a taller body is told how much falls above the waist, as a guess', function (): void {
-    $plan = planOf(['body.height' => 176, 'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]]]);
+    $plan = planOf([
+        'body.height' => 176,
+        'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]],
+    ]);
     expect($plan->cautions()[0]->text)->toContain('8 cm taller', '2 cm, falls above the waist (a guess)')
         ->and($plan->lengths->aboveWaist)->toBeNull();
 });

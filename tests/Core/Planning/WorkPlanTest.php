@@ -24,18 +24,32 @@ test('blend, then length, then bust; but length first when it moves the waist by
         ->and($kinds($stepped + ['body.underarm_to_waist' => 18.9, 'choices.order' => 'blend_first']))->toBe(['blend', 'length'])
         ->and($kinds($stepped + ['body.underarm_to_waist' => 20.8, 'choices.order' => 'length_first']))->toBe(['length', 'blend'])
         ->and($kinds([]))->toBe([])
-        ->and(planOf($stepped + ['body.underarm_to_waist' => 18])->work()->why)->toBe('The waist moves by 2 cm: put it in place before the blend is drawn to it.');
+        ->and(planOf($stepped + ['body.underarm_to_waist' => 18])->work()->why)->toBe(
+            'The waist moves by 2 cm: put it in place before the blend is drawn to it.',
+        );
 });
 
 test('each length is cut where the paper says, or where it does no harm', function (): void {
-    $texts = static fn (array $changes): array => array_map(static fn (WorkStep $step): string => $step->text, planOf($changes)->work()->steps);
-    $body = ['body.underarm_to_waist' => 21, 'body.waist_to_hip' => 19, 'body.waist_to_hem' => 58, 'body.sleeve_length' => 60, 'pattern.seam.sleeve_length' => 62, 'pattern.seam.sleeve_hem_allowance' => 3];
+    $texts = static fn (array $changes): array => array_map(
+        static fn (WorkStep $step): string => $step->text,
+        planOf($changes)->work()->steps,
+    );
+    $body = [
+        'body.underarm_to_waist' => 21,
+        'body.waist_to_hip' => 19,
+        'body.waist_to_hem' => 58,
+        'body.sleeve_length' => 60,
+        'pattern.seam.sleeve_length' => 62,
+        'pattern.seam.sleeve_hem_allowance' => 3,
+    ];
     expect($texts($body))->toHaveCount(4)
         ->and($texts($body)[0])->toContain('Lengthen above the waist by 1 cm', 'half way between underarm and waist', 'spread')
         ->and($texts($body)[1])->toContain('Shorten between waist and hip by 1 cm', 'overlap')
         ->and($texts($body)[2])->toContain('Lengthen at the hem by 2 cm', 'notch')
         ->and($texts($body)[3])->toContain('Lengthen in the sleeve by 1 cm')
-        ->and($texts($body + ['pattern.lengthen_lines' => ['above_waist']])[0])->toContain('at the printed line between underarm and waist');
+        ->and(
+            $texts($body + ['pattern.lengthen_lines' => ['above_waist']])[0],
+        )->toContain('at the printed line between underarm and waist');
 });
 
 test('the sleeve is the wish and what is turned up, less the paper', function (array $changes, ?float $cm): void {
@@ -48,31 +62,53 @@ test('the sleeve is the wish and what is turned up, less the paper', function (a
 
 test('a bust adjustment says how, by pivoting or by slashing', function (): void {
     $text = static fn (array $changes): string => array_slice(planOf($changes)->work()->steps, -1)[0]->text;
-    expect($text(['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is']))->toContain('Full bust adjustment of 4 cm', 'pivot 1 cm at each of the four edges')
-        ->and($text(['body.high_bust' => 86, 'body.full_bust' => 100, 'choices.lead' => 'high_bust']))->toContain('slash and spread the front only, 4 cm on each front half')
+    expect(
+        $text(['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is']),
+    )->toContain('Full bust adjustment of 4 cm', 'pivot 1 cm at each of the four edges')
+        ->and(
+            $text(['body.high_bust' => 86, 'body.full_bust' => 100, 'choices.lead' => 'high_bust']),
+        )->toContain('slash and spread the front only, 4 cm on each front half')
         ->and($text(['body.high_bust' => 95, 'body.full_bust' => 95, 'choices.lead' => 'high_bust']))->toContain('Small bust adjustment');
 });
 
 test('pieces follow the sizes they join', function (): void {
     $plan = planOf(['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107], 'pattern.pieces' => [
-        ['name' => 'front', 'follows' => 'all_levels'], ['name' => 'sleeve', 'follows' => 'frame'], ['name' => 'band', 'follows' => 'waist'],
-        ['name' => 'skirt', 'follows' => 'waist_and_hip'], ['name' => 'yoke', 'follows' => 'hip'], ['name' => 'pocket', 'follows' => 'one_size'],
+        [
+            'name' => 'front',
+            'follows' => 'all_levels',
+        ], ['name' => 'sleeve', 'follows' => 'frame'], ['name' => 'band', 'follows' => 'waist'],
+        [
+            'name' => 'skirt',
+            'follows' => 'waist_and_hip',
+        ], ['name' => 'yoke', 'follows' => 'hip'], ['name' => 'pocket', 'follows' => 'one_size'],
         ['name' => 'front C', 'follows' => 'frame', 'cups' => ['C']],
     ]]);
     $cut = array_map(static fn (PieceCut $piece): array => [$piece->name, array_map($plan->nameOf(...), $piece->sizes)], $plan->pieces());
-    expect($cut)->toBe([['front', ['12', '14', '16']], ['sleeve', ['12']], ['band', ['14']], ['skirt', ['14', '16']], ['yoke', ['16']], ['pocket', []]]);
+    expect($cut)->toBe([
+        ['front', ['12', '14', '16']],
+        ['sleeve', ['12']],
+        ['band', ['14']],
+        ['skirt', ['14', '16']],
+        ['yoke', ['16']],
+        ['pocket', []],
+    ]);
 });
 
 test('a pattern that lists no pieces has those its garment usually has', function (): void {
     expect(planOf([])->pieces())->toBe([])
-        ->and(array_map(static fn (PieceCut $piece): string => $piece->name, planOf(['pattern.garment' => 'skirt'])->pieces()))->toBe(['front', 'back', 'waistband', 'pocket']);
+        ->and(
+            array_map(static fn (PieceCut $piece): string => $piece->name, planOf(['pattern.garment' => 'skirt'])->pieces()),
+        )->toBe(['front', 'back', 'waistband', 'pocket']);
 });
 
 test('cloth and notions are read for the largest size used, of the view that is made', function (): void {
     $needs = static fn (array $changes): array => array_map(static fn (ShoppingNeed $need): string => implode(' ', array_filter([$need->name, $need->view, $need->text ?? (string) ($need->amount->nanometres / 1e7)])), planOf($changes + [
         'body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107],
         'pattern.views' => ['A', 'B'],
-        'pattern.fabric_needs' => [['view' => 'A', 'cloth' => 'linen', 'width' => 150, 'amounts' => [180, 180, 190, 200, '2.1 m', null]], ['view' => 'B', 'cloth' => 'linen', 'amounts' => [200, 200, 210, 220, 230, 240]]],
+        'pattern.fabric_needs' => [
+            ['view' => 'A', 'cloth' => 'linen', 'width' => 150, 'amounts' => [180, 180, 190, 200, '2.1 m', null]],
+            ['view' => 'B', 'cloth' => 'linen', 'amounts' => [200, 200, 210, 220, 230, 240]],
+        ],
         'pattern.notions' => [['name' => 'zip', 'by_size' => ['50 cm', '50 cm', '50 cm', '50 cm', '55 cm', '']]],
     ])->needs());
     expect($needs([]))->toBe(['linen A 2.1 m', 'linen B 230', 'zip 55 cm'])
@@ -81,9 +117,15 @@ test('cloth and notions are read for the largest size used, of the view that is 
 });
 
 test('yards typed come back as yards, and a figure without a unit takes that of the others in its row', function (): void {
-    $need = static fn (string $size): ?ShoppingNeed => planOf(['choices.sizes' => ['hip' => $size], 'pattern.fabric_needs' => [['cloth' => 'linen', 'amounts' => ['2 yd', '2 1/4', 240, '2 5/8 yds', null, '3 yd']]]])->needs()[0] ?? null;
+    $need = static fn (string $size): ?ShoppingNeed => planOf([
+        'choices.sizes' => ['hip' => $size],
+        'pattern.fabric_needs' => [['cloth' => 'linen', 'amounts' => ['2 yd', '2 1/4', 240, '2 5/8 yds', null, '3 yd']]],
+    ])->needs()[0] ?? null;
     expect($need('12')?->text)->toBeNull()->and($need('12')?->amount)->toEqual(cm(240));
-    $yards = planOf(['body' => ['full_bust' => 88, 'waist' => 70, 'hip' => 95], 'pattern.fabric_needs' => [['cloth' => 'linen', 'amounts' => ['2 yd', '2 1/4', '2 1/2 yd', '3 yd', '3', null]]]])->needs()[0];
+    $yards = planOf([
+        'body' => ['full_bust' => 88, 'waist' => 70, 'hip' => 95],
+        'pattern.fabric_needs' => [['cloth' => 'linen', 'amounts' => ['2 yd', '2 1/4', '2 1/2 yd', '3 yd', '3', null]]],
+    ])->needs()[0];
     expect($yards->text)->toBe('2 1/4 yd')->and($yards->amount)->toEqual(cm(205.74));
 });
 
@@ -95,7 +137,11 @@ test('a garment that fits gives the ease that is liked: twice its flat width, le
 });
 
 test('the centre back takes its share alone, and only the rest is divided', function (): void {
-    $waist = planOf(['body.waist' => 72, 'choices.centre_back' => ['waist' => '1.2'], 'choices.sizes' => ['waist' => '12']])->levels['waist'];
+    $waist = planOf([
+        'body.waist' => 72,
+        'choices.centre_back' => ['waist' => '1.2'],
+        'choices.sizes' => ['waist' => '12'],
+    ])->levels['waist'];
     expect($waist->taken->leftOver)->toEqual(cm(2))
         ->and($waist->taken->perEdge)->toEqual(cm(0.2))
         ->and($waist->taken->centreBack)->toEqual(cm(1.2));
@@ -130,8 +176,20 @@ test('the sentence under the headline counts steps and cautions', function (arra
     expect(Headline::details(planOf($changes)))->toBe($sentence);
 })->with([
     [[], 'One line to cut, front and back alike; no step to blend; nothing to watch.'],
-    [['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 103]], 'One line to cut, front and back alike; one step to blend, easy; nothing to watch.'],
-    [['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107]], 'One line to cut, front and back alike; two steps to blend, easy; nothing to watch.'],
-    [['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 107]], 'One line to cut, front and back alike; one step to blend, a wide one; one caution that matters.'],
-    [['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 103]], 'One line to cut, front and back alike; two steps to blend, one of them wide; one caution that matters.'],
+    [
+        ['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 103]],
+        'One line to cut, front and back alike; one step to blend, easy; nothing to watch.',
+    ],
+    [
+        ['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107]],
+        'One line to cut, front and back alike; two steps to blend, easy; nothing to watch.',
+    ],
+    [
+        ['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 107]],
+        'One line to cut, front and back alike; one step to blend, a wide one; one caution that matters.',
+    ],
+    [
+        ['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 103]],
+        'One line to cut, front and back alike; two steps to blend, one of them wide; one caution that matters.',
+    ],
 ]);

@@ -18,7 +18,10 @@ function stationsOf(array $changes): array
     return $byDepth;
 }
 
-$blend = ['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10'], 'choices.take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave']];
+$blend = [
+    'choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10'],
+    'choices.take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'],
+];
 
 test('the line follows the upper size to a dwell below the waist, then crosses to the hip and stays', function () use ($blend): void {
     $at = stationsOf($blend);
@@ -57,7 +60,11 @@ test('gaps of unlike grading run evenly from one level to the next', function ()
 });
 
 test('where a finished figure is missing the body chart gives the gap', function (): void {
-    $at = stationsOf(['choices.take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'], 'choices.sizes' => ['bust' => '12', 'waist' => '18', 'hip' => '18'], 'pattern.finished.waist' => [71, 75, null, 83, 87, 92]]);
+    $at = stationsOf([
+        'choices.take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'],
+        'choices.sizes' => ['bust' => '12', 'waist' => '18', 'hip' => '18'],
+        'pattern.finished.waist' => [71, 75, null, 83, 87, 92],
+    ]);
     expect($at['20']->move)->toEqual(cm((87 - 74) / 4));
 });
 

@@ -21,7 +21,9 @@ test('the new line meets the gap exactly at the levels and never leaves the band
     )->then(function (int $long, int $gapTop, int $gapEnd, int $percent, int $dwell) use ($shape): void {
         $at = static fn (int $nanometres): Length => Length::ofNanometres($nanometres);
         $segment = new Stretch(
-            from: 'a', to: 'b', top: $at(0), start: $at(intdiv($long * $dwell, 100)), end: $at($long), shape: $shape, gapAtTop: BigRational::of($gapTop), gapAtEnd: BigRational::of($gapEnd), changeAtTop: $at(0), changeAtEnd: $at(0),
+            from: 'a', to: 'b', top: $at(0), start: $at(
+                intdiv($long * $dwell, 100),
+            ), end: $at($long), shape: $shape, gapAtTop: BigRational::of($gapTop), gapAtEnd: BigRational::of($gapEnd), changeAtTop: $at(0), changeAtEnd: $at(0),
         );
         $here = $gapTop + ($gapEnd - $gapTop) * $percent / 100;
         $offset = $segment->station($at(intdiv($long * $percent, 100)), null)->move->nanometres;

@@ -59,7 +59,18 @@ test('the steepest place is found at the ends and in the middle of every part, e
     'flat' => [static fn (float $d): float => 0.0, 0],
 ]);
 
-$segment = static fn (BlendShape $shape, int $top, int $end): Stretch => new Stretch(from: 'a', to: 'b', top: cm(10), start: cm(12), end: cm(22), shape: $shape, gapAtTop: BigRational::of($top), gapAtEnd: BigRational::of($end), changeAtTop: cm(0), changeAtEnd: cm(0));
+$segment = static fn (BlendShape $shape, int $top, int $end): Stretch => new Stretch(
+    from: 'a',
+    to: 'b',
+    top: cm(10),
+    start: cm(12),
+    end: cm(22),
+    shape: $shape,
+    gapAtTop: BigRational::of($top),
+    gapAtEnd: BigRational::of($end),
+    changeAtTop: cm(0),
+    changeAtEnd: cm(0),
+);
 
 test('the slope of a blend is how its offset grows', function (BlendShape $shape, int $top, int $end) use ($segment): void {
     $line = $segment($shape, $top, $end);
@@ -71,7 +82,11 @@ test('the slope of a blend is how its offset grows', function (BlendShape $shape
     expect($line->slope(cm(11)->nanometres))->toBe(0.0)->and($line->slope(cm(11.99)->nanometres))->toBe(0.0)
         ->and($line->slope(cm(23)->nanometres))->toBe(0.0)->and($line->slope(cm(22.01)->nanometres))->toBe(0.0);
 })->with([
-    [BlendShape::Curved, 20_000_000, 20_000_000], [BlendShape::Curved, 10_000_000, 30_000_000], [BlendShape::Straight, 20_000_000, 20_000_000],
+    [BlendShape::Curved, 20_000_000, 20_000_000], [BlendShape::Curved, 10_000_000, 30_000_000], [
+        BlendShape::Straight,
+        20_000_000,
+        20_000_000,
+    ],
     [BlendShape::Straight, -10_000_000, 30_000_000], [BlendShape::Curved, 0, -25_000_000],
 ]);
 
@@ -79,13 +94,28 @@ test('a straight blend leaves and arrives as steep as it is, a curved one along 
     $straight = $segment(BlendShape::Straight, 20_000_000, 20_000_000);
     $curved = $segment(BlendShape::Curved, 20_000_000, 20_000_000);
     expect($straight->slope(cm(12)->nanometres))->toBe(0.2)->and($straight->slope(cm(22)->nanometres))->toBe(0.2)
-        ->and($curved->slope(cm(12)->nanometres))->toBe(0.0)->and($curved->slope(cm(17)->nanometres))->toEqualWithDelta(0.3, 1e-12)->and($curved->slope(cm(22)->nanometres))->toBe(0.0);
+        ->and($curved->slope(cm(12)->nanometres))->toBe(0.0)
+        ->and($curved->slope(cm(17)->nanometres))->toEqualWithDelta(0.3, 1e-12)
+        ->and($curved->slope(cm(22)->nanometres))->toBe(0.0);
 });
 
 test('where a figure is not printed there is neither slope nor offset', function (): void {
-    $none = static fn (?int $top, ?int $end): Stretch => new Stretch(from: 'a', to: 'b', top: cm(0), start: cm(0), end: cm(10), shape: BlendShape::Curved, gapAtTop: $top === null ? null : BigRational::of($top), gapAtEnd: $end === null ? null : BigRational::of($end), changeAtTop: cm(0), changeAtEnd: cm(0));
+    $none = static fn (?int $top, ?int $end): Stretch => new Stretch(
+        from: 'a',
+        to: 'b',
+        top: cm(0),
+        start: cm(0),
+        end: cm(10),
+        shape: BlendShape::Curved,
+        gapAtTop: $top === null ? null : BigRational::of($top),
+        gapAtEnd: $end === null ? null : BigRational::of($end),
+        changeAtTop: cm(0),
+        changeAtEnd: cm(0),
+    );
     foreach ([$none(null, 5), $none(5, null)] as $segment) {
-        expect($segment->slope(1.0))->toBeNull()->and($segment->station(cm(5), null)->move)->toBeNull()->and($segment->drawnMove((float) cm(5)->nanometres))->toBeNull()
+        expect($segment->slope(1.0))->toBeNull()
+            ->and($segment->station(cm(5), null)->move)->toBeNull()
+            ->and($segment->drawnMove((float) cm(5)->nanometres))->toBeNull()
             // Before anything is crossed no gap is needed.
             ->and($segment->station(cm(0), null)->move)->toEqual(cm(0));
     }
@@ -99,7 +129,11 @@ test('the shapes: shares and their slopes', function (): void {
 test('a printed line turns between its levels and stands upright at them and beyond', function (): void {
     $line = PrintedLine::through([0 => 24e7, cm(20)->nanometres => 20e7, cm(40)->nanometres => 27e7]);
     $slope = static fn (float $depth): float => $line->slope(cm($depth)->nanometres);
-    expect($slope(0))->toBe(0.0)->and($slope(20))->toBe(0.0)->and($slope(40))->toBe(0.0)->and($slope(60))->toBe(0.0)->and($slope(-5))->toBe(0.0)
+    expect($slope(0))->toBe(0.0)
+        ->and($slope(20))->toBe(0.0)
+        ->and($slope(40))->toBe(0.0)
+        ->and($slope(60))->toBe(0.0)
+        ->and($slope(-5))->toBe(0.0)
         ->and($slope(10))->toEqualWithDelta(-0.3, 1e-12)->and($slope(30))->toEqualWithDelta(0.525, 1e-12)
         ->and($slope(5))->toEqualWithDelta(-0.225, 1e-12);
 });

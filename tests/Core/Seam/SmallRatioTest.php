@@ -12,7 +12,12 @@ use Underbolt\Seam\SmallRatio;
 uses(TestTrait::class);
 
 test('where the small way can tell, it tells what the exact way tells', function (): void {
-    $this->forAll(Generators::choose(-300_000_000, 300_000_000), Generators::choose(1, 40), Generators::choose(0, 1_000_000), Generators::choose(1, 1_000_000))
+    $this->forAll(
+        Generators::choose(-300_000_000, 300_000_000),
+        Generators::choose(1, 40),
+        Generators::choose(0, 1_000_000),
+        Generators::choose(1, 1_000_000),
+    )
         ->then(function (int $gap, int $edges, int $up, int $down): void {
             $share = BlendShape::Curved->shareOf(min($up, $down), $down);
             $exact = Length::ofRational(BigRational::nd($gap, $edges)->multipliedBy($share));

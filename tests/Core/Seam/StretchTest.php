@@ -48,7 +48,11 @@ test('what is drawn is what is measured', function (BlendShape $shape, string $t
     $stretch = stretchTo($to, $shape);
     foreach ([20, 22, 25, 27.3, 32.5, 39, 40, 55] as $depth) {
         expect($stretch->drawnMove($depth * 1e7))->toEqualWithDelta($stretch->station(cm($depth), null)->move->nanometres, 2, "at {$depth}")
-            ->and($stretch->drawnMove($depth * 1e7, true))->toEqualWithDelta($stretch->station(cm($depth), null)->blend->nanometres, 2, "at {$depth}");
+            ->and($stretch->drawnMove($depth * 1e7, true))->toEqualWithDelta(
+                $stretch->station(cm($depth), null)->blend->nanometres,
+                2,
+                "at {$depth}",
+            );
     }
 })->with([[BlendShape::Curved, '16'], [BlendShape::Straight, '16'], [BlendShape::Curved, '14']]);
 

@@ -17,10 +17,17 @@ function writtenChart(): array
     $count = random_from(2, 20);
     $sizes = mt_rand(0, 1) === 0
         ? array_map(static fn (int $i): string => (string) (6 + 2 * $i), range(0, $count - 1))
-        : array_slice(['XXS', 'XS', 'S', 'M', 'L', 'XL', '2X', '3X', '4X', '5X', '6X', '7X', '8X', '9X', '10X', '11X', '12X', '13X', '14X', '15X'], 0, $count);
+        : array_slice(
+            ['XXS', 'XS', 'S', 'M', 'L', 'XL', '2X', '3X', '4X', '5X', '6X', '7X', '8X', '9X', '10X', '11X', '12X', '13X', '14X', '15X'],
+            0,
+            $count,
+        );
     $rows = [];
     foreach (['Bust' => 78, 'Waist' => 60, 'Hip' => 86, 'High bust' => 73] as $name => $first) {
-        $rows[$name] = array_map(static fn (int $i): float => $first + 4 * $i + (mt_rand(0, 1) === 0 ? 0 : 0.5), range(0, count($sizes) - 1));
+        $rows[$name] = array_map(
+            static fn (int $i): float => $first + 4 * $i + (mt_rand(0, 1) === 0 ? 0 : 0.5),
+            range(0, count($sizes) - 1),
+        );
     }
     $comma = mt_rand(0, 1) === 0;
     $between = ["\t", ';', '   ', ' '][mt_rand(0, 3)];
@@ -123,9 +130,16 @@ test('a thousand charts broken at random never crash the reader, and no figure i
                 $figures = array_map(static fn (float $cm): int => Length::ofNumber($cm, Unit::Centimetre)->nanometres, $true);
                 $right = $figures[$place] === $cell->value->nanometres;
                 // A figure that was changed in the text is read as it stands there; nobody could know better.
-                $standsThere = ! in_array($cell->value->nanometres, $figures, true) && in_array($cell->value->nanometres, figuresIn($text), true);
+                $standsThere = ! in_array($cell->value->nanometres, $figures, true) && in_array(
+                    $cell->value->nanometres,
+                    figuresIn($text),
+                    true,
+                );
                 if (! $right && ! $standsThere) {
-                    $this->fail("run {$run}: {$row->label} size {$preview->sizes[$index]} was read as {$cell->text} from:\n{$text}\n\nbut was:\n{$whole}");
+                    $this->fail(
+                        "run {$run}: {$row->label} size {$preview->sizes[$index]} was read as {$cell->text} from:\n{$text}\n\nbut "
+                            ."was:\n{$whole}",
+                    );
                 }
             }
         }

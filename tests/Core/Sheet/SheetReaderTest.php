@@ -52,7 +52,10 @@ test('rows are known by their usual names in four languages', function (string $
     ['BUST', 'body_chart.full_bust'], ['Full bust (cm)', 'body_chart.full_bust'], ['Chest', 'body_chart.full_bust'],
     ['Upper bust', 'body_chart.high_bust'], ['Waist:', 'body_chart.waist'], ['Hips', 'body_chart.hip'],
     ['Hip (9 in below the waist)', 'body_chart.hip'], ['Across front', 'body_chart.cross_front'],
-    ['Upper arm', 'body_chart.bicep'], ['Bicep', 'body_chart.bicep'], ['Oberarmumfang', 'body_chart.bicep'], ['Sleeve width', 'finished.bicep'], ['Finished bicep', 'finished.bicep'],
+    ['Upper arm', 'body_chart.bicep'], ['Bicep', 'body_chart.bicep'], [
+        'Oberarmumfang',
+        'body_chart.bicep',
+    ], ['Sleeve width', 'finished.bicep'], ['Finished bicep', 'finished.bicep'],
     ['Finished bust', 'finished.full_bust'], ['Garment hip', 'finished.hip'], ['Bust, finished measurement', 'finished.full_bust'],
     ['Oberweite', 'body_chart.full_bust'], ['Oberbrustumfang', 'body_chart.high_bust'], ['Taille', 'body_chart.waist'],
     ['Hüftumfang', 'body_chart.hip'], ['Fertigmaß Hüfte', 'finished.hip'],
@@ -60,12 +63,16 @@ test('rows are known by their usual names in four languages', function (string $
     ['Tour de hanches, vêtement fini', 'finished.hip'],
     ['Bovenwijdte', 'body_chart.full_bust'], ['Tailleomtrek', 'body_chart.waist'], ['Heupwijdte', 'body_chart.hip'],
     ['Afgewerkte heupwijdte', 'finished.hip'],
-    ['Bust, C cup', 'cups.body_chart.C'], ['D cup', 'cups.body_chart.D'], ['Finished bust (DD)', 'cups.finished.E'], ['Finished bust, C cup', 'cups.finished.C'],
+    ['Bust, C cup', 'cups.body_chart.C'], ['D cup', 'cups.body_chart.D'], ['Finished bust (DD)', 'cups.finished.E'], [
+        'Finished bust, C cup',
+        'cups.finished.C',
+    ],
 ]);
 
 test('an arm does not tell inches from centimetres', function (): void {
     $rows = understood(readChart("Size\t8\t10\t12\nUpper arm\t26\t27\t28\nBust\t84\t88\t92"));
-    expect($rows['body_chart.bicep'])->toBe(['26', '27', '28'])->and(readChart("Size\t8\t10\t12\nUpper arm\t26\t27\t28\nBust\t84\t88\t92")->rows[0]->doubt)->toBeNull();
+    expect($rows['body_chart.bicep'])->toBe(['26', '27', '28'])
+        ->and(readChart("Size\t8\t10\t12\nUpper arm\t26\t27\t28\nBust\t84\t88\t92")->rows[0]->doubt)->toBeNull();
 });
 
 test('a longer name is not taken for the name it begins with', function (string $label): void {
@@ -90,15 +97,26 @@ test('a cell is read as it is meant', function (string $cell, string $text, ?str
     ['66', '66'], ['66,5', '66,5'], ['66 1/2', '66 1/2'], ['66½', '66 1/2'], ['37-3/4', '37-3/4'], ['91 cm', '91 cm'], ['36 in', '36 in'],
     ['91 (36)', '91'], ['36 (91)', '91'], ['91 cm / 36 in', '91 cm'], ['91 (35 3/4)', '91'], ['91 [36"]', '91'],
     ['91 (39)', '91', 'don\'t say the same'], ['-', ''], ['', ''], ['n/a', ''],
-    ['84,88', '84,88', 'two figures'], ['9', '9', 'no body'], ['1000', '1000', 'no body'], ['ca. 84', '', 'no figure'], ['84*', '', 'no figure'],
-    ['84 1/3', '', 'no figure'], ['60,564', '60,564', 'run together'], ['37.875', '37.875'], ['90-86', '', 'backwards'], ['60-90', '', 'too wide'], ['86-90', '', 'say whether'],
+    [
+        '84,88',
+        '84,88',
+        'two figures',
+    ], ['9', '9', 'no body'], ['1000', '1000', 'no body'], ['ca. 84', '', 'no figure'], ['84*', '', 'no figure'],
+    ['84 1/3', '', 'no figure'], [
+        '60,564',
+        '60,564',
+        'run together',
+    ], ['37.875', '37.875'], ['90-86', '', 'backwards'], ['60-90', '', 'too wide'], ['86-90', '', 'say whether'],
 ]);
 
 test('a range is asked about once and then read by what was said', function (): void {
     $text = "Size 34 36\nBust 82-84 86 - 88\nHip 88 bis 92 92 bis 96";
     expect(readChart($text)->hasRanges)->toBeTrue()
         ->and(readChart($text)->figures())->toBe(0)
-        ->and(understood(readChart($text, ChartMeaning::UpperLimit)))->toBe(['body_chart.full_bust' => ['84', '88'], 'body_chart.hip' => ['92', '96']])
+        ->and(understood(readChart($text, ChartMeaning::UpperLimit)))->toBe([
+            'body_chart.full_bust' => ['84', '88'],
+            'body_chart.hip' => ['92', '96'],
+        ])
         ->and(understood(readChart($text, ChartMeaning::Middle))['body_chart.full_bust'])->toBe(['83', '87'])
         ->and(readChart("Size\t8\t10\nWaist\t37-3/4\t39-1/2")->hasRanges)->toBeFalse();
 });

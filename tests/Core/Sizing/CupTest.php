@@ -17,7 +17,11 @@ use function Tests\Core\planOf;
 function cupRule(CupMeasure $measure = CupMeasure::HighBustDifference): CupRule
 {
     return new CupRule($measure, [
-        new CupRange('A', cm(0), cm(2.5)), new CupRange('B', cm(2.5), cm(5)), new CupRange('C', cm(6), cm(8.5)), new CupRange('D', cm(8.5), cm(11)),
+        new CupRange('A', cm(0), cm(2.5)), new CupRange('B', cm(2.5), cm(5)), new CupRange('C', cm(6), cm(8.5)), new CupRange(
+            'D',
+            cm(8.5),
+            cm(11),
+        ),
     ]);
 }
 
@@ -47,7 +51,11 @@ test('the front halves give the cup where the pattern reads them', function (): 
 test('a cup without a row takes the nearest letter that has one, of two as near the larger', function (string $letter, array $rows, ?string $row): void {
     expect(CupRow::nearest($letter, $rows))->toBe($row);
 })->with([
-    ['C', ['A', 'C'], 'C'], ['B', ['A', 'C'], 'C'], ['E', ['A', 'D'], 'D'], ['AA', ['B', 'D'], 'B'], ['DD', ['D', 'F'], 'F'], ['B', [], null], ['D', ['A', 'F'], 'F'], ['C', ['A', 'F'], 'A'],
+    ['C', ['A', 'C'], 'C'], ['B', ['A', 'C'], 'C'], ['E', ['A', 'D'], 'D'], [
+        'AA',
+        ['B', 'D'],
+        'B',
+    ], ['DD', ['D', 'F'], 'F'], ['B', [], null], ['D', ['A', 'F'], 'F'], ['C', ['A', 'F'], 'A'],
 ]);
 
 /** @return array<string, mixed> a dress with bust rows for B and C */
@@ -76,7 +84,9 @@ test('with cup rows the cup leads, and its own rows are read', function (): void
 test('a letter without a row is kept as measured, and said', function (): void {
     $plan = planOf(withCups(80) + ['pattern.cups.finished' => null]);
     // Without a finished row or a piece by cup the general row moves to no other cup: C is the nearest that has one.
-    expect($plan->cup->letter)->toBe('E')->and($plan->situation->cupBust->bodyFrom)->toBe('C')->and(cautionsOf($plan))->toContain('cup_no_row bust');
+    expect($plan->cup->letter)->toBe('E')
+        ->and($plan->situation->cupBust->bodyFrom)->toBe('C')
+        ->and(cautionsOf($plan))->toContain('cup_no_row bust');
 });
 
 test('with finished rows or pieces by cup one body row serves them all, an inch a letter further', function (array $pattern): void {
@@ -86,12 +96,18 @@ test('with finished rows or pieces by cup one body row serves them all, an inch 
         ->and(cautionsOf($plan))->toContain('cup_row_derived bust');
 })->with([
     'finished rows' => [['pattern.cups' => ['finished' => ['B' => [92, 96, 100, 104, 108, 113], 'D' => [97, 101, 105, 109, 113, 118]]]]],
-    'a finished row bound to a cup' => [['pattern.finished_by' => [['cup' => 'D', 'finished' => ['full_bust' => [97, 101, 105, 109, 113, 118]]]]]],
+    'a finished row bound to a cup' => [[
+        'pattern.finished_by' => [['cup' => 'D', 'finished' => ['full_bust' => [97, 101, 105, 109, 113, 118]]]],
+    ]],
     'pieces' => [['pattern.pieces' => [['name' => 'front', 'cups' => ['D']]]]],
 ]);
 
 test('the general rows are the drafted cup\'s, where it has none of its own', function (): void {
-    $plan = planOf(['body.full_bust' => 92, 'body.high_bust' => 87, 'pattern.cups' => ['finished' => ['D' => [97, 101, 105, 109, 113, 118]]]]);
+    $plan = planOf([
+        'body.full_bust' => 92,
+        'body.high_bust' => 87,
+        'pattern.cups' => ['finished' => ['D' => [97, 101, 105, 109, 113, 118]]],
+    ]);
     expect($plan->cup->letter)->toBe('B')->and($plan->levels['bust']->finished)->toEqual(cm(100))
         ->and(cautionsOf($plan))->not->toContain('cup_no_row bust')->not->toContain('cup_row_derived bust');
 });
@@ -116,7 +132,10 @@ test('a difference outside the table is said', function (): void {
 test('the rule of a range wins for its sizes', function (): void {
     $changes = [
         'body.high_bust' => 86,
-        'pattern.ranges' => [['name' => 'small', 'sizes' => ['8', '10'], 'draft' => 'x'], ['name' => 'large', 'sizes' => ['12', '14', '16', '18'], 'draft' => 'x']],
+        'pattern.ranges' => [
+            ['name' => 'small', 'sizes' => ['8', '10'], 'draft' => 'x'],
+            ['name' => 'large', 'sizes' => ['12', '14', '16', '18'], 'draft' => 'x'],
+        ],
         'pattern.cups' => [
             'table' => [['cup' => 'A', 'from' => 0, 'to' => 9]],
             'by_range' => ['large' => ['table' => [['cup' => 'D', 'from' => 0, 'to' => 9]]]],

@@ -10,11 +10,20 @@ use function Tests\Core\planOf;
 /** The bust of a dress whose frame is looked up by the high bust. */
 function bustUnderFrame(array $changes): LevelFacts
 {
-    return planOf(['body.high_bust' => 92, 'body.full_bust' => 98, 'choices.lead' => 'high_bust_as_is', ...$changes])->levels['bust']->facts;
+    return planOf([
+        'body.high_bust' => 92,
+        'body.full_bust' => 98,
+        'choices.lead' => 'high_bust_as_is',
+        ...$changes,
+    ])->levels['bust']->facts;
 }
 
 test('a frame without a finished figure is read as drafted, whatever ease is liked', function (): void {
-    $facts = bustUnderFrame(['choices.liked_ease' => ['bust' => 8], 'choices.ease' => 'liked', 'pattern.finished.full_bust' => [92, 96, 100, null, 108, 113]]);
+    $facts = bustUnderFrame([
+        'choices.liked_ease' => ['bust' => 8],
+        'choices.ease' => 'liked',
+        'pattern.finished.full_bust' => [92, 96, 100, null, 108, 113],
+    ]);
     expect(array_map(static fn (int $size): string => $facts->schoolAt($size)->value, [2, 3, 4]))->toBe(['liked', 'drafted', 'liked']);
     $plain = planOf(['choices.liked_ease' => ['bust' => 8, 'waist' => 4, 'hip' => 6], 'choices.ease' => 'liked'])->levels['waist']->facts;
     expect($plain->schoolAt(2)->value)->toBe('liked');

@@ -36,7 +36,12 @@ test('under liked ease the left-over is finished less wished', function (): void
 });
 
 test('the bound of an eighth of an inch itself is sewn', function (): void {
-    $plan = planOf(['unit' => 'cm', 'body.waist' => '29 in', 'choices.sizes' => ['waist' => '12'], 'pattern.body_chart.waist' => ['27 in', '28 in', '29 1/2 in', '31 in', '32 in', '33 in']]);
+    $plan = planOf([
+        'unit' => 'cm',
+        'body.waist' => '29 in',
+        'choices.sizes' => ['waist' => '12'],
+        'pattern.body_chart.waist' => ['27 in', '28 in', '29 1/2 in', '31 in', '32 in', '33 in'],
+    ]);
     expect($plan->at(Level::Waist)->taken->perEdge)->toEqual(inches('1/8'))
         ->and($plan->at(Level::Waist)->taken->take === Take::Sew)->toBeTrue();
 });

@@ -14,7 +14,11 @@ test('each level has its own size', function (): void {
     expect([$sizes->bust, $sizes->waist, $sizes->hip])->toBe([1, 4, 2])
         ->and(array_map($sizes->at(...), Level::cases()))->toBe([1, 4, 2])
         ->and($sizes->with(Level::Waist, 3)->known())->toBe(['bust' => 1, 'waist' => 3, 'hip' => 2])
-        ->and([$sizes->step(Level::Bust, Level::Waist), $sizes->step(Level::Waist, Level::Hip), $sizes->step(Level::Hip, Level::Hip)])->toBe([3, 2, 0]);
+        ->and([
+            $sizes->step(Level::Bust, Level::Waist),
+            $sizes->step(Level::Waist, Level::Hip),
+            $sizes->step(Level::Hip, Level::Hip),
+        ])->toBe([3, 2, 0]);
 });
 
 test('the first is the uppermost that there is', function (Sizes $sizes, ?int $first): void {
@@ -23,7 +27,9 @@ test('the first is the uppermost that there is', function (Sizes $sizes, ?int $f
 
 test('an absent level has no place and no step', function (): void {
     $skirt = new Sizes(null, 4, 2);
-    expect($skirt->known())->toBe(['waist' => 4, 'hip' => 2])->and($skirt->step(Level::Bust, Level::Waist))->toBeNull()->and($skirt->step(Level::Waist, Level::Bust))->toBeNull();
+    expect($skirt->known())->toBe(['waist' => 4, 'hip' => 2])
+        ->and($skirt->step(Level::Bust, Level::Waist))->toBeNull()
+        ->and($skirt->step(Level::Waist, Level::Bust))->toBeNull();
 });
 
 test('they are the same only where all three are', function (Sizes $other, bool $same): void {

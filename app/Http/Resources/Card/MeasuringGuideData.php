@@ -23,6 +23,9 @@ final readonly class MeasuringGuideData
 
     public static function whole(): self
     {
-        return new self(array_map(PointData::of(...), array_values(PointGuides::all())), array_map(PointSetData::of(...), PointSet::cases()));
+        return new self(
+            array_map(PointData::of(...), array_values(PointGuides::all())),
+            array_map(PointSetData::of(...), PointSet::cases()),
+        );
     }
 }

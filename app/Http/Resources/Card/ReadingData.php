@@ -23,6 +23,13 @@ final readonly class ReadingData
 
     public static function of(Reading $reading): self
     {
-        return new self($reading->point->value, $reading->attempt, $reading->text, $reading->unit->value, LengthText::namesUnit($reading->text), $reading->nanometres);
+        return new self(
+            $reading->point->value,
+            $reading->attempt,
+            $reading->text,
+            $reading->unit->value,
+            LengthText::namesUnit($reading->text),
+            $reading->nanometres,
+        );
     }
 }

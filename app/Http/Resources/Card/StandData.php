@@ -23,6 +23,14 @@ final readonly class StandData
 
     public static function of(DressStand $stand): self
     {
-        return new self(width: DressStand::WIDTH, height: DressStand::HEIGHT, outline: $stand->outline, pole: $stand->pole, tape: $stand->tape, hidden: $stand->hidden, arrows: $stand->arrows);
+        return new self(
+            width: DressStand::WIDTH,
+            height: DressStand::HEIGHT,
+            outline: $stand->outline,
+            pole: $stand->pole,
+            tape: $stand->tape,
+            hidden: $stand->hidden,
+            arrows: $stand->arrows,
+        );
     }
 }

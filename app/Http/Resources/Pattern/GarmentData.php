@@ -30,7 +30,10 @@ final readonly class GarmentData
             $garment->value,
             $garment->name(),
             array_map(static fn (Level $level): string => $level->value, $garment->levels()),
-            array_map(static fn (Piece $piece): array => ['name' => $piece->name, 'follows' => $piece->follows->value], $garment->usualPieces()),
+            array_map(
+                static fn (Piece $piece): array => ['name' => $piece->name, 'follows' => $piece->follows->value],
+                $garment->usualPieces(),
+            ),
         );
     }
 }

@@ -32,10 +32,18 @@ final readonly class PatternData
         #[OA\Property(enum: ['cm', 'in'])] public string $unit,
         #[OA\Property(ref: PatternDocument::class)] public stdClass $document,
         #[OA\Property(items: new OA\Items(ref: FaultData::class))] public array $faults,
-        #[OA\Property(description: 'one for every finished row', items: new OA\Items(ref: DraftedEaseData::class))] public array $drafted_ease,
-        #[OA\Property(description: 'worth a second look; it hinders nothing', items: new OA\Items(ref: FaultData::class))] public array $odd,
-        #[OA\Property(description: 'finished rows that only the tissue tells', items: new OA\Items(ref: FlatRowData::class))] public array $from_tissue,
-        #[OA\Property(description: 'sets of envelopes drawn as one set of lines', items: new OA\Items(ref: DraftData::class))] public array $drafts,
+        #[
+            OA\Property(description: 'one for every finished row', items: new OA\Items(ref: DraftedEaseData::class)),
+        ] public array $drafted_ease,
+        #[
+            OA\Property(description: 'worth a second look; it hinders nothing', items: new OA\Items(ref: FaultData::class)),
+        ] public array $odd,
+        #[
+            OA\Property(description: 'finished rows that only the tissue tells', items: new OA\Items(ref: FlatRowData::class)),
+        ] public array $from_tissue,
+        #[
+            OA\Property(description: 'sets of envelopes drawn as one set of lines', items: new OA\Items(ref: DraftData::class)),
+        ] public array $drafts,
         #[OA\Property(description: 'the rule for a measure between two sizes', enum: ['up', 'down', 'nearest'])] public string $between,
     ) {
     }
@@ -55,7 +63,9 @@ final readonly class PatternData
             faults: array_map(FaultData::of(...), $faults),
             drafted_ease: $core === null ? [] : array_map(DraftedEaseData::of(...), DraftedEase::all($core)),
             odd: $core === null ? [] : array_map(FaultData::of(...), EaseLook::over($core)),
-            from_tissue: $core === null ? [] : array_values(array_map(static fn (FlatCheck $check): FlatRowData => FlatRowData::of($check, $core), $core->parts->flat)),
+            from_tissue: $core === null
+                ? []
+                : array_values(array_map(static fn (FlatCheck $check): FlatRowData => FlatRowData::of($check, $core), $core->parts->flat)),
             drafts: $core === null ? [] : array_map(static fn (string $draft): DraftData => DraftData::of($core, $draft), $core->drafts()),
             between: ($core->between ?? BetweenRule::Up)->value,
         );

@@ -36,7 +36,15 @@ final readonly class PatternGuideData
     {
         return new self(
             array_map(GarmentData::of(...), Garment::cases()),
-            array_map(static fn (Silhouette $one): SilhouetteData => new SilhouetteData($one->value, $one->name(), array_map(static fn ($weight): string => $weight->value, $one->weights()), $one->cutAs()->value), Silhouette::cases()),
+            array_map(
+                static fn (Silhouette $one): SilhouetteData => new SilhouetteData(
+                    $one->value,
+                    $one->name(),
+                    array_map(static fn ($weight): string => $weight->value, $one->weights()),
+                    $one->cutAs()->value,
+                ),
+                Silhouette::cases(),
+            ),
             array_map(static fn (Follows $one): OptionData => new OptionData($one->value, $one->words()), Follows::cases()),
             array_map(StarterData::of(...), StarterChart::cases()),
             array_map(HouseData::of(...), $houses),

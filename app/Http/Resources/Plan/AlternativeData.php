@@ -18,7 +18,9 @@ final readonly class AlternativeData
      */
     public function __construct(
         #[OA\Property(enum: ['best', 'one_size', 'closest', 'by_finished', 'nearer'])] public string $name,
-        #[OA\Property(type: 'object', description: 'by level', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public array $sizes,
+        #[
+            OA\Property(type: 'object', description: 'by level', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+        ] public array $sizes,
         #[OA\Property] public float $cost,
         #[OA\Property(items: new OA\Items(ref: ReceiptLineData::class))] public array $receipt,
         #[OA\Property(description: 'whether taking it adjusts the bust to its size')] public bool $adjusts_bust,
@@ -35,7 +37,10 @@ final readonly class AlternativeData
             name: $alternative->name->value,
             sizes: array_map($plan->nameOf(...), $alternative->sizes->known()),
             cost: $alternative->cost,
-            receipt: array_map(static fn (ReceiptLine $line): ReceiptLineData => new ReceiptLineData($line->what, $line->cost), $alternative->receipt),
+            receipt: array_map(
+                static fn (ReceiptLine $line): ReceiptLineData => new ReceiptLineData($line->what, $line->cost),
+                $alternative->receipt,
+            ),
             adjusts_bust: $alternative->adjustsBust,
             chosen: $adjusts && $alternative->sizes->equals($plan->sizes),
         );

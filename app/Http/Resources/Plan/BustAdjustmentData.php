@@ -21,6 +21,12 @@ final readonly class BustAdjustmentData
 
     public static function of(BustAdjustment $bust): self
     {
-        return new self($bust->kind->value, $bust->total->nanometres, $bust->perEdge()->nanometres, $bust->perFrontHalf()->nanometres, $bust->method?->value);
+        return new self(
+            $bust->kind->value,
+            $bust->total->nanometres,
+            $bust->perEdge()->nanometres,
+            $bust->perFrontHalf()->nanometres,
+            $bust->method?->value,
+        );
     }
 }

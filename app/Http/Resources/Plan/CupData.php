@@ -22,6 +22,13 @@ final readonly class CupData
     {
         $cup = $plan->cup;
 
-        return $cup === null ? null : new self($cup->letter, $cup->difference->nanometres, $cup->source->value, $plan->situation->cupBust->bodyFrom ?? $plan->situation->cupBust?->finishedFrom);
+        return $cup === null
+            ? null
+            : new self(
+                $cup->letter,
+                $cup->difference->nanometres,
+                $cup->source->value,
+                $plan->situation->cupBust->bodyFrom ?? $plan->situation->cupBust?->finishedFrom,
+            );
     }
 }

@@ -23,6 +23,12 @@ final readonly class FrameData
     {
         $frame = $plan->frame;
 
-        return new self($frame->lead->value, $frame->why, $frame->size === null ? null : $plan->nameOf($frame->size), $frame->measure?->nanometres, $plan->inPlay->why);
+        return new self(
+            $frame->lead->value,
+            $frame->why,
+            $frame->size === null ? null : $plan->nameOf($frame->size),
+            $frame->measure?->nanometres,
+            $plan->inPlay->why,
+        );
     }
 }

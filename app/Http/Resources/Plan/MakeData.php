@@ -35,7 +35,9 @@ final readonly class MakeData
         #[OA\Property(description: 'what was worn underneath')] public string $card_foundation,
         #[OA\Property(description: 'of the wearer, newest first', items: new OA\Items(ref: CardSummary::class))] public array $cards,
         #[OA\Property(oneOf: [new OA\Schema(ref: NewerCardData::class), new OA\Schema(type: 'null')])] public ?NewerCardData $newer_card,
-        #[OA\Property(description: 'that the pattern can make use of, from the top down', items: new OA\Items(type: 'string'))] public array $needed_points,
+        #[
+            OA\Property(description: 'that the pattern can make use of, from the top down', items: new OA\Items(type: 'string')),
+        ] public array $needed_points,
         #[OA\Property] public int $pattern_id,
         #[OA\Property] public string $pattern,
         #[OA\Property] public string $house,
@@ -44,7 +46,9 @@ final readonly class MakeData
         #[OA\Property(description: 'of the pattern', items: new OA\Items(type: 'string'))] public array $views,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $fits,
         #[OA\Property(description: 'envelopes', items: new OA\Items(type: 'string'))] public array $ranges,
-        #[OA\Property(description: 'the pattern\'s own rule for a measure between two sizes', enum: ['up', 'down', 'nearest'])] public string $between,
+        #[
+            OA\Property(description: 'the pattern\'s own rule for a measure between two sizes', enum: ['up', 'down', 'nearest']),
+        ] public string $between,
     ) {
     }
 
@@ -60,9 +64,13 @@ final readonly class MakeData
             card_id: $make->card_id,
             card_taken_on: $make->card->taken_on->toDateString(),
             card_foundation: $make->card->foundation,
-            cards: array_values($make->card->wearer->cards->map(static fn (Card $card): CardSummary => CardSummary::of($card, $today))->all()),
+            cards: array_values(
+                $make->card->wearer->cards->map(static fn (Card $card): CardSummary => CardSummary::of($card, $today))->all(),
+            ),
             newer_card: NewerCardData::of($make, $unit),
-            needed_points: $pattern === null ? [] : array_map(static fn (Point $point): string => $point->value, NeededPoints::of($pattern)),
+            needed_points: $pattern === null
+                ? []
+                : array_map(static fn (Point $point): string => $point->value, NeededPoints::of($pattern)),
             pattern_id: $make->pattern_id,
             pattern: $make->pattern->name,
             house: $make->pattern->house,

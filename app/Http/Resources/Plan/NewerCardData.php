@@ -22,17 +22,30 @@ final readonly class NewerCardData
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property(format: 'date')] public string $taken_on,
-        #[OA\Property(description: 'what differs, such as `waist 84.5 cm, was 83 cm`', items: new OA\Items(type: 'string'))] public array $measures,
-        #[OA\Property(description: 'the plan in one sentence, were it planned from that card; null where it gives none')] public ?string $headline,
+        #[
+            OA\Property(description: 'what differs, such as `waist 84.5 cm, was 83 cm`', items: new OA\Items(type: 'string')),
+        ] public array $measures,
+        #[
+            OA\Property(description: 'the plan in one sentence, were it planned from that card; null where it gives none'),
+        ] public ?string $headline,
     ) {
     }
 
     /** Null where the make's card is the newest on its foundation. */
     public static function of(Make $make, Unit $unit): ?self
     {
-        $newest = $make->card->wearer->cards->first(static fn (Card $card): bool => $card->foundation === $make->card->foundation && $make->card->isBefore($card) && $card->readings->isNotEmpty());
+        $newest = $make->card->wearer->cards->first(
+            static fn (Card $card): bool => $card->foundation === $make->card->foundation && $make->card->isBefore($card) && $card->readings->isNotEmpty(),
+        );
 
-        return $newest === null ? null : new self($newest->id, $newest->taken_on->toDateString(), self::differing($make->card, $newest, $unit), self::headline($make, $newest, $unit));
+        return $newest === null
+            ? null
+            : new self(
+                $newest->id,
+                $newest->taken_on->toDateString(),
+                self::differing($make->card, $newest, $unit),
+                self::headline($make, $newest, $unit),
+            );
     }
 
     /** @return list<string> */

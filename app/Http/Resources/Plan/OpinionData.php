@@ -12,7 +12,9 @@ use Underbolt\Planning\Plan;
 final readonly class OpinionData
 {
     public function __construct(
-        #[OA\Property(enum: ['chart_up', 'chart_down', 'chart_nearest', 'drafted', 'liked', 'quarters', 'front_larger'])] public string $school,
+        #[
+            OA\Property(enum: ['chart_up', 'chart_down', 'chart_nearest', 'drafted', 'liked', 'quarters', 'front_larger']),
+        ] public string $school,
         #[OA\Property] public string $name,
         #[OA\Property] public ?string $size,
         #[OA\Property] public string $why,
@@ -21,6 +23,11 @@ final readonly class OpinionData
 
     public static function of(Opinion $opinion, Plan $plan): self
     {
-        return new self($opinion->school->value, $opinion->school->name(), $opinion->size === null ? null : $plan->nameOf($opinion->size), $opinion->why);
+        return new self(
+            $opinion->school->value,
+            $opinion->school->name(),
+            $opinion->size === null ? null : $plan->nameOf($opinion->size),
+            $opinion->why,
+        );
     }
 }

@@ -21,6 +21,12 @@ final readonly class SideSeamData
 
     public static function of(SideSeam $seam): self
     {
-        return new self($seam->front->nanometres, $seam->back->nanometres, $seam->printed->nanometres, round($seam->steepest, 4), $seam->matches());
+        return new self(
+            $seam->front->nanometres,
+            $seam->back->nanometres,
+            $seam->printed->nanometres,
+            round($seam->steepest, 4),
+            $seam->matches(),
+        );
     }
 }
