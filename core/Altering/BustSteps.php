@@ -25,7 +25,9 @@ final class BustSteps
             return [
                 new WorkStep(
                     'bust',
-                    "{$kind} bust adjustment of {$total}: slash and ".($full ? 'spread' : 'overlap')." the front only, {$say($bust->perFrontHalf()->abs())} on each front half, so that its side edge comes to the line; the back stays.",
+                    "{$kind} bust adjustment of {$total}: slash and ".($full ? 'spread' : 'overlap')
+                        ." the front only, {$say($bust->perFrontHalf()->abs())} on each front half, so that its side edge comes to the "
+                            .'line; the back stays.',
                     $bust->total,
                     2,
                 ),
@@ -37,7 +39,9 @@ final class BustSteps
         return [
             new WorkStep(
                 'bust',
-                "{$kind} bust adjustment of {$total}: pivot {$edge} at each of the four edges. Mark {$edge} {$where} the underarm, where the line begins; pin at the shoulder end of the armhole, swing {$swing} to the mark and trace the armhole; pin at the underarm, swing back to the line at the waist, and trace. Front and back the same.",
+                "{$kind} bust adjustment of {$total}: pivot {$edge} at each of the four edges. Mark {$edge} {$where} the "
+                    ."underarm, where the line begins; pin at the shoulder end of the armhole, swing {$swing} to the mark and trace "
+                    .'the armhole; pin at the underarm, swing back to the line at the waist, and trace. Front and back the same.',
                 $bust->total,
                 4,
             ),

@@ -79,7 +79,8 @@ final readonly class LengthSteps
         return [
             new WorkStep(
                 'length',
-                "{$verb} {$what} by {$this->said($change->abs())}: cut across {$where}, {$how} by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.{$more}",
+                "{$verb} {$what} by {$this->said($change->abs())}: cut across {$where}, {$how} by the amount, front and back the "
+                    ."same; keep fold and grain line straight, keep the notches, true the side seam.{$more}",
                 $change,
             ),
         ];

@@ -11,7 +11,12 @@ use Underbolt\Measure\Unit;
 final class ChartCsv
 {
     private const NAMES = [
-        'full_bust' => 'Bust', 'high_bust' => 'High bust', 'cross_front' => 'Front width', 'waist' => 'Waist', 'hip' => 'Hip', 'bicep' => 'Upper arm',
+        'full_bust' => 'Bust',
+        'high_bust' => 'High bust',
+        'cross_front' => 'Front width',
+        'waist' => 'Waist',
+        'hip' => 'Hip',
+        'bicep' => 'Upper arm',
     ];
 
     /** @param  stdClass  $document  the pattern part of a make file, as typed */

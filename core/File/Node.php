@@ -209,12 +209,10 @@ final readonly class Node
     /** The same list, whose texts without a unit mean this one. */
     public function withUnit(string $word): self
     {
-        $value = is_array($this->value)
-            ? array_map(
-                static fn (mixed $item): mixed => is_string($item) && trim($item) !== '' && ! LengthText::namesUnit($item) ? "{$item} {$word}" : $item,
-                $this->value,
-            )
-            : $this->value;
+        $worded = static fn (mixed $item): mixed => is_string($item) && trim($item) !== '' && ! LengthText::namesUnit($item)
+            ? "{$item} {$word}"
+            : $item;
+        $value = is_array($this->value) ? array_map($worded, $this->value) : $this->value;
 
         return new self($value, $this->path, $this->unit, $this->log);
     }

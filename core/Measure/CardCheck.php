@@ -101,7 +101,8 @@ final readonly class CardCheck
             $this->when(BodySlip::HighBustOverFullBust, FindingCode::HighBustOverFullBust, Point::HighBust,
                 'The high bust is more than the full bust: look whether the two are swapped, and keep the tape high under the arms.'),
             $this->when(BodySlip::WaistAtTrousers, FindingCode::WaistAtTrousers, Point::Waist,
-                'The waist is nearly as much as the tummy: it was probably read where the trousers sit. Tie an elastic and measure where it settles.'),
+                'The waist is nearly as much as the tummy: it was probably read where the trousers sit. '
+                    .'Tie an elastic and measure where it settles.'),
             $this->when(BodySlip::HipAtHipBone, FindingCode::HipAtHipBone, Point::Hip,
                 'The hip is less than the high hip: it was probably read at the hip bone. Go down to where it is widest.'),
             $this->when(BodySlip::TummyOverHip, FindingCode::TummyOverHip, Point::Hip,

@@ -18,7 +18,8 @@ enum StarterChart: string
     public function source(): string
     {
         return $this === self::En13402
-            ? 'EN 13402-3:2004, girths of women, middles of the intervals; given from memory, so check it against the standard before you rely on it.'
+            ? 'EN 13402-3:2004, girths of women, middles of the intervals; given from memory, so check it against the standard '
+                .'before you rely on it.'
             : 'No source: invented, every size 4 cm larger than the one before at bust, waist and hip.';
     }
 

@@ -32,13 +32,15 @@ final readonly class PrintedLine
 
     public function at(float $depth): float
     {
-        return self::between($this->knots, $depth, BlendShape::Curved) + ($this->gaps === [] ? 0.0 : self::between($this->gaps, $depth, BlendShape::Straight));
+        return self::between($this->knots, $depth, BlendShape::Curved)
+            + ($this->gaps === [] ? 0.0 : self::between($this->gaps, $depth, BlendShape::Straight));
     }
 
     /** How far it runs outward for each step down. */
     public function slope(float $depth): float
     {
-        return self::slopeOf($this->knots, $depth, BlendShape::Curved) + ($this->gaps === [] ? 0.0 : self::slopeOf($this->gaps, $depth, BlendShape::Straight));
+        return self::slopeOf($this->knots, $depth, BlendShape::Curved)
+            + ($this->gaps === [] ? 0.0 : self::slopeOf($this->gaps, $depth, BlendShape::Straight));
     }
 
     /** @param  non-empty-array<int, float>  $knots */

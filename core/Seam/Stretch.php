@@ -69,8 +69,9 @@ final readonly class Stretch
             return $blend;
         }
         $way = $this->drawnWay($depth, $this->top->nanometres);
+        $grown = ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) * $this->shape->crossed($way);
 
-        return $blend + $this->changeAtTop->nanometres + ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) * $this->shape->crossed($way);
+        return $blend + $this->changeAtTop->nanometres + $grown;
     }
 
     private function drawnBlend(float $depth): ?float
@@ -95,10 +96,10 @@ final readonly class Stretch
             return $blend;
         }
         $all = $this->end->nanometres - $this->top->nanometres;
-        $changed = $depth < $this->top->nanometres || $depth > $this->end->nanometres ? 0.0
-            : ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) / $all * $this->shape->slope(($depth - $this->top->nanometres) / $all);
+        $grows = ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) / $all;
+        $isOutside = $depth < $this->top->nanometres || $depth > $this->end->nanometres;
 
-        return $blend + $changed;
+        return $blend + ($isOutside ? 0.0 : $grows * $this->shape->slope(($depth - $this->top->nanometres) / $all));
     }
 
     /** The share of the gap that the blend has crossed at a depth: 0 to 1; nothing is crossed between equal sizes. */

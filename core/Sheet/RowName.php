@@ -22,7 +22,8 @@ final readonly class RowName
         'high_bust' => [
             'high bust', 'upper bust', 'high chest', 'upper chest', 'above bust',
             'oberbrust', 'oberbrustumfang', 'obere brust', 'dessus poitrine', 'haut poitrine', 'dessus de poitrine', 'haut de poitrine',
-            'tour dessus poitrine', 'tour de dessus de poitrine', 'tour de haut de poitrine', 'bovenborst', 'boven borst', 'bovenborstomtrek', 'hoge borst',
+            'tour dessus poitrine', 'tour de dessus de poitrine', 'tour de haut de poitrine', 'bovenborst',
+            'boven borst', 'bovenborstomtrek', 'hoge borst',
         ],
         'full_bust' => [
             'bust', 'full bust', 'chest', 'breast', 'brust', 'brustumfang', 'brustweite', 'oberweite',
@@ -38,7 +39,8 @@ final readonly class RowName
             'heup', 'heupen', 'heupomtrek', 'heupwijdte',
         ],
         'bicep' => [
-            'bicep', 'biceps', 'upper arm', 'oberarm', 'oberarmumfang', 'oberarmweite', 'bras', 'tour de bras', 'bovenarm', 'bovenarmomtrek',
+            'bicep', 'biceps', 'upper arm', 'oberarm', 'oberarmumfang', 'oberarmweite', 'bras', 'tour de bras',
+            'bovenarm', 'bovenarmomtrek',
             ...self::SLEEVE_WIDTHS,
         ],
         'cross_front' => ['cross front', 'across front', 'front width', 'vorderbreite', 'brustbreite', 'carrure devant', 'voorbreedte'],

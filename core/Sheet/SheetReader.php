@@ -53,7 +53,8 @@ final class SheetReader
             $self->notes[] = 'Only the first '.PastedTable::MOST_LINES." lines were read; {$table->dropped} more were not.";
         }
         if ($unit !== $sheet) {
-            $self->notes[] = 'The figures are in '.($unit === Unit::Inch ? 'inches' : 'centimetres').', the sheet is not: each is kept with its unit.';
+            $self->notes[] = 'The figures are in '.($unit === Unit::Inch ? 'inches' : 'centimetres')
+                .', the sheet is not: each is kept with its unit.';
         }
 
         return $self->preview($shape);
@@ -98,7 +99,8 @@ final class SheetReader
 
         return match (true) {
             $this->separator === Separator::Spaces && $most > $sizes => "A row has {$most} figures, and there are {$sizes} sizes.",
-            $usual !== $sizes && ($counts[$sizes] ?? 0) !== $counts[$usual] => "Most rows have {$usual} figures, and there are {$sizes} sizes.",
+            $usual !== $sizes && ($counts[$sizes] ?? 0) !== $counts[$usual] => "Most rows have {$usual} figures, and "
+                ."there are {$sizes} sizes.",
             default => null,
         };
     }

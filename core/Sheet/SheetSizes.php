@@ -60,7 +60,8 @@ final readonly class SheetSizes
             $shape->sizes === null => 'No line of sizes was found; they are counted from 1.',
             count($shape->sizes->cells) > self::MOST => 'Only the first '.self::MOST.' sizes were read.',
             in_array('', $names, true) => 'A size has no name.',
-            count(array_unique($names)) < count($names) => 'A size stands twice; where two envelopes use the same letter, add the envelope to the name.',
+            count(array_unique($names)) < count($names) => 'A size stands twice; where two envelopes use the same '
+                .'letter, add the envelope to the name.',
             SizeNames::fall($names) => 'The sizes don\'t count up.',
             ! SizeNames::couldBeSizes($names) => 'Not every name here looks like a size.',
             default => null,

@@ -8,7 +8,8 @@ namespace Underbolt\Sheet;
 final class SizeNames
 {
     private const HEADINGS = [
-        'size', 'sizes', 'pattern size', 'sz', 'eu', 'uk', 'us', 'de', 'fr', 'nl', 'size eu', 'size us', 'size uk', 'eu size', 'us size', 'uk size',
+        'size', 'sizes', 'pattern size', 'sz', 'eu', 'uk', 'us', 'de', 'fr', 'nl', 'size eu', 'size us', 'size uk',
+        'eu size', 'us size', 'uk size',
         'grosse', 'grossen', 'gr', 'konfektionsgrosse', 'maat', 'maten', 'kledingmaat', 'pointure', 'tailles',
     ];
 

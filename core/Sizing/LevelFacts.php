@@ -208,8 +208,19 @@ final readonly class LevelFacts
     private function changed(?Length $body, EaseSchool $school, ?int $frame): self
     {
         return new self(
-            level: $this->level, weight: $this->weight, body: $body, chart: $this->chart, finished: $this->finished, between: $this->between, asked: $school,
-            likedEase: $this->likedEase, givenLeast: $this->givenLeast, fabric: $this->fabric, edges: $this->edges, nestEdges: $this->nestEdges, frame: $frame,
+            level: $this->level,
+            weight: $this->weight,
+            body: $body,
+            chart: $this->chart,
+            finished: $this->finished,
+            between: $this->between,
+            asked: $school,
+            likedEase: $this->likedEase,
+            givenLeast: $this->givenLeast,
+            fabric: $this->fabric,
+            edges: $this->edges,
+            nestEdges: $this->nestEdges,
+            frame: $frame,
         );
     }
 

@@ -57,7 +57,8 @@ final class SpreadsheetFile
                     .'Target="xl/workbook.xml"/></Relationships>',
             'xl/workbook.xml' => "<workbook xmlns=\"{$main}\" xmlns:r=\"{$office}\"><sheets><sheet name=\"Chart\" sheetId=\"1\" "
                     .'r:id="r1"/></sheets></workbook>',
-            'xl/_rels/workbook.xml.rels' => "<Relationships xmlns=\"{$package}/relationships\"><Relationship Id=\"r1\" Type=\"{$office}/worksheet\" "
+            'xl/_rels/workbook.xml.rels' => "<Relationships xmlns=\"{$package}/relationships\"><Relationship "
+                ."Id=\"r1\" Type=\"{$office}/worksheet\" "
                     .'Target="worksheets/sheet1.xml"/></Relationships>',
             'xl/worksheets/sheet1.xml' => "<worksheet xmlns=\"{$main}\"><sheetData>{$sheet}</sheetData></worksheet>",
         ];
@@ -88,7 +89,8 @@ final class SpreadsheetFile
 
         return [
             'mimetype' => $type,
-            'META-INF/manifest.xml' => "<manifest:manifest xmlns:manifest=\"{$office}:manifest:1.0\"><manifest:file-entry manifest:full-path=\"/\" "
+            'META-INF/manifest.xml' => '<manifest:manifest '
+                ."xmlns:manifest=\"{$office}:manifest:1.0\"><manifest:file-entry manifest:full-path=\"/\" "
                     ."manifest:media-type=\"{$type}\"/></manifest:manifest>",
             'meta.xml' => "<office:document-meta {$spaces}><office:meta/></office:document-meta>",
             'styles.xml' => "<office:document-styles {$spaces}/>",

@@ -82,7 +82,8 @@ final class PlanCommand extends Command
     {
         $json = json_encode(
             $document,
-            $flags | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            $flags | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE
+                | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
         $this->output->writeln($json, OutputInterface::OUTPUT_RAW);
     }

@@ -54,7 +54,10 @@ final readonly class BodyCautions
         $waist = $plan->at(Level::Waist);
         $hip = $plan->at(Level::Hip);
         $down = $plan->lengths->waistToHip(true);
-        if ($tummy === null || $waist?->asCut === null || $hip?->asCut === null || $down === null || $waist->facts->floor === null || ($waist->follows && $hip->follows)) {
+        if ($tummy === null || $down === null || $waist?->asCut === null || $hip?->asCut === null) {
+            return null;
+        }
+        if ($waist->facts->floor === null || ($waist->follows && $hip->follows)) {
             return null;
         }
         $depth = $plan->make->body->at(Point::WaistToTummy) ?? $plan->make->choices->tummyDepth;

@@ -20,7 +20,8 @@ final readonly class Caution
         return new self(
             CautionCode::BelowRange,
             $level,
-            "The {$level->value} is smaller than any size drawn here; {$size} is the nearest. Look for another range, grade below it, or take the seams in.",
+            "The {$level->value} is smaller than any size drawn here; {$size} is the nearest. Look for another range, grade "
+                .'below it, or take the seams in.',
         );
     }
 
@@ -29,7 +30,8 @@ final readonly class Caution
         return new self(
             CautionCode::AboveRange,
             $level,
-            "The {$level->value} is larger than any size drawn here; {$size} is the nearest. Look for another range, grade above it, or let the seams out.",
+            "The {$level->value} is larger than any size drawn here; {$size} is the nearest. Look for another range, grade "
+                .'above it, or let the seams out.',
         );
     }
 
@@ -66,7 +68,8 @@ final readonly class Caution
         return new self(
             CautionCode::SeamsDiffer,
             null,
-            "Front and back side seams differ by {$by}, so they don't go together as drawn. Ease the longer in, or cut front and back in sizes less unlike.",
+            "Front and back side seams differ by {$by}, so they don't go together as drawn. Ease the longer in, or cut front "
+                .'and back in sizes less unlike.',
         );
     }
 
@@ -75,7 +78,8 @@ final readonly class Caution
         return new self(
             CautionCode::CupOutsideTable,
             Level::Bust,
-            "The pattern's cup table has no line for this difference; {$letter} is the nearest. Measure both girths again, then adjust the bust for what is left.",
+            "The pattern's cup table has no line for this difference; {$letter} is the nearest. Measure both girths again, "
+                .'then adjust the bust for what is left.',
         );
     }
 
@@ -102,7 +106,8 @@ final readonly class Caution
         return new self(
             CautionCode::WaistAtTrousers,
             Level::Waist,
-            'The tummy is hardly wider than the waist, as when the waist is read at the trouser line. Bend sideways, and measure where it creases.',
+            'The tummy is hardly wider than the waist, as when the waist is read at the trouser line. Bend sideways, and '
+                .'measure where it creases.',
         );
     }
 
@@ -133,7 +138,8 @@ final readonly class Caution
         return new self(
             CautionCode::CannotPullOn,
             $level,
-            "Pulled on, the garment's {$girth} at the {$level->value} has to pass {$body}, and it can't. Put in an opening, a larger size there, or a cloth that stretches.",
+            "Pulled on, the garment's {$girth} at the {$level->value} has to pass {$body}, and it can't. Put in an opening, "
+                .'a larger size there, or a cloth that stretches.',
         );
     }
 
@@ -142,7 +148,8 @@ final readonly class Caution
         return new self(
             CautionCode::HeightDiffers,
             null,
-            "This body is {$taller} than the {$drafted} it is drafted for, and no length is measured. About a quarter of that, {$quarter}, falls above the waist (a guess): measure underarm to waist before you cut.",
+            "This body is {$taller} than the {$drafted} it is drafted for, and no length is measured. About a quarter of "
+                ."that, {$quarter}, falls above the waist (a guess): measure underarm to waist before you cut.",
         );
     }
 
@@ -151,7 +158,8 @@ final readonly class Caution
         return new self(
             CautionCode::OtherRangeFits,
             $level,
-            "The {$level->value} is inside the {$draft} range of this pattern. Its lines need not meet these: choose one range for the whole garment.",
+            "The {$level->value} is inside the {$draft} range of this pattern. Its lines need not meet these: choose one "
+                .'range for the whole garment.',
         );
     }
 
@@ -160,7 +168,8 @@ final readonly class Caution
         return new self(
             CautionCode::OtherRangeFits,
             $level,
-            "A size of the {$draft} range comes nearer to the ease you like at the {$level->value}. Its lines need not meet these: choose one range for the whole garment.",
+            "A size of the {$draft} range comes nearer to the ease you like at the {$level->value}. Its lines need not meet "
+                .'these: choose one range for the whole garment.',
         );
     }
 
@@ -203,7 +212,8 @@ final readonly class Caution
         return new self(
             CautionCode::BustNotMeasured,
             Level::Bust,
-            "The chart prints no full bust for {$size}, so whether the bust has to be adjusted can't be told. Take a size that has one, or make a toile.",
+            "The chart prints no full bust for {$size}, so whether the bust has to be adjusted can't be told. Take a size "
+                .'that has one, or make a toile.',
         );
     }
 
@@ -246,7 +256,9 @@ final readonly class Caution
         return new self(
             CautionCode::CupNoRow,
             Level::Bust,
-            'There is no '.($body === null ? 'finished bust row' : 'bust row')." for the {$letter} cup; the row of ".implode(' and ', $read).' is read instead. Measure the tissue, or adjust the bust for the difference.',
+            'There is no '.($body === null ? 'finished bust row' : 'bust row')." for the {$letter} cup; the row of "
+                .implode(' and ', $read)
+                .' is read instead. Measure the tissue, or adjust the bust for the difference.',
         );
     }
 
@@ -265,7 +277,8 @@ final readonly class Caution
         return new self(
             CautionCode::MeasureAgain,
             $level,
-            "The {$what} stands on the edge between two sizes, closer than its readings agree: {$own} could as well be its neighbour. Measure it again.",
+            "The {$what} stands on the edge between two sizes, closer than its readings agree: {$own} could as well be its "
+                .'neighbour. Measure it again.',
         );
     }
 
@@ -274,7 +287,8 @@ final readonly class Caution
         return new self(
             CautionCode::TummyTight,
             Level::Waist,
-            "Round the tummy the garment has {$garment}, the body {$body} there: too little to sit in. Let the seam out between waist and hip, or take a size more.",
+            "Round the tummy the garment has {$garment}, the body {$body} there: too little to sit in. Let the seam out "
+                .'between waist and hip, or take a size more.',
         );
     }
 
@@ -292,7 +306,8 @@ final readonly class Caution
         return new self(
             CautionCode::SleeveNarrow,
             null,
-            "The sleeve is {$need} too narrow at the upper arm. Let it out at its two edges, or take the next size of sleeve and ease the cap.",
+            "The sleeve is {$need} too narrow at the upper arm. Let it out at its two edges, or take the next size of sleeve "
+                .'and ease the cap.',
         );
     }
 
@@ -301,7 +316,8 @@ final readonly class Caution
         return new self(
             CautionCode::UnlikeCutShort,
             $level,
-            "At the {$level->value} the sizes end before front and back are as unlike as you asked: both stop where the last one is, so that the sum stays.",
+            "At the {$level->value} the sizes end before front and back are as unlike as you asked: both stop where the last "
+                .'one is, so that the sum stays.',
         );
     }
 
@@ -319,7 +335,8 @@ final readonly class Caution
         return new self(
             CautionCode::NoPatternLength,
             null,
-            'A length from waist to hem is wished for, but the pattern\'s own is not known. Measure the paper from waist to hem, and what is turned up.',
+            'A length from waist to hem is wished for, but the pattern\'s own is not known. Measure the paper from waist to '
+                .'hem, and what is turned up.',
         );
     }
 
@@ -328,7 +345,8 @@ final readonly class Caution
         return new self(
             CautionCode::ChangeFar,
             $level,
-            "At the {$level->value} the line moves {$by} an edge, more than a side seam can carry. Take another size there, or part it among more seams.",
+            "At the {$level->value} the line moves {$by} an edge, more than a side seam can carry. Take another size there, "
+                .'or part it among more seams.',
         );
     }
 
@@ -337,7 +355,8 @@ final readonly class Caution
         return new self(
             CautionCode::BeyondAllowance,
             $level,
-            "At the {$level->value} {$by} an edge shall be sewn out of a seam allowance of {$allowance}: too little is left to hold. Draw it into the line.",
+            "At the {$level->value} {$by} an edge shall be sewn out of a seam allowance of {$allowance}: too little is left "
+                .'to hold. Draw it into the line.',
         );
     }
 }

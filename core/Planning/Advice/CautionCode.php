@@ -44,8 +44,10 @@ enum CautionCode: string
     public function stopsCut(): bool
     {
         return in_array($this, [
-            self::BelowRange, self::AboveRange, self::OtherRangeFits, self::RangeNotOwned, self::NotMeasured, self::BustNotMeasured, self::UnderLeastEase,
-            self::CannotPullOn, self::MeasureAgain, self::SeamsDiffer, self::StepAvoid, self::TummyTight, self::SleeveNarrow, self::ChangeFar, self::BeyondAllowance,
+            self::BelowRange, self::AboveRange, self::OtherRangeFits, self::RangeNotOwned, self::NotMeasured,
+            self::BustNotMeasured, self::UnderLeastEase,
+            self::CannotPullOn, self::MeasureAgain, self::SeamsDiffer, self::StepAvoid, self::TummyTight,
+            self::SleeveNarrow, self::ChangeFar, self::BeyondAllowance,
         ], true);
     }
 }

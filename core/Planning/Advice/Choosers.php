@@ -66,7 +66,8 @@ final readonly class Choosers
         $schools = array_map(static fn (LevelPlan $level): EaseSchool => $level->facts->school, $counting);
         $between = array_filter(
             $counting,
-            static fn (LevelPlan $level): bool => $level->facts->school === EaseSchool::Chart && $level->facts->chartSize?->standing === ChartPosition::Between,
+            static fn (LevelPlan $level): bool => $level->facts->school === EaseSchool::Chart
+                && $level->facts->chartSize?->standing === ChartPosition::Between,
         );
 
         return match (true) {

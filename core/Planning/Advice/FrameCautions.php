@@ -66,9 +66,11 @@ final class FrameCautions
             return [];
         }
 
+        $isOwn = $rows->bodyFrom === null && $rows->finishedFrom === null;
+
         return [
             ...($rows->derived ? [Caution::cupRowDerived($letter)] : []),
-            ...($rows->bodyFrom === null && $rows->finishedFrom === null ? [] : [Caution::cupNoRow($letter, $rows->bodyFrom, $rows->finishedFrom)]),
+            ...($isOwn ? [] : [Caution::cupNoRow($letter, $rows->bodyFrom, $rows->finishedFrom)]),
         ];
     }
 

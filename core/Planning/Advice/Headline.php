@@ -88,7 +88,8 @@ final class Headline
                 $parts[] = "the {$name} ".Take::way($level->taken->all)." {$plan->make->say($level->taken->all->abs())}";
             }
             if (! $level->byHand->edges->isNone()) {
-                $parts[] = "the {$name} {$plan->make->say($level->byHand->total()->abs())} ".($level->byHand->total()->isNegative() ? 'smaller' : 'larger').' by hand';
+                $parts[] = "the {$name} {$plan->make->say($level->byHand->total()->abs())} "
+                    .($level->byHand->total()->isNegative() ? 'smaller' : 'larger').' by hand';
             }
         }
 

@@ -66,7 +66,8 @@ final readonly class LevelCautions
     {
         $facts = $plan->facts;
         $own = $facts->frame === null ? $facts->finishedAt($facts->own) : null;
-        if ($own === null || $facts->wished === null || in_array($facts->chartSize?->standing, [ChartPosition::Below, ChartPosition::Above], true)) {
+        $isOutside = in_array($facts->chartSize?->standing, [ChartPosition::Below, ChartPosition::Above], true);
+        if ($own === null || $facts->wished === null || $isOutside) {
             return null;
         }
         $pattern = $this->plan->make->pattern;
@@ -105,7 +106,7 @@ final readonly class LevelCautions
         if ($least !== null && $plan->easeAsCut?->isLessThan($least) === true) {
             return Caution::underLeastEase($facts->level, $plan->easeAsCut, LeastEase::words($least, $facts->level, $make->unit), $make);
         }
-        $noneLeft = $facts->wished !== null && $plan->size === $facts->own && $facts->finishedAt($facts->own) !== null && $facts->isTooSmall($facts->own);
+        $noneLeft = $facts->wished !== null && $plan->size === $facts->own && $facts->lacks($facts->own)?->isPositive() === true;
 
         return $noneLeft ? Caution::noSizeLeavesLeast($facts->level, $this->plan->nameOf($facts->own)) : null;
     }

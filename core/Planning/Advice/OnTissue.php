@@ -50,8 +50,11 @@ final readonly class OnTissue
                     );
             }, $check->panels)));
         }
-        $quarter = static fn (string $name, PieceSide $side): ?self => ($girth = $level->facts->finishedAt(self::size($level, $side))) === null
-            ? null : self::line($name, $girth->dividedBy(self::QUARTERS), $side, $level, $plan);
+        $quarter = static function (string $name, PieceSide $side) use ($level, $plan): ?self {
+            $girth = $level->facts->finishedAt(self::size($level, $side));
+
+            return $girth === null ? null : self::line($name, $girth->dividedBy(self::QUARTERS), $side, $level, $plan);
+        };
         $alike = $level->front === $level->back && $level->change->isAlike();
 
         return array_values(

@@ -120,7 +120,8 @@ final readonly class Opinions
         return new Opinion(
             School::Liked,
             $asked->own,
-            "{$this->say($this->body)} and {$this->say($liked)} of ease make {$this->say($wished)}; {$this->sizes[$asked->own]} finishes at {$this->say($this->facts->finishedAt($asked->own))}.{$refused}",
+            "{$this->say($this->body)} and {$this->say($liked)} of ease make {$this->say($wished)}; "
+                ."{$this->sizes[$asked->own]} finishes at {$this->say($this->facts->finishedAt($asked->own))}.{$refused}",
         );
     }
 
@@ -143,7 +144,10 @@ final readonly class Opinions
         return new Opinion(
             School::FrontLarger,
             $inPlay[$place + ($front ? 1 : -1)] ?? $size,
-            "Twice the front half, {$this->say($half->plus($half))}, is {$this->say($more->abs())} ".($front ? 'more' : 'less')." than the full bust, as much as a size or more: cut the {$larger} one size larger and the {$smaller} one smaller; the sum stays.",
+            "Twice the front half, {$this->say($half->plus($half))}, is {$this->say($more->abs())} "
+                .($front ? 'more' : 'less')
+                ." than the full bust, as much as a size or more: cut the {$larger} one size larger and the {$smaller} one "
+                    .'smaller; the sum stays.',
         );
     }
 
@@ -166,7 +170,8 @@ final readonly class Opinions
 
         return new Opinion(School::Quarters, $size, $size === null
             ? "A quarter of {$this->say($needed)} is {$quarter}; no size is as wide."
-            : "A quarter of {$this->say($needed)} is {$quarter}; {$this->sizes[$size]} is the first line beyond it, at {$this->say($this->facts->finishedAt($size)?->dividedBy(4))}.");
+            : "A quarter of {$this->say($needed)} is {$quarter}; {$this->sizes[$size]} is the first line beyond it, "
+                ."at {$this->say($this->facts->finishedAt($size)?->dividedBy(4))}.");
     }
 
     private static function smallest(SizeChart $finished, Length $needed): ?int

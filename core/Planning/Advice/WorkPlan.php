@@ -50,7 +50,8 @@ final readonly class WorkPlan
 
         return match (true) {
             $plan->make->choices->order !== null => 'You chose it.',
-            $above !== null && LengthChanges::movesWaist($above) => "The waist moves by {$plan->make->say($above->abs())}: put it in place before the blend is drawn to it.",
+            $above !== null && LengthChanges::movesWaist($above) => 'The waist moves by '
+                ."{$plan->make->say($above->abs())}: put it in place before the blend is drawn to it.",
             default => 'The waist stays where it is, or nearly: blend, then length, then bust.',
         };
     }
@@ -59,7 +60,9 @@ final readonly class WorkPlan
     private static function unlike(Plan $plan): array
     {
         $places = array_map(
-            static fn (Level $level): string => "at the {$level->value} the front in {$plan->nameOf($plan->frontBack->front->at($level) ?? 0)} and the back in {$plan->nameOf($plan->frontBack->back->at($level) ?? 0)}",
+            static fn (Level $level): string => "at the {$level->value} "
+                ."the front in {$plan->nameOf($plan->frontBack->front->at($level) ?? 0)} "
+                ."and the back in {$plan->nameOf($plan->frontBack->back->at($level) ?? 0)}",
             $plan->frontBack->unlike(),
         );
 
@@ -68,7 +71,9 @@ final readonly class WorkPlan
             : [
                 new WorkStep(
                     'front_back',
-                    'Cut '.implode(', ', $places).'. The front half of the sleeve cap follows the front, the back half the back; walk the side seams against each other.',
+                    'Cut '.implode(', ', $places)
+                        .'. The front half of the sleeve cap follows the front, the back half the back; walk the side seams against each '
+                            .'other.',
                 ),
             ];
     }
@@ -82,7 +87,8 @@ final readonly class WorkPlan
                 $has[] = "{$name} ".Take::way($level->taken->perEdge)." {$plan->make->say($level->taken->perEdge->abs())} an edge";
             }
             if (! $level->byHand->edges->isNone()) {
-                $has[] = "{$name} by hand {$plan->make->signed($level->byHand->edges->front)} in front, {$plan->make->signed($level->byHand->edges->back)} at the back";
+                $has[] = "{$name} by hand {$plan->make->signed($level->byHand->edges->front)} in front, "
+                    ."{$plan->make->signed($level->byHand->edges->back)} at the back";
             }
         }
         $adjusted = $plan->bust?->isMade() === true ? ['the bust adjustment at the underarm'] : [];
@@ -146,7 +152,8 @@ final readonly class WorkPlan
         return [
             new WorkStep(
                 'take',
-                "At the {$level->facts->level->value} sew each seam {$plan->make->say($edge->abs())} an edge ".Take::way($edge).", {$how}, between two notches; nothing is drawn.",
+                "At the {$level->facts->level->value} sew each seam {$plan->make->say($edge->abs())} an edge "
+                    .Take::way($edge).", {$how}, between two notches; nothing is drawn.",
                 Length::zero()->minus($level->taken->all),
                 $level->facts->edges,
             ),
@@ -165,7 +172,8 @@ final readonly class WorkPlan
         return [
             new WorkStep(
                 'take',
-                "At the {$level->facts->level->value} draw {$plan->make->say($edge->abs())} ".Take::way($edge)." at the other {$others} edges as well, running out to nothing at the next levels.",
+                "At the {$level->facts->level->value} draw {$plan->make->say($edge->abs())} ".Take::way($edge)
+                    ." at the other {$others} edges as well, running out to nothing at the next levels.",
                 Length::zero()->minus($edge),
                 $others,
             ),
@@ -182,7 +190,9 @@ final readonly class WorkPlan
             : [
                 new WorkStep(
                     'centre_back',
-                    "At the {$level->facts->level->value} ".Take::way($apart)." {$plan->make->say($apart->abs())} at the centre back alone: {$plan->make->say($apart->abs()->dividedBy(2))} at each of its two edges, running out to nothing above and below. Lining and band the same.",
+                    "At the {$level->facts->level->value} ".Take::way($apart)
+                        ." {$plan->make->say($apart->abs())} at the centre back alone: {$plan->make->say($apart->abs()->dividedBy(2))} at "
+                            .'each of its two edges, running out to nothing above and below. Lining and band the same.',
                     Length::zero()->minus($apart),
                     2,
                 ),
@@ -200,7 +210,8 @@ final readonly class WorkPlan
         return [
             new WorkStep(
                 'sleeve',
-                "Let the sleeve out by {$plan->make->say($sleeve->need)} at the upper arm: {$plan->make->say($sleeve->perEdge)} at each of its two edges, running out to nothing at the wrist; the armhole is walked against the cap.",
+                "Let the sleeve out by {$plan->make->say($sleeve->need)} at the upper arm: {$plan->make->say($sleeve->perEdge)} "
+                    .'at each of its two edges, running out to nothing at the wrist; the armhole is walked against the cap.',
                 $sleeve->need,
                 2,
             ),

@@ -124,7 +124,9 @@ final readonly class Alternatives
         $finished = array_filter($facts->candidates(), static fn (int $size): bool => $facts->finishedAt($size) !== null);
         $wide = array_filter(
             $finished,
-            static fn (int $size): bool => $size >= $anchor && $needed !== null && $facts->finishedAt($size)?->isLessThan($needed) === false,
+            static fn (int $size): bool => $size >= $anchor
+                && $needed !== null
+                && $facts->finishedAt($size)?->isLessThan($needed) === false,
         );
 
         return match (true) {

@@ -25,9 +25,11 @@ final class Why
 
         return match (true) {
             $situation->make->choices->clip($facts->level) !== null => "You set {$names[$size]} at the {$where}; {$byItself}.",
-            $facts->isFree() && $leader !== null && $sizes->at($leader) === $size => "The {$where} hangs free and takes the size of the {$leader->value}; {$byItself}.",
+            $facts->isFree() && $leader !== null && $sizes->at($leader) === $size => "The {$where} hangs free and "
+                ."takes the size of the {$leader->value}; {$byItself}.",
             $facts->isFree() => "The {$where} hangs free, so only the steps beside it count; {$byItself}.",
-            SizePick::pick($situation) === Pick::OneSize && $ways->oneSize()?->at($facts->level) === $size => "All is cut in one size, the {$where} too; {$byItself}.",
+            SizePick::pick($situation) === Pick::OneSize && $ways->oneSize()?->at($facts->level) === $size => 'All is cut in one size, the '
+                ."{$where} too; {$byItself}.",
             default => self::weighed(
                 $facts,
                 $sizes,

@@ -28,6 +28,7 @@ final readonly class LeadChoice
         $has = static fn (Point $point): bool => $make->body->at($point) !== null;
         $drafted = CupLetter::drafted($draftedCup);
         $apart = abs($cup?->lettersAbove($drafted) ?? 0);
+        $hasHighBustRow = $rows->body(ChartRow::HighBust) !== null;
 
         return match (true) {
             $make->choices->lead !== null => new self($make->choices->lead, 'You chose it.'),
@@ -39,9 +40,10 @@ final readonly class LeadChoice
                 Lead::Cup,
                 'The pattern is drawn by cup, and the cup is known.',
             ),
-            $cup !== null && $has(Point::HighBust) && ($apart > 1 || ($apart === 1 && $rows->body(ChartRow::HighBust) !== null)) => new self(
+            $cup !== null && $has(Point::HighBust) && ($apart > 1 || ($apart === 1 && $hasHighBustRow)) => new self(
                 Lead::HighBust,
-                "Cup {$cup->letter} is ".($apart > 1 ? 'more than one letter' : 'a letter')." from the {$drafted} it is drafted for: shoulder and armhole fit better by the high bust, and the bust is adjusted.",
+                "Cup {$cup->letter} is ".($apart > 1 ? 'more than one letter' : 'a letter')
+                    ." from the {$drafted} it is drafted for: shoulder and armhole fit better by the high bust, and the bust is adjusted.",
             ),
             $has(Point::FullBust) => new self(
                 Lead::FullBust,

@@ -137,7 +137,8 @@ final readonly class SizesInPlay
 
         return [
             $best,
-            "Its chart holds {$held} of the measured levels".($cup === null ? '.' : ", and its drafted cup is as near to {$cup->letter} as any."),
+            "Its chart holds {$held} of the measured levels"
+                .($cup === null ? '.' : ", and its drafted cup is as near to {$cup->letter} as any."),
         ];
     }
 

@@ -86,11 +86,13 @@ test('a change of length says where to cut, which way to move, and what to keep'
 })->with([
     [
         2,
-        'Lengthen above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, spread by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.',
+        'Lengthen above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, spread '
+            .'by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.',
     ],
     [
         -2,
-        'Shorten above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, overlap by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.',
+        'Shorten above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, overlap '
+            .'by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.',
     ],
 ]);
 

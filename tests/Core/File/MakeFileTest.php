@@ -27,7 +27,7 @@ test('one reading is the measure, several are readings', function (): void {
         (object) ['x_shelf' => 3],
     );
     expect(json_encode($file))->toBe(
-        '{"format":"underbolt\/make","version":1,"unit":"in","body":{"waist":"33"},"readings":{"hip":["40","40 1\/4"]},"pattern":{},"choices":{},"x_shelf":3}',
+        '{"format":"underbolt\/make","version":1,"unit":"in","body":{"waist":"33"},"readings":{"hip":["40","40 1\/4"]},"pattern":{},"choices":{},"x_shelf":3}'
     )
         ->and(
             MakeFile::compose(Unit::Inch, [], 'corset', new stdClass, new stdClass, new stdClass),
@@ -36,7 +36,7 @@ test('one reading is the measure, several are readings', function (): void {
 
 test('readings come out as texts; where a point has some they are its measure', function (): void {
     $file = json_decode(
-        '{"body":{"waist":84.50,"hip":"101 1/2","bust":null,"x_mood":"fine"},"readings":{"hip":["101",102,null],"tummy":[]},"x_a":1,"unit":"cm"}',
+        '{"body":{"waist":84.50,"hip":"101 1/2","bust":null,"x_mood":"fine"},"readings":{"hip":["101",102,null],"tummy":[]},"x_a":1,"unit":"cm"}'
     );
     expect(MakeFile::readings($file))->toBe(['waist' => ['84.5'], 'hip' => ['101', '102']])
         ->and(MakeFile::extras($file))->toEqual((object) ['x_a' => 1]);
@@ -56,9 +56,10 @@ test('a text that a spreadsheet would work out stays a text', function (string $
 
 test('charts go out sizes across, the cup rows after the others of their chart', function (): void {
     $document = json_decode(
-        '{"sizes":["8","10"],"body_chart":{"full_bust":["84",88],"waist":["66",null]},"finished":{"full_bust":["92","96"]},"cups":{"body_chart":{"C":["86","90"]},"finished":{"C":["94","98"]}}}',
+        '{"sizes":["8","10"],"body_chart":{"full_bust":["84",88],"waist":["66",null]},"finished":{"full_bust":["92","96"]},"cups":{"body_chart":{"C":["86","90"]},"finished":{"C":["94","98"]}}}'
     );
     expect(ChartCsv::write($document, Unit::Centimetre))->toBe(implode("\r\n", [
-        'Size,8,10', '"Bust (cm)",84,88', '"Waist (cm)",66,', '"Bust, C cup (cm)",86,90', '"Finished bust (cm)",92,96', '"Finished bust, C cup (cm)",94,98', '',
+        'Size,8,10', '"Bust (cm)",84,88', '"Waist (cm)",66,', '"Bust, C cup (cm)",86,90', '"Finished bust (cm)",92,96',
+        '"Finished bust, C cup (cm)",94,98', '',
     ]))->and(ChartCsv::write(new stdClass, Unit::Inch))->toBe("Size\r\n");
 });

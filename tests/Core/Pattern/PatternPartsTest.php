@@ -160,7 +160,7 @@ test('ease that jumps, and none where a woven lies close, is odd', function (): 
 test('a house\'s habits fill what the pattern leaves open, in the house\'s own unit', function (): void {
     $document = json_decode('{"sizes":["8"],"seam":{"hem_allowance":"4"},"cups":{"body_chart":{"C":["90"]}}}');
     $habits = json_decode(
-        '{"chart_means":"middle","drafted_cup":"C","seam_allowance":"5/8","hem_allowance":"1","cups":{"measure":"front_half_difference","table":[{"cup":"A","from":"1","to":2}]}}',
+        '{"chart_means":"middle","drafted_cup":"C","seam_allowance":"5/8","hem_allowance":"1","cups":{"measure":"front_half_difference","table":[{"cup":"A","from":"1","to":2}]}}'
     );
     $filled = HouseHabits::into($document, $habits, Unit::Inch);
     expect(json_decode((string) json_encode($filled), true))->toEqual([
@@ -177,7 +177,7 @@ test('a house\'s habits fill what the pattern leaves open, in the house\'s own u
 
 test('a pattern\'s own words win over the house\'s', function (): void {
     $document = json_decode(
-        '{"chart_means":"upper_limit","ranges":[{"name":"a","sizes":[],"drafted_cup":"D"}],"cups":{"table":[]},"seam":{"seam_allowance":"1"}}',
+        '{"chart_means":"upper_limit","ranges":[{"name":"a","sizes":[],"drafted_cup":"D"}],"cups":{"table":[]},"seam":{"seam_allowance":"1"}}'
     );
     $habits = json_decode(
         '{"chart_means":"middle","drafted_cup":"B","seam_allowance":"2","cups":{"table":[{"cup":"A","from":"1","to":"2"}]}}',

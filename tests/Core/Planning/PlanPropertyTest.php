@@ -17,7 +17,11 @@ uses(TestTrait::class);
 function decided(Plan $plan): array
 {
     return array_map(static fn (?LevelPlan $level): array => [
-        $level->size, $level->facts->chartSize, $level->asCut?->nanometres, $level->taken->leftOver?->nanometres, $level->taken->perEdge?->nanometres,
+        $level->size,
+        $level->facts->chartSize,
+        $level->asCut?->nanometres,
+        $level->taken->leftOver?->nanometres,
+        $level->taken->perEdge?->nanometres,
     ], $plan->levels);
 }
 

@@ -91,7 +91,8 @@ test('where the planner went another way, it says what outweighed what', functio
     'fit' => [
         'waist',
         ['choices' => ['pick' => 'best', 'ease' => 'drafted', 'between' => 'down'], 'body.waist' => 76, 'body.hip' => 103],
-        'Weighed in centimetres, 2 cm too much counts less than 2 cm too little, so the planner takes 14 at the waist; by itself it would pick 12.',
+        'Weighed in centimetres, 2 cm too much counts less than 2 cm too little, so the planner takes 14 at the waist; '
+            .'by itself it would pick 12.',
     ],
     'a step' => [
         'bust',
@@ -178,10 +179,12 @@ test('what a size lacks counts the bust adjustment that goes with it', function 
 
 test('a receipt names each level, each step and the bust adjustment', function (): void {
     expect(receiptOf(AlternativeName::Best, WIDE_WAIST))->toBe([
-        'bust in 14: 0.5 cm too much, critical = 0.1', 'waist in 16: 2.4 cm too little, critical = 6.08', 'hip in 14: 0.5 cm too little = 0.05',
+        'bust in 14: 0.5 cm too much, critical = 0.1', 'waist in 16: 2.4 cm too little, critical = 6.08',
+        'hip in 14: 0.5 cm too little = 0.05',
         'bust to waist: a step of one size = 1', 'waist to hip: a step of one size = 1',
     ])->and(receiptOf(AlternativeName::Closest, WIDE_WAIST))->toBe([
-        'bust in 14: 0.5 cm too much, critical = 0.1', 'waist in 18: 2.6 cm too much, critical = 3.72', 'hip in 14: 0.5 cm too little = 0.05',
+        'bust in 14: 0.5 cm too much, critical = 0.1', 'waist in 18: 2.6 cm too much, critical = 3.72',
+        'hip in 14: 0.5 cm too little = 0.05',
         'bust to waist: a step of 2 sizes = 3', 'waist to hip: a step of 2 sizes = 3',
     ])->and(receiptOf(AlternativeName::Best, LOOKED_UP))->toBe([
         'bust in 12: as wished, critical = 0', 'waist in 12: as wished, critical = 0', 'hip in 12: as wished = 0',

@@ -25,10 +25,12 @@ final readonly class ChartPreviewRowData
 
     public static function of(SheetRow $row): self
     {
-        return new self($row->label, $row->place?->path(), $row->doubt, array_map(static fn (SheetCell $cell): ChartPreviewCellData => new ChartPreviewCellData(
+        $cells = array_map(static fn (SheetCell $cell): ChartPreviewCellData => new ChartPreviewCellData(
             $cell->typed,
             $cell->text,
             $cell->doubt === null ? null : RefusalResponse::sentence($cell->doubt),
-        ), $row->cells));
+        ), $row->cells);
+
+        return new self($row->label, $row->place?->path(), $row->doubt, $cells);
     }
 }

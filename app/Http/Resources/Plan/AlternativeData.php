@@ -31,7 +31,8 @@ final readonly class AlternativeData
     public static function of(Alternative $alternative, Plan $plan): self
     {
         // A bust that is adjusted to these sizes alone has to be asked for.
-        $adjusts = $alternative->adjustsBust === ($plan->make->choices->adjustBust && $plan->situation->lookup !== null) || ! $alternative->adjustsBust;
+        $adjustsNow = $plan->make->choices->adjustBust && $plan->situation->lookup !== null;
+        $adjusts = $alternative->adjustsBust === $adjustsNow || ! $alternative->adjustsBust;
 
         return new self(
             name: $alternative->name->value,

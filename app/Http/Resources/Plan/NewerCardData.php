@@ -35,7 +35,9 @@ final readonly class NewerCardData
     public static function of(Make $make, Unit $unit): ?self
     {
         $newest = $make->card->wearer->cards->first(
-            static fn (Card $card): bool => $card->foundation === $make->card->foundation && $make->card->isBefore($card) && $card->readings->isNotEmpty(),
+            static fn (Card $card): bool => $card->foundation === $make->card->foundation
+                && $make->card->isBefore($card)
+                && $card->readings->isNotEmpty(),
         );
 
         return $newest === null
