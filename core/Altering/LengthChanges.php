@@ -14,10 +14,10 @@ use Underbolt\Seam\SeamDepths;
 final readonly class LengthChanges
 {
     /** "A little over" is nobody's alteration: under 1/4 in nothing is changed of itself (common practice, no published source). */
-    private const LEAST = 6_350_000;
+    private const LEAST_NM = 6_350_000;
 
     /** A waist that moves by more than this is put in place before the blend is drawn: 1 cm (common practice, no published source). */
-    private const MOVES_WAIST = 10_000_000;
+    private const MOVES_WAIST_NM = 10_000_000;
 
     /**
      * @param  list<string>  $small  `above_waist`, `below_waist`, where too little is wanted to be done
@@ -46,7 +46,7 @@ final readonly class LengthChanges
         ];
         $small = array_filter(
             $wanted,
-            static fn (?Length $change): bool => $change !== null && ! $change->isZero() && $change->abs()->nanometres < self::LEAST,
+            static fn (?Length $change): bool => $change !== null && ! $change->isZero() && $change->abs()->nanometres < self::LEAST_NM,
         );
         $above = $byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']);
         $below = $byHand->belowWaist ?? (isset($small['below_waist']) ? Length::zero() : $wanted['below_waist']);
@@ -70,7 +70,7 @@ final readonly class LengthChanges
     /** Whether the waist moves so far that it is put in place before the blend is drawn to it. */
     public static function movesWaist(?Length $aboveWaist): bool
     {
-        return $aboveWaist !== null && $aboveWaist->abs()->nanometres > self::MOVES_WAIST;
+        return $aboveWaist !== null && $aboveWaist->abs()->nanometres > self::MOVES_WAIST_NM;
     }
 
     /**

@@ -8,7 +8,7 @@ namespace Underbolt\Measure;
 final readonly class Body
 {
     /** Nobody reads a tape more closely than this: 0.5 cm (common practice, no published source). */
-    private const LEAST_SPREAD = 5_000_000;
+    private const LEAST_SPREAD_NM = 5_000_000;
 
     /**
      * @param  array<string, Length>  $measures  by the point's code; each within the limits of its kind
@@ -26,7 +26,7 @@ final readonly class Body
     /** How far the true measure may lie from the one kept; at least half a centimetre. */
     public function spreadAt(Point $point): Length
     {
-        $least = Length::ofNanometres(self::LEAST_SPREAD);
+        $least = Length::ofNanometres(self::LEAST_SPREAD_NM);
 
         return ($this->spreads[$point->value] ?? $least)->longer($least);
     }

@@ -28,7 +28,7 @@ final class LengthText
         '′' => "'", '’' => "'", '‘' => "'",
     ];
 
-    private const FOOT = 304_800_000;
+    private const FOOT_NM = 304_800_000;
 
     private const UNITS = [
         'cm' => 10_000_000, 'mm' => 1_000_000, 'm' => 1_000_000_000,
@@ -75,7 +75,7 @@ final class LengthText
         if (preg_match(self::FEET, $text, $part) === 1) {
             $inches = ($part[2] ?? '') === '' ? 0 : self::magnitude($typed, trim($part[2]), self::UNITS['in']);
 
-            return Length::ofNanometres((int) $part[1] * self::FOOT + $inches);
+            return Length::ofNanometres((int) $part[1] * self::FOOT_NM + $inches);
         }
         if (preg_match('/^([+-]?)\s*([\d.,\/\s-]*?)\s*([^\d.,\/\s-][^\d]*)?$/u', $text, $part) !== 1 || $part[2] === '') {
             throw UnreadableLength::notANumber($typed);

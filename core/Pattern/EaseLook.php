@@ -10,7 +10,7 @@ use Underbolt\Fault;
 final class EaseLook
 {
     /** Ease that changes by more than this from a size to the next is odd: 2.5 cm (common practice, no published source). */
-    private const JUMP = 25_000_000;
+    private const JUMP_NM = 25_000_000;
 
     /** @return list<Fault> what to look at again; it hinders nothing */
     public static function over(Pattern $pattern): array
@@ -40,7 +40,7 @@ final class EaseLook
                 continue;
             }
             $field = "pattern.{$row->path}[{$size}]";
-            if ($before !== null && $ease->minus($before)->abs()->nanometres > self::JUMP) {
+            if ($before !== null && $ease->minus($before)->abs()->nanometres > self::JUMP_NM) {
                 $odd[] = new Fault($field, "the ease jumps at size {$pattern->sizes[$size]}; is one of the two figures a slip?");
             } elseif ($close && ! $ease->isPositive()) {
                 $odd[] = new Fault(

@@ -10,7 +10,7 @@ use Underbolt\Measure\Length;
 final readonly class SizeChart
 {
     /** A measure this near to a figure stands on it: 1/16 in. */
-    public const ON_NANOMETRES = 1_587_500;
+    public const ON_NM = 1_587_500;
 
     /** @param  non-empty-array<int, Length>  $values by place in the pattern's list of sizes */
     private function __construct(private array $values)
@@ -66,7 +66,7 @@ final readonly class SizeChart
     {
         $nearest = $this->nearest($measure, BetweenRule::Up);
 
-        return $this->distance($nearest, $measure) <= self::ON_NANOMETRES ? $nearest : null;
+        return $this->distance($nearest, $measure) <= self::ON_NM ? $nearest : null;
     }
 
     /** The size with the least difference from the measure; of two as near the smaller under `down`, else the larger. */

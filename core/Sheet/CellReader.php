@@ -23,10 +23,10 @@ final readonly class CellReader
     private const IMPOSSIBLE = 'no body or garment has this measure; is it in another unit, or another row?';
 
     /** Two figures for one measure that are further apart than this are not the same one (7 mm). */
-    public const SAME = 7_000_000;
+    public const SAME_NM = 7_000_000;
 
     /** No size is meant for bodies that differ by more than this (15 cm). */
-    private const WIDEST_RANGE = 150_000_000;
+    private const WIDEST_RANGE_NM = 150_000_000;
 
     /**
      * @param  Unit  $unit  the row's
@@ -138,7 +138,7 @@ final readonly class CellReader
             return SheetCell::unread($typed, 'this is no range of figures');
         }
         $wide = $to->minus($from)->nanometres;
-        if ($wide <= 0 || $wide > self::WIDEST_RANGE) {
+        if ($wide <= 0 || $wide > self::WIDEST_RANGE_NM) {
             return SheetCell::unread($typed, 'this range runs backwards or is far too wide');
         }
 
@@ -162,7 +162,7 @@ final readonly class CellReader
         $here = [$this->inUnit($this->unit, $first, $typed), $this->inUnit($this->unit, $second, $typed)];
         $there = [$this->inUnit($this->other(), $first, $typed), $this->inUnit($this->other(), $second, $typed)];
         foreach ([[$here[0], $there[1]], [$here[1], $there[0]]] as [$own, $check]) {
-            if ($own->value !== null && $check->value !== null && $own->value->minus($check->value)->abs()->nanometres <= self::SAME) {
+            if ($own->value !== null && $check->value !== null && $own->value->minus($check->value)->abs()->nanometres <= self::SAME_NM) {
                 return $own;
             }
         }

@@ -10,7 +10,7 @@ final class RowSteps
     /** A step more than three times the usual one, and more than 6 cm, is a slip rather than grading. */
     private const TIMES = 3;
 
-    private const LEAST_JUMP = 60_000_000;
+    private const LEAST_JUMP_NM = 60_000_000;
 
     /**
      * @param  list<SheetCell>  $cells
@@ -28,7 +28,7 @@ final class RowSteps
         foreach ($steps as $index => $step) {
             if ($step <= 0) {
                 $cells[$index] = $cells[$index]->doubted('not larger than the size before it');
-            } elseif ($step > self::LEAST_JUMP && $step > self::TIMES * $usual) {
+            } elseif ($step > self::LEAST_JUMP_NM && $step > self::TIMES * $usual) {
                 $cells[$index] = $cells[$index]->doubted('much larger than the size before it');
             }
         }

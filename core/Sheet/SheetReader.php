@@ -231,7 +231,7 @@ final class SheetReader
         $cells = [];
         foreach ($row->cells as $index => $cell) {
             $twin = $other->cells[$index]->value ?? null;
-            $differs = $cell->value !== null && $twin !== null && $cell->value->minus($twin)->abs()->nanometres > CellReader::SAME;
+            $differs = $cell->value !== null && $twin !== null && $cell->value->minus($twin)->abs()->nanometres > CellReader::SAME_NM;
             $cells[] = $differs ? $cell->doubted('the row in the other unit says another figure') : $cell;
         }
 

@@ -16,7 +16,7 @@ use Underbolt\Planning\Plan;
 final readonly class BodyCautions
 {
     /** A height this far from the draft's moves every level (5 cm; common practice, no published source). */
-    private const HEIGHT = 50_000_000;
+    private const HEIGHT_NM = 50_000_000;
 
     private function __construct(private Make $make)
     {
@@ -73,7 +73,7 @@ final readonly class BodyCautions
     private function height(?Length $drafted): ?Caution
     {
         $taller = $drafted === null ? null : $this->make->body->at(Point::Height)?->minus($drafted);
-        if ($drafted === null || $taller === null || $taller->abs()->nanometres <= self::HEIGHT) {
+        if ($drafted === null || $taller === null || $taller->abs()->nanometres <= self::HEIGHT_NM) {
             return null;
         }
         $words = $this->make->say($taller->abs()).($taller->isPositive() ? ' taller' : ' shorter');

@@ -164,8 +164,8 @@ final readonly class SizesInPlay
         $values = self::printed($make->pattern, $draft, $level);
 
         return $body !== null && $values !== []
-            && min($values) - SizeChart::ON_NANOMETRES <= $body->nanometres
-            && $body->nanometres <= max($values) + SizeChart::ON_NANOMETRES;
+            && min($values) - SizeChart::ON_NM <= $body->nanometres
+            && $body->nanometres <= max($values) + SizeChart::ON_NM;
     }
 
     /** @return list<int> nanometres; another draft's row may be faulty, so it is only looked at */
