@@ -148,13 +148,9 @@ test('a choice that could change nothing says why', function (array $changes, ?s
 
 test('pieces say what their edges get, and bands what they get all round', function (): void {
     $plan = planOf(['body.waist' => 77.6, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line'], 'choices.front_larger' => ['bust' => 1], 'choices.by_hand' => ['hip' => ['back' => -0.5]], 'pattern.pieces' => [
-        ['name' => 'front'], ['name' => 'Back bodice'], ['name' => 'sleeve', 'follows' => 'frame'], [
-            'name' => 'waistband',
-            'follows' => 'waist',
-        ], ['name' => 'hem facing', 'follows' => 'hip'], [
-            'name' => 'skirt back',
-            'follows' => 'waist_and_hip',
-        ],
+        ['name' => 'front'], ['name' => 'Back bodice'], ['name' => 'sleeve', 'follows' => 'frame'],
+        ['name' => 'waistband', 'follows' => 'waist'], ['name' => 'hem facing', 'follows' => 'hip'],
+        ['name' => 'skirt back', 'follows' => 'waist_and_hip'],
     ]]);
     $cut = array_map(
         static fn (PieceCut $piece): array => [

@@ -70,10 +70,8 @@ test('each reason has the figures in it', function (): void {
 test('outside the chart and on it, the reason says so', function (float $waist, string $why): void {
     expect(planOf(['body.waist' => $waist])->opinions()['waist'][0]->why)->toBe($why);
 })->with([
-    [74, '74 cm is the chart\'s 12 (74 cm).'], [
-        60,
-        '60 cm is below the smallest, 8 (66 cm).',
-    ], [99, '99 cm is above the largest, 18 (87 cm).'],
+    [74, '74 cm is the chart\'s 12 (74 cm).'],
+    [60, '60 cm is below the smallest, 8 (66 cm).'], [99, '99 cm is above the largest, 18 (87 cm).'],
 ]);
 
 test('a free level keeps its own pick among the opinions', function (): void {

@@ -82,11 +82,8 @@ test('the slope of a blend is how its offset grows', function (BlendShape $shape
     expect($line->slope(cm(11)->nanometres))->toBe(0.0)->and($line->slope(cm(11.99)->nanometres))->toBe(0.0)
         ->and($line->slope(cm(23)->nanometres))->toBe(0.0)->and($line->slope(cm(22.01)->nanometres))->toBe(0.0);
 })->with([
-    [BlendShape::Curved, 20_000_000, 20_000_000], [BlendShape::Curved, 10_000_000, 30_000_000], [
-        BlendShape::Straight,
-        20_000_000,
-        20_000_000,
-    ],
+    [BlendShape::Curved, 20_000_000, 20_000_000], [BlendShape::Curved, 10_000_000, 30_000_000],
+    [BlendShape::Straight, 20_000_000, 20_000_000],
     [BlendShape::Straight, -10_000_000, 30_000_000], [BlendShape::Curved, 0, -25_000_000],
 ]);
 
