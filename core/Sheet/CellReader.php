@@ -25,6 +25,9 @@ final readonly class CellReader
     /** Two figures for one measure that are further apart than this are not the same one (7 mm). */
     public const SAME_NM = 7_000_000;
 
+    /** A whole inch may be rounded by half of one. */
+    private const SAME_WHOLE_NM = 12_700_000;
+
     /** No size is meant for bodies that differ by more than this (15 cm). */
     private const WIDEST_RANGE_NM = 150_000_000;
 
@@ -32,9 +35,15 @@ final readonly class CellReader
      * @param  Unit  $unit  the row's
      * @param  Unit  $sheet  the one meant in the sheet the row goes to
      * @param  ?ChartMeaning  $meaning  which figure of a range counts; null while that is not known
+     * @param  bool  $isHalf  whether the figures are half girths, to be doubled
      */
-    public function __construct(private Unit $unit, private Unit $sheet, private LengthKind $kind, private ?ChartMeaning $meaning)
-    {
+    public function __construct(
+        private Unit $unit,
+        private Unit $sheet,
+        private LengthKind $kind,
+        private ?ChartMeaning $meaning,
+        private bool $isHalf = false,
+    ) {
     }
 
     public static function isRange(string $typed): bool
@@ -77,14 +86,16 @@ final readonly class CellReader
         if (preg_match('/^(?:-+|\.+|n\/?a|x)?$/i', $text) === 1) {
             return SheetCell::empty($typed);
         }
-        if (preg_match('/^'.self::FIGURE.'$/i', $text) === 1) {
+        // More than one whole is no fraction but a figure in each unit.
+        $isPair = preg_match('/^(\d+)\/(\d+)$/', $text, $part) === 1 && (int) $part[1] > (int) $part[2];
+        if (! $isPair && preg_match('/^'.self::FIGURE.'$/i', $text) === 1) {
             return $this->figure($typed, $text);
         }
         if (preg_match('/^'.self::RANGE.'$/iu', $text, $ends) === 1) {
             return $this->range($typed, $ends['low'], $ends['high']);
         }
-        if (preg_match('/^([^(\[\/]+)\s*[(\[]\s*([^)\]]+?)\s*[)\]]$|^(.+?(?:cm|in|inch|"))\s*\/\s*(.+?(?:cm|in|inch|"))$/i', $text, $pair) === 1) {
-            return $this->pair($typed, trim($pair[3] ?? $pair[1]), trim($pair[4] ?? $pair[2]));
+        if (preg_match('/^((?:[^(\[\/]|\d\/\d)+)\s*[(\[]\s*([^)\]]+?)\s*[)\]]$|^(.+?(?:cm|in|inch|"))\s*\/\s*(.+?(?:cm|in|inch|"))$|^(\d{2,3}(?:[.,]\d+)?)\/(\d{2,3}(?:[.,]\d+)?)$/i', $text, $pair) === 1) {
+            return $this->pair($typed, trim($pair[5] ?? $pair[3] ?? $pair[1]), trim($pair[6] ?? $pair[4] ?? $pair[2]));
         }
 
         return SheetCell::unread($typed, 'this is no figure');
@@ -92,7 +103,10 @@ final readonly class CellReader
 
     private static function plain(string $typed): string
     {
-        return (string) preg_replace('/\s+/', ' ', LengthText::plain($typed));
+        // A star or a dagger leads to a footnote; "up to" says what a figure alone means as well.
+        $text = (string) preg_replace(['/[*†‡]+$/u', '/^(?:up to|bis|max\.?|jusqu.?a|tot)\s+(?=\d)/u'], '', LengthText::plain($typed));
+
+        return trim((string) preg_replace('/\s+/', ' ', $text));
     }
 
     private function figure(string $typed, string $text): SheetCell
@@ -100,6 +114,9 @@ final readonly class CellReader
         $length = Length::tryParse($text, $this->unit);
         if ($length === null) {
             return SheetCell::unread($typed, 'this is no figure a tape can show');
+        }
+        if ($this->isHalf) {
+            return $this->doubled($typed, $length);
         }
         $cell = new SheetCell($typed, $length, $this->worded($text), $this->limits($length));
 
@@ -112,6 +129,13 @@ final readonly class CellReader
         return preg_match('/^(\d{2,}),(?!00$|25$|50$|75$)\d{2,}$/', $text) === 1
             ? $cell->doubted('one figure with a decimal comma, or two figures?')
             : $cell;
+    }
+
+    private function doubled(string $typed, Length $half): SheetCell
+    {
+        $whole = $half->plus($half);
+
+        return new SheetCell($typed, $whole, $this->worded((string) LengthPrint::number($whole, $this->unit, 5)), $this->limits($whole));
     }
 
     private function limits(Length $length): ?string
@@ -162,7 +186,7 @@ final readonly class CellReader
         $here = [$this->inUnit($this->unit, $first, $typed), $this->inUnit($this->unit, $second, $typed)];
         $there = [$this->inUnit($this->other(), $first, $typed), $this->inUnit($this->other(), $second, $typed)];
         foreach ([[$here[0], $there[1]], [$here[1], $there[0]]] as [$own, $check]) {
-            if ($own->value !== null && $check->value !== null && $own->value->minus($check->value)->abs()->nanometres <= self::SAME_NM) {
+            if ($own->value !== null && $check->value !== null && $own->value->minus($check->value)->abs()->nanometres <= self::apart($check)) {
                 return $own;
             }
         }
@@ -170,6 +194,12 @@ final readonly class CellReader
         return $here[0]->value === null
             ? $here[0]->doubted('two figures that can\'t be read')
             : $here[0]->doubted('the two figures don\'t say the same measure');
+    }
+
+    /** How far apart two figures of one measure may lie: whole ones are rounded further. */
+    private static function apart(SheetCell $check): int
+    {
+        return preg_match('/^\d+\s*(?:"|in|cm)?$/', LengthText::plain($check->text)) === 1 ? self::SAME_WHOLE_NM : self::SAME_NM;
     }
 
     private function inUnit(Unit $unit, string $text, string $typed): SheetCell

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Sheet;
 
-/** A pasted text as lines of cells, whatever stood between the cells. */
+/** A pasted text as lines of cells, whatever stood between the cells and wherever the table began. */
 final readonly class PastedTable
 {
     /** More than any chart holds; a whole book is not looked through. */
@@ -14,9 +14,12 @@ final readonly class PastedTable
 
     public const MOST_CELLS = 90;
 
+    /** No line of a chart is longer: beyond it nothing is looked for. */
+    private const LONGEST_LINE = 4_000;
+
     private const SAME_MEANING = [
         "\r\n" => "\n", "\r" => "\n", "\u{FEFF}" => '', "\u{00AD}" => '', "\u{00A0}" => ' ', "\u{2007}" => ' ', "\u{2009}" => ' ',
-        "\u{202F}" => ' ', '−' => '-', '–' => '-', '—' => '-', '‑' => '-', '″' => '"', '”' => '"', '“' => '"',
+        "\u{202F}" => ' ', '−' => '-', '–' => '-', '—' => '-', '‑' => '-', '″' => '"', '”' => '"', '“' => '"', "''" => '"', '⁄' => '/',
     ];
 
     /** @param  list<SheetLine>  $lines those that are not empty */
@@ -28,13 +31,25 @@ final readonly class PastedTable
     public static function of(string $text): self
     {
         $text = strtr(mb_scrub(mb_strcut($text, 0, self::LARGEST_BYTES)), self::SAME_MEANING);
-        $typed = array_values(array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== ''));
+        $text = ListedCells::asTable(MarkdownTable::asTabs($text));
         $separator = Separator::in($text);
-        $kept = array_slice($typed, 0, self::MOST_LINES);
+        $character = $separator->character();
+        if ($character === null) {
+            $typed = array_values(array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== ''));
 
-        $lines = array_map(static fn (string $line): SheetLine => self::line($line, $separator), $kept);
+            return new self($separator, array_map(self::spaced(...), array_slice($typed, 0, self::MOST_LINES)), max(0, count($typed) - self::MOST_LINES));
+        }
+        $records = Records::of($text, $character);
+        $kept = array_map(
+            static fn (array $cells): array => array_slice($cells, 0, self::MOST_CELLS + 1),
+            array_slice($records, 0, self::MOST_LINES),
+        );
+        $lines = array_map(
+            static fn (array $cells): SheetLine => new SheetLine($cells[0] ?? '', array_slice($cells, 1), implode(' ', $cells)),
+            TableParts::stacked($kept),
+        );
 
-        return new self($separator, $separator === Separator::Spaces ? $lines : self::labelled($lines), count($typed) - count($kept));
+        return new self($separator, self::labelled($lines), count($records) - count($kept));
     }
 
     /**
@@ -60,20 +75,10 @@ final readonly class PastedTable
         );
     }
 
-    private static function line(string $typed, Separator $separator): SheetLine
+    private static function spaced(string $typed): SheetLine
     {
-        $typed = rtrim($typed, ' ');
-        $character = $separator->character();
-        if ($character === null) {
-            [$label, $cells] = SpacedLine::split($typed);
+        [$label, $cells] = SpacedLine::split(mb_strcut(rtrim($typed, ' '), 0, self::LONGEST_LINE));
 
-            return new SheetLine($label, array_slice($cells, 0, self::MOST_CELLS), $typed);
-        }
-        // An inch mark is no quote: only a cell that begins with one is quoted.
-        $quoted = preg_match('/(^|'.preg_quote($character, '/').')\s*"[^"]*"\s*('.preg_quote($character, '/').'|$)/', $typed) === 1;
-        $cells = $quoted ? str_getcsv($typed, $character, '"', '') : explode($character, $typed);
-        $cells = array_map(static fn (?string $cell): string => trim((string) $cell), array_slice($cells, 0, self::MOST_CELLS + 1));
-
-        return new SheetLine($cells[0], array_slice($cells, 1), $typed);
+        return new SheetLine($label, array_slice($cells, 0, self::MOST_CELLS), $typed);
     }
 }

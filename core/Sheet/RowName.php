@@ -9,115 +9,132 @@ use Underbolt\Pattern\ChartRow;
 use Underbolt\Pattern\CupLetter;
 
 /**
- * What a row of a pasted chart is about, by its usual names in English, German, French and Dutch.
+ * What a row of a pasted chart is about, by its usual names.
  *
  * Only a whole name counts: "waist" is the waist, "waist to hip" is not.
  */
 final readonly class RowName
 {
-    /** Names that only a garment's figure has. */
-    private const SLEEVE_WIDTHS = ['sleeve width', 'armelweite', 'largeur manche', 'largeur de manche', 'mouwwijdte'];
+    private const LETTERS = '[a-k]{1,3}';
 
-    private const NAMES = [
-        'high_bust' => [
-            'high bust', 'upper bust', 'high chest', 'upper chest', 'above bust',
-            'oberbrust', 'oberbrustumfang', 'obere brust', 'dessus poitrine', 'haut poitrine', 'dessus de poitrine', 'haut de poitrine',
-            'tour dessus poitrine', 'tour de dessus de poitrine', 'tour de haut de poitrine', 'bovenborst',
-            'boven borst', 'bovenborstomtrek', 'hoge borst',
-        ],
-        'full_bust' => [
-            'bust', 'full bust', 'chest', 'breast', 'brust', 'brustumfang', 'brustweite', 'oberweite',
-            'poitrine', 'tour de poitrine', 'tour poitrine', 'buste', 'borst', 'borstomtrek', 'borstwijdte', 'bovenwijdte',
-        ],
-        'waist' => [
-            'waist', 'natural waist', 'waistline', 'taillenumfang', 'taillenweite', 'taillenumf', 'tour de taille', 'tour taille',
-            'tailleomtrek', 'taillewijdte', 'taille omtrek',
-        ],
-        'hip' => [
-            'hip', 'hips', 'full hip', 'seat', 'hufte', 'huften', 'huftumfang', 'huftweite', 'gesass', 'gesassumfang', 'gesassweite',
-            'hanche', 'hanches', 'tour de hanches', 'tour de hanche', 'tour hanches', 'bassin', 'tour de bassin',
-            'heup', 'heupen', 'heupomtrek', 'heupwijdte',
-        ],
-        'bicep' => [
-            'bicep', 'biceps', 'upper arm', 'oberarm', 'oberarmumfang', 'oberarmweite', 'bras', 'tour de bras',
-            'bovenarm', 'bovenarmomtrek',
-            ...self::SLEEVE_WIDTHS,
-        ],
-        'cross_front' => ['cross front', 'across front', 'front width', 'vorderbreite', 'brustbreite', 'carrure devant', 'voorbreedte'],
-    ];
+    private const CUP_WORD = '(?:cup|korbchen|bonnet|copa|coppa|kupa)';
 
-    private const FINISHED = '/\b(?:finished|garment|fertig\w*|fini\w*|vetement|afgewerkt\w*|eindmaat|eindmaten)\b/';
+    /** `C cup`, `cup C`, `A/B cup`. */
+    private const CUP = '/\b'.self::CUP_WORD.'\s+(?<a>'.self::LETTERS.')(?:\s(?<b>'.self::LETTERS.'))?\b|\b(?<c>'.self::LETTERS.')(?:\s(?<d>'
+        .self::LETTERS.'))?\s+'.self::CUP_WORD.'\b/';
 
-    private const BODY = '/\b(?:body|korper\w*|corps|lichaam\w*)\b/';
+    /** `Bust (DD)`, `Bust C`: a letter alone in brackets may also be one of a diagram. */
+    private const BUST_LETTER = '/\bbust[\s,]*(?<bracket>[(\[])?(?<a>[A-K]{1,3})[)\]]?$/i';
 
-    private const NOISE = '/\b(?:measurements?|measure|girth|circumference|masse?|mesures?|maten|maat|chart|table|tabelle|tableau|cm|inch(?:es)?|in|zoll|pouces|duim|at|the|du|des)\b/';
+    /** What a line of a diagram is called: `A Bust`, `1. Bust`, `a) Bust`, `Bust [1]`, `Bust (A)`. */
+    private const MARK = '/^\s*(?:[A-Za-z]|\d{1,2})[.)]\s+|^\s*[A-Z]\s+(?=\p{L}{3})|\s*[(\[](?:[A-Za-z]|\d{1,2})[)\]]\s*$/u';
 
-    private const CUP = '/\b(?:cup|korbchen|bonnet)\s+([a-k]{1,3})\b|\b([a-k]{1,3})\s+(?:cup|korbchen|bonnet)\b/';
+    private const HALF = '/\b(?:half|halbe|halber|1 2|laid flat|flat|demi)\b|(?<!cross )\bacross\b(?! front)/';
 
     /**
      * @param  ?ChartPlace  $place  null where no row of a chart is meant for sure
+     * @param  list<string>  $cups  the cups that the row is for; empty where it is for all
      * @param  ?bool  $finished  what the words say of the chart; null where they don't
      * @param  ?Unit  $unit  the unit the words name first; null where they name none
+     * @param  bool  $isHalf  whether the figures are half girths
      */
-    private function __construct(public ?ChartPlace $place, public ?bool $finished, public ?Unit $unit)
+    private function __construct(public ?ChartPlace $place, public array $cups, public ?bool $finished, public ?Unit $unit, public bool $isHalf)
     {
     }
 
-    public static function of(string $label): self
+    /** @param  bool  $lettersAreCups  whether a single letter in brackets behind "bust" is a cup */
+    public static function of(string $label, bool $lettersAreCups = false): self
     {
-        $words = Words::plain($label);
-        $finished = match (true) {
-            preg_match(self::FINISHED, $words) === 1 => true,
-            preg_match(self::BODY, $words) === 1 => false,
-            default => null,
-        };
-        if ($finished === null && in_array(self::bare($words), self::SLEEVE_WIDTHS, true)) {
-            $finished = true;
+        $cups = self::cups($label, $lettersAreCups);
+        $unmarked = $cups === [] ? (string) preg_replace(self::MARK, ' ', $label) : $label;
+        $words = Words::plain($unmarked);
+        $isHalf = preg_match(self::HALF, $words) === 1 && preg_match('/\bacross front\b/', $words) !== 1;
+        $finished = self::says($words);
+        // A remark in brackets, such as "(9 in below the waist)", is no part of the name; "(high)" is.
+        $outside = Words::plain((string) preg_replace('/[(\[][^)\]]*[)\]]/', ' ', $unmarked));
+        $row = self::row($words) ?? (self::isRemark($unmarked) ? self::row($outside) : null);
+        if ($row === ChartRow::Bicep && in_array(self::bare($words), RowWords::SLEEVE_WIDTHS, true)) {
+            $finished ??= true;
         }
-        // A remark in brackets, such as "(9 in below the waist)", is no part of the name.
-        $row = self::row($words) ?? self::row(Words::plain(preg_replace('/\([^)]*\)/', ' ', $label) ?? ''));
-        $place = $row === null
-            ? null
-            : new ChartPlace($finished === true, $row, $row === ChartRow::FullBust ? self::cup($words, $label) : null);
+        $row ??= $cups !== [] && self::bare($words) === '' ? ChartRow::FullBust : null;
+        $place = $row === null ? null : new ChartPlace($finished === true, $row, $row === ChartRow::FullBust ? $cups[0] ?? null : null);
 
-        return new self($place?->exists() === true ? $place : null, $finished, self::unit($label));
+        return new self($place?->exists() === true ? $place : null, $row === ChartRow::FullBust ? $cups : [], $finished, self::unit($label), $isHalf);
+    }
+
+    /** Whether the words say nothing but which chart this is: "Finished garment measurements", never a sentence. */
+    public static function isHeading(string $label): bool
+    {
+        $words = explode(' ', Words::plain($label));
+        $known = [...RowWords::FINISHED, ...RowWords::BODY, ...RowWords::NOISE];
+
+        return self::says(implode(' ', $words)) !== null && array_diff($words, $known) === [];
+    }
+
+    /** A letter in brackets behind "bust" that may be a cup or one of a diagram; null where there is none. */
+    public static function bracketLetter(string $label): ?string
+    {
+        return preg_match(self::BUST_LETTER, trim($label), $found) === 1 && $found['bracket'] !== '' ? strtoupper($found['a']) : null;
+    }
+
+    /** "Body" wins: a table of body measurements may speak of the finished garment. */
+    private static function says(string $words): ?bool
+    {
+        $all = explode(' ', $words);
+
+        return array_intersect($all, RowWords::BODY) !== [] ? false : (array_intersect($all, RowWords::FINISHED) !== [] ? true : null);
+    }
+
+    private static function isRemark(string $label): bool
+    {
+        return preg_match('/[(\[]\s*(?:under|unter|sous|high|upper|hoch|haut)\b/i', $label) !== 1;
     }
 
     private static function row(string $words): ?ChartRow
     {
-        $bare = self::bare($words);
-        foreach (self::NAMES as $row => $names) {
-            if (in_array($bare, $names, true)) {
-                return ChartRow::from($row);
+        foreach ([self::bare($words, keep: true), self::bare($words)] as $bare) {
+            foreach (RowWords::NAMES as $row => $names) {
+                if (in_array($bare, $names, true)) {
+                    return ChartRow::from($row);
+                }
             }
         }
 
-        // A row for a cup alone is the bust's.
-        return $bare === '' && preg_match(self::CUP, $words) === 1 ? ChartRow::FullBust : null;
+        return null;
     }
 
     /** The name without what says which chart, cup or unit it is of. */
-    private static function bare(string $words): string
+    private static function bare(string $words, bool $keep = false): string
     {
-        $bare = preg_replace([self::CUP, self::FINISHED, self::BODY, self::NOISE], ' ', $words) ?? '';
+        $bare = (string) preg_replace([self::CUP, self::HALF, '/(?<=\bbust) [a-k]{1,3}$/'], [' ', ' ', ''], $words);
+        foreach ($keep ? RowWords::KEPT : [] as $kept) {
+            $bare = str_replace($kept, strtr($kept, ' ', '_'), $bare);
+        }
+        $left = array_diff(explode(' ', $bare), RowWords::FINISHED, RowWords::BODY, RowWords::NOISE, ['']);
 
-        return trim(preg_replace(['/\s+/', '/(?<=\bbust) [a-k]{1,3}$/'], [' ', ''], $bare) ?? '');
+        return strtr(implode(' ', $left), '_', ' ');
     }
 
-    private static function cup(string $words, string $label): ?string
+    /** @return list<string> as they are known here */
+    private static function cups(string $label, bool $lettersAreCups): array
     {
-        if (preg_match(self::CUP, $words, $cup) === 1) {
-            return CupLetter::canonical($cup[1] !== '' ? $cup[1] : $cup[2]);
+        $letters = [];
+        if (preg_match(self::CUP, Words::plain($label), $found, PREG_UNMATCHED_AS_NULL) === 1) {
+            $letters = [$found['a'], $found['b'], $found['c'], $found['d']];
+        } elseif (preg_match(self::BUST_LETTER, trim($label), $found) === 1) {
+            $isCup = $lettersAreCups || $found['bracket'] === '' || strlen($found['a']) > 1;
+            $letters = $isCup ? [$found['a']] : [];
         }
+        $known = array_map(CupLetter::canonical(...), array_filter($letters, static fn (?string $letter): bool => $letter !== null));
 
-        return preg_match('/\bbust[\s,]*\(?([A-K]{1,3})\)?$/i', trim($label), $cup) === 1 ? CupLetter::canonical($cup[1]) : null;
+        return array_values(array_filter($known, static fn (?string $cup): bool => $cup !== null));
     }
 
     /** "in" is also a word of three of the languages: it is a unit only at the end, in brackets, or before a bracket. */
     private static function unit(string $label): ?Unit
     {
         $found = [];
-        if (preg_match('/\bcm\b/i', $label, $cm, PREG_OFFSET_CAPTURE) === 1) {
+        if (preg_match('/\b(?:cm|centimet(?:re|er)s?)\b/i', $label, $cm, PREG_OFFSET_CAPTURE) === 1) {
             $found[$cm[0][1]] = Unit::Centimetre;
         }
         if (preg_match('/\b(?:inch(?:es)?|zoll|pouces|duim)\b|\bin\b\s*(?=$|[)\].(\/])|"/i', $label, $inch, PREG_OFFSET_CAPTURE) === 1) {

@@ -11,8 +11,9 @@ final readonly class SheetLine
      * @param  string  $label  empty where the line begins with a figure
      * @param  list<string>  $cells
      * @param  string  $typed  the whole line as it was pasted
+     * @param  bool  $isSizes  whether it names the sizes of what stands below it
      */
-    public function __construct(public string $label, public array $cells, public string $typed)
+    public function __construct(public string $label, public array $cells, public string $typed, public bool $isSizes = false)
     {
     }
 

@@ -17,7 +17,15 @@ final class SheetReader
 {
     private bool $finished = false;
 
+    /** @var bool whether a heading has come since the last row: else what it said ends with the next line of sizes */
+    private bool $isHeaded = false;
+
     private ?Unit $said = null;
+
+    /** @var ?list<int> the places of the sizes that the rows stand under; null before a line of sizes */
+    private ?array $places = null;
+
+    private bool $hasRows = false;
 
     /** @var array<string, SheetRow> by path */
     private array $rows = [];
@@ -33,9 +41,12 @@ final class SheetReader
 
     private function __construct(
         private readonly Separator $separator,
-        private readonly Unit $unit,
+        private readonly TableShape $shape,
+        private readonly SheetUnit $unit,
         private readonly Unit $sheet,
         private readonly ?ChartMeaning $meaning,
+        private readonly bool $lettersAreCups,
+        private readonly SheetSizes $sizes,
     ) {
     }
 
@@ -47,54 +58,86 @@ final class SheetReader
     {
         $table = PastedTable::of($text);
         $shape = TableShape::of($table->lines);
-        $unit = SheetUnit::of($shape, $sheet);
-        $self = new self($table->separator, $unit, $sheet, $meaning);
+        $unit = self::unitSaid($shape) ?? SheetUnit::of($shape, $sheet);
+        $letters = array_map(static fn (SheetLine $line): ?string => RowName::bracketLetter($line->label), $shape->rows());
+        $self = new self(
+            separator: $table->separator,
+            shape: $shape,
+            unit: $unit,
+            sheet: $sheet,
+            meaning: $meaning,
+            // Two letters behind "bust" are two cups; one is a letter of a diagram.
+            lettersAreCups: count(array_unique(array_filter($letters, static fn (?string $letter): bool => $letter !== null))) > 1,
+            sizes: new SheetSizes,
+        );
         if ($table->dropped > 0) {
             $self->notes[] = 'Only the first '.PastedTable::MOST_LINES." lines were read; {$table->dropped} more were not.";
         }
-        if ($unit !== $sheet) {
-            $self->notes[] = 'The figures are in '.($unit === Unit::Inch ? 'inches' : 'centimetres')
-                .', the sheet is not: each is kept with its unit.';
+        if ($unit->unit !== $sheet) {
+            $self->notes[] = 'The figures are in '.self::unitWord($unit->unit).', the sheet is not: each is kept with its unit.';
         }
 
-        return $self->preview($shape);
+        return $self->preview();
     }
 
-    private function preview(TableShape $shape): SheetPreview
+    /** What a title or the head of the sizes says of all figures: the first word that does. */
+    private static function unitSaid(TableShape $shape): ?SheetUnit
     {
-        $sizes = SheetSizes::of($shape);
         foreach ($shape->lines as $line) {
-            $this->line($line, $sizes->count());
+            $unit = $line->isSizes || ! $line->hasCells() ? RowName::of($line->label)->unit : null;
+            if ($unit !== null) {
+                return new SheetUnit($unit);
+            }
         }
-        $uneven = $shape->uneven ? 'A line of the table has fewer or more figures than there are names: look which belongs where.' : null;
-        $rows = array_map(fn (SheetRow $row): SheetRow => $this->checked($row, $uneven), [...array_values($this->rows), ...$this->unnamed]);
-        $names = $sizes->names(max([0, ...array_map(static fn (SheetRow $row): int => count($row->cells), $rows)]));
+
+        return null;
+    }
+
+    private static function unitWord(Unit $unit): string
+    {
+        return $unit === Unit::Inch ? 'inches' : 'centimetres';
+    }
+
+    private function preview(): SheetPreview
+    {
+        foreach ($this->shape->lines as $line) {
+            $line->isSizes ? $this->sizes($line) : $this->line($line);
+        }
+        $uneven = $this->shape->uneven ? 'A line of the table has fewer or more figures than there are names: look which belongs where.' : null;
+        $open = $this->unit->isOpen ? 'Inches or centimetres? Nothing says, and it could be either.' : null;
+        $names = $this->sizes->names();
+        $rows = array_map(
+            fn (SheetRow $row): SheetRow => $this->checked($row, $uneven ?? $open, count($names)),
+            [...array_values($this->rows), ...$this->unnamed],
+        );
 
         return new SheetPreview(
             separator: $this->separator,
-            unit: $this->unit,
-            transposed: $shape->transposed,
+            unit: $this->unit->unit,
+            transposed: $this->shape->transposed,
             sizes: $names,
-            sizesDoubt: $sizes->doubt ?? $this->sizesAgainst($shape, $sizes->count()),
-            rows: $this->squared($rows, count($names)),
+            sizesDoubt: $this->sizes->doubt() ?? $this->sizesAgainst(),
+            rows: $rows,
             leftOut: $this->leftOut,
-            hasRanges: $this->hasRanges($shape),
+            hasRanges: $this->hasRanges(),
             notes: $this->notes,
         );
     }
 
     /** Where most rows have another number of figures, it is the line of sizes that has lost or won one. */
-    private function sizesAgainst(TableShape $shape, int $sizes): ?string
+    private function sizesAgainst(): ?string
     {
-        $counts = array_count_values(
-            array_map(
-                static fn (SheetLine $line): int => count($line->cells),
-                array_filter($shape->lines, static fn (SheetLine $line): bool => $line->hasCells()),
-            ),
-        );
+        $heads = $this->shape->sizes();
+        if (count($heads) !== 1) {
+            return null;
+        }
+        $sizes = count($heads[0]->cells);
+        $counts = array_count_values(array_map(
+            static fn (SheetLine $line): int => count($line->cells),
+            array_filter($this->shape->rows(), static fn (SheetLine $line): bool => $line->hasCells()),
+        ));
         arsort($counts);
         $usual = array_key_first($counts) ?? $sizes;
-
         $most = max([0, ...array_keys($counts)]);
 
         return match (true) {
@@ -105,15 +148,37 @@ final class SheetReader
         };
     }
 
-    private function line(SheetLine $line, int $sizes): void
+    /** A line of sizes begins a table; a second one before any row gives the sizes other names. */
+    private function sizes(SheetLine $line): void
     {
-        $name = RowName::of($line->label);
+        if ($this->places !== null && ! $this->hasRows) {
+            $this->leftOut[] = self::short($line->typed).': other names of the same sizes';
+
+            return;
+        }
+        if (! $this->isHeaded) {
+            $this->finished = false;
+        }
+        $this->places = $this->sizes->take($line);
+        $this->hasRows = false;
+    }
+
+    private function line(SheetLine $line): void
+    {
+        $name = RowName::of($line->label, $this->lettersAreCups);
         if (! $line->hasCells()) {
             $this->heading($line, $name);
 
             return;
         }
-        $unit = $name->unit ?? $this->said ?? $this->unit;
+        if ($this->places === null && $name->place === null && $this->shape->sizes() !== []) {
+            $this->leftOut[] = self::short($line->typed).': stands above the sizes';
+
+            return;
+        }
+        $this->isHeaded = false;
+        $this->hasRows = true;
+        $unit = $name->unit ?? $this->said ?? $this->unit->unit;
         $place = $name->place;
         if ($place === null && Words::plain($line->label) === 'taille') {
             $place = RowName::of('taillenumfang')->place;
@@ -121,28 +186,38 @@ final class SheetReader
         if ($place !== null && $this->finished && $name->finished !== false) {
             $place = $place->asFinished()->exists() ? $place->asFinished() : null;
         }
-        $row = $this->row($line, $place, $unit, $sizes);
+        $places = $this->places ?? $this->sizes->counted(count($line->cells));
+        $row = $this->row($line, $place, $unit, $places, $name->isHalf);
         if ($place === null) {
             $this->unnamed($row, $line);
 
             return;
         }
-        $this->place($row, $place, $name);
+        foreach ($name->cups === [] ? [null] : $name->cups as $cup) {
+            $own = new ChartPlace($place->finished, $place->row, $cup);
+            $this->place(new SheetRow($row->label, $own, $row->unit, $row->cells, $row->doubt), $own, $name);
+        }
     }
 
-    /** A line of words alone says what the rows below it are about, or nothing. */
+    /** A line of nothing but such words says what the rows below it are about; a sentence says nothing. */
     private function heading(SheetLine $line, RowName $words): void
     {
-        $this->finished = $words->finished ?? $this->finished;
+        $isHeading = RowName::isHeading($line->label);
+        if ($isHeading) {
+            $this->finished = $words->finished === true;
+            $this->isHeaded = true;
+        }
         $this->said = $words->unit ?? $this->said;
-        if ($words->finished === null && $words->unit === null && trim($line->typed) !== '') {
+        if (! $isHeading && $words->unit === null && trim($line->typed) !== '') {
             $this->leftOut[] = self::short($line->typed).': no figures';
         }
     }
 
-    private function row(SheetLine $line, ?ChartPlace $place, Unit $unit, int $sizes): SheetRow
+    /** @param  list<int>  $places  of the sizes that it stands under */
+    private function row(SheetLine $line, ?ChartPlace $place, Unit $unit, array $places, bool $isHalf): SheetRow
     {
-        $reader = new CellReader($unit, $this->sheet, ($place ?? new ChartPlace(false, ChartRow::Waist))->kind(), $this->meaning);
+        $sizes = count($places);
+        $reader = new CellReader($unit, $this->sheet, ($place ?? new ChartPlace(false, ChartRow::Waist))->kind(), $this->meaning, $isHalf);
         $cells = $line->cells;
         while ($cells !== [] && end($cells) === '') {
             array_pop($cells);
@@ -160,17 +235,32 @@ final class SheetReader
         $marked = array_filter($strays, static fn (SheetCell $cell): bool => $cell->typed !== '' && $cell->doubt !== null) !== [];
         $stray = $this->separator === Separator::Spaces ? $strays !== [] : $marked && $filled < $sizes;
         $read = CellReader::withLoneFiguresDoubted($read);
+        $doubt ??= $isHalf ? 'A half girth, it seems: the figures are doubled.' : null;
         $doubt ??= $place !== null && $place->row->tellsUnit() && SheetUnit::contradicts($unit, $read)
-            ? 'The figures don\'t look like '.($unit === Unit::Inch ? 'inches' : 'centimetres').'.'
+            ? 'The figures don\'t look like '.self::unitWord($unit).'.'
             : null;
+        $doubt ??= $stray ? 'Something here is no figure: look which figure belongs where.' : null;
 
-        return new SheetRow(
-            $line->label,
-            $place,
-            $unit,
-            $read,
-            $doubt ?? ($stray ? 'Something here is no figure: look which figure belongs where.' : null),
-        );
+        return new SheetRow($line->label, $place, $unit, self::under($places, $read), $doubt);
+    }
+
+    /**
+     * Each cell at the place of its size among all sizes, in their order.
+     *
+     * @param  list<int>  $places
+     * @param  list<SheetCell>  $cells
+     * @return array<int, SheetCell>
+     */
+    private static function under(array $places, array $cells): array
+    {
+        $under = [];
+        foreach ($cells as $index => $cell) {
+            if (isset($places[$index])) {
+                $under[$places[$index]] = $cell;
+            }
+        }
+
+        return $under;
     }
 
     private function unnamed(SheetRow $row, SheetLine $line): void
@@ -196,6 +286,18 @@ final class SheetReader
         $there = $this->rows[$place->path()] ?? null;
         if ($there === null) {
             $this->rows[$place->path()] = $row;
+
+            return;
+        }
+        // A block that goes on with further sizes.
+        if (array_intersect_key($there->cells, $row->cells) === []) {
+            $this->rows[$place->path()] = new SheetRow(
+                $there->label,
+                $place,
+                $there->unit,
+                $there->cells + $row->cells,
+                $there->doubt ?? $row->doubt,
+            );
 
             return;
         }
@@ -229,39 +331,26 @@ final class SheetReader
     private static function compared(SheetRow $row, SheetRow $other): SheetRow
     {
         $cells = [];
-        foreach ($row->cells as $index => $cell) {
-            $twin = $other->cells[$index]->value ?? null;
+        foreach ($row->cells as $place => $cell) {
+            $twin = $other->cells[$place]->value ?? null;
             $differs = $cell->value !== null && $twin !== null && $cell->value->minus($twin)->abs()->nanometres > CellReader::SAME_NM;
-            $cells[] = $differs ? $cell->doubted('the row in the other unit says another figure') : $cell;
+            $cells[$place] = $differs ? $cell->doubted('the row in the other unit says another figure') : $cell;
         }
 
         return new SheetRow($row->label, $row->place, $row->unit, $cells, $row->doubt);
     }
 
-    /** A larger size has a larger figure, by about as much as its neighbours. */
-    private function checked(SheetRow $row, ?string $doubt): SheetRow
+    /** With a cell for every size; a larger size has a larger figure, by about as much as its neighbours. */
+    private function checked(SheetRow $row, ?string $doubt, int $sizes): SheetRow
     {
-        return new SheetRow($row->label, $row->place, $row->unit, RowSteps::doubted($row->cells), $row->doubt ?? $doubt);
+        $cells = array_map(static fn (int $place): SheetCell => $row->cells[$place] ?? SheetCell::empty(''), $sizes === 0 ? [] : range(0, $sizes - 1));
+
+        return new SheetRow($row->label, $row->place, $row->unit, RowSteps::doubted($cells), $row->doubt ?? $doubt);
     }
 
-    /**
-     * @param  list<SheetRow>  $rows
-     * @return list<SheetRow> each with a cell for every size
-     */
-    private function squared(array $rows, int $sizes): array
+    private function hasRanges(): bool
     {
-        return array_map(static fn (SheetRow $row): SheetRow => new SheetRow(
-            $row->label,
-            $row->place,
-            $row->unit,
-            array_slice(array_pad($row->cells, $sizes, SheetCell::empty('')), 0, $sizes),
-            $row->doubt,
-        ), $rows);
-    }
-
-    private function hasRanges(TableShape $shape): bool
-    {
-        foreach ($shape->lines as $line) {
+        foreach ($this->shape->rows() as $line) {
             if (array_filter($line->cells, CellReader::isRange(...)) !== []) {
                 return true;
             }

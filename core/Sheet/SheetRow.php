@@ -11,7 +11,7 @@ final readonly class SheetRow
 {
     /**
      * @param  ?ChartPlace  $place  null where a person has to say which row this is
-     * @param  list<SheetCell>  $cells  one for each size
+     * @param  array<int, SheetCell>  $cells  by the place of the size
      * @param  ?string  $doubt  why the whole row should be looked at
      */
     public function __construct(

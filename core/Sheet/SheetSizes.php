@@ -4,44 +4,80 @@ declare(strict_types=1);
 
 namespace Underbolt\Sheet;
 
-/** The sizes of a pasted chart, each with a name of its own. */
-final readonly class SheetSizes
+/** The sizes of a pasted text, each with a name of its own: those of all its tables, in the order in which they come. */
+final class SheetSizes
 {
     public const MOST = 60;
 
-    /**
-     * @param  list<string>  $names  as pasted; counted from 1 where no line of sizes was found
-     * @param  ?string  $doubt  why the line of sizes should be looked at
-     */
-    private function __construct(private array $names, public ?string $doubt)
-    {
-    }
+    /** @var list<string> */
+    private array $names = [];
 
-    public static function of(TableShape $shape): self
+    private ?string $doubt = null;
+
+    /**
+     * Takes a line of sizes in.
+     *
+     * @return list<int> the places of its sizes among all of them
+     */
+    public function take(SheetLine $line): array
     {
-        $names = $shape->sizes->cells ?? [];
-        while ($names !== [] && end($names) === '') {
-            array_pop($names);
+        $cells = $line->cells;
+        while ($cells !== [] && end($cells) === '') {
+            array_pop($cells);
         }
-        $names = array_slice($names, 0, self::MOST);
+        $cells = array_map(SizeNames::first(...), array_slice($cells, 0, self::MOST));
+        // A second table may give the same sizes in another order, or some of them.
+        $isKnown = array_diff($cells, $this->names) === [];
+        $this->doubt ??= $isKnown ? null : self::doubtOf($line, $cells);
+        $places = [];
+        foreach (self::unique($cells) as $name) {
+            $place = array_search($name, $this->names, true);
+            if ($place === false) {
+                $this->names[] = $name;
+                $place = count($this->names) - 1;
+            }
+            $places[] = $place;
+        }
 
-        return new self($names, self::doubtOf($shape, $names));
-    }
-
-    public function count(): int
-    {
-        return count($this->names);
+        return $places;
     }
 
     /**
-     * @param  int  $widest  how many cells the longest row has: so many are counted where no line of sizes was found
-     * @return list<string> unique
+     * Where no line of sizes was found they are counted from 1.
+     *
+     * @return list<int>
      */
-    public function names(int $widest): array
+    public function counted(int $sizes): array
     {
-        $names = $this->names === [] && $widest > 0 ? array_map(strval(...), range(1, min($widest, self::MOST))) : $this->names;
+        $sizes = min($sizes, self::MOST);
+        $this->doubt ??= 'No line of sizes was found; they are counted from 1.';
+        for ($place = count($this->names); $place < $sizes; $place++) {
+            $this->names[] = (string) ($place + 1);
+        }
+
+        return $sizes === 0 ? [] : range(0, $sizes - 1);
+    }
+
+    /** @return list<string> unique */
+    public function names(): array
+    {
+        return $this->names;
+    }
+
+    /** Why the line of sizes should be looked at. */
+    public function doubt(): ?string
+    {
+        return $this->doubt ?? (count($this->names) > self::MOST ? 'More than '.self::MOST.' sizes.' : null);
+    }
+
+    /**
+     * @param  list<string>  $cells
+     * @return list<string>
+     */
+    private static function unique(array $cells): array
+    {
         $seen = [];
-        foreach ($names as $size) {
+        foreach ($cells as $size) {
             $name = $size === '' ? '?' : $size;
             $free = $name;
             for ($count = 2; in_array($free, $seen, true); $count++) {
@@ -54,11 +90,10 @@ final readonly class SheetSizes
     }
 
     /** @param  list<string>  $names */
-    private static function doubtOf(TableShape $shape, array $names): ?string
+    private static function doubtOf(SheetLine $line, array $names): ?string
     {
         return match (true) {
-            $shape->sizes === null => 'No line of sizes was found; they are counted from 1.',
-            count($shape->sizes->cells) > self::MOST => 'Only the first '.self::MOST.' sizes were read.',
+            count($line->cells) > self::MOST => 'Only the first '.self::MOST.' sizes were read.',
             in_array('', $names, true) => 'A size has no name.',
             count(array_unique($names)) < count($names) => 'A size stands twice; where two envelopes use the same '
                 .'letter, add the envelope to the name.',

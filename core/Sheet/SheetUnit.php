@@ -5,30 +5,59 @@ declare(strict_types=1);
 namespace Underbolt\Sheet;
 
 use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\ChartRow;
 
-/** The unit a pasted chart is in where its rows name none. */
-final class SheetUnit
+/** The unit that a pasted chart is in where its rows name none: all of them decide together. */
+final readonly class SheetUnit
 {
-    /** Below this many centimetres no adult's bust, waist or hip lies, and above it in inches none does either. */
-    private const BORDER_CM = 56;
+    /** The widest of an adult's chart is more than this in centimetres, and less in inches, whatever the size. */
+    private const ADULT = 78.0;
+
+    /** Where the widest is less, it is inches: no child's chart is so small. */
+    private const SMALL = 48.0;
+
+    /** Where the smallest girth is less, it is inches: a child's in centimetres is not. */
+    private const CHILD = 45.0;
+
+    /** About; only to lay a waist beside the other girths. */
+    private const HIP_TO_WAIST = 1.2;
 
     /** Fewer figures than this say nothing. */
     private const FEWEST = 2;
 
-    /** The unit that the words say, else the one that nearly all figures look like, else the sheet's. */
-    public static function of(TableShape $shape, Unit $sheet): Unit
+    /** @param  bool  $isOpen  whether nobody can tell: inches of a large size, or centimetres of a small one */
+    public function __construct(public Unit $unit, public bool $isOpen = false)
     {
-        $figures = array_merge([], ...array_map(self::figuresIn(...), $shape->lines));
-        $border = self::BORDER_CM * Unit::Centimetre->nanometres();
-        $small = count(array_filter($figures, static fn (Length $figure): bool => $figure->nanometres < $border));
-        $nearlyAll = 0.8 * count($figures);
+    }
+
+    /** What fractions, marks and names of sizes tell, else the size of the figures, else the sheet's. */
+    public static function of(TableShape $shape, Unit $sheet): self
+    {
+        $lines = array_filter($shape->rows(), static function (SheetLine $line): bool {
+            $name = RowName::of($line->label);
+
+            return $name->place?->row->tellsUnit() === true && $name->unit === null && ! $name->isHalf;
+        });
+        $cells = array_merge([], ...array_map(static fn (SheetLine $line): array => $line->cells, array_values($lines)));
+        $figures = array_merge([], ...array_map(self::figures(...), array_values($lines)));
+        if (array_filter($cells, self::isInches(...)) !== []) {
+            return new self(Unit::Inch);
+        }
+        if (count($figures) < self::FEWEST) {
+            return new self($sheet);
+        }
+        sort($figures);
+        // One slip at the end decides nothing.
+        $widest = $figures[(int) floor(0.9 * (count($figures) - 1))];
+        $sizes = array_merge([], ...array_map(static fn (SheetLine $line): array => $line->cells, $shape->sizes()));
 
         return match (true) {
-            count($figures) < self::FEWEST => $sheet,
-            $small >= $nearlyAll => Unit::Inch,
-            count($figures) - $small >= $nearlyAll => Unit::Centimetre,
-            default => $sheet,
+            $widest >= self::ADULT => new self(Unit::Centimetre),
+            $widest < self::SMALL, $figures[0] < self::CHILD, SizeNames::arePlus($sizes) => new self(Unit::Inch),
+            SizeNames::areHeights($sizes) => new self(Unit::Centimetre),
+            default => new self($sheet, true),
         };
     }
 
@@ -39,38 +68,43 @@ final class SheetUnit
      */
     public static function contradicts(Unit $named, array $cells): bool
     {
-        $values = array_values(
-            array_filter(
-                array_map(static fn (SheetCell $cell): ?int => $cell->value?->nanometres, $cells),
-                static fn (?int $value): bool => $value !== null,
-            ),
-        );
+        $values = array_map(static fn (SheetCell $cell): ?int => $cell->value?->nanometres, $cells);
+        $values = array_values(array_filter($values, static fn (?int $value): bool => $value !== null));
         sort($values);
         $median = $values[intdiv(count($values), 2)] ?? null;
         if ($median === null) {
             return false;
         }
+        $figure = $median / $named->nanometres();
 
-        return $named === Unit::Inch
-            ? $median > self::BORDER_CM * Unit::Inch->nanometres()
-            : $median < self::BORDER_CM * Unit::Centimetre->nanometres();
+        return $named === Unit::Inch ? $figure > self::ADULT : $figure < self::SMALL;
     }
 
-    /**
-     * The first figure of every cell of a row that names no unit; a pair speaks for itself.
-     *
-     * @return list<Length> read as centimetres
-     */
-    private static function figuresIn(SheetLine $line): array
+    /** A fraction, an inch mark, or the word. */
+    private static function isInches(string $cell): bool
     {
-        $name = RowName::of($line->label);
-        $figures = [];
-        foreach ($name->place?->row->tellsUnit() === true && $name->unit === null ? $line->cells : [] as $cell) {
-            if (preg_match('/^\d+(?:[.,]\d+)?(?![\d.,])(?!.*[(\[])/', $cell, $first) === 1) {
-                $figures[] = Length::tryParse($first[0], Unit::Centimetre);
-            }
-        }
+        $first = preg_split('/[(\[]/', LengthText::plain($cell))[0] ?? '';
 
-        return array_values(array_filter($figures, static fn (?Length $figure): bool => $figure !== null));
+        return preg_match('/\d\s*"|\d\s?in\b|\d\s?inch|\d[\s-]+\d{1,2}\/(?:2|4|8|16)\b/', $first) === 1;
+    }
+
+    /** @return list<float> of a row, a waist's as wide as the hip that goes with it */
+    private static function figures(SheetLine $line): array
+    {
+        $figures = array_filter(array_map(self::figure(...), $line->cells), static fn (?float $figure): bool => $figure !== null);
+        $isWaist = RowName::of($line->label)->place?->row === ChartRow::Waist;
+
+        return array_map(static fn (float $figure): float => $isWaist ? $figure * self::HIP_TO_WAIST : $figure, array_values($figures));
+    }
+
+    /** The first figure of a cell that names no unit; a pair speaks for itself. */
+    private static function figure(string $cell): ?float
+    {
+        if (preg_match('/^(?:\D{0,7}\s)?\d+(?:[.,]\d+)?(?![\d.,\/])(?!.*[(\[])/', $cell, $first) !== 1) {
+            return null;
+        }
+        $length = Length::tryParse((string) preg_replace('/^\D+/', '', $first[0]), Unit::Centimetre);
+
+        return $length === null ? null : $length->nanometres / Unit::Centimetre->nanometres();
     }
 }

@@ -8,12 +8,14 @@ namespace Underbolt\Sheet;
 final class SizeNames
 {
     private const HEADINGS = [
-        'size', 'sizes', 'pattern size', 'sz', 'eu', 'uk', 'us', 'de', 'fr', 'nl', 'size eu', 'size us', 'size uk',
-        'eu size', 'us size', 'uk size',
-        'grosse', 'grossen', 'gr', 'konfektionsgrosse', 'maat', 'maten', 'kledingmaat', 'pointure', 'tailles',
+        'size', 'sizes', 'pattern size', 'sz', 'eu', 'uk', 'us', 'de', 'fr', 'nl', 'it', 'int', 'size eu', 'size us', 'size uk',
+        'eu size', 'us size', 'uk size', 'size in', 'size inches', 'size cm', 'size centimetres', 'alpha', 'numeric', 'alpha size',
+        'misses', 'misses size', 'miss', 'women', 'womens', 'womens size', 'plus', 'plus size', 'petite', 'child', 'children', 'girls', 'boys',
+        'men', 'mens', 'grosse', 'grossen', 'gr', 'konfektionsgrosse', 'maat', 'maten', 'kledingmaat', 'pointure', 'tailles', 'storlek', 'stl',
+        'storrelse', 'str', 'koko', 'taglia', 'taglie', 'talla', 'tallas', 'tamanho', 'tamanhos', 'rozmiar', 'rozmiary',
     ];
 
-    private const LETTERS = '\d{0,2}X{0,4}[SL]|M|\d{1,2}X|one size|(?:X{1,3}-?)?(?:small|large)|medium';
+    private const LETTERS = '\d{0,2}X{0,4}[SL](?:\/\d{0,2}X{0,4}[SML])?|M(?:\/L)?|S\/M|\d{1,2}X(?:\/\d{1,2}X)?|one size|(?:X{1,3}-?)?(?:small|large)|medium|[A-K]';
 
     private const FIGURES = '\d{1,3}(?:\/\d{1,3})?(?:-\d{1,3})?\s?[a-z]{0,2}';
 
@@ -23,10 +25,40 @@ final class SizeNames
         return in_array(Words::plain($label), self::HEADINGS, true);
     }
 
+    /** The first of several names of a size: `XS` of `XS (4-6)`, `4` of `US 4`. */
+    public static function first(string $name): string
+    {
+        $alone = trim((string) preg_replace(['/\s*[(\[][^)\]]*[)\]]\s*$/', '/^(?:US|UK|EU|DE|FR|IT|Size|Gr\.?)\s*(?=\d)/i'], '', $name));
+
+        return $alone === '' ? $name : $alone;
+    }
+
+    /**
+     * Whether they are sizes of the larger range, such as `18W` and `2X`.
+     *
+     * @param  list<string>  $names
+     */
+    public static function arePlus(array $names): bool
+    {
+        return preg_grep('/^(?:\d{2}W|\dX)$/i', $names) !== [];
+    }
+
+    /**
+     * Whether they are children's sizes, which are called after a height in centimetres.
+     *
+     * @param  list<string>  $names
+     */
+    public static function areHeights(array $names): bool
+    {
+        $heights = array_filter($names, static fn (string $name): bool => ctype_digit($name) && (int) $name >= 80 && (int) $name <= 176);
+
+        return $names !== [] && count($heights) === count($names);
+    }
+
     /** @param  list<string>  $cells  empty ones don't count */
     public static function areSizes(array $cells): bool
     {
-        $named = array_values(array_filter($cells, static fn (string $cell): bool => $cell !== ''));
+        $named = array_values(array_filter(array_map(self::first(...), $cells), static fn (string $cell): bool => $cell !== ''));
 
         return count($named) > 1 && self::couldBeSizes($named) && (self::haveLetters($named) || self::countUp($named));
     }
@@ -55,10 +87,12 @@ final class SizeNames
             if (! ctype_digit($name)) {
                 return false;
             }
-            if ($before !== null && (int) $name <= $before) {
+            // The size below 0 is called 00.
+            $size = $name === '00' ? -1 : (int) $name;
+            if ($before !== null && $size <= $before) {
                 return true;
             }
-            $before = (int) $name;
+            $before = $size;
         }
 
         return false;

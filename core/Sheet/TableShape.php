@@ -4,36 +4,52 @@ declare(strict_types=1);
 
 namespace Underbolt\Sheet;
 
-/** A pasted table with its line of sizes found and its rows lying across, whichever way it stood. */
+/** A pasted text with its lines of sizes found and all rows lying across, whichever way they stood. */
 final readonly class TableShape
 {
     /**
-     * @param  ?SheetLine  $sizes  null where no line of sizes was found
-     * @param  list<SheetLine>  $lines  all others
+     * @param  list<SheetLine>  $lines  words, sizes and rows in their order
      * @param  bool  $uneven  a turned line had fewer or more cells than there are names: nobody can tell which
      */
-    private function __construct(public bool $transposed, public ?SheetLine $sizes, public array $lines, public bool $uneven = false)
+    private function __construct(public bool $transposed, public array $lines, public bool $uneven = false)
     {
     }
 
     /** @param  list<SheetLine>  $lines */
     public static function of(array $lines): self
     {
-        return self::turned($lines) ?? self::across(self::withoutUnitColumn($lines));
-    }
+        $lines = self::withoutUnitColumn($lines);
+        $across = [];
+        $transposed = false;
+        $uneven = false;
+        for ($at = 0; $at < count($lines); $at++) {
+            $turned = self::turned($lines, $at);
+            if ($turned === null) {
+                $line = $lines[$at];
+                $across[] = self::isSizes($line, $lines) ? new SheetLine($line->label, $line->cells, $line->typed, true) : $line;
 
-    /** @param  list<SheetLine>  $lines */
-    private static function across(array $lines): self
-    {
-        foreach ($lines as $index => $line) {
-            if (self::isSizes($line, $lines)) {
-                unset($lines[$index]);
-
-                return new self(false, $line, array_values($lines));
+                continue;
             }
+            [$rows, $last, $isUneven] = $turned;
+            array_push($across, ...$rows);
+            $at = $last;
+            $transposed = true;
+            $uneven = $uneven || $isUneven;
         }
 
-        return new self(false, null, $lines);
+        return new self($transposed, $across, $uneven);
+    }
+
+    /** @return list<SheetLine> those that name sizes */
+    public function sizes(): array
+    {
+        return array_values(array_filter($this->lines, static fn (SheetLine $line): bool => $line->isSizes));
+    }
+
+    /** @return list<SheetLine> all others */
+    public function rows(): array
+    {
+        return array_values(array_filter($this->lines, static fn (SheetLine $line): bool => ! $line->isSizes));
     }
 
     /** @param  list<SheetLine>  $lines all of the table */
@@ -56,47 +72,46 @@ final readonly class TableShape
     }
 
     /**
-     * A table with the sizes down and the points across, turned; null where it isn't one.
+     * A table with the sizes down and the points across that begins at a line, turned; null where none does.
      *
      * @param  list<SheetLine>  $lines
+     * @return ?array{list<SheetLine>, int, bool} its lines across, the last of its lines, whether it is uneven
      */
-    private static function turned(array $lines): ?self
+    private static function turned(array $lines, int $at): ?array
     {
-        foreach ($lines as $at => $heading) {
-            $names = $heading->cells;
-            $known = array_filter($names, static fn (string $name): bool => RowName::of($name)->place !== null);
-            if (count($known) < 2) {
-                continue;
-            }
-            $sized = array_map(
-                static fn (SheetLine $line): ?SheetLine => self::sizeFirst($line, count($names)),
-                array_slice($lines, $at + 1),
-            );
-            $sized = array_values(array_filter($sized, static fn (?SheetLine $line): bool => $line !== null));
-            $sizes = array_map(static fn (SheetLine $line): string => $line->label, $sized);
-            if ($sized === [] || ! SizeNames::couldBeSizes($sizes)) {
-                continue;
-            }
-            $rows = [];
-            foreach ($names as $column => $name) {
-                $cells = array_map(static fn (SheetLine $line): string => $line->cells[$column] ?? '', $sized);
-                $rows[] = new SheetLine($name, $cells, $name);
-            }
-            $uneven = array_filter($sized, static fn (SheetLine $line): bool => count($line->cells) !== count($names));
-            // A name that got into the label has pushed the others along.
-            if (array_filter(explode(' ', $heading->label), static fn (string $word): bool => RowName::of($word)->place !== null) !== []) {
-                $uneven[] = $heading;
-            }
-
-            return new self(
-                true,
-                new SheetLine($heading->label, $sizes, $heading->typed),
-                [...array_slice($lines, 0, $at), ...$rows],
-                $uneven !== [],
-            );
+        $heading = $lines[$at];
+        $names = $heading->cells;
+        if (! self::namesPoints($heading)) {
+            return null;
         }
+        $sized = [];
+        $words = [];
+        for ($last = $at; $last + 1 < count($lines); $last++) {
+            $next = $lines[$last + 1];
+            if (self::namesPoints($next) || ($sized !== [] && ! $next->hasCells() && RowName::isHeading($next->label))) {
+                break;
+            }
+            $size = self::sizeFirst($next, count($names));
+            $size === null ? $words[] = $next : $sized[] = $size;
+        }
+        $sizes = array_map(static fn (SheetLine $line): string => $line->label, $sized);
+        if ($sized === [] || ! SizeNames::couldBeSizes($sizes)) {
+            return null;
+        }
+        $rows = [new SheetLine($heading->label, $sizes, $heading->typed, true)];
+        foreach ($names as $column => $name) {
+            $rows[] = new SheetLine($name, array_map(static fn (SheetLine $line): string => $line->cells[$column] ?? '', $sized), $name);
+        }
+        $uneven = array_filter($sized, static fn (SheetLine $line): bool => count($line->cells) !== count($names)) !== [];
+        // A name that got into the label has pushed the others along.
+        $pushed = array_filter(explode(' ', $heading->label), static fn (string $word): bool => RowName::of($word)->place !== null) !== [];
 
-        return null;
+        return [[...$rows, ...$words], $last, $uneven || $pushed];
+    }
+
+    private static function namesPoints(SheetLine $line): bool
+    {
+        return count(array_filter($line->cells, static fn (string $name): bool => RowName::of($name)->place !== null)) >= 2;
     }
 
     /** The line with its size as the label; null where it has no cells. */

@@ -97,7 +97,7 @@ test('a cell is read as it is meant', function (string $cell, string $text, ?str
         '84,88',
         '84,88',
         'two figures',
-    ], ['9', '9', 'no body'], ['1000', '1000', 'no body'], ['ca. 84', '', 'no figure'], ['84*', '', 'no figure'],
+    ], ['9', '9', 'no body'], ['1000', '1000', 'no body'], ['ca. 84', '', 'no figure'], ['84*', '84'], ['up to 88', '88'], ['84/33', '84'], ["36''", '36"'], ['36 1⁄2 in', '36 1/2 in'],
     ['84 1/3', '', 'no figure'],
     ['60,564', '60,564', 'run together'], ['37.875', '37.875'], ['90-86', '', 'backwards'], ['60-90', '', 'too wide'], ['86-90', '', 'say whether'],
 ]);

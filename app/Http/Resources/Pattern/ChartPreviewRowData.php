@@ -29,7 +29,7 @@ final readonly class ChartPreviewRowData
             $cell->typed,
             $cell->text,
             $cell->doubt === null ? null : RefusalResponse::sentence($cell->doubt),
-        ), $row->cells);
+        ), array_values($row->cells));
 
         return new self($row->label, $row->place?->path(), $row->doubt, $cells);
     }

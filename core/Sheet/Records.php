@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Sheet;
+
+/** A text as records of cells, the way spreadsheets write them: a quoted cell may hold the separator and line breaks. */
+final class Records
+{
+    /** A longer cell is no cell but a stray quote. */
+    private const LONGEST_QUOTED = 300;
+
+    /**
+     * @param  non-empty-string  $separator  one character
+     * @return list<list<string>> without the records in which nothing stands
+     */
+    public static function of(string $text, string $separator): array
+    {
+        $part = preg_quote($separator, '/');
+        // An inch mark is no quote: only a cell that begins with one, and ends with it, is quoted.
+        $quoted = '/\G *"((?:[^"]|""){0,'.self::LONGEST_QUOTED."})\" *(?=[{$part}\n]|\$)/";
+        $plain = "/\G[^{$part}\n]*/";
+        $records = [];
+        $record = [];
+        $length = strlen($text);
+        for ($at = 0; $at <= $length; $at++) {
+            $cell = preg_match($quoted, $text, $found, 0, $at) === 1 ? strtr($found[1], ['""' => '"', "\n" => ' ']) : null;
+            if ($cell === null) {
+                preg_match($plain, $text, $found, 0, $at);
+                $cell = $found[0] ?? '';
+            }
+            $record[] = trim($cell);
+            $at += strlen($found[0] ?? '');
+            if (($text[$at] ?? "\n") === "\n") {
+                $records[] = $record;
+                $record = [];
+            }
+        }
+
+        return array_values(array_filter($records, static fn (array $cells): bool => implode('', $cells) !== ''));
+    }
+}

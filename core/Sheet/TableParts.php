@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Sheet;
+
+/** Tables that stand beside each other, that don't begin in the first column, or whose groups have a column of their own. */
+final class TableParts
+{
+    /**
+     * @param  list<list<string>>  $records
+     * @return list<list<string>> one table under the other, each beginning in the first column
+     */
+    public static function stacked(array $records): array
+    {
+        $gap = self::gap($records);
+        if ($gap !== null) {
+            $left = array_map(static fn (array $cells): array => array_slice($cells, 0, $gap), $records);
+            $right = array_map(static fn (array $cells): array => array_slice($cells, $gap + 1), $records);
+
+            return [...self::stacked(self::filled($left)), ...self::stacked(self::filled($right))];
+        }
+        while ($records !== [] && self::isEmptyColumn($records, 0) && max(array_map(count(...), $records)) > 1) {
+            $records = array_map(static fn (array $cells): array => array_slice($cells, 1), $records);
+        }
+
+        return self::withGroupsAsHeadings($records);
+    }
+
+    /**
+     * A column that is empty all the way down, with a table that has names of rows on either side.
+     *
+     * @param  list<list<string>>  $records
+     */
+    private static function gap(array $records): ?int
+    {
+        $width = max([0, ...array_map(count(...), $records)]);
+        for ($column = 2; $column < $width - 2; $column++) {
+            if (self::isEmptyColumn($records, $column) && self::namesRows($records, $column + 1) && self::namesRows($records, 0)) {
+                return $column;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<list<string>>  $records */
+    private static function isEmptyColumn(array $records, int $column): bool
+    {
+        return array_filter($records, static fn (array $cells): bool => ($cells[$column] ?? '') !== '') === [];
+    }
+
+    /** @param  list<list<string>>  $records */
+    private static function namesRows(array $records, int $column): bool
+    {
+        return count(array_filter($records, static fn (array $cells): bool => self::isRowName($cells[$column] ?? ''))) >= 2;
+    }
+
+    private static function isRowName(string $cell): bool
+    {
+        return $cell !== '' && RowName::of($cell)->place !== null;
+    }
+
+    /**
+     * The first column may hold the group ("Body", "Finished"), once or on every line: it becomes a line of its own.
+     *
+     * @param  list<list<string>>  $records
+     * @return list<list<string>>
+     */
+    private static function withGroupsAsHeadings(array $records): array
+    {
+        if (array_filter($records, self::isGroup(...)) === []) {
+            return $records;
+        }
+        $lines = [];
+        $group = null;
+        foreach ($records as $cells) {
+            if (self::isGroup($cells) && $cells[0] !== $group) {
+                $group = $cells[0];
+                $lines[] = [$group];
+            }
+            $lines[] = self::isGroup($cells) || ($cells[0] ?? '') === '' ? array_slice($cells, 1) : $cells;
+        }
+
+        return $lines;
+    }
+
+    /** @param  list<string>  $cells */
+    private static function isGroup(array $cells): bool
+    {
+        return RowName::isHeading($cells[0] ?? '') && self::isRowName($cells[1] ?? '');
+    }
+
+    /**
+     * @param  list<list<string>>  $records
+     * @return list<list<string>> without those in which nothing stands
+     */
+    private static function filled(array $records): array
+    {
+        return array_values(array_filter($records, static fn (array $cells): bool => implode('', $cells) !== ''));
+    }
+}
