@@ -39,17 +39,14 @@ final readonly class PastedTable
 
             return new self($separator, array_map(self::spaced(...), array_slice($typed, 0, self::MOST_LINES)), max(0, count($typed) - self::MOST_LINES));
         }
-        $records = Records::of($text, $character);
-        $kept = array_map(
-            static fn (array $cells): array => array_slice($cells, 0, self::MOST_CELLS + 1),
-            array_slice($records, 0, self::MOST_LINES),
-        );
+        [$records, $dropped] = Records::of($text, $character, self::MOST_LINES);
+        $kept = array_map(static fn (array $cells): array => array_slice($cells, 0, self::MOST_CELLS + 1), $records);
         $lines = array_map(
             static fn (array $cells): SheetLine => new SheetLine($cells[0] ?? '', array_slice($cells, 1), implode(' ', $cells)),
             TableParts::stacked($kept),
         );
 
-        return new self($separator, self::labelled($lines), count($records) - count($kept));
+        return new self($separator, self::labelled($lines), $dropped);
     }
 
     /**

@@ -12,9 +12,10 @@ final class Records
 
     /**
      * @param  non-empty-string  $separator  one character
-     * @return list<list<string>> without the records in which nothing stands
+     * @param  int  $most  so many are read; of the rest only the lines are counted
+     * @return array{list<list<string>>, int} without the records in which nothing stands, and how many more lines there are
      */
-    public static function of(string $text, string $separator): array
+    public static function of(string $text, string $separator, int $most): array
     {
         $part = preg_quote($separator, '/');
         // An inch mark is no quote: only a cell that begins with one, and ends with it, is quoted.
@@ -23,7 +24,7 @@ final class Records
         $records = [];
         $record = [];
         $length = strlen($text);
-        for ($at = 0; $at <= $length; $at++) {
+        for ($at = 0; $at <= $length && count($records) < $most; $at++) {
             $cell = preg_match($quoted, $text, $found, 0, $at) === 1 ? strtr($found[1], ['""' => '"', "\n" => ' ']) : null;
             if ($cell === null) {
                 preg_match($plain, $text, $found, 0, $at);
@@ -36,7 +37,11 @@ final class Records
                 $record = [];
             }
         }
+        $rest = trim(substr($text, $at));
 
-        return array_values(array_filter($records, static fn (array $cells): bool => implode('', $cells) !== ''));
+        return [
+            array_values(array_filter($records, static fn (array $cells): bool => implode('', $cells) !== '')),
+            $rest === '' ? 0 : substr_count($rest, "\n") + 1,
+        ];
     }
 }

@@ -27,7 +27,7 @@ final readonly class RowName
     private const BUST_LETTER = '/\bbust[\s,]*(?<bracket>[(\[])?(?<a>[A-K]{1,3})[)\]]?$/i';
 
     /** What a line of a diagram is called: `A Bust`, `1. Bust`, `a) Bust`, `Bust [1]`, `Bust (A)`. */
-    private const MARK = '/^\s*(?:[A-Za-z]|\d{1,2})[.)]\s+|^\s*[A-Z]\s+(?=\p{L}{3})|\s*[(\[](?:[A-Za-z]|\d{1,2})[)\]]\s*$/u';
+    private const MARK = '/^\s*[(\[]?(?:[A-Za-z]|\d{1,2})[.):\]]\s*(?=\p{L})|^\s*(?:[A-Z]|\d{1,2})\s+(?:-\s+)?(?=\p{L}{3})|\s*[(\[](?:[A-Za-z]|\d{1,2})[)\]]\s*$/u';
 
     private const HALF = '/\b(?:half|halbe|halber|1 2|laid flat|flat|demi)\b|(?<!cross )\bacross\b(?! front)/';
 
@@ -47,12 +47,13 @@ final readonly class RowName
     {
         $cups = self::cups($label, $lettersAreCups);
         $unmarked = $cups === [] ? (string) preg_replace(self::MARK, ' ', $label) : $label;
-        $words = Words::plain($unmarked);
+        // Alone "taille" may be the French word for size; a line of a diagram is a girth.
+        $words = Words::plain($unmarked === $label ? $label : "{$unmarked} girth");
         $isHalf = preg_match(self::HALF, $words) === 1 && preg_match('/\bacross front\b/', $words) !== 1;
         $finished = self::says($words);
         // A remark in brackets, such as "(9 in below the waist)", is no part of the name; "(high)" is.
         $outside = Words::plain((string) preg_replace('/[(\[][^)\]]*[)\]]/', ' ', $unmarked));
-        $row = self::row($words) ?? (self::isRemark($unmarked) ? self::row($outside) : null);
+        $row = self::row($words) ?? (self::isRemark($unmarked) ? self::row($outside) : null) ?? self::inTwoLanguages($unmarked);
         if ($row === ChartRow::Bicep && in_array(self::bare($words), RowWords::SLEEVE_WIDTHS, true)) {
             $finished ??= true;
         }
@@ -90,8 +91,22 @@ final readonly class RowName
         return preg_match('/[(\[]\s*(?:under|unter|sous|high|upper|hoch|haut)\b/i', $label) !== 1;
     }
 
+    /** `Oberweite / Bust`: two names of one row. */
+    private static function inTwoLanguages(string $label): ?ChartRow
+    {
+        $parts = preg_split('/\s*\/\s*|\s+-\s+/', $label);
+        $parts = $parts === false ? [] : $parts;
+        $rows = array_map(static fn (string $part): ?ChartRow => self::row(Words::plain($part).' girth'), $parts);
+
+        return count($parts) > 1 && count(array_unique($rows, SORT_REGULAR)) === 1 ? $rows[0] : null;
+    }
+
     private static function row(string $words): ?ChartRow
     {
+        // Alone it may be the French word for size.
+        if (self::bare($words) === 'taille') {
+            return $words === 'taille' ? null : ChartRow::Waist;
+        }
         foreach ([self::bare($words, keep: true), self::bare($words)] as $bare) {
             foreach (RowWords::NAMES as $row => $names) {
                 if (in_array($bare, $names, true)) {

@@ -26,12 +26,12 @@ final class RowWords
             'bust', 'full bust', 'chest', 'breast', 'bust full', 'chest bust', 'bust chest', 'bust line', 'bustline',
             'brust', 'brustumfang', 'brustumf', 'brustweite', 'oberweite', 'poitrine', 'tour de poitrine', 'tour poitrine', 'buste',
             'borst', 'borstomtrek', 'borstwijdte', 'bovenwijdte', 'bystvidd', 'byst', 'brystvidde', 'overvidde', 'bryst',
-            'rinnanymparys', 'rinta', 'seno', 'giro petto', 'giro seno', 'petto', 'busto', 'pecho', 'contorno pecho', 'contorno busto',
+            'brost', 'brostvidd', 'rinnanymparys', 'rinta', 'seno', 'giro petto', 'giro seno', 'petto', 'busto', 'pecho', 'contorno pecho', 'contorno busto',
             'peito', 'biust', 'obwod biustu', 'obwod klatki piersiowej',
         ],
         'waist' => [
             'waist', 'natural waist', 'waistline', 'waist line', 'waist natural', 'taillenumfang', 'taillenweite', 'taillenumf',
-            'tour de taille', 'tour taille', 'tailleomtrek', 'taillewijdte', 'taille omtrek', 'midjevidd', 'midja', 'taljevidde', 'talje',
+            'tour de taille', 'tour taille', 'tailleomtrek', 'taillewijdte', 'taille omtrek', 'midjevidd', 'midja', 'midjematt', 'taljevidde', 'talje',
             'vyotaronymparys', 'vyotaro', 'livvidde', 'midje', 'vita', 'giro vita', 'cintura', 'contorno cintura', 'talia', 'obwod talii',
             'obwod pasa', 'pas',
         ],
@@ -39,7 +39,7 @@ final class RowWords
             'hip', 'hips', 'full hip', 'hip full', 'low hip', 'lower hip', 'hip low', 'hip line', 'hipline', 'seat', 'hufte', 'huften',
             'huftumfang', 'huftweite', 'gesass', 'gesassumfang', 'gesassweite', 'hanche', 'hanches', 'tour de hanches', 'tour de hanche',
             'tour hanches', 'bassin', 'tour de bassin', 'heup', 'heupen', 'heupomtrek', 'heupwijdte', 'stussvidd', 'hoftvidd', 'stuss',
-            'hoft', 'hoftevidde', 'hofte', 'lantionymparys', 'lantio', 'seteparti', 'fianchi', 'giro fianchi', 'cadera', 'caderas',
+            'hoft', 'hoftmatt', 'hoftevidde', 'hofte', 'lantionymparys', 'lantio', 'seteparti', 'fianchi', 'giro fianchi', 'cadera', 'caderas',
             'contorno cadera', 'contorno caderas', 'anca', 'ancas', 'quadril', 'contorno anca', 'contorno quadril', 'biodra', 'obwod bioder',
         ],
         'bicep' => [
@@ -62,7 +62,7 @@ final class RowWords
 
     /** What says that they are the body's. */
     public const BODY = [
-        'body', 'korper', 'korpermass', 'korpermasse', 'corps', 'lichaam', 'lichaamsmaten', 'kroppsmatt', 'kropsmal', 'kroppsmal', 'vartalon',
+        'body', 'korper', 'korpermass', 'korpermasse', 'corps', 'lichaam', 'lichaamsmaten', 'kroppsmatt', 'kropsmal', 'kroppsmal', 'corporelles', 'corporales', 'corporais', 'vartalon',
         'corpo', 'cuerpo', 'ciala',
     ];
 
@@ -71,7 +71,7 @@ final class RowWords
         'measurement', 'measurements', 'measure', 'measures', 'girth', 'circumference', 'circ', 'mass', 'masse', 'mesure', 'mesures',
         'maten', 'maat', 'matt', 'mal', 'mitat', 'misure', 'misura', 'medidas', 'medida', 'wymiary', 'chart', 'charts', 'table',
         'tabelle', 'tableau', 'size', 'sizes', 'cm', 'centimetres', 'centimeters', 'inch', 'inches', 'in', 'zoll', 'pouces', 'duim', 'at',
-        'the', 'du', 'des', 'de', 'del', 'della', 'da', 'do', 'to', 'fit', 'your', 'fits', 'circonferenza', 'of', 'la', 'las', 'los', 'el', 'le', 'les',
+        'the', 'du', 'des', 'de', 'del', 'della', 'da', 'do', 'to', 'fit', 'your', 'fits', 'standard', 'actual', 'usual', 'circonferenza', 'of', 'la', 'las', 'los', 'el', 'le', 'les',
     ];
 
     /** Words of names in which a noise word belongs to the name. */

@@ -22,13 +22,24 @@ final class SizeNames
     /** The word "taille" is a size in French and a waist in German: see `SheetReader`. */
     public static function isHeading(string $label): bool
     {
-        return in_array(Words::plain($label), self::HEADINGS, true);
+        $words = Words::plain($label);
+        if (in_array($words, self::HEADINGS, true)) {
+            return true;
+        }
+        $known = explode(' ', implode(' ', self::HEADINGS).' taille pattern');
+
+        return ! in_array($words, ['taille', 'pattern', ''], true) && array_diff(explode(' ', $words), $known) === [];
     }
 
     /** The first of several names of a size: `XS` of `XS (4-6)`, `4` of `US 4`. */
     public static function first(string $name): string
     {
-        $alone = trim((string) preg_replace(['/\s*[(\[][^)\]]*[)\]]\s*$/', '/^(?:US|UK|EU|DE|FR|IT|Size|Gr\.?)\s*(?=\d)/i'], '', $name));
+        $alone = trim((string) preg_replace([
+            '/\s*[(\[][^)\]]*[)\]]\s*$/',
+            '/^(?:US|UK|EU|DE|FR|IT|Size|Gr\.?)\s*(?=\d)/i',
+            '/\s*\/\s*(?:US|UK|EU|DE|FR|IT)\s*\d+$/i',
+            '/(?<=[SML])\s+\d+(?:-\d+)?$/',
+        ], '', $name));
 
         return $alone === '' ? $name : $alone;
     }

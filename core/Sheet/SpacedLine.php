@@ -28,7 +28,8 @@ final class SpacedLine
             return self::words($typed);
         }
         // Words in brackets belong to the label: "Hip (9 in below the waist) 91 95".
-        preg_match('/^(?:[^\d(]|\((?=[^)]*\p{L})[^)]*\))*/u', $typed, $label);
+        // So does the number of a line in a diagram: "(1) Bust 84 88".
+        preg_match('/^(?:[(\[]?\d{1,2}[)\].]\s*(?=\p{L}))?(?:[^\d(]|\((?=[^)]*\p{L})[^)]*\))*/u', $typed, $label);
         $label = preg_replace('/(?:\s+(?:-+|\.+|n\/a))+\s*$/', '', $label[0] ?? '') ?? '';
         $cells = [];
         foreach (self::chunks(substr($typed, strlen($label))) as $chunk) {

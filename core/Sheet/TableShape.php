@@ -31,6 +31,12 @@ final readonly class TableShape
                 continue;
             }
             [$rows, $last, $isUneven] = $turned;
+            // Groups of columns stand above their names.
+            $groups = $across === [] ? [] : self::groups($across[count($across) - 1], count($lines[$at]->cells));
+            if ($groups !== []) {
+                array_pop($across);
+                $rows = self::grouped($rows, $groups);
+            }
             array_push($across, ...$rows);
             $at = $last;
             $transposed = true;
@@ -107,6 +113,35 @@ final readonly class TableShape
         $pushed = array_filter(explode(' ', $heading->label), static fn (string $word): bool => RowName::of($word)->place !== null) !== [];
 
         return [[...$rows, ...$words], $last, $uneven || $pushed];
+    }
+
+    /** @return array<int, string> the group of each column, where a line names such groups; else empty */
+    private static function groups(SheetLine $line, int $columns): array
+    {
+        if (array_filter($line->cells, RowName::isHeading(...)) === []) {
+            return [];
+        }
+        $groups = [];
+        $group = '';
+        for ($column = 0; $column < $columns; $column++) {
+            $here = $line->cells[$column] ?? '';
+            $group = $here === '' ? $group : $here;
+            $groups[] = $group;
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param  list<SheetLine>  $rows  the sizes, then a row for each column
+     * @param  array<int, string>  $groups
+     * @return list<SheetLine>
+     */
+    private static function grouped(array $rows, array $groups): array
+    {
+        return array_map(static fn (SheetLine $row, int $index): SheetLine => ($groups[$index - 1] ?? '') === ''
+            ? $row
+            : new SheetLine("{$row->label} ({$groups[$index - 1]})", $row->cells, $row->typed), $rows, array_keys($rows));
     }
 
     private static function namesPoints(SheetLine $line): bool
