@@ -6,6 +6,7 @@ namespace App\Records;
 
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
+use PhpOffice\PhpSpreadsheet\Cell\Cell;
 use PhpOffice\PhpSpreadsheet\Reader\IReader;
 use PhpOffice\PhpSpreadsheet\Reader\IReadFilter;
 use PhpOffice\PhpSpreadsheet\Reader\Ods;
@@ -15,7 +16,7 @@ use Throwable;
 use Underbolt\Sheet\PastedTable;
 use ZipArchive;
 
-/** The first filled sheet of a spreadsheet file, as the text it would be if it were copied and pasted. */
+/** The filled sheets of a spreadsheet file, each under its name, as the text they would be if they were copied and pasted. */
 final class SpreadsheetText
 {
     /** A file that unpacks to more than this is no chart. */
@@ -45,36 +46,60 @@ final class SpreadsheetText
             }
         });
         try {
-            $book = $reader->load($path);
-            foreach ($book->getAllSheets() as $sheet) {
-                $text = self::sheet($sheet);
-                if (trim($text) !== '') {
-                    return $text;
-                }
+            $sheets = [];
+            foreach ($reader->load($path)->getAllSheets() as $sheet) {
+                $sheets[$sheet->getTitle()] = self::sheet($sheet);
             }
+            $text = self::together($sheets);
         } catch (Throwable) {
             throw self::refusal('This file can\'t be read as a spreadsheet. Save it again as xlsx, ods or csv.');
         }
-        throw self::refusal('There is nothing in this spreadsheet.');
+
+        return $text ?? throw self::refusal('There is nothing in this spreadsheet.');
+    }
+
+    /**
+     * Those with figures; where only one has any, its name says nothing.
+     *
+     * @param  array<string, string>  $sheets  by name
+     */
+    private static function together(array $sheets): ?string
+    {
+        $filled = array_filter($sheets, static fn (string $text): bool => trim($text) !== '');
+        $withFigures = array_filter($filled, static fn (string $text): bool => preg_match_all('/\d/', $text) > 3);
+        $shown = $withFigures === [] ? array_slice($filled, 0, 1) : $withFigures;
+        if (count($shown) < 2) {
+            return array_values($shown)[0] ?? null;
+        }
+
+        return implode("\n", array_map(
+            static fn (string $name, string $text): string => "{$name}\n{$text}",
+            array_keys($shown),
+            array_values($shown),
+        ));
     }
 
     private static function sheet(Worksheet $sheet): string
     {
         $lines = [];
-        foreach ($sheet->toArray(null, false, false) as $row) {
-            $cells = array_slice(is_array($row) ? array_values($row) : [], 0, PastedTable::MOST_CELLS);
-            $lines[] = rtrim(implode("\t", array_map(self::cell(...), $cells)), "\t");
+        foreach ($sheet->getRowIterator() as $row) {
+            $cells = [];
+            foreach ($row->getCellIterator() as $cell) {
+                $cells[] = count($cells) < PastedTable::MOST_CELLS ? self::cell($cell) : '';
+            }
+            $lines[] = rtrim(implode("\t", $cells), "\t");
         }
 
         return implode("\n", $lines);
     }
 
-    /** A formula is not worked out here: what it last gave is not in the file for sure. */
-    private static function cell(mixed $value): string
+    /** A formula is not worked out here: what it last gave stands in the file, or nothing is known. */
+    private static function cell(Cell $cell): string
     {
+        $value = $cell->isFormula() ? $cell->getOldCalculatedValue() ?? '?' : $cell->getValue();
         $text = is_scalar($value) ? (string) $value : '';
 
-        return str_starts_with($text, '=') ? '?' : preg_replace('/\s+/', ' ', $text) ?? '';
+        return preg_replace('/\s+/', ' ', $text) ?? '';
     }
 
     private static function refuseHuge(string $path): void

@@ -24,7 +24,8 @@ final class Records
         $records = [];
         $record = [];
         $length = strlen($text);
-        for ($at = 0; $at <= $length && count($records) < $most; $at++) {
+        $at = 0;
+        for (; $at <= $length && count($records) < $most; $at++) {
             $cell = preg_match($quoted, $text, $found, 0, $at) === 1 ? strtr($found[1], ['""' => '"', "\n" => ' ']) : null;
             if ($cell === null) {
                 preg_match($plain, $text, $found, 0, $at);

@@ -16,6 +16,7 @@ final readonly class SheetPreview
      * @param  list<SheetRow>  $rows
      * @param  list<string>  $leftOut  lines that went into no row, each with the reason
      * @param  bool  $hasRanges  whether some cell is a range, so that its meaning has to be asked
+     * @param  bool  $isUnitOpen  whether the figures could be in either unit, so that it has to be asked
      * @param  list<string>  $notes  what was taken for granted
      */
     public function __construct(
@@ -27,8 +28,36 @@ final readonly class SheetPreview
         public array $rows,
         public array $leftOut,
         public bool $hasRanges,
+        public bool $isUnitOpen,
         public array $notes,
     ) {
+    }
+
+    /** What was understood in one sentence, such as `Sizes 8 to 22 in inches: body (bust, waist, hip), finished (bust)`. */
+    public function sentence(): string
+    {
+        $rows = ['body' => [], 'finished' => []];
+        foreach ($this->rows as $row) {
+            if ($row->place !== null) {
+                $rows[$row->place->finished ? 'finished' : 'body'][] = str_replace('_', ' ', $row->place->row->value)
+                    .($row->place->cup === null ? '' : " {$row->place->cup}");
+            }
+        }
+        $charts = array_filter($rows);
+        $said = array_map(
+            static fn (string $chart, array $names): string => "{$chart} (".implode(', ', $names).')',
+            array_keys($charts),
+            array_values($charts),
+        );
+        $count = count($this->sizes);
+        $sizes = match ($count) {
+            0 => 'No size',
+            1 => "Size {$this->sizes[0]}",
+            default => "Sizes {$this->sizes[0]} to {$this->sizes[$count - 1]}",
+        };
+
+        return "{$sizes} in ".($this->unit === Unit::Inch ? 'inches' : 'centimetres').': '
+            .($said === [] ? 'no row is known' : implode(', ', $said)).'.';
     }
 
     /** How many figures were read, and how many cells a person should look at, in the rows that have a place. */

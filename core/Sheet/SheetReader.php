@@ -53,12 +53,13 @@ final class SheetReader
     /**
      * @param  Unit  $sheet  the unit meant in the sheet the chart goes to
      * @param  ?ChartMeaning  $meaning  which figure of a range counts; null while that has not been asked
+     * @param  ?Unit  $told  the unit of the figures, where a person has said it
      */
-    public static function read(string $text, Unit $sheet, ?ChartMeaning $meaning = null): SheetPreview
+    public static function read(string $text, Unit $sheet, ?ChartMeaning $meaning = null, ?Unit $told = null): SheetPreview
     {
         $table = PastedTable::of($text);
         $shape = TableShape::of($table->lines);
-        $unit = self::unitSaid($shape) ?? SheetUnit::of($shape, $sheet);
+        $unit = $told === null ? self::unitSaid($shape) ?? SheetUnit::of($shape, $sheet) : new SheetUnit($told);
         $letters = array_map(static fn (SheetLine $line): ?string => RowName::bracketLetter($line->label), $shape->rows());
         $self = new self(
             separator: $table->separator,
@@ -120,6 +121,7 @@ final class SheetReader
             rows: $rows,
             leftOut: $this->leftOut,
             hasRanges: $this->hasRanges(),
+            isUnitOpen: $this->unit->isOpen,
             notes: $this->notes,
         );
     }

@@ -68,7 +68,13 @@ final readonly class TableShape
         // In French the word for size is also the word for waist.
         $french = Words::plain($line->label) === 'taille' && (SizeNames::areSizes($line->cells) || self::has($lines, 'tour de taille'));
 
-        return $named || $french || ($line->label === '' && SizeNames::areSizes($line->cells));
+        $isUnnamed = static fn (SheetLine $one): bool => $one->label === '' && SizeNames::areSizes($one->cells);
+        if ($named && array_filter($lines, $isUnnamed) !== []) {
+            // "Size | Misses", with the sizes themselves in the line below.
+            return array_filter($line->cells, static fn (string $cell): bool => $cell !== '' && SizeNames::couldBeSizes([$cell])) !== [];
+        }
+
+        return $named || $french || $isUnnamed($line);
     }
 
     /** @param  list<SheetLine>  $lines */

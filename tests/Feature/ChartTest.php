@@ -51,6 +51,29 @@ test('a spreadsheet file becomes the text it would be if it were copied', functi
     expect($answer->json('text'))->toContain("Size\t8\t10\nBust\t84.5\t37 1/2")->not->toContain('=1+1');
 })->with(['xlsx', 'ods']);
 
+test('a table of a web page is read as it stands there, whatever the clipboard made of it as text', function (): void {
+    $this->actingAs(someone());
+    $html = '<html><body><h3>Body measurements</h3><table><tr><th rowspan="2">Size</th><th colspan="2">Misses</th></tr>'
+        .'<tr><th>8</th><th>10</th></tr><tr><td>Bust<br>(fullest part)</td><td><p>84</p></td><td>88</td></tr></table>'
+        .'<script>alert(1)</script><p>Finished garment</p><table><tr><td>Size</td><td>10</td><td>8</td></tr>'
+        .'<tr><td>Bust</td><td>96</td><td>92</td></tr></table></body></html>';
+    $answer = $this->postJson('/api/charts/read', ['text' => 'Size810Bust8488', 'html' => $html, 'unit' => 'cm'])->assertOk();
+    expect($answer)->toAgreeWith('ChartPreviewData')
+        ->and($answer->json('sentence'))->toBe('Sizes 8 to 10 in centimetres: body (full bust), finished (full bust).')
+        ->and(array_column($answer->json('rows.1.cells'), 'text'))->toBe(['92', '96']);
+});
+
+test('a unit that nothing tells is asked for, and what is told counts', function (): void {
+    $this->actingAs(someone());
+    $paste = ['text' => "Size\t20\t22\t24\nBust\t54\t56\t58\nWaist\t47\t49\t51\nHip\t57\t59\t61", 'unit' => 'cm'];
+    $open = $this->postJson('/api/charts/read', $paste)->assertOk();
+    $told = $this->postJson('/api/charts/read', $paste + ['told' => 'in'])->assertOk();
+    expect($open->json('unit_open'))->toBeTrue()->and($open->json('rows.0.doubt'))->toContain('Inches or centimetres?')
+        ->and($told->json('unit_open'))->toBeFalse()->and($told->json('rows.0.cells.0.text'))->toBe('54 in')
+        ->and($told->json('rows.0.doubt'))->toBeNull();
+    $this->postJson('/api/charts/read', $paste + ['told' => 'yd'])->assertJsonValidationErrors(['told']);
+});
+
 test('a file that is no spreadsheet says so at the field', function (string $name, string $content): void {
     $this->actingAs(someone());
     $this->post('/api/charts/file', ['file' => UploadedFile::fake()->createWithContent($name, $content)], ['Accept' => 'application/json'])

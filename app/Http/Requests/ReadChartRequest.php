@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Records\HtmlText;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
@@ -16,6 +17,14 @@ use Underbolt\Sheet\SheetReader;
 #[OA\Schema(required: ['text', 'unit'], properties: [
     new OA\Property(property: 'text', description: 'as pasted', type: 'string'),
     new OA\Property(property: 'unit', description: 'meant in the sheet it goes to', type: 'string', enum: ['cm', 'in']),
+    new OA\Property(property: 'html', description: 'the same as a web page has it, where the clipboard does', type: 'string', nullable: true),
+    new OA\Property(
+        property: 'told',
+        description: 'the unit of the figures, where a person has said it',
+        type: 'string',
+        enum: ['cm', 'in'],
+        nullable: true,
+    ),
     new OA\Property(
         property: 'meaning',
         description: 'which figure of a range counts',
@@ -26,12 +35,17 @@ use Underbolt\Sheet\SheetReader;
 ])]
 final class ReadChartRequest extends FormRequest
 {
+    /** A page's table is mostly marks. */
+    private const LARGEST_HTML = 5 * PastedTable::LARGEST_BYTES;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'text' => ['required', 'string', 'max:'.PastedTable::LARGEST_BYTES],
+            'html' => ['nullable', 'string', 'max:'.self::LARGEST_HTML],
             'unit' => ['required', Rule::enum(Unit::class)],
+            'told' => ['nullable', Rule::enum(Unit::class)],
             'meaning' => ['nullable', Rule::enum(ChartMeaning::class)],
         ];
     }
@@ -43,9 +57,10 @@ final class ReadChartRequest extends FormRequest
         $text = is_array($sent) && is_string($sent['text'] ?? null) ? $sent['text'] : '';
 
         return SheetReader::read(
-            $text,
+            HtmlText::of($this->string('html')->toString()) ?? $text,
             Unit::from($this->string('unit')->toString()),
             ChartMeaning::tryFrom($this->string('meaning')->toString()),
+            Unit::tryFrom($this->string('told')->toString()),
         );
     }
 }

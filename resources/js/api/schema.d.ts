@@ -763,6 +763,10 @@ export interface components {
             left_out: string[];
             /** @description the meaning of ranges has to be said */
             has_ranges: boolean;
+            /** @description the figures could be in either unit: it has to be said */
+            unit_open: boolean;
+            /** @description what was understood, in one sentence */
+            sentence: string;
             notes: string[];
             figures: number;
             doubts: number;
@@ -1609,6 +1613,13 @@ export interface components {
              * @enum {string}
              */
             unit: "cm" | "in";
+            /** @description the same as a web page has it, where the clipboard does */
+            html?: string | null;
+            /**
+             * @description the unit of the figures, where a person has said it
+             * @enum {string|null}
+             */
+            told?: "cm" | "in" | null;
             /**
              * @description which figure of a range counts
              * @enum {string|null}

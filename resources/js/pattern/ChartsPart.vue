@@ -12,7 +12,7 @@ const document = defineModel<PatternDocument>({ required: true });
 const unit = defineModel<Unit>('unit', { required: true });
 const emit = defineEmits<{ undo: []; redo: [] }>();
 
-const { preview, meaning, refusal, busy, read, readFile, means, drop } = usePreview(() => unit.value);
+const { preview, meaning, refusal, busy, read, readFile, means, isIn, drop } = usePreview(() => unit.value);
 const pasting = ref('');
 const done = ref('');
 
@@ -20,17 +20,17 @@ const done = ref('');
 const LARGEST_PASTE = 200_000;
 
 /** An empty sheet takes over the unit of the first chart that is pasted into it. */
-async function look(text: string): Promise<void> {
+async function look(text: string, html: string | null = null): Promise<void> {
     done.value = '';
     if (text.length > LARGEST_PASTE) {
         refusal.value = 'That is more than 200 kB, far more than any chart. Copy only the table.';
         return;
     }
-    await read(text);
+    await read(text, html);
     if (preview.value && preview.value.unit !== unit.value && document.value.sizes.length === 0) {
         unit.value = preview.value.unit as Unit;
         await nextTick();
-        await read(text);
+        await read(text, html);
     }
 }
 
@@ -38,7 +38,8 @@ function pasted(event: ClipboardEvent): void {
     const text = event.clipboardData?.getData('text/plain') ?? '';
     if (text.trim() === '') return;
     event.preventDefault();
-    void look(text);
+    const html = event.clipboardData?.getData('text/html') ?? '';
+    void look(text, html.includes('<table') ? html : null);
 }
 
 async function chosen(event: Event): Promise<void> {
@@ -75,6 +76,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
             :meaning="meaning"
             :sizes-here="document.sizes"
             @meaning="means"
+            @unit="isIn"
             @take="take"
             @drop="drop"
         />

@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import Select from 'primevue/select';
 import { computed, shallowRef, watch } from 'vue';
-import type { ChartMeaning, ChartPreview } from '../api/types';
+import type { ChartMeaning, ChartPreview, Unit } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import TextField from '../ui/TextField.vue';
 import { lookedOver, places, type LookedOver } from './preview';
@@ -10,7 +10,15 @@ import { placeName } from './sheet';
 import './sheet.css';
 
 const props = defineProps<{ preview: ChartPreview; meaning: ChartMeaning | null; sizesHere: string[] }>();
-const emit = defineEmits<{ meaning: [ChartMeaning]; take: [LookedOver]; drop: [] }>();
+const emit = defineEmits<{
+    meaning: [ChartMeaning];
+    unit: [Unit];
+    take: [LookedOver];
+    drop: [];
+}>();
+
+const other = computed<Unit>(() => (props.preview.unit === 'cm' ? 'in' : 'cm'));
+const unitWords = { cm: 'centimetres', in: 'inches' } as const;
 
 const looked = shallowRef(lookedOver(props.preview));
 watch(
@@ -52,7 +60,10 @@ function setSize(column: number, text: string): void {
     <section class="preview" aria-labelledby="preview-title">
         <h2 id="preview-title">This is what was understood</h2>
         <p class="says" role="status">
-            {{ preview.sizes.length }} sizes, {{ preview.figures }} figures.
+            {{ preview.sentence }}
+            <button v-if="!preview.unit_open" type="button" class="link" @click="emit('unit', other)">
+                No, {{ unitWords[other] }}
+            </button>
             <b v-if="preview.doubts > 0">{{ preview.doubts }} to look at, marked.</b>
             {{ ' ' }}
             <template v-if="preview.transposed"> The table stood on its side and was turned.</template>
@@ -61,7 +72,19 @@ function setSize(column: number, text: string): void {
                 {{ open === 1 ? 'it is' : 'they are' }}.
             </template>
         </p>
-        <div v-if="preview.has_ranges" class="question">
+        <div v-if="preview.unit_open" class="question">
+            <p>Nothing says it, and the figures could be either. <b>What are they in?</b></p>
+            <Button
+                v-for="(word, one) in unitWords"
+                :key="one"
+                type="button"
+                :label="word"
+                outlined
+                size="small"
+                @click="emit('unit', one)"
+            />
+        </div>
+        <div v-else-if="preview.has_ranges" class="question">
             <p>
                 Some cells give a range, such as 86–90.
                 <b>Which figure is the size meant for?</b>
@@ -132,15 +155,12 @@ function setSize(column: number, text: string): void {
                 </tbody>
             </table>
         </div>
-        <details v-if="preview.left_out.length > 0">
-            <summary>
-                {{ preview.left_out.length === 1 ? 'One line' : `${preview.left_out.length} lines` }} went
-                into no row
-            </summary>
+        <div v-if="preview.left_out.length > 0">
+            <h3>Left out</h3>
             <ul>
                 <li v-for="line in preview.left_out" :key="line" class="hint">{{ line }}</li>
             </ul>
-        </details>
+        </div>
         <div v-if="isNewEnvelope || (overlaps && sizesHere.length > 0)" class="inline">
             <TextField
                 :model-value="looked.envelope ?? ''"

@@ -16,6 +16,8 @@ vi.mock('../api/client', async () => {
 const post = vi.mocked(api.POST as (...asked: unknown[]) => Promise<unknown>);
 const asked = (): unknown => (post.mock.lastCall?.[1] as { body: unknown }).body;
 
+const asking = (text: string) => ({ text, html: null, unit: 'cm', meaning: null, told: null });
+
 describe('the preview of a pasted chart', () => {
     // In braces: what a hook gives back is called when the test is over.
     beforeEach(() => {
@@ -26,11 +28,21 @@ describe('the preview of a pasted chart', () => {
         post.mockResolvedValue({ data: { figures: 3 } });
         const { preview, read, means, meaning } = usePreview(() => 'cm');
         await read('Bust 84-88');
-        expect(asked()).toEqual({ text: 'Bust 84-88', unit: 'cm', meaning: null });
+        expect(asked()).toEqual(asking('Bust 84-88'));
         expect(preview.value).toEqual({ figures: 3 });
         await means('middle');
-        expect(asked()).toEqual({ text: 'Bust 84-88', unit: 'cm', meaning: 'middle' });
+        expect(asked()).toEqual({ ...asking('Bust 84-88'), meaning: 'middle' });
         expect(meaning.value).toBe('middle');
+    });
+
+    it('sends what a web page has along, and again with the unit that was told; the next paste is asked anew', async () => {
+        post.mockResolvedValue({ data: { figures: 3 } });
+        const { read, isIn } = usePreview(() => 'cm');
+        await read('Bust 58', '<table></table>');
+        await isIn('in');
+        expect(asked()).toEqual({ ...asking('Bust 58'), html: '<table></table>', told: 'in' });
+        await read('Bust 84');
+        expect(asked()).toEqual(asking('Bust 84'));
     });
 
     it('keeps the reason when the server refuses, and is free again', async () => {
@@ -48,7 +60,7 @@ describe('the preview of a pasted chart', () => {
         });
         const { preview, readFile } = usePreview(() => 'cm');
         await readFile(new File(['zip'], 'chart.xlsx'));
-        expect(asked()).toEqual({ text: 'Size\t8', unit: 'cm', meaning: null });
+        expect(asked()).toEqual(asking('Size\t8'));
         expect(preview.value).toEqual({ figures: 1 });
     });
 

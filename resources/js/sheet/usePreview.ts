@@ -2,13 +2,21 @@ import { ref, shallowRef } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { ChartMeaning, ChartPreview, Unit } from '../api/types';
 
+/** What was pasted: the text, and the same as a web page has it. */
+interface Pasted {
+    text: string;
+    html: string | null;
+}
+
 /** Asks the server what a pasted chart says; nothing is written until a person has looked it over. */
 export function usePreview(sheetUnit: () => Unit) {
     const preview = shallowRef<ChartPreview | null>(null);
     const meaning = ref<ChartMeaning | null>(null);
+    /** The unit of the figures, where the user has said it. */
+    const told = ref<Unit | null>(null);
     const refusal = ref<string | null>(null);
     const busy = ref(false);
-    let pasted = '';
+    let pasted: Pasted = { text: '', html: null };
 
     async function ask(): Promise<void> {
         busy.value = true;
@@ -16,7 +24,7 @@ export function usePreview(sheetUnit: () => Unit) {
         try {
             preview.value = await api
                 .POST('/api/charts/read', {
-                    body: { text: pasted, unit: sheetUnit(), meaning: meaning.value },
+                    body: { ...pasted, unit: sheetUnit(), meaning: meaning.value, told: told.value },
                 })
                 .then(body);
         } catch (error) {
@@ -26,8 +34,14 @@ export function usePreview(sheetUnit: () => Unit) {
         }
     }
 
-    async function read(text: string): Promise<void> {
-        pasted = text;
+    async function read(text: string, html: string | null = null): Promise<void> {
+        pasted = { text, html };
+        told.value = null;
+        await ask();
+    }
+
+    async function isIn(unit: Unit): Promise<void> {
+        told.value = unit;
         await ask();
     }
 
@@ -54,8 +68,8 @@ export function usePreview(sheetUnit: () => Unit) {
     function drop(): void {
         preview.value = null;
         refusal.value = null;
-        pasted = '';
+        pasted = { text: '', html: null };
     }
 
-    return { preview, meaning, refusal, busy, read, readFile, means, drop };
+    return { preview, meaning, refusal, busy, read, readFile, means, isIn, drop };
 }
