@@ -11,6 +11,9 @@ use PhpOffice\PhpSpreadsheet\Reader\IReader;
 use PhpOffice\PhpSpreadsheet\Reader\IReadFilter;
 use PhpOffice\PhpSpreadsheet\Reader\Ods;
 use PhpOffice\PhpSpreadsheet\Reader\Xlsx;
+use PhpOffice\PhpSpreadsheet\RichText\RichText;
+use PhpOffice\PhpSpreadsheet\Shared\Date;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
 use Throwable;
 use Underbolt\Sheet\PastedTable;
@@ -25,19 +28,19 @@ final class SpreadsheetText
     /** @throws ValidationException when the file can't be read */
     public static function of(UploadedFile $file): string
     {
-        $reader = match (strtolower($file->getClientOriginalExtension())) {
-            'xlsx' => new Xlsx,
-            'ods' => new Ods,
-            default => null,
-        };
+        $path = $file->getRealPath();
 
-        return $reader === null ? (string) file_get_contents($file->getRealPath()) : self::fromSpreadsheet($reader, $file->getRealPath());
+        return match (strtolower($file->getClientOriginalExtension())) {
+            'xlsx' => self::fromSpreadsheet(new Xlsx, $path),
+            'ods' => self::fromSpreadsheet(new Ods, $path),
+            'pdf' => PdfText::of($path),
+            default => TextEncoding::toUtf8((string) file_get_contents($path)),
+        };
     }
 
     private static function fromSpreadsheet(IReader $reader, string $path): string
     {
         self::refuseHuge($path);
-        $reader->setReadDataOnly(true);
         $reader->setReadFilter(new class implements IReadFilter
         {
             public function readCell(string $columnAddress, int $row, string $worksheetName = ''): bool
@@ -47,7 +50,7 @@ final class SpreadsheetText
         });
         try {
             $sheets = [];
-            foreach ($reader->load($path)->getAllSheets() as $sheet) {
+            foreach (self::loaded($reader, $path)->getAllSheets() as $sheet) {
                 $sheets[$sheet->getTitle()] = self::sheet($sheet);
             }
             $text = self::together($sheets);
@@ -56,6 +59,16 @@ final class SpreadsheetText
         }
 
         return $text ?? throw self::refusal('There is nothing in this spreadsheet.');
+    }
+
+    /** With the formats of its cells, which tell a date; without them where they can't be read. */
+    private static function loaded(IReader $reader, string $path): Spreadsheet
+    {
+        try {
+            return $reader->load($path);
+        } catch (Throwable) {
+            return $reader->setReadDataOnly(true)->load($path);
+        }
     }
 
     /**
@@ -97,9 +110,22 @@ final class SpreadsheetText
     private static function cell(Cell $cell): string
     {
         $value = $cell->isFormula() ? $cell->getOldCalculatedValue() ?? '?' : $cell->getValue();
-        $text = is_scalar($value) ? (string) $value : '';
+        if (is_numeric($value) && Date::isDateTime($cell)) {
+            return self::sizes((float) $value);
+        }
+        $text = $value instanceof RichText || is_scalar($value) ? (string) $value : '';
 
         return preg_replace('/\s+/', ' ', $text) ?? '';
+    }
+
+    /** No chart has a date: it was a double size such as 6-8 that the spreadsheet took for one. */
+    private static function sizes(float $serial): string
+    {
+        $day = Date::excelToDateTimeObject($serial);
+        $parts = [(int) $day->format('n'), (int) $day->format('j')];
+        sort($parts);
+
+        return implode('-', $parts);
     }
 
     private static function refuseHuge(string $path): void

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dompdf\Dompdf;
 use Illuminate\Http\UploadedFile;
 use Tests\Support\SpreadsheetFile;
 
@@ -50,6 +51,46 @@ test('a spreadsheet file becomes the text it would be if it were copied', functi
     )->assertOk();
     expect($answer->json('text'))->toContain("Size\t8\t10\nBust\t84.5\t37 1/2")->not->toContain('=1+1');
 })->with(['xlsx', 'ods']);
+
+/** The text that a file would be if it were copied and pasted. */
+function textOfFile(string $path, string $name): string
+{
+    $file = new UploadedFile($path, $name, null, null, true);
+
+    return (string) test()->post('/api/charts/file', ['file' => $file], ['Accept' => 'application/json'])->assertOk()->json('text');
+}
+
+test('all sheets with figures are read, each under its name, a double size that became a date put right', function (): void {
+    $this->actingAs(someone());
+    $path = SpreadsheetFile::of('ods', [['Skerry dress'], ['Read me first']], [
+        'Body' => [['Size', '6', 'date:2026-10-08'], ['Bust', '84', '88']],
+        'Finished garment' => [['Size', '6', '8-10'], ['Bust', '92', '=88+8']],
+    ]);
+    $text = textOfFile($path, 'chart.ods');
+    expect($text)->toBe("Body\nSize\t6\t8-10\nBust\t84\t88\nFinished garment\nSize\t6\t8-10\nBust\t92\t2");
+    $read = $this->postJson('/api/charts/read', ['text' => $text, 'unit' => 'cm'])->json();
+    expect(array_column($read['rows'], 'place'))->toBe(['body_chart.full_bust', 'finished.full_bust']);
+});
+
+test('the text of a PDF is read as it is laid out', function (): void {
+    $this->actingAs(someone());
+    $pdf = new Dompdf;
+    $pdf->loadHtml('<table><tr><td>Size</td><td>8</td><td>10</td></tr><tr><td>Bust</td><td>84</td><td>88</td></tr></table>');
+    $pdf->render();
+    $path = (string) tempnam(sys_get_temp_dir(), 'chart');
+    file_put_contents($path, (string) $pdf->output());
+    expect((string) preg_replace('/ +/', ' ', textOfFile($path, 'chart.pdf')))->toContain("Size 8 10\nBust 84 88");
+    file_put_contents($path, '%PDF-1.4 and no more');
+    $this->post('/api/charts/file', ['file' => new UploadedFile($path, 'chart.pdf', null, null, true)], ['Accept' => 'application/json'])
+        ->assertJsonValidationErrors(['file']);
+});
+
+test('a text file of another machine keeps its letters', function (string $encoding, string $mark): void {
+    $this->actingAs(someone());
+    $path = (string) tempnam(sys_get_temp_dir(), 'chart');
+    file_put_contents($path, $mark.iconv('UTF-8', $encoding, "Größe;34;36\nHüfte;90;94\n"));
+    expect(textOfFile($path, 'chart.csv'))->toContain("Größe;34;36\nHüfte;90;94");
+})->with([['WINDOWS-1252', ''], ['MACINTOSH', ''], ['UTF-16LE', "\xFF\xFE"], ['UTF-16BE', "\xFE\xFF"], ['UTF-8', '']]);
 
 test('a table of a web page is read as it stands there, whatever the clipboard made of it as text', function (): void {
     $this->actingAs(someone());

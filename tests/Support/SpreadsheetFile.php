@@ -9,13 +9,16 @@ use ZipArchive;
 /** The smallest spreadsheet files that hold a table, zipped by hand: the package we read them with can't write here. */
 final class SpreadsheetFile
 {
-    /** @param  list<list<string>>  $rows */
-    public static function of(string $kind, array $rows): string
+    /**
+     * @param  list<list<string>>  $rows
+     * @param  array<string, list<list<string>>>  $further  sheets of an ods file, by name
+     */
+    public static function of(string $kind, array $rows, array $further = []): string
     {
         $path = tempnam(sys_get_temp_dir(), 'chart').".{$kind}";
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::CREATE);
-        foreach ($kind === 'xlsx' ? self::xlsx($rows) : self::ods($rows) as $name => $content) {
+        foreach ($kind === 'xlsx' ? self::xlsx($rows) : self::ods(['Chart' => $rows] + $further) as $name => $content) {
             $zip->addFromString($name, $content);
         }
         $zip->close();
@@ -65,26 +68,18 @@ final class SpreadsheetFile
     }
 
     /**
-     * @param  list<list<string>>  $rows
+     * @param  array<string, list<list<string>>>  $sheets  by name; a cell such as `date:2026-06-08` is a date
      * @return array<string, string>
      */
-    private static function ods(array $rows): array
+    private static function ods(array $sheets): array
     {
         $table = '';
-        foreach ($rows as $row) {
-            $table .= '<table:table-row>';
-            foreach ($row as $cell) {
-                $type = match (true) {
-                    str_starts_with($cell, '=') => 'table:formula="of:'.$cell.'" office:value-type="float" office:value="2"',
-                    is_numeric($cell) => "office:value-type=\"float\" office:value=\"{$cell}\"",
-                    default => 'office:value-type="string"',
-                };
-                $table .= "<table:table-cell {$type}><text:p>{$cell}</text:p></table:table-cell>";
-            }
-            $table .= '</table:table-row>';
+        foreach ($sheets as $name => $rows) {
+            $table .= "<table:table table:name=\"{$name}\">".self::odsRows($rows).'</table:table>';
         }
         $office = 'urn:oasis:names:tc:opendocument:xmlns';
-        $spaces = "xmlns:office=\"{$office}:office:1.0\" xmlns:table=\"{$office}:table:1.0\" xmlns:text=\"{$office}:text:1.0\" xmlns:style=\"{$office}:style:1.0\" xmlns:meta=\"{$office}:meta:1.0\"";
+        $spaces = "xmlns:office=\"{$office}:office:1.0\" xmlns:table=\"{$office}:table:1.0\" xmlns:text=\"{$office}:text:1.0\" "
+            ."xmlns:style=\"{$office}:style:1.0\" xmlns:meta=\"{$office}:meta:1.0\"";
         $type = 'application/vnd.oasis.opendocument.spreadsheet';
 
         return [
@@ -94,8 +89,29 @@ final class SpreadsheetFile
                     ."manifest:media-type=\"{$type}\"/></manifest:manifest>",
             'meta.xml' => "<office:document-meta {$spaces}><office:meta/></office:document-meta>",
             'styles.xml' => "<office:document-styles {$spaces}/>",
-            'content.xml' => "<office:document-content {$spaces}><office:body><office:spreadsheet><table:table "
-                    ."table:name=\"Chart\">{$table}</table:table></office:spreadsheet></office:body></office:document-content>",
+            'content.xml' => "<office:document-content {$spaces}><office:body><office:spreadsheet>{$table}"
+                .'</office:spreadsheet></office:body></office:document-content>',
         ];
+    }
+
+    /** @param  list<list<string>>  $rows */
+    private static function odsRows(array $rows): string
+    {
+        $table = '';
+        foreach ($rows as $row) {
+            $table .= '<table:table-row>';
+            foreach ($row as $cell) {
+                $type = match (true) {
+                    str_starts_with($cell, '=') => 'table:formula="of:'.$cell.'" office:value-type="float" office:value="2"',
+                    is_numeric($cell) => "office:value-type=\"float\" office:value=\"{$cell}\"",
+                    str_starts_with($cell, 'date:') => 'office:value-type="date" office:date-value="'.substr($cell, 5).'"',
+                    default => 'office:value-type="string"',
+                };
+                $table .= "<table:table-cell {$type}><text:p>{$cell}</text:p></table:table-cell>";
+            }
+            $table .= '</table:table-row>';
+        }
+
+        return $table;
     }
 }

@@ -13,15 +13,18 @@ final class ChartFileRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:240', 'extensions:xlsx,ods,csv,txt,tsv']];
+        // A pattern's PDF holds drawings too.
+        $most = $this->upload()->getClientOriginalExtension() === 'pdf' ? 20_000 : 240;
+
+        return ['file' => ['required', 'file', "max:{$most}", 'extensions:xlsx,ods,csv,txt,tsv,pdf']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
-            'file.extensions' => 'Choose a spreadsheet (xlsx or ods) or a text file (csv, tsv or txt).',
-            'file.max' => 'The file is larger than 240 kB, far more than any chart. Keep only the sheet with the chart.',
+            'file.extensions' => 'Choose a spreadsheet (xlsx or ods), a PDF or a text file (csv, tsv or txt).',
+            'file.max' => 'The file is far larger than any chart (240 kB; a PDF 20 MB). Keep only the sheet with the chart.',
         ];
     }
 

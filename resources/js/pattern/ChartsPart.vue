@@ -107,8 +107,8 @@ function startWith(starter: PatternGuide['starters'][number]): void {
                         @click="look(pasting)"
                     />
                     <label class="file">
-                        Choose a file: xlsx, ods or csv
-                        <input type="file" accept=".xlsx,.ods,.csv,.tsv,.txt" @change="chosen" />
+                        Choose a file: xlsx, ods, csv or pdf
+                        <input type="file" accept=".xlsx,.ods,.csv,.tsv,.txt,.pdf" @change="chosen" />
                     </label>
                     <Button
                         v-for="starter in guide.starters"
@@ -137,7 +137,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
                 cells, Ctrl Z takes a step back.
                 <label class="file">
                     Read a file
-                    <input type="file" accept=".xlsx,.ods,.csv,.tsv,.txt" @change="chosen" />
+                    <input type="file" accept=".xlsx,.ods,.csv,.tsv,.txt,.pdf" @change="chosen" />
                 </label>
                 <template v-if="props.kept">
                     <a :href="`/api/patterns/${props.kept.id}/charts.csv`" download>Charts as CSV</a>
