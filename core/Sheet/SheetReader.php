@@ -22,6 +22,9 @@ final class SheetReader
 
     private ?Unit $said = null;
 
+    /** @var bool whether a heading said that the figures are half girths */
+    private bool $isHalf = false;
+
     /** @var ?list<int> the places of the sizes that the rows stand under; null before a line of sizes */
     private ?array $places = null;
 
@@ -160,6 +163,7 @@ final class SheetReader
         }
         if (! $this->isHeaded) {
             $this->finished = false;
+            $this->isHalf = false;
         }
         $this->places = $this->sizes->take($line);
         $this->hasRows = false;
@@ -189,7 +193,7 @@ final class SheetReader
             $place = $place->asFinished()->exists() ? $place->asFinished() : null;
         }
         $places = $this->places ?? $this->sizes->counted(count($line->cells));
-        $row = $this->row($line, $place, $unit, $places, $name->isHalf);
+        $row = $this->row($line, $place, $unit, $places, $name->isHalf || $this->isHalf);
         if ($place === null) {
             $this->unnamed($row, $line);
 
@@ -207,6 +211,7 @@ final class SheetReader
         $isHeading = RowName::isHeading($line->label);
         if ($isHeading) {
             $this->finished = $words->finished === true;
+            $this->isHalf = $words->isHalf;
             $this->isHeaded = true;
         }
         $this->said = $words->unit ?? $this->said;

@@ -24,7 +24,33 @@ final class TableParts
             $records = array_map(static fn (array $cells): array => array_slice($cells, 1), $records);
         }
 
-        return self::withGroupsAsHeadings($records);
+        return self::withGroupsAsHeadings(self::inOneUnit($records));
+    }
+
+    /**
+     * Each size may have a column in centimetres and one in inches, named in a line below the sizes: the first unit
+     * is kept, and said.
+     *
+     * @param  list<list<string>>  $records
+     * @return list<list<string>>
+     */
+    private static function inOneUnit(array $records): array
+    {
+        foreach ($records as $at => $cells) {
+            $units = array_map(static fn (string $cell): string => strtolower(trim($cell, '()[] .')), array_slice($cells, 1, null, true));
+            $named = array_filter($units, static fn (string $unit): bool => $unit !== '');
+            $kinds = array_values(array_unique($named));
+            if (count($named) < 4 || count($kinds) !== 2 || array_diff($kinds, ['cm', 'in', 'inch', 'inches', '"']) !== []) {
+                continue;
+            }
+            $kept = [0 => 0] + array_filter($units, static fn (string $unit): bool => $unit === $kinds[0]);
+            $left = array_map(static fn (array $one): array => array_values(array_intersect_key($one, $kept)), $records);
+            $left[$at] = ["All in {$kinds[0]}"];
+
+            return $left;
+        }
+
+        return $records;
     }
 
     /**

@@ -103,6 +103,11 @@ final readonly class TableShape
             if (self::namesPoints($next) || ($sized !== [] && ! $next->hasCells() && RowName::isHeading($next->label))) {
                 break;
             }
+            if (self::namesUnits($next)) {
+                $names = array_map(static fn (string $name, int $column): string => "{$name} (".self::unitAt($next, $column).')', $names, array_keys($names));
+
+                continue;
+            }
             $size = self::sizeFirst($next, count($names));
             $size === null ? $words[] = $next : $sized[] = $size;
         }
@@ -150,6 +155,17 @@ final readonly class TableShape
             : new SheetLine("{$row->label} ({$groups[$index - 1]})", $row->cells, $row->typed), $rows, array_keys($rows));
     }
 
+    /** Whether a line gives nothing but the unit of each column. */
+    private static function namesUnits(SheetLine $line): bool
+    {
+        return $line->hasCells() && preg_grep('/^(?:|[(\[]?(?:in )?(?:cm|in|inch|inches|")[)\]]?)$/i', $line->cells) === $line->cells;
+    }
+
+    private static function unitAt(SheetLine $line, int $column): string
+    {
+        return trim((string) preg_replace('/^in (?=cm)|[()\[\]]/i', '', $line->cells[$column] ?? ''));
+    }
+
     private static function namesPoints(SheetLine $line): bool
     {
         return count(array_filter($line->cells, static fn (string $name): bool => RowName::of($name)->place !== null)) >= 2;
@@ -173,7 +189,7 @@ final readonly class TableShape
      */
     private static function withoutUnitColumn(array $lines): array
     {
-        $isUnit = static fn (SheetLine $line): bool => preg_match('/^(?:cm|in|inch|inches|")$/i', $line->cells[0] ?? '') === 1;
+        $isUnit = static fn (SheetLine $line): bool => $line->label !== '' && preg_match('/^(?:cm|in|inch|inches|")$/i', $line->cells[0] ?? '') === 1;
         if (array_filter($lines, $isUnit) === []) {
             return $lines;
         }
