@@ -6,12 +6,29 @@ namespace Underbolt\Sheet;
 
 use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\ChartRow;
+use Underbolt\Pattern\CupLetter;
 
 /** A row of a pattern's charts: of the body or of the finished garment, for every cup or for one. */
 final readonly class ChartPlace
 {
     public function __construct(public bool $finished, public ChartRow $row, public ?string $cup = null)
     {
+    }
+
+    /** The place at a path such as `body_chart.waist` or `cups.finished.C`; null where there is none. */
+    public static function at(string $path): ?self
+    {
+        $parts = explode('.', $path);
+        $isCup = $parts[0] === 'cups';
+        $chart = $parts[$isCup ? 1 : 0] ?? '';
+        $row = $isCup ? ChartRow::FullBust : ChartRow::tryFrom($parts[1] ?? '');
+        $cup = $isCup ? CupLetter::canonical($parts[2] ?? '') : null;
+        if ($row === null || ($isCup && $cup === null) || ! in_array($chart, ['body_chart', 'finished'], true)) {
+            return null;
+        }
+        $place = new self($chart === 'finished', $row, $cup);
+
+        return $place->exists() ? $place : null;
     }
 
     /** Its path in the pattern part of a make file, such as `body_chart.waist` or `cups.finished.C`. */

@@ -42,6 +42,7 @@ final class SheetReader
     /** @var list<string> */
     private array $notes = [];
 
+    /** @param  array<string, ChartPlace>  $learned  by plain label */
     private function __construct(
         private readonly Separator $separator,
         private readonly TableShape $shape,
@@ -50,6 +51,7 @@ final class SheetReader
         private readonly ?ChartMeaning $meaning,
         private readonly bool $lettersAreCups,
         private readonly SheetSizes $sizes,
+        private readonly array $learned,
     ) {
     }
 
@@ -57,8 +59,9 @@ final class SheetReader
      * @param  Unit  $sheet  the unit meant in the sheet the chart goes to
      * @param  ?ChartMeaning  $meaning  which figure of a range counts; null while that has not been asked
      * @param  ?Unit  $told  the unit of the figures, where a person has said it
+     * @param  array<array-key, string>  $words  where rows go that a house calls by words of its own: paths by label
      */
-    public static function read(string $text, Unit $sheet, ?ChartMeaning $meaning = null, ?Unit $told = null): SheetPreview
+    public static function read(string $text, Unit $sheet, ?ChartMeaning $meaning = null, ?Unit $told = null, array $words = []): SheetPreview
     {
         $table = PastedTable::of($text);
         $shape = TableShape::of($table->lines);
@@ -73,6 +76,7 @@ final class SheetReader
             // Two letters behind "bust" are two cups; one is a letter of a diagram.
             lettersAreCups: count(array_unique(array_filter($letters, static fn (?string $letter): bool => $letter !== null))) > 1,
             sizes: new SheetSizes,
+            learned: self::learned($words),
         );
         if ($table->dropped > 0) {
             $self->notes[] = 'Only the first '.PastedTable::MOST_LINES." lines were read; {$table->dropped} more were not.";
@@ -82,6 +86,23 @@ final class SheetReader
         }
 
         return $self->preview();
+    }
+
+    /**
+     * @param  array<array-key, string>  $words
+     * @return array<string, ChartPlace>
+     */
+    private static function learned(array $words): array
+    {
+        $places = [];
+        foreach ($words as $label => $path) {
+            $place = ChartPlace::at($path);
+            if ($place !== null) {
+                $places[Words::plain((string) $label)] = $place;
+            }
+        }
+
+        return $places;
     }
 
     /** What a title or the head of the sizes says of all figures: the first word that does. */
@@ -177,7 +198,7 @@ final class SheetReader
 
             return;
         }
-        if ($this->places === null && $name->place === null && $this->shape->sizes() !== []) {
+        if ($this->places === null && $name->place === null && ! isset($this->learned[Words::plain($line->label)]) && $this->shape->sizes() !== []) {
             $this->leftOut[] = self::short($line->typed).': stands above the sizes';
 
             return;
@@ -189,7 +210,9 @@ final class SheetReader
         if ($place === null && Words::plain($line->label) === 'taille') {
             $place = RowName::of('taillenumfang')->place;
         }
-        if ($place !== null && $this->finished && $name->finished !== false) {
+        $learned = $this->learned[Words::plain($line->label)] ?? null;
+        $place = $learned ?? $place;
+        if ($learned === null && $place !== null && $this->finished && $name->finished !== false) {
             $place = $place->asFinished()->exists() ? $place->asFinished() : null;
         }
         $places = $this->places ?? $this->sizes->counted(count($line->cells));
@@ -199,7 +222,8 @@ final class SheetReader
 
             return;
         }
-        foreach ($name->cups === [] ? [null] : $name->cups as $cup) {
+        $cups = $learned === null ? $name->cups : [];
+        foreach ($cups === [] ? [$learned?->cup] : $cups as $cup) {
             $own = new ChartPlace($place->finished, $place->row, $cup);
             $this->place(new SheetRow($row->label, $own, $row->unit, $row->cells, $row->doubt), $own, $name);
         }

@@ -104,6 +104,18 @@ test('a table of a web page is read as it stands there, whatever the clipboard m
         ->and(array_column($answer->json('rows.1.cells'), 'text'))->toBe(['92', '96']);
 });
 
+test('what a house calls its rows is remembered for its next chart', function (): void {
+    $this->actingAs(someone());
+    $paste = ['text' => "Size\t8\t10\nGirth one\t84\t88\nHip\t90\t94", 'unit' => 'cm', 'house' => 'Limpet & Thole'];
+    expect($this->postJson('/api/charts/read', $paste)->json('rows.1.place'))->toBeNull();
+    $this->putJson('/api/houses', [
+        'name' => 'Limpet & Thole', 'unit' => 'cm', 'habits' => ['row_words' => ['Girth one' => 'body_chart.full_bust']],
+    ])->assertOk();
+    expect(array_column($this->postJson('/api/charts/read', $paste)->json('rows'), 'place'))->toBe(['body_chart.full_bust', 'body_chart.hip']);
+    $this->actingAs(someone('another@example.org'));
+    expect($this->postJson('/api/charts/read', $paste)->json('rows.1.place'))->toBeNull();
+});
+
 test('a unit that nothing tells is asked for, and what is told counts', function (): void {
     $this->actingAs(someone());
     $paste = ['text' => "Size\t20\t22\t24\nBust\t54\t56\t58\nWaist\t47\t49\t51\nHip\t57\t59\t61", 'unit' => 'cm'];

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Controllers\SignedIn;
 use App\Records\HtmlText;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
+use stdClass;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartMeaning;
 use Underbolt\Sheet\PastedTable;
@@ -18,6 +20,7 @@ use Underbolt\Sheet\SheetReader;
     new OA\Property(property: 'text', description: 'as pasted', type: 'string'),
     new OA\Property(property: 'unit', description: 'meant in the sheet it goes to', type: 'string', enum: ['cm', 'in']),
     new OA\Property(property: 'html', description: 'the same as a web page has it, where the clipboard does', type: 'string', nullable: true),
+    new OA\Property(property: 'house', description: 'whose words for rows are known', type: 'string', nullable: true),
     new OA\Property(
         property: 'told',
         description: 'the unit of the figures, where a person has said it',
@@ -46,6 +49,7 @@ final class ReadChartRequest extends FormRequest
             'html' => ['nullable', 'string', 'max:'.self::LARGEST_HTML],
             'unit' => ['required', Rule::enum(Unit::class)],
             'told' => ['nullable', Rule::enum(Unit::class)],
+            'house' => ['nullable', 'string', 'max:80'],
             'meaning' => ['nullable', Rule::enum(ChartMeaning::class)],
         ];
     }
@@ -61,6 +65,16 @@ final class ReadChartRequest extends FormRequest
             Unit::from($this->string('unit')->toString()),
             ChartMeaning::tryFrom($this->string('meaning')->toString()),
             Unit::tryFrom($this->string('told')->toString()),
+            $this->wordsOfHouse(),
         );
+    }
+
+    /** @return array<array-key, string> paths by label */
+    private function wordsOfHouse(): array
+    {
+        $house = SignedIn::user($this)->houses()->where('name', $this->string('house')->toString())->first();
+        $words = $house?->habits->row_words ?? null;
+
+        return $words instanceof stdClass ? array_filter(get_object_vars($words), is_string(...)) : [];
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
+use Underbolt\File\Shape\EntriesShape;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ListsKeys;
+use Underbolt\File\Shape\TextShape;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\BetweenRule;
 use Underbolt\Pattern\ChartMeaning;
@@ -35,8 +37,12 @@ final readonly class HabitsKeys implements Keys
     /** @var Key<Length> */
     public Key $hemAllowance;
 
+    /** @var Key<array<string, string>> */
+    public Key $rowWords;
+
     public function __construct()
     {
+        $this->rowWords = new Key('row_words', new EntriesShape(new TextShape), 'where the rows of its charts go, by the words it calls them');
         $pattern = new PatternKeys;
         $this->chartMeans = $pattern->chartMeans;
         $this->between = $pattern->between;

@@ -1047,6 +1047,10 @@ export interface components {
             } | null;
             seam_allowance?: string | null;
             hem_allowance?: string | null;
+            /** @description where the rows of its charts go, by the words it calls them */
+            row_words?: {
+                [key: string]: string;
+            } | null;
         };
         /** @description how one point went over the cards of one foundation: another bra is no change of the body */
         HistoryData: {
@@ -1615,6 +1619,8 @@ export interface components {
             unit: "cm" | "in";
             /** @description the same as a web page has it, where the clipboard does */
             html?: string | null;
+            /** @description whose words for rows are known */
+            house?: string | null;
             /**
              * @description the unit of the figures, where a person has said it
              * @enum {string|null}

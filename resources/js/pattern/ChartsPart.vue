@@ -1,18 +1,22 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { nextTick, ref } from 'vue';
-import type { Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
+import { api, asRefused, body } from '../api/client';
+import type { House, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
 import ChartPreview from '../sheet/ChartPreview.vue';
 import ChartSheet from '../sheet/ChartSheet.vue';
-import { taken, type LookedOver } from '../sheet/preview';
+import { learned, taken, type LookedOver } from '../sheet/preview';
 import { usePreview } from '../sheet/usePreview';
 
-const props = defineProps<{ kept: Pattern | null; guide: PatternGuide }>();
+const props = defineProps<{ kept: Pattern | null; guide: PatternGuide; house: string }>();
 const document = defineModel<PatternDocument>({ required: true });
 const unit = defineModel<Unit>('unit', { required: true });
-const emit = defineEmits<{ undo: []; redo: [] }>();
+const emit = defineEmits<{ undo: []; redo: []; house: [House] }>();
 
-const { preview, meaning, refusal, busy, read, readFile, means, isIn, drop } = usePreview(() => unit.value);
+const { preview, meaning, refusal, busy, read, readFile, means, isIn, drop } = usePreview(
+    () => unit.value,
+    () => props.house,
+);
 const pasting = ref('');
 const done = ref('');
 
@@ -49,7 +53,23 @@ async function chosen(event: Event): Promise<void> {
     input.value = '';
 }
 
+/** What a house calls its rows is kept with it: its next chart is known by these words. */
+async function remember(looked: LookedOver): Promise<void> {
+    const words = preview.value === null ? {} : learned(preview.value, looked);
+    if (props.house.trim() === '' || Object.keys(words).length === 0) return;
+    const known = props.guide.houses.find(({ name }) => name === props.house);
+    const habits = { ...known?.habits, row_words: { ...known?.habits.row_words, ...words } };
+    const typed = { name: props.house, unit: known?.unit ?? unit.value, habits };
+    try {
+        emit('house', await api.PUT('/api/houses', { body: typed }).then(body));
+        done.value += ` The words of ${props.house} are remembered for its next chart.`;
+    } catch (error) {
+        refusal.value = asRefused(error).message;
+    }
+}
+
 function take(looked: LookedOver): void {
+    void remember(looked);
     const next = taken(document.value, looked);
     document.value = meaning.value === null ? next : { ...next, chart_means: meaning.value };
     done.value = 'Put into the sheet. Undo brings back what was there.';

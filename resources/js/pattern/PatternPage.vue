@@ -99,8 +99,10 @@ onBeforeRouteLeave(async () => {
                         v-model:unit="unit"
                         :kept="kept"
                         :guide="guide"
+                        :house="house"
                         @undo="history.undo()"
                         @redo="history.redo()"
+                        @house="keepHouse"
                     />
                 </TabPanel>
                 <TabPanel value="envelopes">

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { isTable, plainBlock, taken } from './preview';
+import type { ChartPreview } from '../api/types';
+import { isTable, learned, plainBlock, taken } from './preview';
 import { emptyDocument } from './sheet';
 
 const looked = (sizes: string[], envelope: string | null = null, bust = ['84', '88', '92']) => ({
@@ -73,4 +74,20 @@ describe('a paste', () => {
     ])('%j is a table or one cell’s typing', (text, table) => {
         expect(isTable(text)).toBe(table);
     });
+});
+
+it('what was put into its row by hand is remembered by the words of the chart', () => {
+    const row = (label: string, place: string | null) => ({ label, place, doubt: null, cells: [] });
+    const preview = {
+        sizes: [],
+        rows: [
+            row('Bust', 'body_chart.full_bust'),
+            row('Girth two', null),
+            row('', null),
+            row('Length', null),
+        ],
+    } as unknown as ChartPreview;
+    const places = ['body_chart.full_bust', 'body_chart.hip', 'body_chart.waist', null];
+    const set = { sizes: [], envelope: null, rows: places.map((place) => ({ place, cells: [] })) };
+    expect(learned(preview, set)).toEqual({ 'Girth two': 'body_chart.hip' });
 });

@@ -33,6 +33,15 @@ export function lookedOver(preview: ChartPreview): LookedOver {
     };
 }
 
+/** Where rows go that were put there by hand, by the words of the chart: what to remember for its house. */
+export function learned(preview: ChartPreview, looked: LookedOver): Record<string, string> {
+    const words = preview.rows.flatMap(({ label, place }, row) => {
+        const now = looked.rows[row]?.place ?? null;
+        return label !== '' && now !== null && now !== place ? [[label, now] as const] : [];
+    });
+    return Object.fromEntries(words);
+}
+
 /** A table of nothing but figures is spread over the cells; anything with words in it is looked over first. */
 export function plainBlock(text: string): string[][] | null {
     const lines = text.replace(/\r\n?/g, '\n').replace(/\n+$/, '').split('\n');

@@ -16,7 +16,7 @@ vi.mock('../api/client', async () => {
 const post = vi.mocked(api.POST as (...asked: unknown[]) => Promise<unknown>);
 const asked = (): unknown => (post.mock.lastCall?.[1] as { body: unknown }).body;
 
-const asking = (text: string) => ({ text, html: null, unit: 'cm', meaning: null, told: null });
+const asking = (text: string) => ({ text, html: null, unit: 'cm', meaning: null, told: null, house: '' });
 
 describe('the preview of a pasted chart', () => {
     // In braces: what a hook gives back is called when the test is over.

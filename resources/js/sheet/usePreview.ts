@@ -8,8 +8,12 @@ interface Pasted {
     html: string | null;
 }
 
-/** Asks the server what a pasted chart says; nothing is written until a person has looked it over. */
-export function usePreview(sheetUnit: () => Unit) {
+/**
+ * Asks the server what a pasted chart says; nothing is written until a person has looked it over.
+ *
+ * @param house whose words for rows are known; empty where it isn't named
+ */
+export function usePreview(sheetUnit: () => Unit, house: () => string = () => '') {
     const preview = shallowRef<ChartPreview | null>(null);
     const meaning = ref<ChartMeaning | null>(null);
     /** The unit of the figures, where the user has said it. */
@@ -24,7 +28,13 @@ export function usePreview(sheetUnit: () => Unit) {
         try {
             preview.value = await api
                 .POST('/api/charts/read', {
-                    body: { ...pasted, unit: sheetUnit(), meaning: meaning.value, told: told.value },
+                    body: {
+                        ...pasted,
+                        unit: sheetUnit(),
+                        meaning: meaning.value,
+                        told: told.value,
+                        house: house(),
+                    },
                 })
                 .then(body);
         } catch (error) {

@@ -80,6 +80,13 @@ test('a line of words says what the rows below it are about', function (): void 
     expect(array_keys($rows))->toBe(['body_chart.full_bust', 'finished.full_bust', 'finished.hip']);
 });
 
+test('a house\'s own words for its rows are known once they were said', function (): void {
+    $text = "Size\t8\t10\nPettinanza\t84\t88\nGirth two\t92\t96\nGirth three\t90\t94\nWaist\t66\t70";
+    $words = ['pettinanza' => 'body_chart.full_bust', 'GIRTH TWO' => 'finished.full_bust', 'girth three' => 'cups.body_chart.C', 'waist' => 'nowhere'];
+    expect(array_keys(understood(SheetReader::read($text, Unit::Centimetre, words: $words))))
+        ->toBe(['body_chart.full_bust', 'finished.full_bust', 'cups.body_chart.C', 'body_chart.waist']);
+});
+
 test('the french word for size is told from the german word for waist', function (): void {
     expect(readChart("Taille 36 38 40\nTour de poitrine 84 88 92")->sizes)->toBe(['36', '38', '40'])
         ->and(understood(readChart("Größe 36 38 40\nTaille 66 70 74")))->toBe(['body_chart.waist' => ['66', '70', '74']]);
