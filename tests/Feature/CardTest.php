@@ -73,6 +73,14 @@ test('a new card starts from the last one without its figures', function (): voi
         )->toBe(['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 0]);
 });
 
+test('of two cards of one day the one begun first is the earlier', function (): void {
+    $first = emptyCard();
+    typeReading($first, 'waist', '80')->assertOk();
+    $again = $this->postJson("/api/wearers/{$first->wearer_id}/cards")->json('id');
+    expect(array_column($this->getJson("/api/cards/{$again}/earlier")->json(), 'id'))->toBe([$first->id])
+        ->and($this->getJson("/api/cards/{$first->id}/earlier")->json())->toBe([]);
+});
+
 test('a wearer needs a name', function (): void {
     $this->actingAs(someone())->postJson('/api/wearers', ['name' => ' '])->assertJsonValidationErrors(['name']);
 

@@ -90,7 +90,10 @@ test('a text file of another machine keeps its letters', function (string $encod
     $path = (string) tempnam(sys_get_temp_dir(), 'chart');
     file_put_contents($path, $mark.iconv('UTF-8', $encoding, "Größe;34;36\nHüfte;90;94\n"));
     expect(textOfFile($path, 'chart.csv'))->toContain("Größe;34;36\nHüfte;90;94");
-})->with([['WINDOWS-1252', ''], ['MACINTOSH', ''], ['UTF-16LE', "\xFF\xFE"], ['UTF-16BE', "\xFE\xFF"], ['UTF-8', '']]);
+})->with([
+    'Windows' => ['WINDOWS-1252', ''], 'Mac' => ['MACINTOSH', ''], 'UTF-8' => ['UTF-8', ''],
+    'UTF-16, little end first' => ['UTF-16LE', "\xFF\xFE"], 'UTF-16, big end first' => ['UTF-16BE', "\xFE\xFF"],
+]);
 
 test('a table of a web page is read as it stands there, whatever the clipboard made of it as text', function (): void {
     $this->actingAs(someone());

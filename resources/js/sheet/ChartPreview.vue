@@ -60,10 +60,7 @@ function setSize(column: number, text: string): void {
     <section class="preview" aria-labelledby="preview-title">
         <h2 id="preview-title">This is what was understood</h2>
         <p class="says" role="status">
-            {{ preview.sentence }}
-            <button v-if="!preview.unit_open" type="button" class="link" @click="emit('unit', other)">
-                No, {{ unitWords[other] }}
-            </button>
+            {{ preview.sentence }} {{ preview.sizes.length }} sizes, {{ preview.figures }} figures.
             <b v-if="preview.doubts > 0">{{ preview.doubts }} to look at, marked.</b>
             {{ ' ' }}
             <template v-if="preview.transposed"> The table stood on its side and was turned.</template>
@@ -71,6 +68,9 @@ function setSize(column: number, text: string): void {
                 {{ open === 1 ? 'One row is' : `${open} rows are` }} left out until you say which
                 {{ open === 1 ? 'it is' : 'they are' }}.
             </template>
+            <button v-if="!preview.unit_open" type="button" class="link" @click="emit('unit', other)">
+                No, {{ unitWords[other] }}
+            </button>
         </p>
         <div v-if="preview.unit_open" class="question">
             <p>Nothing says it, and the figures could be either. <b>What are they in?</b></p>

@@ -91,6 +91,14 @@ test('what the schema refuses the reader refuses', function (): void {
     expect(min($outcomes))->toBeGreaterThan(10);
 });
 
+test('a list that is too long for the reader is too long for the schema', function (): void {
+    $schema = json_decode((string) json_encode(MakeSchema::whole()), false, flags: JSON_THROW_ON_ERROR);
+    $file = json_decode(makeFile(['pattern.views' => array_fill(0, 40, 'A')]));
+    expect((new Validator)->validate($file, $schema)->isValid())->toBeTrue();
+    $file->pattern->views[] = 'B';
+    expect((new Validator)->validate($file, $schema)->isValid())->toBeFalse();
+});
+
 test('what is required is missed at its own place, and an object that is none says so', function (array $changes, string $fault): void {
     expect(fn () => MakeReader::read(makeFile($changes)))->toThrow(FaultyFile::class, $fault);
 })->with([

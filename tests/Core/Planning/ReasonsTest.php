@@ -175,6 +175,9 @@ test('what a size lacks counts the bust adjustment that goes with it', function 
     // 100 finished and 5 added, of a body of 97 with 2.5 cm of ease that is not refused.
     expect($bust->lacks($plan->sizes->bust)?->nanometres)->toBe(-55_000_000)
         ->and(planOf(['pattern.finished' => null])->levels['waist']->facts->lacks(2))->toBeNull();
+    // A garment that has just what is needed is not too small: 79 finished on 74, with 5 asked for.
+    $waist = planOf(['choices.least_ease' => ['waist' => 5]])->levels['waist']->facts;
+    expect($waist->lacks(2)?->isZero())->toBeTrue()->and($waist->isTooSmall(2))->toBeFalse()->and($waist->isTooSmall(1))->toBeTrue();
 });
 
 test('a receipt names each level, each step and the bust adjustment', function (): void {

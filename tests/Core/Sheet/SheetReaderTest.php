@@ -87,6 +87,21 @@ test('a house\'s own words for its rows are known once they were said', function
         ->toBe(['body_chart.full_bust', 'finished.full_bust', 'cups.body_chart.C', 'body_chart.waist']);
 });
 
+test('a further block goes on with further sizes, and a half girth is doubled with a mark', function (): void {
+    $blocks = "Size\t8\t10\nBust\t84\t88\nSize\t12\t14\nBust\t92\t96";
+    expect(readChart($blocks)->sizes)->toBe(['8', '10', '12', '14'])
+        ->and(understood(readChart($blocks)))->toBe(['body_chart.full_bust' => ['84', '88', '92', '96']])
+        ->and(readChart($blocks)->rows[0]->doubt)->toBeNull();
+    $half = readChart("Size\t8\t10\nHalf bust\t42\t44.5")->rows[0];
+    expect([$half->cells[0]->text, $half->cells[1]->text, $half->isSure(0)])->toBe(['84', '89', false]);
+});
+
+test('the largest sizes in inches are not taken for centimetres', function (): void {
+    $row = static fn (float $widest): SheetPreview => readChart("Size\t30\t32\t34\nBust\t58\t61\t64\nHip\t{$widest}\t".($widest + 1)."\t".($widest + 2));
+    expect($row(73)->isUnitOpen)->toBeTrue()->and($row(73)->rows[0]->doubt)->toContain('Inches or centimetres?')
+        ->and($row(80)->isUnitOpen)->toBeFalse()->and($row(80)->unit)->toBe(Unit::Centimetre);
+});
+
 test('the french word for size is told from the german word for waist', function (): void {
     expect(readChart("Taille 36 38 40\nTour de poitrine 84 88 92")->sizes)->toBe(['36', '38', '40'])
         ->and(understood(readChart("Größe 36 38 40\nTaille 66 70 74")))->toBe(['body_chart.waist' => ['66', '70', '74']]);
