@@ -82,10 +82,15 @@ final class Card extends Model
     public function earlier(): HasMany
     {
         $cards = $this->wearer->cards();
-        $cards->where(fn (Builder $card): Builder => $card->where('taken_on', '<', $this->taken_on->toDateString())
-            ->orWhere(
-                fn (Builder $sameDay): Builder => $sameDay->where('taken_on', $this->taken_on->toDateString())->where('id', '<', $this->id),
-            ));
+        $day = $this->taken_on->toDateString();
+        // The day alone: some are kept with an hour of midnight.
+        $cards->where(function (Builder $earlier) use ($day): void {
+            $earlier->whereDate('taken_on', '<', $day);
+            $earlier->orWhere(function (Builder $sameDay) use ($day): void {
+                $sameDay->whereDate('taken_on', $day);
+                $sameDay->where('id', '<', $this->id);
+            });
+        });
 
         return $cards;
     }

@@ -74,11 +74,12 @@ test('a new card starts from the last one without its figures', function (): voi
 });
 
 test('of two cards of one day the one begun first is the earlier', function (): void {
-    $first = emptyCard();
-    typeReading($first, 'waist', '80')->assertOk();
-    $again = $this->postJson("/api/wearers/{$first->wearer_id}/cards")->json('id');
-    expect(array_column($this->getJson("/api/cards/{$again}/earlier")->json(), 'id'))->toBe([$first->id])
-        ->and($this->getJson("/api/cards/{$first->id}/earlier")->json())->toBe([]);
+    $wearer = emptyCard()->wearer_id;
+    Card::query()->delete();
+    $first = $this->postJson("/api/wearers/{$wearer}/cards")->json('id');
+    $again = $this->postJson("/api/wearers/{$wearer}/cards")->json('id');
+    expect(array_column($this->getJson("/api/cards/{$again}/earlier")->json(), 'id'))->toBe([$first])
+        ->and($this->getJson("/api/cards/{$first}/earlier")->json())->toBe([]);
 });
 
 test('a wearer needs a name', function (): void {
