@@ -22,4 +22,9 @@ enum Unit: string
             self::Inch => 25_400_000,
         };
     }
+
+    public function words(): string
+    {
+        return $this === self::Inch ? 'inches' : 'centimetres';
+    }
 }

@@ -67,7 +67,7 @@ final readonly class RowName
     public static function isHeading(string $label): bool
     {
         $words = explode(' ', Words::plain($label));
-        $known = [...RowWords::FINISHED, ...RowWords::BODY, ...RowWords::NOISE, 'half', 'laid', 'flat', 'halbe', 'demi'];
+        $known = [...RowWords::FINISHED, ...RowWords::BODY, ...RowWords::NOISE, ...RowWords::HALVES];
 
         return self::says(implode(' ', $words)) !== null && array_diff($words, $known) === [];
     }

@@ -62,16 +62,20 @@ final class RowWords
 
     /** What says that they are the body's. */
     public const BODY = [
-        'body', 'korper', 'korpermass', 'korpermasse', 'corps', 'lichaam', 'lichaamsmaten', 'kroppsmatt', 'kropsmal', 'kroppsmal', 'corporelles', 'corporales', 'corporais', 'vartalon',
-        'corpo', 'cuerpo', 'ciala',
+        'body', 'korper', 'korpermass', 'korpermasse', 'corps', 'lichaam', 'lichaamsmaten', 'kroppsmatt', 'kropsmal', 'kroppsmal',
+        'corporelles', 'corporales', 'corporais', 'vartalon', 'corpo', 'cuerpo', 'ciala',
     ];
+
+    /** Words of a heading that says the figures are half girths. */
+    public const HALVES = ['half', 'laid', 'flat', 'halbe', 'demi'];
 
     /** Words beside a name that change nothing. */
     public const NOISE = [
         'measurement', 'measurements', 'measure', 'measures', 'girth', 'circumference', 'circ', 'mass', 'masse', 'mesure', 'mesures',
         'maten', 'maat', 'matt', 'mal', 'mitat', 'misure', 'misura', 'medidas', 'medida', 'wymiary', 'chart', 'charts', 'table',
         'tabelle', 'tableau', 'size', 'sizes', 'cm', 'centimetres', 'centimeters', 'inch', 'inches', 'in', 'zoll', 'pouces', 'duim', 'at',
-        'the', 'du', 'des', 'de', 'del', 'della', 'da', 'do', 'to', 'fit', 'your', 'fits', 'standard', 'actual', 'usual', 'circonferenza', 'of', 'la', 'las', 'los', 'el', 'le', 'les',
+        'the', 'du', 'des', 'de', 'del', 'della', 'da', 'do', 'to', 'fit', 'your', 'fits', 'standard', 'actual', 'usual', 'circonferenza', 'of', 'la',
+        'las', 'los', 'el', 'le', 'les',
     ];
 
     /** Words of names in which a noise word belongs to the name. */

@@ -21,4 +21,15 @@ final readonly class SheetLine
     {
         return implode('', $this->cells) !== '';
     }
+
+    /** @return list<string> the cells up to the last that holds something */
+    public function filled(): array
+    {
+        $cells = $this->cells;
+        while ($cells !== [] && end($cells) === '') {
+            array_pop($cells);
+        }
+
+        return $cells;
+    }
 }

@@ -56,7 +56,7 @@ final readonly class SheetPreview
             default => "Sizes {$this->sizes[0]} to {$this->sizes[$count - 1]}",
         };
 
-        return "{$sizes} in ".($this->unit === Unit::Inch ? 'inches' : 'centimetres').': '
+        return "{$sizes} in ".$this->unit->words().': '
             .($said === [] ? 'no row is known' : implode(', ', $said)).'.';
     }
 

@@ -82,7 +82,7 @@ final class SheetReader
             $self->notes[] = 'Only the first '.PastedTable::MOST_LINES." lines were read; {$table->dropped} more were not.";
         }
         if ($unit->unit !== $sheet) {
-            $self->notes[] = 'The figures are in '.self::unitWord($unit->unit).', the sheet is not: each is kept with its unit.';
+            $self->notes[] = 'The figures are in '.$unit->unit->words().', the sheet is not: each is kept with its unit.';
         }
 
         return $self->preview();
@@ -116,11 +116,6 @@ final class SheetReader
         }
 
         return null;
-    }
-
-    private static function unitWord(Unit $unit): string
-    {
-        return $unit === Unit::Inch ? 'inches' : 'centimetres';
     }
 
     private function preview(): SheetPreview
@@ -198,7 +193,9 @@ final class SheetReader
 
             return;
         }
-        if ($this->places === null && $name->place === null && ! isset($this->learned[Words::plain($line->label)]) && $this->shape->sizes() !== []) {
+        $label = Words::plain($line->label);
+        $learned = $this->learned[$label] ?? null;
+        if ($this->places === null && $name->place === null && $learned === null && $this->shape->sizes() !== []) {
             $this->leftOut[] = self::short($line->typed).': stands above the sizes';
 
             return;
@@ -206,12 +203,8 @@ final class SheetReader
         $this->isHeaded = false;
         $this->hasRows = true;
         $unit = $name->unit ?? $this->said ?? $this->unit->unit;
-        $place = $name->place;
-        if ($place === null && Words::plain($line->label) === 'taille') {
-            $place = RowName::of('taillenumfang')->place;
-        }
-        $learned = $this->learned[Words::plain($line->label)] ?? null;
-        $place = $learned ?? $place;
+        // In French the word for waist is also the word for size: a row is no line of sizes.
+        $place = $learned ?? $name->place ?? ($label === 'taille' ? new ChartPlace(false, ChartRow::Waist) : null);
         if ($learned === null && $place !== null && $this->finished && $name->finished !== false) {
             $place = $place->asFinished()->exists() ? $place->asFinished() : null;
         }
@@ -225,7 +218,7 @@ final class SheetReader
         $cups = $learned === null ? $name->cups : [];
         foreach ($cups === [] ? [$learned?->cup] : $cups as $cup) {
             $own = new ChartPlace($place->finished, $place->row, $cup);
-            $this->place(new SheetRow($row->label, $own, $row->unit, $row->cells, $row->doubt), $own, $name);
+            $this->place($row->at($own), $own, $name);
         }
     }
 
@@ -249,10 +242,7 @@ final class SheetReader
     {
         $sizes = count($places);
         $reader = new CellReader($unit, $this->sheet, ($place ?? new ChartPlace(false, ChartRow::Waist))->kind(), $this->meaning, $isHalf);
-        $cells = $line->cells;
-        while ($cells !== [] && end($cells) === '') {
-            array_pop($cells);
-        }
+        $cells = $line->filled();
         $given = count($cells);
         // Between tabs a missing last cell is simply empty; between spaces nobody can tell which one is missing.
         $short = $given < $sizes && $given === count($line->cells);
@@ -268,7 +258,7 @@ final class SheetReader
         $read = CellReader::withLoneFiguresDoubted($read);
         $doubt ??= $isHalf ? 'A half girth, it seems: the figures are doubled.' : null;
         $doubt ??= $place !== null && $place->row->tellsUnit() && SheetUnit::contradicts($unit, $read)
-            ? 'The figures don\'t look like '.self::unitWord($unit).'.'
+            ? 'The figures don\'t look like '.$unit->words().'.'
             : null;
         $doubt ??= $stray ? 'Something here is no figure: look which figure belongs where.' : null;
 
@@ -302,13 +292,7 @@ final class SheetReader
 
             return;
         }
-        $this->unnamed[] = new SheetRow(
-            $row->label,
-            null,
-            $row->unit,
-            $row->cells,
-            $row->doubt ?? 'Which row is this? It is left out until you say.',
-        );
+        $this->unnamed[] = $row->doubted('Which row is this? It is left out until you say.');
     }
 
     /** A point that stands a second time is the same in the other unit, or the finished garment's. */
@@ -322,13 +306,7 @@ final class SheetReader
         }
         // A block that goes on with further sizes.
         if (array_intersect_key($there->cells, $row->cells) === []) {
-            $this->rows[$place->path()] = new SheetRow(
-                $there->label,
-                $place,
-                $there->unit,
-                $there->cells + $row->cells,
-                $there->doubt ?? $row->doubt,
-            );
+            $this->rows[$place->path()] = $there->withCells($there->cells + $row->cells)->doubted($row->doubt);
 
             return;
         }
@@ -340,13 +318,8 @@ final class SheetReader
         }
         $finished = $place->asFinished();
         if ($name->finished === null && ! $place->finished && $finished->exists() && ! isset($this->rows[$finished->path()])) {
-            $this->rows[$finished->path()] = new SheetRow(
-                $row->label,
-                $finished,
-                $row->unit,
-                $row->cells,
-                $row->doubt ?? 'It stands a second time, so it is taken for the finished garment.',
-            );
+            $this->rows[$finished->path()] = $row->at($finished)
+                ->doubted('It stands a second time, so it is taken for the finished garment.');
 
             return;
         }
@@ -368,7 +341,7 @@ final class SheetReader
             $cells[$place] = $differs ? $cell->doubted('the row in the other unit says another figure') : $cell;
         }
 
-        return new SheetRow($row->label, $row->place, $row->unit, $cells, $row->doubt);
+        return $row->withCells($cells);
     }
 
     /** With a cell for every size; a larger size has a larger figure, by about as much as its neighbours. */
@@ -376,7 +349,7 @@ final class SheetReader
     {
         $cells = array_map(static fn (int $place): SheetCell => $row->cells[$place] ?? SheetCell::empty(''), $sizes === 0 ? [] : range(0, $sizes - 1));
 
-        return new SheetRow($row->label, $row->place, $row->unit, RowSteps::doubted($cells), $row->doubt ?? $doubt);
+        return $row->withCells(RowSteps::doubted($cells))->doubted($doubt);
     }
 
     private function hasRanges(): bool

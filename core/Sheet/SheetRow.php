@@ -23,6 +23,23 @@ final readonly class SheetRow
     ) {
     }
 
+    public function at(?ChartPlace $place): self
+    {
+        return new self($this->label, $place, $this->unit, $this->cells, $this->doubt);
+    }
+
+    /** @param  array<int, SheetCell>  $cells  by the place of the size */
+    public function withCells(array $cells): self
+    {
+        return new self($this->label, $this->place, $this->unit, $cells, $this->doubt);
+    }
+
+    /** With a reason to look at the whole row, where it has none yet. */
+    public function doubted(?string $doubt): self
+    {
+        return new self($this->label, $this->place, $this->unit, $this->cells, $this->doubt ?? $doubt);
+    }
+
     public function isSure(int $size): bool
     {
         return $this->place !== null && $this->doubt === null && ($this->cells[$size]->doubt ?? null) === null;

@@ -21,11 +21,7 @@ final class SheetSizes
      */
     public function take(SheetLine $line): array
     {
-        $cells = $line->cells;
-        while ($cells !== [] && end($cells) === '') {
-            array_pop($cells);
-        }
-        $cells = array_map(SizeNames::first(...), array_slice($cells, 0, self::MOST));
+        $cells = array_map(SizeNames::first(...), array_slice($line->filled(), 0, self::MOST));
         // A second table may give the same sizes in another order, or some of them.
         $isKnown = array_diff($cells, $this->names) === [];
         $this->doubt ??= $isKnown ? null : self::doubtOf($line, $cells);

@@ -24,6 +24,9 @@ final readonly class SheetUnit
     /** About; only to lay a waist beside the other girths. */
     private const HIP_TO_WAIST = 1.2;
 
+    /** How a chart writes a unit in a cell of its own, small letters or capitals: a regular expression. */
+    public const WORD = '(?:cm|in|inch|inches|")';
+
     /** Fewer figures than this say nothing. */
     private const FEWEST = 2;
 
@@ -35,15 +38,17 @@ final readonly class SheetUnit
     /** What fractions, marks and names of sizes tell, else the size of the figures, else the sheet's. */
     public static function of(TableShape $shape, Unit $sheet): self
     {
-        $lines = array_filter($shape->rows(), static function (SheetLine $line): bool {
+        $figures = [];
+        foreach ($shape->rows() as $line) {
             $name = RowName::of($line->label);
-
-            return $name->place?->row->tellsUnit() === true && $name->unit === null && ! $name->isHalf;
-        });
-        $cells = array_merge([], ...array_map(static fn (SheetLine $line): array => $line->cells, array_values($lines)));
-        $figures = array_merge([], ...array_map(self::figures(...), array_values($lines)));
-        if (array_filter($cells, self::isInches(...)) !== []) {
-            return new self(Unit::Inch);
+            $row = $name->place?->row;
+            if ($row?->tellsUnit() !== true || $name->unit !== null || $name->isHalf) {
+                continue;
+            }
+            if (array_filter($line->cells, self::isInches(...)) !== []) {
+                return new self(Unit::Inch);
+            }
+            array_push($figures, ...self::figures($line->cells, $row === ChartRow::Waist));
         }
         if (count($figures) < self::FEWEST) {
             return new self($sheet);
@@ -88,11 +93,13 @@ final readonly class SheetUnit
         return preg_match('/\d\s*"|\d\s?in\b|\d\s?inch|\d[\s-]+\d{1,2}\/(?:2|4|8|16)\b/', $first) === 1;
     }
 
-    /** @return list<float> of a row, a waist's as wide as the hip that goes with it */
-    private static function figures(SheetLine $line): array
+    /**
+     * @param  list<string>  $cells
+     * @return list<float> of a row, a waist's as wide as the hip that goes with it
+     */
+    private static function figures(array $cells, bool $isWaist): array
     {
-        $figures = array_filter(array_map(self::figure(...), $line->cells), static fn (?float $figure): bool => $figure !== null);
-        $isWaist = RowName::of($line->label)->place?->row === ChartRow::Waist;
+        $figures = array_filter(array_map(self::figure(...), $cells), static fn (?float $figure): bool => $figure !== null);
 
         return array_map(static fn (float $figure): float => $isWaist ? $figure * self::HIP_TO_WAIST : $figure, array_values($figures));
     }

@@ -40,7 +40,7 @@ final class TableParts
             $units = array_map(static fn (string $cell): string => strtolower(trim($cell, '()[] .')), array_slice($cells, 1, null, true));
             $named = array_filter($units, static fn (string $unit): bool => $unit !== '');
             $kinds = array_values(array_unique($named));
-            if (count($named) < 4 || count($kinds) !== 2 || array_diff($kinds, ['cm', 'in', 'inch', 'inches', '"']) !== []) {
+            if (count($named) < 4 || count($kinds) !== 2 || preg_grep('/^'.SheetUnit::WORD.'$/', $kinds) !== $kinds) {
                 continue;
             }
             $kept = [0 => 0] + array_filter($units, static fn (string $unit): bool => $unit === $kinds[0]);

@@ -158,7 +158,7 @@ final readonly class TableShape
     /** Whether a line gives nothing but the unit of each column. */
     private static function namesUnits(SheetLine $line): bool
     {
-        return $line->hasCells() && preg_grep('/^(?:|[(\[]?(?:in )?(?:cm|in|inch|inches|")[)\]]?)$/i', $line->cells) === $line->cells;
+        return $line->hasCells() && preg_grep('/^(?:|[(\[]?(?:in )?'.SheetUnit::WORD.'[)\]]?)$/i', $line->cells) === $line->cells;
     }
 
     private static function unitAt(SheetLine $line, int $column): string
@@ -189,7 +189,7 @@ final readonly class TableShape
      */
     private static function withoutUnitColumn(array $lines): array
     {
-        $isUnit = static fn (SheetLine $line): bool => $line->label !== '' && preg_match('/^(?:cm|in|inch|inches|")$/i', $line->cells[0] ?? '') === 1;
+        $isUnit = static fn (SheetLine $line): bool => $line->label !== '' && preg_match('/^'.SheetUnit::WORD.'$/i', $line->cells[0] ?? '') === 1;
         if (array_filter($lines, $isUnit) === []) {
             return $lines;
         }

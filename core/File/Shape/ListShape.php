@@ -36,16 +36,10 @@ final readonly class ListShape implements Shape
     {
         $read = array_map(
             fn (Node $item): mixed => $this->hasGaps && $item->isNull() ? null : $this->item->read($item),
-            $this->items($node),
+            $node->items($this->most) ?? [],
         );
 
         return array_values(array_filter($read, static fn (mixed $one): bool => $one !== null));
-    }
-
-    /** @return list<Node> */
-    public function items(Node $node): array
-    {
-        return $node->items($this->most) ?? [];
     }
 
     public function worded(mixed $typed, Unit $unit): mixed

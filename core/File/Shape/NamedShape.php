@@ -26,26 +26,23 @@ final readonly class NamedShape implements Shape
     public function read(Node $node): array
     {
         $read = [];
-        foreach ($this->nodes($node) as $name => $field) {
+        foreach ($node->fields(array_keys($this->shapes)) as $name => $field) {
             $read[$name] = $this->shapes[$name]->read($field);
         }
 
         return array_filter($read, static fn (mixed $one): bool => $one !== null);
     }
 
-    /** @return array<string, Node> */
-    public function nodes(?Node $node): array
-    {
-        return $node?->fields(array_keys($this->shapes)) ?? [];
-    }
-
     public function worded(mixed $typed, Unit $unit): mixed
     {
-        if (! $typed instanceof stdClass) {
-            return $typed;
-        }
+        return $typed instanceof stdClass ? self::eachWorded($typed, $this->shapes, $unit) : $typed;
+    }
+
+    /** @param  array<string, Shape<mixed>>  $shapes  by name */
+    public static function eachWorded(stdClass $typed, array $shapes, Unit $unit): stdClass
+    {
         $worded = clone $typed;
-        foreach (array_intersect_key($this->shapes, get_object_vars($typed)) as $name => $shape) {
+        foreach (array_intersect_key($shapes, get_object_vars($typed)) as $name => $shape) {
             $worded->{$name} = $shape->worded($typed->{$name}, $unit);
         }
 

@@ -42,12 +42,7 @@ final readonly class ObjectShape implements Shape
 
     public function wordedObject(stdClass $typed, Unit $unit): stdClass
     {
-        $worded = clone $typed;
-        foreach (array_intersect_key($this->keys->all(), get_object_vars($typed)) as $name => $key) {
-            $worded->{$name} = $key->shape->worded($typed->{$name}, $unit);
-        }
-
-        return $worded;
+        return NamedShape::eachWorded($typed, array_map(static fn (Key $key): Shape => $key->shape, $this->keys->all()), $unit);
     }
 
     public function schema(Dialect $dialect): array

@@ -149,14 +149,12 @@ const hasChange = computed(() =>
     left: 0;
     right: 0;
 }
-.seam-side {
-    display: flex;
-}
 .seam-hint {
     padding: 60px 20px;
     font-size: 15px;
 }
 .seam-side {
+    display: flex;
     position: relative;
 }
 .tell-apart {
