@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -82,15 +82,7 @@ final class Card extends Model
     public function earlier(): HasMany
     {
         $cards = $this->wearer->cards();
-        $day = $this->taken_on->toDateString();
-        // The day alone: some are kept with an hour of midnight.
-        $cards->where(function (Builder $earlier) use ($day): void {
-            $earlier->whereDate('taken_on', '<', $day);
-            $earlier->orWhere(function (Builder $sameDay) use ($day): void {
-                $sameDay->whereDate('taken_on', $day);
-                $sameDay->where('id', '<', $this->id);
-            });
-        });
+        $cards->whereRowValues(['taken_on', 'id'], '<', [$this->taken_on->toDateString(), $this->id]);
 
         return $cards;
     }
@@ -117,6 +109,12 @@ final class Card extends Model
         }
 
         return $changed === 1;
+    }
+
+    /** Kept as a day, however it comes: with an hour of midnight it would be later than the same day without one. */
+    protected function takenOn(): Attribute
+    {
+        return Attribute::set(static fn (CarbonImmutable|string $day): string => CarbonImmutable::parse($day)->toDateString());
     }
 
     /** @return array<string, string> */

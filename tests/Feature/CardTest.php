@@ -82,6 +82,18 @@ test('of two cards of one day the one begun first is the earlier', function (): 
         ->and($this->getJson("/api/cards/{$first}/earlier")->json())->toBe([]);
 });
 
+test('of two cards of one day the one begun last is the newest, though its day was typed and the other\'s was not', function (): void {
+    $first = emptyCard();
+    Card::query()->whereKeyNot($first->id)->delete();
+    $first->update(['taken_on' => Carbon\CarbonImmutable::today()]);
+    $again = $this->postJson("/api/wearers/{$first->wearer_id}/cards")->json();
+    foreach ([now()->subDay(), now()] as $changes => $day) {
+        $head = ['taken_on' => $day->toDateString(), 'foundation' => '', 'point_set' => 'dress'];
+        $this->patchJson("/api/cards/{$again['id']}", $head + ['version' => $again['version'] + $changes])->assertOk();
+    }
+    expect($first->wearer->cards()->pluck('id')->all())->toBe([$again['id'], $first->id]);
+});
+
 test('a wearer needs a name', function (): void {
     $this->actingAs(someone())->postJson('/api/wearers', ['name' => ' '])->assertJsonValidationErrors(['name']);
 
