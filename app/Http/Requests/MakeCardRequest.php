@@ -10,12 +10,10 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[
-    OA\Schema(
-        required: ['card_id'],
-        properties: [new OA\Property(property: 'card_id', description: 'another card of the same wearer', type: 'integer')],
-    ),
-]
+#[OA\Schema(
+    required: ['card_id'],
+    properties: [new OA\Property(property: 'card_id', description: 'another card of the same wearer', type: 'integer')],
+)]
 final class MakeCardRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */

@@ -7,12 +7,10 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
-#[
-    OA\Schema(
-        required: ['version'],
-        properties: [new OA\Property(property: 'version', description: 'of the card, as it was seen', type: 'integer')],
-    ),
-]
+#[OA\Schema(
+    required: ['version'],
+    properties: [new OA\Property(property: 'version', description: 'of the card, as it was seen', type: 'integer')],
+)]
 final class SeenRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

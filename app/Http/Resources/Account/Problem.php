@@ -15,12 +15,10 @@ final readonly class Problem
     /** @param  array<string, list<string>>  $errors by field */
     public function __construct(
         #[OA\Property] public string $message,
-        #[
-            OA\Property(
-                type: 'object',
-                additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')),
-            ),
-        ]
+        #[OA\Property(
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')),
+        )]
         public array $errors,
     ) {
     }

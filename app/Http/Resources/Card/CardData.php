@@ -24,9 +24,8 @@ final readonly class CardData
         #[OA\Property] public int $version,
         #[OA\Property] public int $wearer_id,
         #[OA\Property] public string $wearer,
-        #[
-            OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true),
-        ] public ?string $unit,
+        #[OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true)]
+        public ?string $unit,
         #[OA\Property(format: 'date')] public string $taken_on,
         #[OA\Property] public string $foundation,
         #[OA\Property(enum: ['three', 'dress', 'skirt', 'trousers', 'everything'])] public string $point_set,

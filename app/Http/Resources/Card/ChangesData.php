@@ -13,13 +13,11 @@ final readonly class ChangesData
 {
     public function __construct(
         #[OA\Property(format: 'date')] public string $since,
-        #[
-            OA\Property(
-                description: 'by point, of those measured on both',
-                type: 'object',
-                additionalProperties: new OA\AdditionalProperties(type: 'integer'),
-            ),
-        ] public object $change_nm,
+        #[OA\Property(
+            description: 'by point, of those measured on both',
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
+        )] public object $change_nm,
     ) {
     }
 

@@ -7,7 +7,7 @@ namespace App\Http\Resources\Card;
 use App\Models\Card;
 use App\Models\Wearer;
 use OpenApi\Attributes as OA;
-use Underbolt\Measure\Length;
+use Underbolt\Measure\Body;
 use Underbolt\Measure\PointGuides;
 
 #[OA\Schema(description: 'how one point went over the cards of one foundation: another bra is no change of the body')]
@@ -32,18 +32,24 @@ final readonly class HistoryData
     {
         $histories = [];
         foreach ($wearer->cards->reverse()->groupBy('foundation') as $foundation => $cards) {
-            $taken = array_values($cards->map(static fn (Card $card): array => [$card->taken_on->toDateString(), $card->toBody()])->all());
+            $bodies = $cards->map(static fn (Card $card): Body => $card->toBody());
             foreach (PointGuides::all() as $guide) {
-                $measured = array_values(array_filter($taken, static fn (array $one): bool => $one[1]->at($guide->point) !== null));
-                if (count($measured) > 1) {
-                    $lengths = array_map(static fn (array $one): Length => $one[1]->at($guide->point) ?? Length::zero(), $measured);
+                [$days, $lengths] = [[], []];
+                foreach ($cards as $index => $card) {
+                    $length = $bodies[$index]->at($guide->point);
+                    if ($length !== null) {
+                        $days[] = $card->taken_on->toDateString();
+                        $lengths[] = $length->nanometres;
+                    }
+                }
+                if (count($days) > 1) {
                     $histories[] = new self(
                         foundation: (string) $foundation,
                         point: $guide->point->value,
                         name: $guide->name,
-                        days: array_column($measured, 0),
-                        length_nm: array_column($lengths, 'nanometres'),
-                        change_nm: $lengths[count($lengths) - 1]->minus($lengths[count($lengths) - 2])->nanometres,
+                        days: $days,
+                        length_nm: $lengths,
+                        change_nm: $lengths[count($lengths) - 1] - $lengths[count($lengths) - 2],
                     );
                 }
             }

@@ -16,12 +16,10 @@ final readonly class ImportData
      */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: ImportLineData::class))] public array $lines,
-        #[
-            OA\Property(
-                description: 'field is the line, such as line 3, or the path in a JSON file',
-                items: new OA\Items(ref: FaultData::class),
-            ),
-        ] public array $faults,
+        #[OA\Property(
+            description: 'field is the line, such as line 3, or the path in a JSON file',
+            items: new OA\Items(ref: FaultData::class),
+        )] public array $faults,
         #[OA\Property] public bool $written,
     ) {
     }

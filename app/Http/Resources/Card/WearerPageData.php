@@ -20,9 +20,8 @@ final readonly class WearerPageData
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
         #[OA\Property] public string $notes,
-        #[
-            OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true),
-        ] public ?string $unit,
+        #[OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true)]
+        public ?string $unit,
         #[OA\Property(description: 'when someone else agreed to being measured', format: 'date')] public ?string $agreed_on,
         #[OA\Property(description: 'put away')] public bool $archived,
         #[OA\Property(items: new OA\Items(ref: WearerCardData::class))] public array $cards,

@@ -15,9 +15,8 @@ final readonly class ChartPreviewRowData
     /** @param  list<ChartPreviewCellData>  $cells */
     public function __construct(
         #[OA\Property(description: 'as pasted')] public string $label,
-        #[
-            OA\Property(description: 'where it goes, such as body_chart.waist or cups.finished.C; null until a person says'),
-        ] public ?string $place,
+        #[OA\Property(description: 'where it goes, such as body_chart.waist or cups.finished.C; null until a person says')]
+        public ?string $place,
         #[OA\Property] public ?string $doubt,
         #[OA\Property(description: 'one for each size', items: new OA\Items(ref: ChartPreviewCellData::class))] public array $cells,
     ) {

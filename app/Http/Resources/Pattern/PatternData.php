@@ -32,18 +32,16 @@ final readonly class PatternData
         #[OA\Property(enum: ['cm', 'in'])] public string $unit,
         #[OA\Property(ref: PatternDocument::class)] public stdClass $document,
         #[OA\Property(items: new OA\Items(ref: FaultData::class))] public array $faults,
-        #[
-            OA\Property(description: 'one for every finished row', items: new OA\Items(ref: DraftedEaseData::class)),
-        ] public array $drafted_ease,
-        #[
-            OA\Property(description: 'worth a second look; it hinders nothing', items: new OA\Items(ref: FaultData::class)),
-        ] public array $odd,
-        #[
-            OA\Property(description: 'finished rows that only the tissue tells', items: new OA\Items(ref: FlatRowData::class)),
-        ] public array $from_tissue,
-        #[
-            OA\Property(description: 'sets of envelopes drawn as one set of lines', items: new OA\Items(ref: DraftData::class)),
-        ] public array $drafts,
+        #[OA\Property(description: 'one for every finished row', items: new OA\Items(ref: DraftedEaseData::class))]
+        public array $drafted_ease,
+        #[OA\Property(description: 'worth a second look; it hinders nothing', items: new OA\Items(ref: FaultData::class))]
+        public array $odd,
+        #[OA\Property(
+            description: 'finished rows that only the tissue tells',
+            items: new OA\Items(ref: FlatRowData::class),
+        )] public array $from_tissue,
+        #[OA\Property(description: 'sets of envelopes drawn as one set of lines', items: new OA\Items(ref: DraftData::class))]
+        public array $drafts,
         #[OA\Property(description: 'the rule for a measure between two sizes', enum: ['up', 'down', 'nearest'])] public string $between,
     ) {
     }

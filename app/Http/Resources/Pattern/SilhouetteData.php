@@ -13,12 +13,10 @@ final readonly class SilhouetteData
     public function __construct(
         #[OA\Property] public string $value,
         #[OA\Property] public string $label,
-        #[
-            OA\Property(
-                type: 'object',
-                additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['critical', 'matters', 'free']),
-            ),
-        ] public array $levels,
+        #[OA\Property(
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['critical', 'matters', 'free']),
+        )] public array $levels,
         #[OA\Property(enum: ['blended', 'one_size'])] public string $cut_as,
     ) {
     }

@@ -20,13 +20,11 @@ final readonly class StarterData
         #[OA\Property] public string $source,
         #[OA\Property(enum: ['upper_limit', 'middle'])] public string $chart_means,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $sizes,
-        #[
-            OA\Property(
-                description: 'rows by name, each figure with its unit',
-                type: 'object',
-                additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')),
-            ),
-        ] public array $body_chart,
+        #[OA\Property(
+            description: 'rows by name, each figure with its unit',
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')),
+        )] public array $body_chart,
     ) {
     }
 

@@ -18,9 +18,11 @@ final readonly class AlternativeData
      */
     public function __construct(
         #[OA\Property(enum: ['best', 'one_size', 'closest', 'by_finished', 'nearer'])] public string $name,
-        #[
-            OA\Property(type: 'object', description: 'by level', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-        ] public array $sizes,
+        #[OA\Property(
+            type: 'object',
+            description: 'by level',
+            additionalProperties: new OA\AdditionalProperties(type: 'string'),
+        )] public array $sizes,
         #[OA\Property] public float $cost,
         #[OA\Property(items: new OA\Items(ref: ReceiptLineData::class))] public array $receipt,
         #[OA\Property(description: 'whether taking it adjusts the bust to its size')] public bool $adjusts_bust,

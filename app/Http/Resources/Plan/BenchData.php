@@ -18,9 +18,10 @@ final readonly class BenchData
     public function __construct(
         #[OA\Property(ref: MakeData::class)] public MakeData $make,
         #[OA\Property(oneOf: [new OA\Schema(ref: PlanData::class), new OA\Schema(type: 'null')])] public ?PlanData $plan,
-        #[
-            OA\Property(description: 'why there is no plan', oneOf: [new OA\Schema(ref: Problem::class), new OA\Schema(type: 'null')]),
-        ] public ?Problem $refused,
+        #[OA\Property(
+            description: 'why there is no plan',
+            oneOf: [new OA\Schema(ref: Problem::class), new OA\Schema(type: 'null')],
+        )] public ?Problem $refused,
     ) {
     }
 

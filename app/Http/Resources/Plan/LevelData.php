@@ -56,9 +56,8 @@ final readonly class LevelData
         #[OA\Property(enum: ['by_hand', 'firm', 'near the edge', 'measure again'])] public string $sure,
         #[OA\Property(description: 'the measure that decides')] public string $sure_of,
         #[OA\Property(description: 'what so much ease at the bust of a dress or top is called')] public ?string $band,
-        #[
-            OA\Property(description: 'where a tape on the tissue ends', items: new OA\Items(ref: OnTissueData::class)),
-        ] public array $on_tissue,
+        #[OA\Property(description: 'where a tape on the tissue ends', items: new OA\Items(ref: OnTissueData::class))]
+        public array $on_tissue,
         #[OA\Property(items: new OA\Items(ref: OpinionData::class))] public array $opinions,
         #[OA\Property(description: 'all schools that can tell name the size that is cut')] public bool $agreed,
         #[OA\Property(items: new OA\Items(ref: NotchData::class))] public array $notches,

@@ -35,9 +35,10 @@ final readonly class MakeData
         #[OA\Property(description: 'what was worn underneath')] public string $card_foundation,
         #[OA\Property(description: 'of the wearer, newest first', items: new OA\Items(ref: CardSummary::class))] public array $cards,
         #[OA\Property(oneOf: [new OA\Schema(ref: NewerCardData::class), new OA\Schema(type: 'null')])] public ?NewerCardData $newer_card,
-        #[
-            OA\Property(description: 'that the pattern can make use of, from the top down', items: new OA\Items(type: 'string')),
-        ] public array $needed_points,
+        #[OA\Property(
+            description: 'that the pattern can make use of, from the top down',
+            items: new OA\Items(type: 'string'),
+        )] public array $needed_points,
         #[OA\Property] public int $pattern_id,
         #[OA\Property] public string $pattern,
         #[OA\Property] public string $house,
@@ -46,9 +47,10 @@ final readonly class MakeData
         #[OA\Property(description: 'of the pattern', items: new OA\Items(type: 'string'))] public array $views,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $fits,
         #[OA\Property(description: 'envelopes', items: new OA\Items(type: 'string'))] public array $ranges,
-        #[
-            OA\Property(description: 'the pattern\'s own rule for a measure between two sizes', enum: ['up', 'down', 'nearest']),
-        ] public string $between,
+        #[OA\Property(
+            description: 'the pattern\'s own rule for a measure between two sizes',
+            enum: ['up', 'down', 'nearest'],
+        )] public string $between,
     ) {
     }
 

@@ -22,12 +22,10 @@ final readonly class NewerCardData
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property(format: 'date')] public string $taken_on,
-        #[
-            OA\Property(description: 'what differs, such as `waist 84.5 cm, was 83 cm`', items: new OA\Items(type: 'string')),
-        ] public array $measures,
-        #[
-            OA\Property(description: 'the plan in one sentence, were it planned from that card; null where it gives none'),
-        ] public ?string $headline,
+        #[OA\Property(description: 'what differs, such as `waist 84.5 cm, was 83 cm`', items: new OA\Items(type: 'string'))]
+        public array $measures,
+        #[OA\Property(description: 'the plan in one sentence, were it planned from that card; null where it gives none')]
+        public ?string $headline,
     ) {
     }
 

@@ -12,9 +12,8 @@ use Underbolt\Planning\Plan;
 final readonly class OpinionData
 {
     public function __construct(
-        #[
-            OA\Property(enum: ['chart_up', 'chart_down', 'chart_nearest', 'drafted', 'liked', 'quarters', 'front_larger']),
-        ] public string $school,
+        #[OA\Property(enum: ['chart_up', 'chart_down', 'chart_nearest', 'drafted', 'liked', 'quarters', 'front_larger'])]
+        public string $school,
         #[OA\Property] public string $name,
         #[OA\Property] public ?string $size,
         #[OA\Property] public string $why,

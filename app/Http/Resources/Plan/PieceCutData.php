@@ -19,17 +19,14 @@ final readonly class PieceCutData
     public function __construct(
         #[OA\Property] public string $name,
         #[OA\Property(description: 'in words')] public string $follows,
-        #[
-            OA\Property(description: 'from the top down; none for one size for all', items: new OA\Items(type: 'string')),
-        ] public array $sizes,
-        #[
-            OA\Property(
-                description: 'of its back half, where that is cut unlike',
-                type: 'array',
-                items: new OA\Items(type: 'string'),
-                nullable: true,
-            ),
-        ] public ?array $back_sizes,
+        #[OA\Property(description: 'from the top down; none for one size for all', items: new OA\Items(type: 'string'))]
+        public array $sizes,
+        #[OA\Property(
+            description: 'of its back half, where that is cut unlike',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+            nullable: true,
+        )] public ?array $back_sizes,
         #[OA\Property(description: 'beside the blend, in words', items: new OA\Items(type: 'string'))] public array $changes,
     ) {
     }

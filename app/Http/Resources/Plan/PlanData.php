@@ -30,9 +30,9 @@ final readonly class PlanData
         #[OA\Property(description: 'in play, smallest first', items: new OA\Items(type: 'string'))] public array $sizes,
         #[OA\Property(oneOf: [new OA\Schema(ref: CupData::class), new OA\Schema(type: 'null')])] public ?CupData $cup,
         #[OA\Property(ref: FrameData::class)] public FrameData $frame,
-        #[
-            OA\Property(oneOf: [new OA\Schema(ref: BustAdjustmentData::class), new OA\Schema(type: 'null')]),
-        ] public ?BustAdjustmentData $bust_adjustment,
+        #[OA\Property(
+            oneOf: [new OA\Schema(ref: BustAdjustmentData::class), new OA\Schema(type: 'null')],
+        )] public ?BustAdjustmentData $bust_adjustment,
         #[OA\Property(description: 'from the top down', items: new OA\Items(ref: LevelData::class))] public array $levels,
         #[OA\Property(oneOf: [new OA\Schema(ref: StepData::class), new OA\Schema(type: 'null')])] public ?StepData $bust_waist,
         #[OA\Property(oneOf: [new OA\Schema(ref: StepData::class), new OA\Schema(type: 'null')])] public ?StepData $waist_hip,
@@ -46,14 +46,12 @@ final readonly class PlanData
         #[OA\Property(items: new OA\Items(ref: PieceCutData::class))] public array $pieces,
         #[OA\Property(description: 'for the largest size used', items: new OA\Items(ref: NeedData::class))] public array $needs,
         #[OA\Property(description: 'of the front', items: new OA\Items(ref: StationData::class))] public array $stations,
-        #[
-            OA\Property(
-                description: 'of the back, where it is cut unlike',
-                type: 'array',
-                items: new OA\Items(ref: StationData::class),
-                nullable: true,
-            ),
-        ] public ?array $back_stations,
+        #[OA\Property(
+            description: 'of the back, where it is cut unlike',
+            type: 'array',
+            items: new OA\Items(ref: StationData::class),
+            nullable: true,
+        )] public ?array $back_stations,
         #[OA\Property(description: 'the paper the stations stand on', enum: ['as printed', 'lengthened'])] public string $paper,
         #[OA\Property(oneOf: [new OA\Schema(ref: SleeveData::class), new OA\Schema(type: 'null')])] public ?SleeveData $sleeve,
         #[OA\Property(ref: ChoosersData::class)] public ChoosersData $choosers,

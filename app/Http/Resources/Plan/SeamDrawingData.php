@@ -21,22 +21,18 @@ final readonly class SeamDrawingData
     public function __construct(
         #[OA\Property(description: 'the printed ones', items: new OA\Items(ref: SeamLineData::class))] public array $lines,
         #[OA\Property(description: 'the line that is cut', items: new OA\Items(ref: CurvePartData::class))] public array $front,
-        #[
-            OA\Property(
-                description: 'the back\'s, where it differs',
-                type: 'array',
-                items: new OA\Items(ref: CurvePartData::class),
-                nullable: true,
-            ),
-        ] public ?array $back,
-        #[
-            OA\Property(
-                description: 'the front\'s blend alone, where the line is more than that',
-                type: 'array',
-                items: new OA\Items(ref: CurvePartData::class),
-                nullable: true,
-            ),
-        ] public ?array $blend,
+        #[OA\Property(
+            description: 'the back\'s, where it differs',
+            type: 'array',
+            items: new OA\Items(ref: CurvePartData::class),
+            nullable: true,
+        )] public ?array $back,
+        #[OA\Property(
+            description: 'the front\'s blend alone, where the line is more than that',
+            type: 'array',
+            items: new OA\Items(ref: CurvePartData::class),
+            nullable: true,
+        )] public ?array $blend,
     ) {
     }
 

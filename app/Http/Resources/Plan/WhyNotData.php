@@ -14,13 +14,11 @@ final readonly class WhyNotData
 {
     public function __construct(
         #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[
-            OA\Property(
-                type: 'object',
-                description: 'one sentence for each, by size',
-                additionalProperties: new OA\AdditionalProperties(type: 'string'),
-            ),
-        ] public stdClass $sizes,
+        #[OA\Property(
+            type: 'object',
+            description: 'one sentence for each, by size',
+            additionalProperties: new OA\AdditionalProperties(type: 'string'),
+        )] public stdClass $sizes,
     ) {
     }
 
