@@ -66,6 +66,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('patterns/{pattern}/charts.csv', [ChartController::class, 'csv']);
         Route::get('patterns/{pattern}/pattern.json', [ChartController::class, 'json']);
         Route::post('charts/read', [ChartController::class, 'read']);
+        Route::post('charts/part', [ChartController::class, 'part']);
         Route::post('charts/file', [ChartController::class, 'file']);
         Route::get('pattern-guide', [PatternGuideController::class, 'show']);
         Route::put('houses', [PatternGuideController::class, 'keep']);

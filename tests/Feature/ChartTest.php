@@ -206,3 +206,20 @@ test('a pattern says what is odd in it, what the tissue gave, and which envelope
         ])
         ->and(array_column($answer->json('drafts'), 'sizes'))->toBe([['8'], ['10']]);
 });
+
+test('tables beside the charts are read each for its place, and nothing is kept', function (string $part, string $text, string $key, string $row): void {
+    $this->actingAs(someone());
+    $paste = ['part' => $part, 'text' => $text, 'unit' => 'cm', 'sizes' => ['8', '10'], 'fits' => ['slim']];
+    $read = $this->postJson('/api/charts/part', $paste)->assertOk()->json();
+    expect($read['rows'][0]['name'])->toBe($row)->and($read['entries'][$key])->toHaveCount(1)->and($read['open_units'])->toBe([]);
+})->with([
+    ['cups', "A\t2.5-5", 'cups', 'Cup A'],
+    ['cloth', "Size\t8\t10\n140 cm\t2 m\t2.1", 'fabric_needs', 'main cloth, 140 cm'],
+    ['fits', "slim\nSize\t8\t10\nBust\t90\t94", 'finished_by', 'Bust, slim'],
+]);
+
+test('a table for no place, in no unit, or without a word is refused at its field', function (string $field, mixed $wrong): void {
+    $this->actingAs(someone());
+    $paste = ['part' => 'cloth', 'text' => 'Size 8', 'unit' => 'cm', 'sizes' => ['8']];
+    $this->postJson('/api/charts/part', [$field => $wrong] + $paste)->assertUnprocessable()->assertJsonValidationErrors($field);
+})->with([['part', 'sleeves'], ['part', ['cups']], ['text', ''], ['told', 'cm'], ['unit', 'ell'], ['sizes', '8']]);

@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ChartFileRequest;
 use App\Http\Requests\ReadChartRequest;
+use App\Http\Requests\ReadPartRequest;
 use App\Http\Resources\Pattern\ChartPreviewData;
 use App\Http\Resources\Pattern\ChartTextData;
+use App\Http\Resources\Pattern\PastedPartData;
 use App\Models\Pattern;
 use App\Records\SpreadsheetText;
 use Illuminate\Http\JsonResponse;
@@ -28,6 +30,17 @@ final class ChartController
     public function read(ReadChartRequest $request): JsonResponse
     {
         return new JsonResponse(ChartPreviewData::of($request->preview()));
+    }
+
+    #[OA\Post(path: '/api/charts/part', operationId: 'readPart',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ReadPartRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'what was understood', content: new OA\JsonContent(ref: PastedPartData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function part(ReadPartRequest $request): JsonResponse
+    {
+        return new JsonResponse(PastedPartData::of($request->part()));
     }
 
     #[OA\Post(path: '/api/charts/file', operationId: 'chartFile',

@@ -39,7 +39,7 @@ use Underbolt\Sheet\SheetReader;
 final class ReadChartRequest extends FormRequest
 {
     /** A page's table is mostly marks. */
-    private const LARGEST_HTML = 5 * PastedTable::LARGEST_BYTES;
+    public const LARGEST_HTML = 5 * PastedTable::LARGEST_BYTES;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/charts/part": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/charts/file": {
         parameters: {
             query?: never;
@@ -1287,6 +1303,31 @@ export interface components {
             value: string;
             label: string;
         };
+        PastedPartData: {
+            /** @description names of the columns */
+            head: string[];
+            rows: components["schemas"]["PastedRowData"][];
+            left_out: string[];
+            /** @description to choose from, where nothing tells the unit */
+            open_units: string[];
+            /** @description as they go into the pattern */
+            entries: {
+                cups?: {
+                    cup: string;
+                    from: string;
+                    to: string;
+                }[];
+                fabric_needs?: Record<string, never>[];
+                notions?: Record<string, never>[];
+                finished_by?: Record<string, never>[];
+            };
+        };
+        PastedRowData: {
+            name: string;
+            cells: string[];
+            /** @description why a person should look at it */
+            doubt: string | null;
+        };
         PatternData: {
             id: number;
             name: string;
@@ -1631,6 +1672,28 @@ export interface components {
              * @enum {string|null}
              */
             meaning?: "upper_limit" | "middle" | null;
+        };
+        ReadPartRequest: {
+            /**
+             * @description where the table belongs
+             * @enum {string}
+             */
+            part: "cups" | "cloth" | "fits";
+            /** @description as pasted */
+            text: string;
+            /** @description the same as a web page has it, where the clipboard does */
+            html?: string | null;
+            /**
+             * @description meant in the pattern
+             * @enum {string}
+             */
+            unit: "cm" | "in";
+            /** @description the unit of the figures, where a person has said it */
+            told?: string | null;
+            /** @description of the pattern */
+            sizes: string[];
+            views?: string[];
+            fits?: string[];
         };
         ReadingData: {
             point: string;
@@ -2224,6 +2287,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChartPreviewData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    readPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadPartRequest"];
+            };
+        };
+        responses: {
+            /** @description what was understood */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastedPartData"];
                 };
             };
             422: components["responses"]["Refused"];

@@ -41,6 +41,10 @@ export type Cups = NonNullable<PatternDocument['cups']>;
 export type FlatCheck = NonNullable<NonNullable<PatternDocument['flat_checks']>[LevelName]>;
 export type FlatPanel = FlatCheck['panels'][number];
 export type CupLine = NonNullable<Cups['table']>[number];
+/** Of a pasted table beside the charts: the lists that it fills. */
+export type PastedPart = Omit<Schemas['PastedPartData'], 'entries'> & {
+    entries: Pick<PatternDocument, 'fabric_needs' | 'notions' | 'finished_by'> & { cups?: CupLine[] };
+};
 export type Range = NonNullable<PatternDocument['ranges']>[number];
 export type House = Schemas['HouseData'];
 export type Habits = Schemas['HabitsDocument'];

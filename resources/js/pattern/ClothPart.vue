@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import type { PatternDocument } from '../api/types';
+import type { PastedPart, PatternDocument, Unit } from '../api/types';
+import PastePart from '../sheet/PastePart.vue';
 import CellInput from '../ui/CellInput.vue';
 import { changedAt, orNull, withoutAt } from './lists';
 import '../sheet/sheet.css';
 
-defineProps<{ faults: Map<string, string> }>();
+defineProps<{ faults: Map<string, string>; unit: Unit }>();
 const document = defineModel<PatternDocument>({ required: true });
 
 type Need = NonNullable<PatternDocument['fabric_needs']>[number];
@@ -18,6 +19,14 @@ const notions = computed(() => document.value.notions ?? []);
 const setNeeds = (next: Need[]): void => void (document.value = { ...document.value, fabric_needs: next });
 const setNotions = (next: Notion[]): void => void (document.value = { ...document.value, notions: next });
 const blank = (): null[] => document.value.sizes.map(() => null);
+
+function taken(entries: PastedPart['entries']): void {
+    document.value = {
+        ...document.value,
+        fabric_needs: [...needs.value, ...(entries.fabric_needs ?? [])],
+        notions: [...notions.value, ...(entries.notions ?? [])],
+    };
+}
 
 function amount(at: number, column: number, text: string): void {
     const amounts = document.value.sizes.map((_, c) =>
@@ -134,6 +143,14 @@ function entry(at: number, column: number, text: string): void {
             </table>
         </div>
         <div class="inline">
+            <PastePart
+                kind="cloth"
+                what="cloth"
+                example="Size   8   10   12&#10;View A, 140 cm   2.1 m   2.2   2.3"
+                :unit="unit"
+                :pattern="document"
+                @take="taken"
+            />
             <Button
                 type="button"
                 outlined

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import type { Cups, PatternDocument, Unit } from '../api/types';
+import type { Cups, PastedPart, PatternDocument, Unit } from '../api/types';
+import PastePart from '../sheet/PastePart.vue';
 import { cupLetters, cupsOf } from '../sheet/rows';
 import CupRule from './CupRule.vue';
 
@@ -35,6 +36,10 @@ function setRangeRule(range: string, next: Rule | null): void {
     change({ by_range: next === null ? others : { ...others, [range]: next } });
 }
 
+function taken({ cups: table }: PastedPart['entries']): void {
+    change({ measure: cups.value.measure ?? 'high_bust_difference', table: table ?? [] });
+}
+
 function toggleRow(cup: string, on: boolean): void {
     const chart = (rows: Cups['body_chart']): NonNullable<Cups['body_chart']> => {
         const { [cup]: mine, ...others } = rows ?? {};
@@ -62,6 +67,14 @@ function toggleRow(cup: string, on: boolean): void {
                 />{{ cup }}
             </label>
         </fieldset>
+        <PastePart
+            kind="cups"
+            what="cups"
+            example="Cup   from   to&#10;A   2.5   5&#10;B   5   7.5"
+            :unit="unit"
+            :pattern="document"
+            @take="taken"
+        />
         <div class="rules">
             <div>
                 <CupRule

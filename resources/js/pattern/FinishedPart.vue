@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import type { PatternDocument } from '../api/types';
+import type { PastedPart, PatternDocument, Unit } from '../api/types';
+import PastePart from '../sheet/PastePart.vue';
 import { cupLetters, partName } from '../sheet/rows';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
 import { changedAt, namesIn, withoutAt } from './lists';
 
-defineProps<{ faults: Map<string, string> }>();
+defineProps<{ faults: Map<string, string>; unit: Unit }>();
 const document = defineModel<PatternDocument>({ required: true });
 
 type Part = NonNullable<PatternDocument['finished_by']>[number];
@@ -19,6 +20,21 @@ const options = (names: readonly string[] | undefined): { value: string; label: 
 
 function setParts(next: Part[]): void {
     document.value = { ...document.value, finished_by: next };
+}
+/** A view or fit that the table names and the pattern does not have yet is one of its own from now on. */
+function taken({ finished_by: pasted }: PastedPart['entries']): void {
+    const named = (kind: 'view' | 'fit', known: readonly string[] | null | undefined): string[] => [
+        ...new Set([...(known ?? []), ...(pasted ?? []).flatMap((part) => part[kind] ?? [])]),
+    ];
+    const key = (part: Part): string =>
+        JSON.stringify([part.view ?? null, part.fit ?? null, part.cup ?? null]);
+    const others = parts.value.filter((part) => !(pasted ?? []).some((one) => key(one) === key(part)));
+    document.value = {
+        ...document.value,
+        views: named('view', document.value.views),
+        fits: named('fit', document.value.fits),
+        finished_by: [...others, ...(pasted ?? [])],
+    };
 }
 </script>
 
@@ -84,6 +100,14 @@ function setParts(next: Part[]): void {
                 @click="setParts(withoutAt(parts, p))"
             />
         </div>
+        <PastePart
+            kind="fits"
+            what="finished figures by view, fit or cup"
+            example="Slim&#10;Bust   90   94   98&#10;Curvy&#10;Bust   94   98   102"
+            :unit="unit"
+            :pattern="document"
+            @take="taken"
+        />
         <Button
             type="button"
             label="Add finished rows for one view, fit or cup"

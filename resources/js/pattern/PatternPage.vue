@@ -111,7 +111,9 @@ onBeforeRouteLeave(async () => {
                 <TabPanel value="cups">
                     <CupsPart v-model="document" :faults="faults" :unit="unit" />
                 </TabPanel>
-                <TabPanel value="views"><FinishedPart v-model="document" :faults="faults" /></TabPanel>
+                <TabPanel value="views"
+                    ><FinishedPart v-model="document" :faults="faults" :unit="unit"
+                /></TabPanel>
                 <TabPanel value="tissue">
                     <FlatPart v-model="document" :faults="faults" :kept="kept" :unit="unit" :guide="guide" />
                 </TabPanel>
@@ -125,7 +127,9 @@ onBeforeRouteLeave(async () => {
                     />
                 </TabPanel>
                 <TabPanel value="pieces"><PiecesPart v-model="document" :guide="guide" /></TabPanel>
-                <TabPanel value="cloth"><ClothPart v-model="document" :faults="faults" /></TabPanel>
+                <TabPanel value="cloth"
+                    ><ClothPart v-model="document" :faults="faults" :unit="unit"
+                /></TabPanel>
                 <TabPanel value="house">
                     <HousePart
                         :house="house"

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Records\HtmlText;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+use Underbolt\File\PatternReader;
+use Underbolt\Measure\Unit;
+use Underbolt\Sheet\Part\PastedCloth;
+use Underbolt\Sheet\Part\PastedCups;
+use Underbolt\Sheet\Part\PastedFits;
+use Underbolt\Sheet\Part\PastedPart;
+use Underbolt\Sheet\PastedTable;
+
+#[OA\Schema(required: ['part', 'text', 'unit', 'sizes'], properties: [
+    new OA\Property(property: 'part', description: 'where the table belongs', type: 'string', enum: ['cups', 'cloth', 'fits']),
+    new OA\Property(property: 'text', description: 'as pasted', type: 'string'),
+    new OA\Property(property: 'html', description: 'the same as a web page has it, where the clipboard does', type: 'string', nullable: true),
+    new OA\Property(property: 'unit', description: 'meant in the pattern', type: 'string', enum: ['cm', 'in']),
+    new OA\Property(property: 'told', description: 'the unit of the figures, where a person has said it', type: 'string', nullable: true),
+    new OA\Property(property: 'sizes', description: 'of the pattern', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'views', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'fits', type: 'array', items: new OA\Items(type: 'string')),
+])]
+final class ReadPartRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $names = ['array', 'max:'.PatternReader::MOST_SIZES];
+
+        return [
+            'part' => ['required', 'string', 'in:cups,cloth,fits'],
+            'text' => ['required', 'string', 'max:'.PastedTable::LARGEST_BYTES],
+            'html' => ['nullable', 'string', 'max:'.ReadChartRequest::LARGEST_HTML],
+            'unit' => ['required', Rule::enum(Unit::class)],
+            'told' => ['nullable', $this->input('part') === 'cloth' ? 'in:m,yd' : Rule::enum(Unit::class)],
+            'sizes' => ['present', ...$names],
+            'views' => $names,
+            'fits' => $names,
+            'sizes.*' => ['string', 'max:40'],
+            'views.*' => ['string', 'max:80'],
+            'fits.*' => ['string', 'max:80'],
+        ];
+    }
+
+    public function part(): PastedPart
+    {
+        $text = HtmlText::of($this->string('html')->toString()) ?? $this->string('text')->toString();
+        $sheet = Unit::from($this->string('unit')->toString());
+        $told = $this->string('told')->toString();
+
+        return match ($this->string('part')->toString()) {
+            'cups' => PastedCups::read($text, $sheet, Unit::tryFrom($told)),
+            'cloth' => PastedCloth::read($text, $sheet, $this->names('sizes'), $told === '' ? null : $told),
+            default => PastedFits::read($text, $sheet, $this->names('sizes'), $this->names('views'), $this->names('fits'), Unit::tryFrom($told)),
+        };
+    }
+
+    /** @return list<string> */
+    private function names(string $key): array
+    {
+        return array_values(array_filter((array) $this->input($key), is_string(...)));
+    }
+}
