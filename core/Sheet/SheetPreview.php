@@ -60,6 +60,18 @@ final readonly class SheetPreview
             .($said === [] ? 'no row is known' : implode(', ', $said)).'.';
     }
 
+    /** The first table that could be either chart, so that it has to be asked; null where headings tell them apart. */
+    public function openTable(): ?int
+    {
+        foreach ($this->rows as $row) {
+            if ($row->isGuess && $row->table > 0) {
+                return $row->table;
+            }
+        }
+
+        return null;
+    }
+
     /** How many figures were read, and how many cells a person should look at, in the rows that have a place. */
     public function figures(): int
     {

@@ -30,6 +30,11 @@ final class SheetReader
 
     private bool $hasRows = false;
 
+    private int $table = 0;
+
+    /** @var bool whether the table has rows: the next heading or line of sizes begins another */
+    private bool $isTableBegun = false;
+
     /** @var array<string, SheetRow> by path */
     private array $rows = [];
 
@@ -181,6 +186,7 @@ final class SheetReader
             $this->finished = false;
             $this->isHalf = false;
         }
+        $this->begin();
         $this->places = $this->sizes->take($line);
         $this->hasRows = false;
     }
@@ -202,6 +208,7 @@ final class SheetReader
         }
         $this->isHeaded = false;
         $this->hasRows = true;
+        $this->isTableBegun = true;
         $unit = $name->unit ?? $this->said ?? $this->unit->unit;
         // In French the word for waist is also the word for size: a row is no line of sizes.
         $place = $learned ?? $name->place ?? ($label === 'taille' ? new ChartPlace(false, ChartRow::Waist) : null);
@@ -227,6 +234,7 @@ final class SheetReader
     {
         $isHeading = RowName::isHeading($line->label);
         if ($isHeading) {
+            $this->begin();
             $this->finished = $words->finished === true;
             $this->isHalf = $words->isHalf;
             $this->isHeaded = true;
@@ -235,6 +243,12 @@ final class SheetReader
         if (! $isHeading && $words->unit === null && trim($line->typed) !== '') {
             $this->leftOut[] = self::short($line->typed).': no figures';
         }
+    }
+
+    private function begin(): void
+    {
+        $this->table += $this->isTableBegun ? 1 : 0;
+        $this->isTableBegun = false;
     }
 
     /** @param  list<int>  $places  of the sizes that it stands under */
@@ -262,7 +276,7 @@ final class SheetReader
             : null;
         $doubt ??= $stray ? 'Something here is no figure: look which figure belongs where.' : null;
 
-        return new SheetRow($line->label, $place, $unit, self::under($places, $read), $doubt);
+        return new SheetRow($line->label, $place, $unit, self::under($places, $read), $doubt, $this->table);
     }
 
     /**
@@ -318,18 +332,14 @@ final class SheetReader
         }
         $finished = $place->asFinished();
         if ($name->finished === null && ! $place->finished && $finished->exists() && ! isset($this->rows[$finished->path()])) {
-            $this->rows[$finished->path()] = $row->at($finished)
-                ->doubted('It stands a second time, so it is taken for the finished garment.');
+            $this->rows[$finished->path()] = $row->guessedAt(
+                $finished,
+                'It stands a second time, so it is taken for the finished garment.',
+            );
 
             return;
         }
-        $this->unnamed[] = new SheetRow(
-            $row->label,
-            null,
-            $row->unit,
-            $row->cells,
-            'This row stands twice. It is left out until you say which it is.',
-        );
+        $this->unnamed[] = $row->guessedAt(null, 'This row stands twice. It is left out until you say which it is.');
     }
 
     private static function compared(SheetRow $row, SheetRow $other): SheetRow

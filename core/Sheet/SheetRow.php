@@ -13,6 +13,8 @@ final readonly class SheetRow
      * @param  ?ChartPlace  $place  null where a person has to say which row this is
      * @param  array<int, SheetCell>  $cells  by the place of the size
      * @param  ?string  $doubt  why the whole row should be looked at
+     * @param  int  $table  which of the pasted tables it stands in, from 0
+     * @param  bool  $isGuess  whether its chart was guessed because the row stands in an earlier table too
      */
     public function __construct(
         public string $label,
@@ -20,24 +22,32 @@ final readonly class SheetRow
         public Unit $unit,
         public array $cells,
         public ?string $doubt,
+        public int $table = 0,
+        public bool $isGuess = false,
     ) {
     }
 
     public function at(?ChartPlace $place): self
     {
-        return new self($this->label, $place, $this->unit, $this->cells, $this->doubt);
+        return new self($this->label, $place, $this->unit, $this->cells, $this->doubt, $this->table, $this->isGuess);
+    }
+
+    /** The row of a second table that nothing tells from the first. */
+    public function guessedAt(?ChartPlace $place, string $doubt): self
+    {
+        return new self($this->label, $place, $this->unit, $this->cells, $this->doubt ?? $doubt, $this->table, true);
     }
 
     /** @param  array<int, SheetCell>  $cells  by the place of the size */
     public function withCells(array $cells): self
     {
-        return new self($this->label, $this->place, $this->unit, $cells, $this->doubt);
+        return new self($this->label, $this->place, $this->unit, $cells, $this->doubt, $this->table, $this->isGuess);
     }
 
     /** With a reason to look at the whole row, where it has none yet. */
     public function doubted(?string $doubt): self
     {
-        return new self($this->label, $this->place, $this->unit, $this->cells, $this->doubt ?? $doubt);
+        return new self($this->label, $this->place, $this->unit, $this->cells, $this->doubt ?? $doubt, $this->table, $this->isGuess);
     }
 
     public function isSure(int $size): bool

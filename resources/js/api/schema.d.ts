@@ -781,6 +781,8 @@ export interface components {
             has_ranges: boolean;
             /** @description the figures could be in either unit: it has to be said */
             unit_open: boolean;
+            /** @description the table, counted from 0, of which it has to be said which chart it is */
+            open_table: number | null;
             /** @description what was understood, in one sentence */
             sentence: string;
             notes: string[];
@@ -793,6 +795,10 @@ export interface components {
             /** @description where it goes, such as body_chart.waist or cups.finished.C; null until a person says */
             place: string | null;
             doubt: string | null;
+            /** @description which of the pasted tables it stands in, from 0 */
+            table: number;
+            /** @description its chart was guessed: it stands in an earlier table too */
+            guess: boolean;
             /** @description one for each size */
             cells: components["schemas"]["ChartPreviewCellData"][];
         };
@@ -1310,17 +1316,8 @@ export interface components {
             left_out: string[];
             /** @description to choose from, where nothing tells the unit */
             open_units: string[];
-            /** @description as they go into the pattern */
-            entries: {
-                cups?: {
-                    cup: string;
-                    from: string;
-                    to: string;
-                }[];
-                fabric_needs?: Record<string, never>[];
-                notions?: Record<string, never>[];
-                finished_by?: Record<string, never>[];
-            };
+            /** @description as they go into the pattern: lists of PatternDocument, and lines of its cup table */
+            entries: Record<string, never>;
         };
         PastedRowData: {
             name: string;

@@ -35,6 +35,7 @@ export type Import = Schemas['ImportData'];
 export type TapeReading = Schemas['TapeReadingData'];
 export type TapePairing = Schemas['TapeData'];
 export type ChartPreview = Schemas['ChartPreviewData'];
+export type ChartPreviewRow = Schemas['ChartPreviewRowData'];
 export type ChartMeaning = NonNullable<PatternDocument['chart_means']>;
 export type PatternGuide = Schemas['PatternGuideData'];
 export type Cups = NonNullable<PatternDocument['cups']>;

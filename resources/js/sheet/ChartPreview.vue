@@ -2,10 +2,10 @@
 import Button from 'primevue/button';
 import Select from 'primevue/select';
 import { computed, shallowRef, watch } from 'vue';
-import type { ChartMeaning, ChartPreview, Unit } from '../api/types';
+import type { ChartMeaning, ChartPreview, ChartPreviewRow, Unit } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import TextField from '../ui/TextField.vue';
-import { lookedOver, places, type LookedOver } from './preview';
+import { chartOf, lookedOver, places, withTable, type ChartName, type LookedOver } from './preview';
 import { placeName } from './sheet';
 import './sheet.css';
 
@@ -21,10 +21,38 @@ const other = computed<Unit>(() => (props.preview.unit === 'cm' ? 'in' : 'cm'));
 const unitWords = { cm: 'centimetres', in: 'inches' } as const;
 
 const looked = shallowRef(lookedOver(props.preview));
+/** The tables of which a person has said which chart they are. */
+const said = shallowRef<number[]>([]);
 watch(
     () => props.preview,
-    (preview) => (looked.value = lookedOver(preview)),
+    (preview) => {
+        looked.value = lookedOver(preview);
+        said.value = [];
+    },
 );
+
+const tables = computed(() => new Set(props.preview.rows.map(({ table }) => table)).size);
+const openTable = computed(() => {
+    const { open_table: open } = props.preview;
+    return open !== null && !said.value.includes(open) ? open : null;
+});
+const charts: { value: ChartName | null; label: string }[] = [
+    { value: 'body_chart', label: 'body' },
+    { value: 'finished', label: 'finished garment' },
+    { value: null, label: 'leave out' },
+];
+const beginsTable = (row: number): boolean =>
+    tables.value > 1 && props.preview.rows[row]?.table !== props.preview.rows[row - 1]?.table;
+
+function setTable(table: number, chart: ChartName | null): void {
+    looked.value = withTable(props.preview, looked.value, table, chart);
+    said.value = [...said.value, table];
+}
+
+/** A guess is none any more once a person has said it. */
+function doubtOf({ doubt, guess, table }: ChartPreviewRow): string | null {
+    return guess && said.value.includes(table) ? null : doubt;
+}
 
 const options = [
     { value: null, label: 'leave out' },
@@ -84,6 +112,21 @@ function setSize(column: number, text: string): void {
                 @click="emit('unit', one)"
             />
         </div>
+        <div v-else-if="openTable !== null" class="question">
+            <p>
+                Two tables have the same rows, and no heading says which is which.
+                <b>What is the second?</b>
+            </p>
+            <Button
+                v-for="chart in charts.slice(1)"
+                :key="chart.label"
+                type="button"
+                :label="chart.value === null ? 'something else: leave it out' : `the ${chart.label}`"
+                outlined
+                size="small"
+                @click="setTable(openTable, chart.value)"
+            />
+        </div>
         <div v-else-if="preview.has_ranges" class="question">
             <p>
                 Some cells give a range, such as 86–90.
@@ -121,37 +164,52 @@ function setSize(column: number, text: string): void {
                             />
                         </td>
                     </tr>
-                    <tr
-                        v-for="(row, r) in preview.rows"
-                        :key="r"
-                        :class="{ out: looked.rows[r]?.place === null }"
-                    >
-                        <th scope="row">
-                            {{ row.label || 'no name' }}
-                            <p v-if="row.doubt" class="doubt">{{ row.doubt }}</p>
-                        </th>
-                        <td class="place">
-                            <Select
-                                size="small"
-                                :model-value="looked.rows[r]?.place ?? null"
-                                :options="options"
-                                option-label="label"
-                                option-value="value"
-                                :aria-label="`Where ${row.label || `line ${r + 1}`} goes`"
-                                placeholder="leave out"
-                                @update:model-value="setRow(r, { place: $event as string | null })"
-                            />
-                        </td>
-                        <td v-for="(cell, c) in row.cells" :key="c">
-                            <CellInput
-                                :value="looked.rows[r]?.cells[c]"
-                                :class="{ doubted: cell.doubt || (row.doubt && row.place) }"
-                                :label="`${row.label}, size ${looked.sizes[c]}${cell.doubt ? `: ${cell.doubt} Pasted: ${cell.typed}` : ''}`"
-                                :title="cell.doubt ? `${cell.doubt} Pasted: ${cell.typed}` : undefined"
-                                @change="setCell(r, c, $event)"
-                            />
-                        </td>
-                    </tr>
+                    <template v-for="(row, r) in preview.rows" :key="r">
+                        <tr v-if="beginsTable(r)" class="begins">
+                            <th scope="row">Table {{ row.table + 1 }}</th>
+                            <td class="place">
+                                <Select
+                                    size="small"
+                                    :model-value="chartOf(preview, looked, row.table)"
+                                    :options="charts"
+                                    option-label="label"
+                                    option-value="value"
+                                    :aria-label="`What table ${row.table + 1} is`"
+                                    @update:model-value="setTable(row.table, $event as ChartName | null)"
+                                />
+                            </td>
+                            <td :colspan="preview.sizes.length" />
+                        </tr>
+                        <tr :class="{ out: looked.rows[r]?.place === null }">
+                            <th scope="row">
+                                {{ row.label || 'no name' }}
+                                <p v-if="doubtOf(row)" class="doubt">{{ doubtOf(row) }}</p>
+                            </th>
+                            <td class="place">
+                                <Select
+                                    size="small"
+                                    :model-value="looked.rows[r]?.place ?? null"
+                                    :options="options"
+                                    option-label="label"
+                                    option-value="value"
+                                    :aria-label="`Where ${row.label || `line ${r + 1}`} goes`"
+                                    placeholder="leave out"
+                                    @update:model-value="setRow(r, { place: $event as string | null })"
+                                />
+                            </td>
+                            <td v-for="(cell, c) in row.cells" :key="c">
+                                <CellInput
+                                    :value="looked.rows[r]?.cells[c]"
+                                    :class="{
+                                        doubted: cell.doubt || (doubtOf(row) && looked.rows[r]?.place),
+                                    }"
+                                    :label="`${row.label}, size ${looked.sizes[c]}${cell.doubt ? `: ${cell.doubt} Pasted: ${cell.typed}` : ''}`"
+                                    :title="cell.doubt ? `${cell.doubt} Pasted: ${cell.typed}` : undefined"
+                                    @change="setCell(r, c, $event)"
+                                />
+                            </td>
+                        </tr>
+                    </template>
                 </tbody>
             </table>
         </div>
@@ -187,6 +245,11 @@ function setSize(column: number, text: string): void {
     align-items: center;
     padding: 8px 12px;
     border: 2px solid var(--garment);
+}
+.preview tr.begins th,
+.preview tr.begins td {
+    padding-top: 10px;
+    border-top: 1px solid var(--ink);
 }
 .preview tr.out td,
 .preview tr.out th {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ChartPreview } from '../api/types';
-import { isTable, learned, plainBlock, taken } from './preview';
+import { chartOf, isTable, learned, lookedOver, plainBlock, taken, withTable } from './preview';
 import { emptyDocument } from './sheet';
 
 const looked = (sizes: string[], envelope: string | null = null, bust = ['84', '88', '92']) => ({
@@ -90,4 +90,36 @@ it('what was put into its row by hand is remembered by the words of the chart', 
     const places = ['body_chart.full_bust', 'body_chart.hip', 'body_chart.waist', null];
     const set = { sizes: [], envelope: null, rows: places.map((place) => ({ place, cells: [] })) };
     expect(learned(preview, set)).toEqual({ 'Girth two': 'body_chart.hip' });
+});
+
+describe('a table of several', () => {
+    const row = (place: string | null, table: number) => ({ place, table, cells: [{ text: '84' }] });
+    const preview = {
+        sizes: ['8'],
+        rows: [
+            row('body_chart.full_bust', 0),
+            row('finished.full_bust', 1),
+            row('body_chart.high_bust', 1),
+            row(null, 1),
+        ],
+    } as unknown as ChartPreview;
+    const places = (looked: ReturnType<typeof lookedOver>) => looked.rows.map(({ place }) => place);
+
+    it('goes into one chart as a whole, without the rows that the chart does not have', () => {
+        const moved = withTable(preview, lookedOver(preview), 1, 'finished');
+        expect(places(moved)).toEqual(['body_chart.full_bust', 'finished.full_bust', null, null]);
+        expect(chartOf(preview, moved, 1)).toBe('finished');
+        expect(chartOf(preview, lookedOver(preview), 1)).toBeNull();
+    });
+
+    it('comes back to where its rows were when it was left out', () => {
+        const out = withTable(preview, lookedOver(preview), 1, null);
+        expect(places(out)).toEqual(['body_chart.full_bust', null, null, null]);
+        expect(places(withTable(preview, out, 1, 'body_chart'))).toEqual([
+            'body_chart.full_bust',
+            'body_chart.full_bust',
+            'body_chart.high_bust',
+            null,
+        ]);
+    });
 });

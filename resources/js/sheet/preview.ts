@@ -33,6 +33,36 @@ export function lookedOver(preview: ChartPreview): LookedOver {
     };
 }
 
+export type ChartName = 'body_chart' | 'finished';
+
+/** The rows of one pasted table put into one chart, or left out; a row that the chart does not have is left out. */
+export function withTable(
+    preview: ChartPreview,
+    looked: LookedOver,
+    table: number,
+    chart: ChartName | null,
+): LookedOver {
+    const placed = (row: number, now: string | null): string | null => {
+        const path = now ?? preview.rows[row]?.place ?? null;
+        const moved = chart === null || path === null ? null : path.replace(/body_chart|finished/, chart);
+        return moved !== null && places.includes(moved) ? moved : null;
+    };
+    return {
+        ...looked,
+        rows: looked.rows.map((row, r) =>
+            preview.rows[r]?.table === table ? { ...row, place: placed(r, row.place) } : row,
+        ),
+    };
+}
+
+/** The chart that all placed rows of a table go to; null where they are left out or go to both. */
+export function chartOf(preview: ChartPreview, looked: LookedOver, table: number): ChartName | null {
+    const charts = looked.rows.flatMap(({ place }, row) =>
+        preview.rows[row]?.table === table && place !== null ? [place.includes('finished')] : [],
+    );
+    return charts.length === 0 || new Set(charts).size > 1 ? null : charts[0] ? 'finished' : 'body_chart';
+}
+
 /** Where rows go that were put there by hand, by the words of the chart: what to remember for its house. */
 export function learned(preview: ChartPreview, looked: LookedOver): Record<string, string> {
     const words = preview.rows.flatMap(({ label, place }, row) => {

@@ -181,3 +181,12 @@ test('a size that stands twice is named apart, and that is said', function (): v
 test('nothing, or nothing of use, is read as nothing', function (string $text): void {
     expect(array_filter(readChart($text)->rows, static fn (SheetRow $row): bool => $row->place !== null))->toBe([]);
 })->with(['', ' ', "\n\n", 'hello', str_repeat('x ', 5000), "\t\t\t", "\xff\xfe\x00"]);
+
+test('two tables that nothing tells apart are asked about once, as tables', function (): void {
+    $rows = "Size\t8\t10\nBust\t84\t88\nWaist\t66\t70\n";
+    $open = SheetReader::read($rows.strtr($rows, ['66' => '72']), Unit::Centimetre);
+    $told = SheetReader::read("Body\n{$rows}Finished garment\n{$rows}", Unit::Centimetre);
+    $tables = static fn (SheetPreview $preview): array => array_map(static fn ($row): int => $row->table, $preview->rows);
+    expect($open->openTable())->toBe(1)->and($told->openTable())->toBeNull()
+        ->and($tables($open))->toBe([0, 0, 1, 1])->and($tables($told))->toBe([0, 0, 1, 1]);
+});

@@ -18,6 +18,8 @@ final readonly class ChartPreviewRowData
         #[OA\Property(description: 'where it goes, such as body_chart.waist or cups.finished.C; null until a person says')]
         public ?string $place,
         #[OA\Property] public ?string $doubt,
+        #[OA\Property(description: 'which of the pasted tables it stands in, from 0')] public int $table,
+        #[OA\Property(description: 'its chart was guessed: it stands in an earlier table too')] public bool $guess,
         #[OA\Property(description: 'one for each size', items: new OA\Items(ref: ChartPreviewCellData::class))] public array $cells,
     ) {
     }
@@ -30,6 +32,6 @@ final readonly class ChartPreviewRowData
             $cell->doubt === null ? null : RefusalResponse::sentence($cell->doubt),
         ), array_values($row->cells));
 
-        return new self($row->label, $row->place?->path(), $row->doubt, $cells);
+        return new self($row->label, $row->place?->path(), $row->doubt, $row->table, $row->isGuess, $cells);
     }
 }
