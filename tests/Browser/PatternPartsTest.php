@@ -37,6 +37,19 @@ test('a cup gets rows of its own in the charts, and loses them by undo', functio
     );
 });
 
+test('a pasted table of cups is looked over, put into the rule, and taken back by undo', function (): void {
+    $page = demoPattern(1, 'cups')->press('Paste the table of cups');
+    $page->find('#paste-cups')->sendKeys("C 7.5 - 10\nB 5 - 7.5\n");
+    $page->press('Read it')->sees('2 lines were understood')->press('Put into the pattern');
+    $from = $page->find('[aria-label="The pattern’s rule, cup C, from"]');
+    expect($from->getAttribute('value'))->toBe('7.5');
+    $page->press('Undo');
+    $page->until(
+        fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('[aria-label="The pattern’s rule, cup C, from"]')) === [],
+        'the rule is as it was',
+    );
+});
+
 test('an outline sets what matters at every level of the garment', function (): void {
     $page = demoPattern(2, 'levels')->press('fitted');
     $page->until(fn (): bool => str_contains($page->text('.paper-data'), 'critical, lies close'), 'the levels follow');

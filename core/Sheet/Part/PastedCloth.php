@@ -29,7 +29,7 @@ final class PastedCloth
     {
         $columns = SizeColumns::inOrder($sizes);
         $names = new PartNames([], []);
-        [$view, $cloth, $unit] = [null, null, null];
+        [$view, $cloth, $unit, $above] = [null, null, null, null];
         [$needs, $notions, $rows, $leftOut] = [[], [], [], []];
         $isOpen = false;
         // A width is a figure too: where the text parts cells by wide spaces those part them, not the figures.
@@ -62,6 +62,8 @@ final class PastedCloth
             }
             $width = self::width($label, $sheet);
             $name = self::withoutUnit((string) preg_replace(self::WIDTH, ' ', $label));
+            // A line that gives only another width goes on with the view above it.
+            $above = $own['view'] ??= $name === '' ? $above : null;
             $name = $name === '' ? $cloth ?? 'main cloth' : $name;
             $said = $told ?? $here ?? self::unitOf($cells) ?? $unit;
             $isOpen = $isOpen || ($said === null && array_filter($cells, static fn (?string $cell): bool => $cell !== null) !== []);
@@ -99,7 +101,7 @@ final class PastedCloth
     {
         foreach ($cells as $cell) {
             $word = $cell === null ? null : LengthText::unitWord($cell);
-            if ($word !== null) {
+            if ($word !== null && LengthText::unitNanometres($word) !== null) {
                 return $word;
             }
         }

@@ -54,7 +54,10 @@ test('a table of cloth is read by view, width and size', function (string $text,
     expect($said)->toBe($needs)->and($part->openUnits)->toBe([])
         ->and(array_map(static fn (array $one): string => "{$one['name']}: ".implode(',', $one['by_size']), $part->document['notions']))->toBe($notions);
 })->with([
-    'view and width in a label' => ["Size\t8\t10\t12\nView A, 45 in (115 cm)\t2 1/8 yd\t2 1/4\t2 3/8", ['A|main cloth|115 cm|2 1/8 yd,2 1/4 yd,2 3/8 yd']],
+    'view and width in a label' => [
+        "Size\t8\t10\t12\nView A, 45 in (115 cm)\t2 1/8 yd\t2 1/4\t2 3/8\n150 cm\t2 yd\t2\t2\nLining 90 cm\t1 yd\t1\t1",
+        ['A|main cloth|115 cm|2 1/8 yd,2 1/4 yd,2 3/8 yd', 'A|main cloth|150 cm|2 yd,2 yd,2 yd', '|Lining|90 cm|1 yd,1 yd,1 yd'],
+    ],
     'headings and spaces' => [
         "View B\nSize   8   10   12\nMetres\n115 cm   2.1   2.2   2.3\nLining\n150 cm   1.2   1.2   1.3",
         ['B|main cloth|115 cm|2.1 m,2.2 m,2.3 m', 'B|Lining|150 cm|1.2 m,1.2 m,1.3 m'],
@@ -75,7 +78,7 @@ test('what a table of cloth leaves open is marked or asked', function (): void {
     expect($open->openUnits)->toBe(['m', 'yd'])->and($open->leftOut)->toBe(['16: is no size of this pattern'])
         ->and($told->openUnits)->toBe([])->and($told->document['fabric_needs'][0]['amounts'])->toBe(['2.2 yd', '2.3 yd', null])
         ->and(doubtsOf($long))->toBe(['4 amounts for 3 sizes: look which belongs where.'])
-        ->and(doubtsOf(PastedCloth::read("Size\t8\t10\t12\n140 cm\t2 m\t2\tfew", Unit::Centimetre, $sizes)))->toBe(['"few" is no amount.']);
+        ->and(doubtsOf(PastedCloth::read("Size\t8\t10\t12\n140 cm\t2\t2\tfew", Unit::Centimetre, $sizes, 'm')))->toBe(['"few" is no amount.']);
 });
 
 test('finished figures by view, fit or cup are read into parts of their own', function (string $text, array $parts): void {
