@@ -20,19 +20,19 @@ final class Records
         $part = preg_quote($separator, '/');
         // An inch mark is no quote: only a cell that begins with one, and ends with it, is quoted.
         $quoted = '/\G *"((?:[^"]|""){0,'.self::LONGEST_QUOTED."})\" *(?=[{$part}\n]|\$)/";
-        $plain = "/\G[^{$part}\n]*/";
         $records = [];
         $record = [];
         $length = strlen($text);
         $at = 0;
         for (; $at <= $length && count($records) < $most; $at++) {
-            $cell = preg_match($quoted, $text, $found, 0, $at) === 1 ? strtr($found[1], ['""' => '"', "\n" => ' ']) : null;
-            if ($cell === null) {
-                preg_match($plain, $text, $found, 0, $at);
-                $cell = $found[0] ?? '';
+            $long = strcspn($text, "{$separator}\n", $at);
+            $cell = substr($text, $at, $long);
+            if (str_starts_with(ltrim($cell, ' '), '"') && preg_match($quoted, $text, $found, 0, $at) === 1) {
+                $cell = strtr($found[1], ['""' => '"', "\n" => ' ']);
+                $long = strlen($found[0]);
             }
             $record[] = trim($cell);
-            $at += strlen($found[0] ?? '');
+            $at += $long;
             if (($text[$at] ?? "\n") === "\n") {
                 $records[] = $record;
                 $record = [];
