@@ -12,9 +12,10 @@ final readonly class LengthSteps
 {
     /**
      * @param  list<LengthenLine>  $printed  the lines that the paper has
+     * @param  bool  $keepsSleeveEnd  whether something is at the sleeve's lower end that has to stay as it is, such as a cuff
      * @param  callable(Length): string  $say
      */
-    public function __construct(private LengthChanges $lengths, private array $printed, private mixed $say)
+    public function __construct(private LengthChanges $lengths, private array $printed, private bool $keepsSleeveEnd, private mixed $say)
     {
     }
 
@@ -42,25 +43,42 @@ final readonly class LengthSteps
     /** @return list<WorkStep> hem and sleeve */
     public function ofEnds(): array
     {
-        $moved = $this->lengths->aboveWaist === null || $this->lengths->aboveWaist->isZero() ? 'the paper\'s waist' : 'the changed waist';
+        return [...$this->hem(), ...$this->sleeve()];
+    }
 
-        return [
-            ...$this->step(
-                $this->lengths->hem,
-                'at the hem',
-                $this->place(
-                    LengthenLine::Hem,
-                    'above the hem',
-                    'at the hem edge; where a slit or notch stands, cut between it and the hip instead',
-                ),
-                " It is counted from {$moved}.",
-            ),
-            ...$this->step(
-                $this->lengths->sleeve,
-                'in the sleeve',
-                $this->place(LengthenLine::Sleeve, 'in the sleeve', 'half way between underarm and elbow'),
-            ),
-        ];
+    /** @return list<WorkStep> */
+    private function hem(): array
+    {
+        $moved = $this->lengths->aboveWaist === null || $this->lengths->aboveWaist->isZero() ? 'the paper\'s waist' : 'the changed waist';
+        $counted = " It is counted from {$moved}.";
+        $change = $this->lengths->hem;
+        if ($change === null || in_array(LengthenLine::Hem, $this->printed, true)) {
+            return $this->step($change, 'at the hem', 'at the printed line above the hem', $counted);
+        }
+        $low = $change->isPositive() ? 'lower' : 'higher';
+
+        return $this->drawn(
+            $change,
+            'at the hem',
+            "draw the new edge {$this->said($change->abs())} {$low}, along the old one, front and back the same; where a slit or "
+                ."notch stands, cut across between it and the hip instead.{$counted}",
+        );
+    }
+
+    /** @return list<WorkStep> a sleeve that gets longer and has nothing at its end is drawn on there: nothing is cut */
+    private function sleeve(): array
+    {
+        $change = $this->lengths->sleeve;
+        $place = $this->place(LengthenLine::Sleeve, 'in the sleeve', 'half way between underarm and elbow');
+        if ($change === null || ! $change->isPositive() || $this->keepsSleeveEnd || in_array(LengthenLine::Sleeve, $this->printed, true)) {
+            return $this->step($change, 'in the sleeve', $place);
+        }
+
+        return $this->drawn(
+            $change,
+            'in the sleeve',
+            "extend it at its lower end: draw both edges straight on by {$this->said($change)} and the hem there.",
+        );
     }
 
     private function place(LengthenLine $line, string $where, string $else): string
@@ -68,22 +86,25 @@ final readonly class LengthSteps
         return in_array($line, $this->printed, true) ? "at the printed line {$where}" : $else;
     }
 
-    /** @return list<WorkStep> none where nothing is changed */
+    /** @return list<WorkStep> where the paper is cut; none where nothing is changed */
     private function step(?Length $change, string $what, string $where, string $more = ''): array
     {
-        if ($change === null || $change->isZero()) {
-            return [];
-        }
-        [$verb, $how] = $change->isPositive() ? ['Lengthen', 'spread'] : ['Shorten', 'overlap'];
+        $how = $change?->isPositive() === true ? 'spread' : 'overlap';
 
-        return [
-            new WorkStep(
-                'length',
-                "{$verb} {$what} by {$this->said($change->abs())}: cut across {$where}, {$how} by the amount, front and back the "
-                    ."same; keep fold and grain line straight, keep the notches, true the side seam.{$more}",
-                $change,
-            ),
-        ];
+        return $change === null ? [] : $this->drawn(
+            $change,
+            $what,
+            "cut across {$where}, {$how} by the amount, front and back the same; keep fold and grain line straight, keep the notches, "
+                ."true the side seam.{$more}",
+        );
+    }
+
+    /** @return list<WorkStep> none where nothing is changed */
+    private function drawn(Length $change, string $what, string $how): array
+    {
+        $verb = $change->isPositive() ? 'Lengthen' : 'Shorten';
+
+        return $change->isZero() ? [] : [new WorkStep('length', "{$verb} {$what} by {$this->said($change->abs())}: {$how}", $change)];
     }
 
     private function said(Length $length): string

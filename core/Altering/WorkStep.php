@@ -10,11 +10,12 @@ use Underbolt\Measure\Length;
 final readonly class WorkStep
 {
     /**
-     * @param  string  $kind  length, blend, take, by_hand, front_back, bust, centre_back, sleeve or join
+     * @param  string  $kind  pin, length, blend, take, front_back, bust, centre_back, sleeve, join or part
      * @param  string  $text  one instruction with its amounts
      * @param  ?Length  $amount  the whole of it, above 0 longer or wider; null where it is no single amount
      * @param  ?int  $edges  how many edges share it
      * @param  list<string>  $pieces  that it is done on; empty where the pattern lists none
+     * @param  list<string>  $how  what the hands do for it, one after the other, each with its amounts
      */
     public function __construct(
         public string $kind,
@@ -22,6 +23,13 @@ final readonly class WorkStep
         public ?Length $amount = null,
         public ?int $edges = null,
         public array $pieces = [],
+        public array $how = [],
     ) {
+    }
+
+    /** The instruction with all that is done for it, as one text. */
+    public function whole(): string
+    {
+        return implode(' ', [$this->text, ...$this->how]);
     }
 }

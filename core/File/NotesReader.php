@@ -51,7 +51,13 @@ final class NotesReader
 
         return $name === null
             ? null
-            : new Piece($name, $fields->get($keys->follows) ?? Follows::AllLevels, $fields->get($keys->cups) ?? []);
+            : new Piece(
+                $name,
+                $fields->get($keys->follows) ?? Follows::AllLevels,
+                $fields->get($keys->cups) ?? [],
+                $fields->get($keys->times),
+                $fields->get($keys->partOf),
+            );
     }
 
     private static function cloth(Fields $fields, int $sizes): FabricNeed

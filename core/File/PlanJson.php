@@ -152,7 +152,7 @@ final readonly class PlanJson
     {
         return [
             'kind' => $step->kind,
-            'text' => $step->text,
+            'text' => $step->whole(),
             'amount' => $this->figure($step->amount),
             'edges' => $step->edges,
             'pieces' => $step->pieces,
@@ -226,8 +226,8 @@ final readonly class PlanJson
     private function piece(PieceCut $piece): array
     {
         return [
-            'name' => $piece->name,
-            'follows' => $piece->follows->value,
+            'name' => $piece->piece->name,
+            'follows' => $piece->piece->follows->value,
             'sizes' => array_map($this->name(...), $piece->sizes),
             'back_sizes' => $piece->back === null ? null : array_map($this->name(...), $piece->back),
             'changes' => $piece->changes,

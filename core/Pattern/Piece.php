@@ -7,9 +7,18 @@ namespace Underbolt\Pattern;
 /** One paper piece. */
 final readonly class Piece
 {
-    /** @param  list<string>  $cups the cups it is drawn for; empty where it serves all */
-    public function __construct(public string $name, public Follows $follows, public array $cups = [])
-    {
+    /**
+     * @param  list<string>  $cups  the cups it is drawn for; empty where it serves all
+     * @param  ?int  $times  how many are cut of it; null where the pattern doesn't say
+     * @param  ?string  $partOf  the shape that it makes together with others, such as `front` of a side panel; null where it is whole
+     */
+    public function __construct(
+        public string $name,
+        public Follows $follows,
+        public array $cups = [],
+        public ?int $times = null,
+        public ?string $partOf = null,
+    ) {
     }
 
     public function serves(?string $cup): bool

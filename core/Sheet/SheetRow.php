@@ -29,29 +29,43 @@ final readonly class SheetRow
 
     public function at(?ChartPlace $place): self
     {
-        return new self($this->label, $place, $this->unit, $this->cells, $this->doubt, $this->table, $this->isGuess);
+        return $this->changed(place: $place, cells: $this->cells, doubt: $this->doubt, isGuess: $this->isGuess);
     }
 
     /** The row of a second table that nothing tells from the first. */
     public function guessedAt(?ChartPlace $place, string $doubt): self
     {
-        return new self($this->label, $place, $this->unit, $this->cells, $this->doubt ?? $doubt, $this->table, true);
+        return $this->changed(place: $place, cells: $this->cells, doubt: $this->doubt ?? $doubt, isGuess: true);
     }
 
     /** @param  array<int, SheetCell>  $cells  by the place of the size */
     public function withCells(array $cells): self
     {
-        return new self($this->label, $this->place, $this->unit, $cells, $this->doubt, $this->table, $this->isGuess);
+        return $this->changed(place: $this->place, cells: $cells, doubt: $this->doubt, isGuess: $this->isGuess);
     }
 
     /** With a reason to look at the whole row, where it has none yet. */
     public function doubted(?string $doubt): self
     {
-        return new self($this->label, $this->place, $this->unit, $this->cells, $this->doubt ?? $doubt, $this->table, $this->isGuess);
+        return $this->changed(place: $this->place, cells: $this->cells, doubt: $this->doubt ?? $doubt, isGuess: $this->isGuess);
     }
 
     public function isSure(int $size): bool
     {
         return $this->place !== null && $this->doubt === null && ($this->cells[$size]->doubt ?? null) === null;
+    }
+
+    /** @param  array<int, SheetCell>  $cells  by the place of the size */
+    private function changed(?ChartPlace $place, array $cells, ?string $doubt, bool $isGuess): self
+    {
+        return new self(
+            label: $this->label,
+            place: $place,
+            unit: $this->unit,
+            cells: $cells,
+            doubt: $doubt,
+            table: $this->table,
+            isGuess: $isGuess,
+        );
     }
 }

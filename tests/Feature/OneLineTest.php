@@ -40,7 +40,7 @@ test('headline, table, stations, steps and pieces of every demo make say the sam
     expect(count($plans))->toBeGreaterThan(11)->and(User::query()->count())->toBe(1);
     foreach ($plans as $name => $plan) {
         $headline = Headline::of($plan);
-        $steps = implode("\n", array_map(static fn ($step): string => $step->text, $plan->work()->steps));
+        $steps = implode("\n", array_map(static fn ($step): string => $step->whole(), $plan->work()->steps));
         foreach (array_filter($plan->levels) as $level) {
             $at = $level->facts->level;
             $where = "{$name}, {$at->value}";
@@ -87,10 +87,10 @@ test('headline, table, stations, steps and pieces of every demo make say the sam
 
         // Pieces are cut in the sizes of the lines, front and back each in its own.
         foreach ($plan->pieces() as $piece) {
-            $sizes = PieceSide::of($piece->name) === PieceSide::Back ? $plan->frontBack->back : $plan->frontBack->front;
-            expect(array_diff($piece->sizes, $sizes->known()))->toBe([], "{$name}, {$piece->name}");
+            $sizes = $piece->side() === PieceSide::Back ? $plan->frontBack->back : $plan->frontBack->front;
+            expect(array_diff($piece->sizes, $sizes->known()))->toBe([], "{$name}, {$piece->piece->name}");
             foreach ($piece->changes as $change) {
-                expect($change)->toMatch('/^(bust|waist|hip) (in|out) |^(longer|shorter) by /');
+                expect($change)->toMatch('/^(front |back )?(bust|waist|hip) (in|out) |^(longer|shorter) by /');
             }
         }
     }

@@ -16,17 +16,23 @@ use Underbolt\Sizing\Sizes;
 /** Which size one paper piece is cut in, and what is changed on it beside the blend. */
 final readonly class PieceCut
 {
+    /** Words of pieces that are joined to a seam and carry none of the lines themselves. */
+    private const JOINED = '/\b(?:lining|interlining|facing|band|waistband|binding|collar|cuff|peplum)\b/i';
+
+    private const AT_ARMHOLE = '/\barm(?:hole|scye)?\b/i';
+
     /**
      * @param  list<int>  $sizes  from the top down, places in the pattern's list; several are blended, none is one size for all
      * @param  ?list<int>  $back  the same for its back half, where front and back are unlike and the piece has both
      * @param  list<string>  $changes  such as `waist out 0.5 cm`: what its side edge gets, or the whole band
+     * @param  bool  $isJoined  whether it follows a seam of others, and carries no line of its own
      */
     private function __construct(
-        public string $name,
-        public Follows $follows,
+        public Piece $piece,
         public array $sizes,
         public ?array $back,
         public array $changes,
+        public bool $isJoined,
     ) {
     }
 
@@ -44,39 +50,58 @@ final readonly class PieceCut
         $cup = $plan->cup === null ? null : CupRow::named($plan->cup->letter, $cups) ?? CupRow::nearest($plan->cup->letter, $cups);
         $ours = array_filter($pieces, static fn (Piece $piece): bool => $piece->serves($cup));
 
-        return array_values(array_map(static fn (Piece $piece): self => self::of($piece, $plan), $ours));
+        $hasWhole = array_filter($ours, static fn (Piece $piece): bool => self::carries($piece, Follows::AllLevels)) !== [];
+        $carried = $hasWhole ? Follows::AllLevels : Follows::WaistAndHip;
+
+        return array_values(array_map(static fn (Piece $piece): self => self::of($piece, $plan, ! self::carries($piece, $carried)), $ours));
     }
 
-    private static function of(Piece $piece, Plan $plan): self
+    public function side(): PieceSide
+    {
+        return PieceSide::of($this->piece->name);
+    }
+
+    private static function carries(Piece $piece, Follows $follows): bool
+    {
+        return $piece->follows === $follows && preg_match(self::JOINED, $piece->name) !== 1;
+    }
+
+    private static function of(Piece $piece, Plan $plan, bool $isJoined): self
     {
         $front = self::sizes($piece->follows, $plan->frontBack->front);
         $back = self::sizes($piece->follows, $plan->frontBack->back);
-        $side = PieceSide::of($piece->name);
-        $levels = self::levels($piece->follows);
+        $edges = static fn (PieceSide $side): array => self::atEdges($plan, self::levels($piece), $side);
 
-        return match (true) {
-            $side === PieceSide::Back => new self(
-                $piece->name,
-                $piece->follows,
-                $back,
-                null,
-                self::atEdges($plan, $levels, static fn (EdgeChange $change): Length => $change->back),
-            ),
-            $side === PieceSide::Front => new self(
-                $piece->name,
-                $piece->follows,
-                $front,
-                null,
-                self::atEdges($plan, $levels, static fn (EdgeChange $change): Length => $change->front),
-            ),
-            default => new self(
-                $piece->name,
-                $piece->follows,
+        return match (PieceSide::of($piece->name)) {
+            PieceSide::Back => new self($piece, $back, null, $edges(PieceSide::Back), $isJoined),
+            PieceSide::Front => new self($piece, $front, null, $edges(PieceSide::Front), $isJoined),
+            PieceSide::Both => new self(
+                $piece,
                 $front,
                 $front === $back ? null : $back,
-                self::wholeBand($plan, $piece->follows),
+                self::levels($piece) === []
+                    ? self::wholeBand($plan, $piece->follows)
+                    : self::inBoth($edges(PieceSide::Front), $edges(PieceSide::Back)),
+                $isJoined,
             ),
         };
+    }
+
+    /**
+     * @param  list<string>  $front
+     * @param  list<string>  $back
+     * @return list<string> once where the two are alike
+     */
+    private static function inBoth(array $front, array $back): array
+    {
+        if ($front === $back) {
+            return $front;
+        }
+
+        return [
+            ...array_map(static fn (string $change): string => "front {$change}", $front),
+            ...array_map(static fn (string $change): string => "back {$change}", $back),
+        ];
     }
 
     /** @return list<int> */
@@ -100,27 +125,27 @@ final readonly class PieceCut
         return $cut;
     }
 
-    /** @return list<Level> whose side edge the piece has */
-    private static function levels(Follows $follows): array
+    /** @return list<Level> whose side edge the piece has; one at the armhole begins at the underarm */
+    private static function levels(Piece $piece): array
     {
-        return match ($follows) {
+        return match ($piece->follows) {
             Follows::AllLevels => Level::cases(),
             Follows::WaistAndHip => [Level::Waist, Level::Hip],
+            Follows::Frame => preg_match(self::AT_ARMHOLE, $piece->name) === 1 ? [Level::Bust] : [],
             default => [],
         };
     }
 
     /**
      * @param  list<Level>  $levels
-     * @param  callable(EdgeChange): Length  $side
      * @return list<string>
      */
-    private static function atEdges(Plan $plan, array $levels, callable $side): array
+    private static function atEdges(Plan $plan, array $levels, PieceSide $side): array
     {
         $changes = [];
         foreach ($levels as $level) {
-            $here = $plan->at($level);
-            $move = $here === null ? Length::zero() : $side($here->change);
+            $change = $plan->at($level)->change ?? EdgeChange::none();
+            $move = $side === PieceSide::Back ? $change->back : $change->front;
             if (! $move->isZero()) {
                 $changes[] = "{$level->value} {$plan->make->signed($move)}";
             }

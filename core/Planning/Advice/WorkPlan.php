@@ -21,6 +21,9 @@ final readonly class WorkPlan
     /** Side edges that the line is drawn on: front and back, left and right. */
     private const SIDE_EDGES = 4;
 
+    /** What a sleeve may have at its lower end that has to stay as it is. */
+    private const SLEEVE_END = '/\bcuffs?\b|\bsleeve (?:band|binding|placket)\b/i';
+
     /** @param  list<WorkStep>  $steps in order, one tracing each */
     private function __construct(public WorkOrder $order, public string $why, public array $steps)
     {
@@ -29,19 +32,65 @@ final readonly class WorkPlan
     public static function of(Plan $plan): self
     {
         $say = $plan->make->say(...);
-        $lengths = new LengthSteps($plan->lengths, $plan->make->pattern->notes->lines, $say);
+        $pieces = $plan->pieces();
+        $hasCuff = array_filter($pieces, static fn (PieceCut $piece): bool => preg_match(self::SLEEVE_END, $piece->piece->name) === 1) !== [];
+        $lengths = new LengthSteps($plan->lengths, $plan->make->pattern->notes->lines, $hasCuff, $say);
         $length = $lengths->ofLevels();
-        $line = [...self::unlike($plan), ...self::line($plan)];
+        $joins = self::joins($pieces);
+        $line = [...self::unlike($plan), ...self::line($plan, $pieces, $joins !== [])];
         $steps = $plan->lengths->order === WorkOrder::LengthFirst ? [...$length, ...$line] : [...$line, ...$length];
 
-        return new self($plan->lengths->order, self::why($plan), [
+        $carrying = static fn (PieceSide $side): array => self::names(array_filter(
+            $pieces,
+            static fn (PieceCut $piece): bool => ! $piece->isJoined && $piece->side() === $side,
+        ));
+        $pinned = self::pinned($pieces);
+        $work = [
             ...$steps,
-            ...BustSteps::of($plan->bust, $say),
+            ...BustSteps::of($plan->bust, $plan->at(Level::Waist)?->change, $say, $carrying(PieceSide::Front), $carrying(PieceSide::Back)),
             ...self::besideTheLine($plan),
             ...$lengths->ofEnds(),
             ...self::sleeve($plan),
-            ...self::joins($plan),
-        ]);
+            ...$joins,
+        ];
+
+        return new self($plan->lengths->order, self::why($plan), $work === [] || $pinned === [] ? $work : [...$pinned, ...$work, self::parted()]);
+    }
+
+    /**
+     * @param  list<PieceCut>  $pieces
+     * @return list<WorkStep> for each shape that several pieces make together
+     */
+    private static function pinned(array $pieces): array
+    {
+        $shapes = [];
+        foreach ($pieces as $piece) {
+            // A piece may bear the name of the shape that it makes with others.
+            $shapes[$piece->piece->partOf ?? $piece->piece->name][] = $piece->piece->name;
+        }
+        $shapes = array_filter($shapes, static fn (array $names): bool => count($names) > 1);
+
+        return array_map(static fn (string $shape, array $names): WorkStep => new WorkStep(
+            'pin',
+            'Pin '.implode(' and ', $names).' together on their stitching lines: they make the '.$shape.', and are changed as one.',
+            null,
+            null,
+            $names,
+        ), array_keys($shapes), array_values($shapes));
+    }
+
+    private static function parted(): WorkStep
+    {
+        return new WorkStep('part', 'Part the pieces again along the seams where they were pinned, and give each its seam allowance back.');
+    }
+
+    /**
+     * @param  array<PieceCut>  $pieces
+     * @return list<string>
+     */
+    private static function names(array $pieces): array
+    {
+        return array_values(array_map(static fn (PieceCut $piece): string => $piece->piece->name, $pieces));
     }
 
     private static function why(Plan $plan): string
@@ -78,8 +127,12 @@ final readonly class WorkPlan
             ];
     }
 
-    /** @return list<WorkStep> none where every piece is cut along one printed line */
-    private static function line(Plan $plan): array
+    /**
+     * @param  list<PieceCut>  $pieces
+     * @param  bool  $hasJoins  whether steps of their own tell what the joining pieces get
+     * @return list<WorkStep> none where every piece is cut along one printed line
+     */
+    private static function line(Plan $plan, array $pieces, bool $hasJoins): array
     {
         $has = [];
         foreach (array_filter($plan->levels) as $name => $level) {
@@ -102,9 +155,10 @@ final readonly class WorkPlan
             'blend',
             'Draw the side seam by the stations, '.self::path($plan)."{$alike}, and walk the two side seams against each other."
                 .($inIt === [] ? '' : ' The line has in it: '.implode(', ', $inIt).'.')
-                .' Facing, lining, band and skirt get the same change.',
+                .($hasJoins ? '' : ' Facing, lining, band and skirt get the same change.'),
             null,
             self::SIDE_EDGES,
+            self::names(array_filter($pieces, static fn (PieceCut $piece): bool => ! $piece->isJoined)),
         )];
     }
 
@@ -218,25 +272,20 @@ final readonly class WorkPlan
         ];
     }
 
-    /** @return list<WorkStep> pieces that go round at a level get what the level gets */
-    private static function joins(Plan $plan): array
+    /**
+     * @param  list<PieceCut>  $pieces
+     * @return list<WorkStep> what joins the seam gets what the seam gets, each with its own amounts
+     */
+    private static function joins(array $pieces): array
     {
-        $steps = [];
-        foreach ($plan->pieces() as $piece) {
-            if (PieceSide::of($piece->name) === PieceSide::Both && $piece->changes !== []) {
-                $steps[] = new WorkStep(
-                    'join',
-                    ucfirst("{$piece->name}: ").implode(
-                        ', ',
-                        $piece->changes,
-                    ).', as the seam that it joins; its ends and notches move with it.',
-                    null,
-                    null,
-                    [$piece->name],
-                );
-            }
-        }
+        $joined = array_filter($pieces, static fn (PieceCut $piece): bool => $piece->isJoined && $piece->changes !== []);
 
-        return $steps;
+        return array_values(array_map(static fn (PieceCut $piece): WorkStep => new WorkStep(
+            'join',
+            ucfirst("{$piece->piece->name}: ").implode(', ', $piece->changes).', as the seam that it joins; its ends and notches move with it.',
+            null,
+            null,
+            [$piece->piece->name],
+        ), $joined));
     }
 }

@@ -1512,6 +1512,10 @@ export interface components {
                 /** @enum {string|null} */
                 follows?: "frame" | "waist" | "hip" | "waist_and_hip" | "all_levels" | "one_size" | null;
                 cups?: string[] | null;
+                /** @description how many are cut of it */
+                times?: number | null;
+                /** @description the shape that pieces make which are pinned together before they are changed */
+                part_of?: string | null;
             }[] | null;
             fabric_needs?: {
                 view?: string | null;
@@ -1571,6 +1575,8 @@ export interface components {
             back_sizes: string[] | null;
             /** @description beside the blend, in words */
             changes: string[];
+            /** @description how many are cut of it */
+            times: number | null;
         };
         PieceDocument: {
             /** @description One paper piece and the size it is cut in. */
@@ -1578,6 +1584,10 @@ export interface components {
             /** @enum {string} */
             follows: "frame" | "waist" | "hip" | "waist_and_hip" | "all_levels" | "one_size";
             cups?: string[];
+            /** @description how many are cut of it */
+            times?: number | null;
+            /** @description the shape that pieces make which are pinned together before they are changed */
+            part_of?: string | null;
         };
         /** @description lengths in whole nanometres */
         PlanData: {
@@ -1938,6 +1948,8 @@ export interface components {
             amount_nm: number | null;
             edges: number | null;
             pieces: string[];
+            /** @description what the hands do for it, one after the other */
+            how: string[];
         };
         WorkroomData: {
             makes: components["schemas"]["MakeSummary"][];

@@ -126,7 +126,9 @@ onBeforeRouteLeave(async () => {
                         :house="guide.houses.find((one) => one.name === house) ?? null"
                     />
                 </TabPanel>
-                <TabPanel value="pieces"><PiecesPart v-model="document" :guide="guide" /></TabPanel>
+                <TabPanel value="pieces"
+                    ><PiecesPart v-model="document" :guide="guide" :faults="faults"
+                /></TabPanel>
                 <TabPanel value="cloth"
                     ><ClothPart v-model="document" :faults="faults" :unit="unit"
                 /></TabPanel>

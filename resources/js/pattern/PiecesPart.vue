@@ -3,9 +3,9 @@ import Button from 'primevue/button';
 import { computed } from 'vue';
 import type { PatternDocument, PatternGuide } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
-import { changedAt, namesIn, withoutAt } from './lists';
+import { changedAt, namesIn, orNull, withoutAt } from './lists';
 
-const props = defineProps<{ guide: PatternGuide }>();
+const props = defineProps<{ guide: PatternGuide; faults: Map<string, string> }>();
 const document = defineModel<PatternDocument>({ required: true });
 
 type Piece = NonNullable<PatternDocument['pieces']>[number];
@@ -14,6 +14,12 @@ const pieces = computed(() => document.value.pieces ?? []);
 const usual = computed(
     () => props.guide.garments.find(({ value }) => value === document.value.garment)?.pieces ?? [],
 );
+
+/** What is no whole number goes to the server as it was typed, which says what is wrong with it. */
+function times(typed: string): number | null {
+    const number = Number(typed);
+    return typed.trim() === '' ? null : Number.isInteger(number) ? number : (typed as unknown as number);
+}
 
 function setPieces(next: Piece[]): void {
     document.value = { ...document.value, pieces: next };
@@ -24,7 +30,9 @@ function setPieces(next: Piece[]): void {
     <div class="part">
         <p class="hint">
             Neck, shoulder and armhole stay in the frame size, and so does all that joins them: sleeve,
-            collar, facings, bands. A waistband follows the waist, a skirt the waist and the hip.
+            collar, facings, bands. A waistband follows the waist, a skirt the waist and the hip. Pieces that
+            are part of one shape, such as a side panel of the front, are pinned together before they are
+            changed: give them the same name under “part of”.
         </p>
         <table v-if="pieces.length > 0" class="entry">
             <thead>
@@ -32,6 +40,8 @@ function setPieces(next: Piece[]): void {
                     <th>Piece</th>
                     <th>is cut in</th>
                     <th>only for the cups</th>
+                    <th>how many</th>
+                    <th>part of</th>
                     <td />
                 </tr>
             </thead>
@@ -69,6 +79,23 @@ function setPieces(next: Piece[]): void {
                             :value="(piece.cups ?? []).join(', ')"
                             :label="`${piece.name}, only for the cups`"
                             @change="setPieces(changedAt(pieces, p, { cups: namesIn($event.toUpperCase()) }))"
+                        />
+                    </td>
+                    <td>
+                        <CellInput
+                            :value="
+                                piece.times === null || piece.times === undefined ? '' : String(piece.times)
+                            "
+                            :label="`${piece.name}, how many are cut`"
+                            :fault="faults.get(`pattern.pieces[${p}].times`)"
+                            @change="setPieces(changedAt(pieces, p, { times: times($event) }))"
+                        />
+                    </td>
+                    <td>
+                        <CellInput
+                            :value="piece.part_of"
+                            :label="`${piece.name}, part of`"
+                            @change="setPieces(changedAt(pieces, p, { part_of: orNull($event) }))"
                         />
                     </td>
                     <td>

@@ -19,7 +19,12 @@ const changes = computed(() =>
         <h2 id="work-title">On the paper, one tracing each</h2>
         <p class="hint">{{ plan.work.why }}</p>
         <ol v-if="plan.work.steps.length > 0" class="work">
-            <li v-for="(step, n) in plan.work.steps" :key="n">{{ step.text }}</li>
+            <li v-for="(step, n) in plan.work.steps" :key="n">
+                {{ step.text }}
+                <ul v-if="step.how.length > 0" class="how">
+                    <li v-for="one in step.how" :key="one">{{ one }}</li>
+                </ul>
+            </li>
         </ol>
         <p v-else>Nothing to change: trace the size and cut.</p>
         <dl v-if="changes.length > 0" class="lengths">
@@ -51,6 +56,10 @@ const changes = computed(() =>
     padding-left: 22px;
     line-height: 1.45;
     list-style: decimal;
+}
+.how {
+    padding-left: 18px;
+    list-style: disc;
 }
 .reasons .lengths {
     display: grid;

@@ -6,6 +6,7 @@ use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\BustSteps;
 use Underbolt\Measure\Length;
+use Underbolt\Seam\EdgeChange;
 
 use function Tests\Core\cm;
 
@@ -35,12 +36,13 @@ test('more than four centimetres pivoted widen the back; slashed they never do',
 test('each way of adjusting is told as the hands do it', function (float $total, AdjustmentMethod $method, int $edges, array $told): void {
     [$step] = BustSteps::of(
         BustAdjustment::of(cm($total), null, $method),
+        new EdgeChange(cm(0.6), cm(-0.4)),
         static fn (Length $length): string => $length->nanometres / 10_000_000 .' cm',
     );
-    expect([$step->amount, $step->edges])->toEqual([cm($total), $edges])->and($step->text)->toContain(...$told);
+    expect([$step->amount, $step->edges])->toEqual([cm($total), $edges])->and($step->whole())->toContain(...$told);
 })->with([
-    [4, AdjustmentMethod::Pivot, 4, ['Full bust adjustment of 4 cm', 'pivot 1 cm', '1 cm outside the underarm', 'swing out to the mark']],
+    [4, AdjustmentMethod::Pivot, 4, ['Full bust adjustment of 4 cm', 'pivot 1 cm', '1 cm outside the underarm', 'swing out to the mark', 'front 0.6 cm further out than without it, back 0.4 cm further in']],
     [-4, AdjustmentMethod::Pivot, 4, ['Small bust adjustment of 4 cm', '1 cm inside the underarm', 'swing in to the mark']],
-    [4, AdjustmentMethod::Slash, 2, ['Full bust adjustment of 4 cm', 'slash and spread the front only, 2 cm on each front half']],
-    [-4, AdjustmentMethod::Slash, 2, ['Small bust adjustment of 4 cm', 'slash and overlap']],
+    [4, AdjustmentMethod::Slash, 2, ['Full bust adjustment of 4 cm', 'slash and spread the front only, 2 cm on each front half', 'Spread by 2 cm at the bust point', ', 0.6 cm further out than']],
+    [-4, AdjustmentMethod::Slash, 2, ['Small bust adjustment of 4 cm', 'slash and overlap', 'a wedge closes']],
 ]);

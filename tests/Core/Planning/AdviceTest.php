@@ -154,7 +154,7 @@ test('pieces say what their edges get, and bands what they get all round', funct
     ]]);
     $cut = array_map(
         static fn (PieceCut $piece): array => [
-            $piece->name,
+            $piece->piece->name,
             array_map($plan->nameOf(...), $piece->sizes),
             $piece->back === null ? null : array_map($plan->nameOf(...), $piece->back),
             $piece->changes,
@@ -168,7 +168,7 @@ test('pieces say what their edges get, and bands what they get all round', funct
         ['waistband', ['12'], null, ['longer by 3.6 cm']],
         ['hem facing', ['12'], null, ['shorter by 1 cm']],
         ['skirt back', ['12'], null, ['waist out 0.9 cm', 'hip in 0.5 cm']],
-    ])->and(array_slice($plan->work()->steps, -2)[0]->text)->toBe(
+    ])->and(array_slice($plan->work()->steps, -3)[0]->text)->toBe(
         'Waistband: longer by 3.6 cm, as the seam that it joins; its ends and notches move with it.',
     );
 });

@@ -45,11 +45,46 @@ test('each length is cut where the paper says, or where it does no harm', functi
     expect($texts($body))->toHaveCount(4)
         ->and($texts($body)[0])->toContain('Lengthen above the waist by 1 cm', 'half way between underarm and waist', 'spread')
         ->and($texts($body)[1])->toContain('Shorten between waist and hip by 1 cm', 'overlap')
-        ->and($texts($body)[2])->toContain('Lengthen at the hem by 2 cm', 'notch')
-        ->and($texts($body)[3])->toContain('Lengthen in the sleeve by 1 cm')
+        ->and($texts($body)[2])->toContain('Lengthen at the hem by 2 cm', 'the new edge 2 cm lower', 'notch')->not->toContain('spread')
+        ->and($texts($body)[3])->toContain('Lengthen in the sleeve by 1 cm', 'draw both edges straight on by 1 cm')->not->toContain('spread')
         ->and(
             $texts($body + ['pattern.lengthen_lines' => ['above_waist']])[0],
-        )->toContain('at the printed line between underarm and waist');
+        )->toContain('at the printed line between underarm and waist')
+        ->and($texts(['pattern.lengthen_lines' => ['hem']] + $body)[2])->toContain('at the printed line above the hem, spread by the amount')
+        ->and($texts(['body.waist_to_hem' => 54] + $body)[2])->toContain('Shorten at the hem by 2 cm', 'the new edge 2 cm higher');
+});
+
+test('a sleeve is drawn on at its end only where it gets longer and has nothing there to keep', function (array $changes, string $how): void {
+    $body = ['body.sleeve_length' => 60, 'pattern.seam.sleeve_length' => 58];
+    expect(planOf($changes + $body)->work()->steps[0]->text)->toContain($how);
+})->with([
+    'longer' => [[], 'extend it at its lower end'],
+    'a cuff' => [['pattern.pieces' => [['name' => 'cuff', 'follows' => 'frame']]], 'half way between underarm and elbow, spread'],
+    'a printed line' => [['pattern.lengthen_lines' => ['sleeve']], 'at the printed line in the sleeve, spread'],
+    'shorter' => [['body.sleeve_length' => 56], 'half way between underarm and elbow, overlap'],
+]);
+
+test('pieces of one shape are pinned together before anything is changed, and parted last', function () use ($stepped, $kinds): void {
+    $pieces = ['pattern.pieces' => [
+        ['name' => 'front'], ['name' => 'front yoke', 'part_of' => 'front'], ['name' => 'back', 'part_of' => 'whole back'],
+    ]];
+    expect($kinds($stepped + $pieces))->toBe(['pin', 'blend', 'part'])->and($kinds($pieces))->toBe([])
+        ->and(planOf($stepped + $pieces)->work()->steps[0]->text)->toContain('Pin front and front yoke together', 'they make the front');
+});
+
+test('lining, skirt and armhole facing get what their seams get, each with its amounts', function (): void {
+    $steps = planOf([
+        'body' => ['full_bust' => 96, 'high_bust' => 91, 'waist' => 77.6, 'hip' => 96], 'choices.lead' => 'high_bust_as_is',
+        'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line'],
+        'pattern.pieces' => [
+            ['name' => 'front'], ['name' => 'back'], ['name' => 'front lining'], ['name' => 'armhole facing', 'follows' => 'frame'],
+            ['name' => 'skirt back', 'follows' => 'waist_and_hip'], ['name' => 'collar', 'follows' => 'frame'],
+        ],
+    ])->work()->steps;
+    $joins = array_values(array_filter($steps, static fn (WorkStep $step): bool => $step->kind === 'join'));
+    expect(array_map(static fn (WorkStep $step): string => explode(', as', $step->text)[0], $joins))->toBe([
+        'Front lining: bust out 1 cm, waist out 0.9 cm', 'Armhole facing: bust out 1 cm', 'Skirt back: waist out 0.9 cm',
+    ])->and($steps[0]->pieces)->toBe(['front', 'back'])->and($steps[0]->text)->not->toContain('Facing, lining');
 });
 
 test('the sleeve is the wish and what is turned up, less the paper', function (array $changes, ?float $cm): void {
@@ -61,7 +96,7 @@ test('the sleeve is the wish and what is turned up, less the paper', function (a
 ]);
 
 test('a bust adjustment says how, by pivoting or by slashing', function (): void {
-    $text = static fn (array $changes): string => array_slice(planOf($changes)->work()->steps, -1)[0]->text;
+    $text = static fn (array $changes): string => array_slice(planOf($changes)->work()->steps, -1)[0]->whole();
     expect(
         $text(['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is']),
     )->toContain('Full bust adjustment of 4 cm', 'pivot 1 cm at each of the four edges')
@@ -83,7 +118,7 @@ test('pieces follow the sizes they join', function (): void {
         ], ['name' => 'yoke', 'follows' => 'hip'], ['name' => 'pocket', 'follows' => 'one_size'],
         ['name' => 'front C', 'follows' => 'frame', 'cups' => ['C']],
     ]]);
-    $cut = array_map(static fn (PieceCut $piece): array => [$piece->name, array_map($plan->nameOf(...), $piece->sizes)], $plan->pieces());
+    $cut = array_map(static fn (PieceCut $piece): array => [$piece->piece->name, array_map($plan->nameOf(...), $piece->sizes)], $plan->pieces());
     expect($cut)->toBe([
         ['front', ['12', '14', '16']],
         ['sleeve', ['12']],
@@ -97,7 +132,7 @@ test('pieces follow the sizes they join', function (): void {
 test('a pattern that lists no pieces has those its garment usually has', function (): void {
     expect(planOf([])->pieces())->toBe([])
         ->and(
-            array_map(static fn (PieceCut $piece): string => $piece->name, planOf(['pattern.garment' => 'skirt'])->pieces()),
+            array_map(static fn (PieceCut $piece): string => $piece->piece->name, planOf(['pattern.garment' => 'skirt'])->pieces()),
         )->toBe(['front', 'back', 'waistband', 'pocket']);
 });
 

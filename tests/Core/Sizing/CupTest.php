@@ -120,7 +120,7 @@ test('DD is E, and is shown as it was typed', function (): void {
     ]);
     expect($plan->cup->letter)->toBe('DD')->and($plan->situation->cupBust->bodyFrom)->toBeNull()
         ->and($plan->levels['bust']->chartValue)->toEqual(cm(102))
-        ->and(array_map(static fn ($piece): string => $piece->name, $plan->pieces()))->toBe(['front DD']);
+        ->and(array_map(static fn ($piece): string => $piece->piece->name, $plan->pieces()))->toBe(['front DD']);
 });
 
 test('a difference outside the table is said', function (): void {

@@ -28,17 +28,19 @@ final readonly class PieceCutData
             nullable: true,
         )] public ?array $back_sizes,
         #[OA\Property(description: 'beside the blend, in words', items: new OA\Items(type: 'string'))] public array $changes,
+        #[OA\Property(description: 'how many are cut of it')] public ?int $times,
     ) {
     }
 
     public static function of(PieceCut $piece, Plan $plan): self
     {
         return new self(
-            $piece->name,
-            $piece->follows->words(),
+            $piece->piece->name,
+            $piece->piece->follows->words(),
             array_map($plan->nameOf(...), $piece->sizes),
             $piece->back === null ? null : array_map($plan->nameOf(...), $piece->back),
             $piece->changes,
+            $piece->piece->times,
         );
     }
 }
