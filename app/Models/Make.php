@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletingScope;
@@ -24,6 +25,7 @@ use Underbolt\Planning\Make as CoreMake;
  * @property int $pattern_id
  * @property Unit $unit the unit meant in the choices
  * @property stdClass $choices the `choices` part of a make file, as typed
+ * @property stdClass $done days by what is done: a step's key, or a stage
  * @property stdClass $extras keys of its own that the file brought it came from
  * @property Card $card
  * @property Pattern $pattern
@@ -34,7 +36,7 @@ final class Make extends Model
 
     protected $fillable = ['card_id', 'pattern_id', 'unit', 'choices', 'extras'];
 
-    protected $attributes = ['extras' => '{}'];
+    protected $attributes = ['extras' => '{}', 'done' => '{}'];
 
     /** @return BelongsTo<Card, $this> */
     public function card(): BelongsTo
@@ -69,9 +71,16 @@ final class Make extends Model
         return new CoreMake($spoken, $this->card->toBody(), $pattern, $choices);
     }
 
+    /** In one statement: two hands that tick at once both count. */
+    public function tick(string $key, ?CarbonImmutable $day): void
+    {
+        self::query()->whereKey($this->id)->update(["done->{$key}" => $day?->toDateString()]);
+        $this->refresh();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'choices' => 'object', 'extras' => 'object'];
+        return ['unit' => Unit::class, 'choices' => 'object', 'extras' => 'object', 'done' => 'object'];
     }
 }

@@ -36,7 +36,38 @@ final readonly class Pattern
         public bool $pulledOn,
         private array $leastEase = [],
         public CutAs $cutAs = CutAs::Blended,
+        private bool $areLinesCounted = false,
     ) {
+    }
+
+    /** The same with its sizes called by the place of their line in the nest: their names are not everybody's business. */
+    public function withLinesCounted(): self
+    {
+        return new self(
+            name: $this->name,
+            fabric: $this->fabric,
+            sizes: CountedLines::of($this),
+            ranges: $this->ranges,
+            bodyChart: $this->bodyChart,
+            finished: $this->finished,
+            weights: $this->weights,
+            seam: $this->seam,
+            cups: $this->cups,
+            parts: $this->parts,
+            notes: $this->notes,
+            garment: $this->garment,
+            between: $this->between,
+            pulledOn: $this->pulledOn,
+            leastEase: $this->leastEase,
+            cutAs: $this->cutAs,
+            areLinesCounted: true,
+        );
+    }
+
+    /** The printed line of a size, in words: `line 12`, or `the third line from the inside`. */
+    public function lineOf(int $size): string
+    {
+        return $this->areLinesCounted ? $this->sizes[$size] : "line {$this->sizes[$size]}";
     }
 
     public function leastEase(Level $level): ?Length

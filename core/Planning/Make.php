@@ -33,6 +33,9 @@ final readonly class Make
     /** A move of an edge in words, such as `out 1 cm`; the words carry the direction. */
     public function signed(Length $move): string
     {
-        return $move->isZero() ? 'nothing' : ($move->isPositive() ? 'out ' : 'in ').$this->say($move->abs());
+        $said = $this->say($move->abs());
+
+        // Less than a tape shows is nothing to draw.
+        return str_starts_with($said, '0 ') ? 'nothing' : ($move->isPositive() ? 'out ' : 'in ').$said;
     }
 }

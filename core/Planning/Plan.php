@@ -91,6 +91,14 @@ final readonly class Plan
         return SeamDrawing::of($this->front, $this->back, $this->situation->measured(), $this->inPlay->sizes);
     }
 
+    /** The seam down to the hem, with the printed lines that it leaves and joins; null where it can't be drawn. */
+    public function wholeSeam(): ?SeamDrawing
+    {
+        $sizes = [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())];
+
+        return SeamDrawing::whole($this->front, $this->back, $this->situation->measured(), $sizes);
+    }
+
     /** @return list<Alternative> */
     public function alternatives(): array
     {
@@ -138,6 +146,12 @@ final readonly class Plan
     public function at(Level $level): ?LevelPlan
     {
         return $this->levels[$level->value] ?? null;
+    }
+
+    /** The printed line of a size, in words. */
+    public function lineOf(int $size): string
+    {
+        return $this->make->pattern->lineOf($size);
     }
 
     public function nameOf(int $size): string

@@ -10,8 +10,11 @@ use Underbolt\Sizing\LevelFacts;
 /** The side seam of one quarter, ready to be drawn: every printed line in play, and among them the line that is cut. */
 final readonly class SeamDrawing
 {
-    /** How much is shown below the last level. */
+    /** How much is shown below the last level on a screen. */
     private const TAIL_NM = 80_000_000;
+
+    /** Longer than any seam: then it is drawn down to the hem. */
+    private const WHOLE_NM = 10_000_000_000;
 
     /** A share of a gap that itself changes is no cubic; four of them come within a hundredth of a millimetre. */
     private const PIECES = 4;
@@ -27,12 +30,33 @@ final readonly class SeamDrawing
     }
 
     /**
-     * Null where the paper is not measured down to a second level: then there is no height to draw.
+     * Cut short below the last level. Null where the paper is not measured down to a second level: then there is no height to draw.
      *
      * @param  array<string, LevelFacts>  $facts  by level
      * @param  list<int>  $inPlay  the sizes whose lines are drawn
      */
     public static function of(CutLine $front, CutLine $back, array $facts, array $inPlay): ?self
+    {
+        return self::drawn($front, $back, $facts, $inPlay, self::TAIL_NM);
+    }
+
+    /**
+     * Down to the hem, as far as the paper says where that is. Null as above.
+     *
+     * @param  array<string, LevelFacts>  $facts  by level
+     * @param  list<int>  $inPlay  the sizes whose lines are drawn
+     */
+    public static function whole(CutLine $front, CutLine $back, array $facts, array $inPlay): ?self
+    {
+        return self::drawn($front, $back, $facts, $inPlay, self::WHOLE_NM);
+    }
+
+    /**
+     * @param  array<string, LevelFacts>  $facts
+     * @param  list<int>  $inPlay
+     * @param  int  $below  how much is shown below the last level, in nanometres
+     */
+    private static function drawn(CutLine $front, CutLine $back, array $facts, array $inPlay, int $below): ?self
     {
         $at = $front->depths->at($front->sizes);
         if (count($at) < 2) {
@@ -41,7 +65,7 @@ final readonly class SeamDrawing
         $first = $front->sizes->known()[array_key_first($at)];
         $printed = PrintedLines::of($facts, $at, array_values(array_unique([$first, ...$inPlay])));
         ksort($printed);
-        $tail = self::tail($front);
+        $tail = self::tail($front, $below);
         $levels = [...$front->levelDepths(), $tail];
         $drawn = static fn (CutLine $cut, bool $blendAlone): Curve => self::cut($cut, $printed, [...$cut->breaks(), $tail], $blendAlone);
 
@@ -54,12 +78,12 @@ final readonly class SeamDrawing
     }
 
     /** Where the drawing is cut short. */
-    private static function tail(CutLine $cut): int
+    private static function tail(CutLine $cut, int $below): int
     {
         $breaks = $cut->breaks();
         $deepest = $breaks[count($breaks) - 1];
 
-        return max($deepest, min($deepest + self::TAIL_NM, $cut->depths->end()->nanometres ?? 0));
+        return max($deepest, min($deepest + $below, $cut->depths->end()->nanometres ?? 0));
     }
 
     /**

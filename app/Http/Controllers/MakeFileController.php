@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ImportMakeRequest;
 use App\Http\Resources\Plan\MakeData;
 use App\Models\Make;
+use App\Paper\MakeFiles;
 use App\Records\MakeExchange;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -25,17 +26,9 @@ final class MakeFileController
         ])]
     public function export(Make $make): Response
     {
-        $json = json_encode(
-            MakeExchange::export($make),
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
-        );
         $name = Str::slug("{$make->card->wearer->name} {$make->pattern->name}").'.make.json';
 
-        return new Response(
-            $json."\n",
-            200,
-            ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"{$name}\""],
-        );
+        return Download::kept(MakeFiles::make($make), 'application/json', $name);
     }
 
     #[OA\Post(path: '/api/makes/import', operationId: 'importMake',

@@ -165,11 +165,11 @@ final readonly class WorkPlan
     /** From which printed line to which, where they differ. */
     private static function path(Plan $plan): string
     {
-        $names = array_map($plan->nameOf(...), array_values($plan->sizes->known()));
+        $names = array_map($plan->lineOf(...), array_values($plan->sizes->known()));
 
         return count(array_unique($names)) < 2 || ! $plan->front->isLike($plan->back)
             ? ''
-            : 'from line '.implode(' to line ', self::withoutRepeats($names)).', ';
+            : 'from '.implode(' to ', self::withoutRepeats($names)).', ';
     }
 
     /**
@@ -278,14 +278,17 @@ final readonly class WorkPlan
      */
     private static function joins(array $pieces): array
     {
-        $joined = array_filter($pieces, static fn (PieceCut $piece): bool => $piece->isJoined && $piece->changes !== []);
+        $alike = [];
+        foreach ($pieces as $piece) {
+            if ($piece->isJoined && $piece->changes !== []) {
+                $alike[implode(', ', $piece->changes)][] = $piece->piece->name;
+            }
+        }
 
-        return array_values(array_map(static fn (PieceCut $piece): WorkStep => new WorkStep(
-            'join',
-            ucfirst("{$piece->piece->name}: ").implode(', ', $piece->changes).', as the seam that it joins; its ends and notches move with it.',
-            null,
-            null,
-            [$piece->piece->name],
-        ), $joined));
+        return array_map(static function (string $changes, array $names): WorkStep {
+            $ends = count($names) === 1 ? 'as the seam that it joins; its' : 'as the seams that they join; their';
+
+            return new WorkStep('join', ucfirst(implode(', ', $names)).": {$changes}, {$ends} ends and notches move with it.", null, null, $names);
+        }, array_keys($alike), array_values($alike));
     }
 }

@@ -388,6 +388,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/strip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/strip.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stripSvg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/strip.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stripPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/stations.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stationsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/plan.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["planJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/all.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["makeArchive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/patterns": {
         parameters: {
             query?: never;
@@ -559,6 +655,54 @@ export interface paths {
         put?: never;
         post: operations["signOut"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/done/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tick"];
+        post?: never;
+        delete: operations["untick"];
         options?: never;
         head?: never;
         patch?: never;
@@ -981,6 +1125,39 @@ export interface components {
             path: string;
             /** @description one for each size */
             ease_nm: (number | null)[];
+        };
+        /** @description lines at true size, in millimetres */
+        DrawingData: {
+            name: string;
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            height_mm: number;
+            paths: components["schemas"]["DrawnPathData"][];
+            labels: components["schemas"]["DrawnLabelData"][];
+        };
+        DrawnLabelData: {
+            group: string;
+            /** Format: float */
+            x_mm: number;
+            /**
+             * Format: float
+             * @description of the base line
+             */
+            y_mm: number;
+            text: string;
+            /** Format: float */
+            size_mm: number;
+            /** @enum {string} */
+            anchor: "start" | "middle" | "end";
+        };
+        DrawnPathData: {
+            /** @description such as front-cut or front-line-3 */
+            group: string;
+            /** @enum {string} */
+            pen: "cut" | "stitch" | "printed" | "grain" | "level" | "station" | "test";
+            /** @description as an SVG path, in millimetres */
+            d: string;
         };
         EarlierCardData: {
             id: number;
@@ -1756,6 +1933,60 @@ export interface components {
             /** @description of the card, as it was seen */
             version: number;
         };
+        /** @description what lies beside the cutting table; lengths in whole nanometres */
+        SheetData: {
+            make_id: number;
+            wearer: string;
+            /** Format: date */
+            card_taken_on: string;
+            /** @description what was worn underneath */
+            card_foundation: string;
+            pattern: string;
+            house: string;
+            view: string | null;
+            fit: string | null;
+            cup: string | null;
+            headline: string;
+            levels: components["schemas"]["SheetLevelData"][];
+            /** @description in the order of work */
+            steps: components["schemas"]["SheetStepData"][];
+            /** @enum {string} */
+            paper: "as printed" | "lengthened";
+            stations: components["schemas"]["StationData"][];
+            back_stations: components["schemas"]["StationData"][] | null;
+            pieces: components["schemas"]["PieceCutData"][];
+            needs: components["schemas"]["NeedData"][];
+            cautions: components["schemas"]["CautionData"][];
+            /** @description what to try before the cloth is cut */
+            toile: string;
+            /** @description how far a make can come */
+            stages: components["schemas"]["StageData"][];
+            /** @description days by the key of what is done */
+            done: {
+                [key: string]: string;
+            };
+            /** @description whether the pattern says its seam allowance */
+            has_allowance: boolean;
+        };
+        /** @description lengths in whole nanometres */
+        SheetLevelData: {
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            /** @description the printed line to follow */
+            front: string;
+            back: string;
+            /** @description what is done there; none where it is cut as printed */
+            done: string[];
+            /** @description the finished garment */
+            as_cut_nm: number | null;
+            /** @description room in it */
+            ease_as_cut_nm: number | null;
+        };
+        SheetStepData: {
+            /** @description what it is ticked by */
+            key: string;
+            step: components["schemas"]["WorkStepData"];
+        };
         SideSeamData: {
             /** @description length of the new line, first level to last */
             front_nm: number;
@@ -1792,6 +2023,11 @@ export interface components {
             /** @description how much wider it has to be; to spare below 0 */
             need_nm: number | null;
             per_edge_nm: number | null;
+        };
+        StageData: {
+            /** @description what it is ticked by */
+            key: string;
+            words: string;
         };
         /** @description a dress stand with the tape on it, as SVG paths */
         StandData: {
@@ -1986,7 +2222,13 @@ export interface components {
             };
         };
     };
-    parameters: never;
+    parameters: {
+        /** @description whether sizes are named, or called by the place of their line */
+        sizes: "shown" | "hidden";
+        /** @description what the thick line is */
+        line: "seam" | "with_allowance";
+        page: "a4" | "letter" | "a3" | "a0" | "roll36" | "whole";
+    };
     requestBodies: never;
     headers: never;
     pathItems: never;
@@ -2650,6 +2892,178 @@ export interface operations {
             };
         };
     };
+    strip: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+                /** @description what the thick line is */
+                line?: components["parameters"]["line"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the strip to be drawn on a screen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawingData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    stripSvg: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+                /** @description what the thick line is */
+                line?: components["parameters"]["line"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the strip in millimetres */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    stripPdf: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+                /** @description what the thick line is */
+                line?: components["parameters"]["line"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the strip over pages, at true scale */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    stationsCsv: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the stations as a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    planJson: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the plan in the open format */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    makeArchive: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+                /** @description what the thick line is */
+                line?: components["parameters"]["line"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description every file of the make in one */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
     addPattern: {
         parameters: {
             query?: never;
@@ -3021,6 +3435,115 @@ export interface operations {
                 };
                 content?: never;
             };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the sheet; its sentences speak in the unit of the user */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    sheetPdf: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the sheet to print */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+                /** @description of a step or a stage */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description all that is done, days by key */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: string;
+                    };
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    untick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+                /** @description of a step or a stage */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description all that is done, days by key */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: string;
+                    };
+                };
+            };
+            404: components["responses"]["NotFound"];
         };
     };
     pairTape: {

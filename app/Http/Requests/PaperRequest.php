@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Http\Controllers\SignedIn;
+use App\Models\Make;
+use App\Paper\MakePaper;
+use App\Paper\SizeLabels;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Underbolt\Paper\PageFormat;
+use Underbolt\Paper\StripLine;
+
+/** How something of a make is put on paper; everything has a usual answer. */
+final class PaperRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'page' => ['nullable', Rule::enum(PageFormat::class)],
+            'line' => ['nullable', Rule::enum(StripLine::class)],
+            'sizes' => ['nullable', Rule::enum(SizeLabels::class)],
+        ];
+    }
+
+    public function page(): PageFormat
+    {
+        return PageFormat::tryFrom($this->string('page')->toString()) ?? PageFormat::A4;
+    }
+
+    public function line(): StripLine
+    {
+        return StripLine::tryFrom($this->string('line')->toString()) ?? StripLine::Seam;
+    }
+
+    public function labels(): SizeLabels
+    {
+        return SizeLabels::tryFrom($this->string('sizes')->toString()) ?? SizeLabels::Shown;
+    }
+
+    public function paper(Make $make): MakePaper
+    {
+        return MakePaper::of($make, SignedIn::user($this)->unit, $this->labels());
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Paper;
+
+use App\Http\Resources\Plan\CautionData;
+use App\Http\Resources\Plan\NeedData;
+use App\Http\Resources\Plan\PieceCutData;
+use App\Http\Resources\Plan\StationData;
+use App\Models\Stage;
+use App\Paper\MakePaper;
+use OpenApi\Attributes as OA;
+use stdClass;
+use Underbolt\Planning\Advice\PieceCut;
+
+#[OA\Schema(description: 'what lies beside the cutting table; lengths in whole nanometres')]
+final readonly class SheetData
+{
+    /**
+     * @param  list<SheetLevelData>  $levels
+     * @param  list<SheetStepData>  $steps
+     * @param  list<StationData>  $stations
+     * @param  ?list<StationData>  $back_stations
+     * @param  list<PieceCutData>  $pieces
+     * @param  list<NeedData>  $needs
+     * @param  list<CautionData>  $cautions
+     * @param  list<StageData>  $stages
+     */
+    public function __construct(
+        #[OA\Property] public int $make_id,
+        #[OA\Property] public string $wearer,
+        #[OA\Property(format: 'date')] public string $card_taken_on,
+        #[OA\Property(description: 'what was worn underneath')] public string $card_foundation,
+        #[OA\Property] public string $pattern,
+        #[OA\Property] public string $house,
+        #[OA\Property] public ?string $view,
+        #[OA\Property] public ?string $fit,
+        #[OA\Property] public ?string $cup,
+        #[OA\Property] public string $headline,
+        #[OA\Property(items: new OA\Items(ref: SheetLevelData::class))] public array $levels,
+        #[OA\Property(description: 'in the order of work', items: new OA\Items(ref: SheetStepData::class))] public array $steps,
+        #[OA\Property(enum: ['as printed', 'lengthened'])] public string $paper,
+        #[OA\Property(items: new OA\Items(ref: StationData::class))] public array $stations,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StationData::class), nullable: true)] public ?array $back_stations,
+        #[OA\Property(items: new OA\Items(ref: PieceCutData::class))] public array $pieces,
+        #[OA\Property(items: new OA\Items(ref: NeedData::class))] public array $needs,
+        #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
+        #[OA\Property(description: 'what to try before the cloth is cut')] public string $toile,
+        #[OA\Property(description: 'how far a make can come', items: new OA\Items(ref: StageData::class))] public array $stages,
+        #[OA\Property(description: 'days by the key of what is done', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public stdClass $done,
+        #[OA\Property(description: 'whether the pattern says its seam allowance')] public bool $has_allowance,
+    ) {
+    }
+
+    public static function of(MakePaper $paper): self
+    {
+        $sheet = $paper->sheet();
+        $plan = $paper->plan;
+        $choices = $plan->make->choices;
+        $back = $plan->backStations();
+
+        return new self(
+            make_id: $paper->make->id,
+            wearer: $paper->make->card->wearer->name,
+            card_taken_on: $paper->make->card->taken_on->toDateString(),
+            card_foundation: $paper->make->card->foundation,
+            pattern: $paper->make->pattern->name,
+            house: $paper->make->pattern->house,
+            view: $choices->view,
+            fit: $choices->fit,
+            cup: $plan->cup?->letter,
+            headline: $sheet->headline,
+            levels: array_map(SheetLevelData::of(...), $sheet->levels),
+            steps: array_map(SheetStepData::of(...), $sheet->steps),
+            paper: $plan->paper(),
+            stations: array_map(StationData::of(...), $plan->stations()),
+            back_stations: $back === null ? null : array_map(StationData::of(...), $back),
+            pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $plan->pieces()),
+            needs: array_map(NeedData::of(...), $plan->needs()),
+            cautions: array_map(CautionData::of(...), $plan->cautions()),
+            toile: $sheet->toile,
+            stages: array_map(StageData::of(...), Stage::cases()),
+            done: $paper->make->done,
+            has_allowance: $plan->make->pattern->seam->seamAllowance !== null,
+        );
+    }
+}

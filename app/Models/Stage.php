@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** How far a make has come, in the order of the work. */
+enum Stage: string
+{
+    case Traced = 'traced';
+    case Blended = 'blended';
+    case Toile = 'toile';
+    case Cut = 'cut';
+
+    /** The furthest that is ticked; null while the make is only planned. */
+    public static function furthest(object $done): ?self
+    {
+        $reached = array_filter(self::cases(), static fn (self $stage): bool => isset($done->{$stage->value}));
+
+        return array_pop($reached);
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Traced => 'traced',
+            self::Blended => 'line drawn',
+            self::Toile => 'toile tried',
+            self::Cut => 'cut',
+        };
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+use Carbon\CarbonImmutable;
+use Dompdf\Dompdf;
+use Dompdf\Options;
+use Underbolt\Measure\Unit;
+use Underbolt\Paper\CutSheet;
+use Underbolt\Paper\PageFormat;
+use Underbolt\Paper\SheetLevel;
+use Underbolt\Paper\SheetStation;
+
+/** The cut sheet as PDF, to be read at arm's length in grey. */
+final class SheetPdf
+{
+    public static function of(MakePaper $paper, PageFormat $page, CarbonImmutable $today): string
+    {
+        $unit = $paper->plan->make->unit;
+        $sheet = $paper->sheet();
+        $folder = storage_path('framework/cache');
+        $pdf = new Dompdf(
+            (new Options)->setFontDir($folder)->setFontCache($folder)->setDefaultFont('DejaVu Sans')->setIsRemoteEnabled(false),
+        );
+        $pdf->setPaper($page === PageFormat::Letter ? 'letter' : 'a4');
+        $pdf->loadHtml(view('sheet', [
+            'paper' => $paper,
+            'sheet' => $sheet,
+            'isFinishedKnown' => array_filter($sheet->levels, static fn (SheetLevel $level): bool => $level->plan->asCut !== null) !== [],
+            'stations' => self::columns($sheet),
+            'unlike' => $sheet->backStations !== null,
+            'plan' => $paper->plan,
+            'today' => $today,
+            'unit' => $unit,
+            'other' => $unit === Unit::Centimetre ? Unit::Inch : Unit::Centimetre,
+        ])->render());
+        $pdf->render();
+
+        return (string) $pdf->output();
+    }
+
+    /** @return list<list<SheetStation>> side by side: front and back, or where they are alike the upper and the lower half */
+    private static function columns(CutSheet $sheet): array
+    {
+        return $sheet->backStations !== null
+            ? [$sheet->stations, $sheet->backStations]
+            : array_chunk($sheet->stations, max(1, intdiv(count($sheet->stations) + 1, 2)));
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+use Dompdf\Cpdf;
+use Underbolt\Paper\Anchor;
+use Underbolt\Paper\Drawing;
+use Underbolt\Paper\Label;
+use Underbolt\Paper\PageFormat;
+use Underbolt\Paper\Path;
+use Underbolt\Paper\Pen;
+use Underbolt\Paper\Tile;
+use Underbolt\Paper\TileMarks;
+use Underbolt\Paper\Tiling;
+
+/** Writes a tiled drawing as PDF, one page a tile, at true scale: the printer is told not to fit it to the page. */
+final readonly class TiledPdf
+{
+    private const POINTS_PER_MM = 72 / 25.4;
+
+    private Cpdf $pdf;
+
+    private function __construct(private Tiling $tiling)
+    {
+        $this->pdf = new Cpdf(
+            [0, 0, $tiling->pageWidthMm * self::POINTS_PER_MM, $tiling->pageHeightMm * self::POINTS_PER_MM],
+            true,
+            storage_path('framework/cache'),
+            storage_path('framework/cache'),
+        );
+        $this->pdf->setPreferences(['PrintScaling' => 'None']);
+        $this->pdf->addInfo('Title', $tiling->drawing->name);
+    }
+
+    public static function of(Tiling $tiling): string
+    {
+        $self = new self($tiling);
+        foreach ($tiling->tiles as $index => $tile) {
+            if ($index > 0) {
+                $self->pdf->newPage();
+            }
+            $self->page($tile);
+        }
+
+        return $self->pdf->output();
+    }
+
+    private function page(Tile $tile): void
+    {
+        $margin = PageFormat::MARGIN_MM;
+        $this->pdf->saveState();
+        $this->pdf->clippingRectangle(
+            $this->x($margin),
+            $this->y($margin + $this->tiling->shownHeightMm()),
+            $this->tiling->shownWidthMm() * self::POINTS_PER_MM,
+            $this->tiling->shownHeightMm() * self::POINTS_PER_MM,
+        );
+        $this->draw($this->tiling->drawing, $margin - $tile->xMm, $margin - $tile->yMm);
+        $this->pdf->restoreState();
+        $marks = (new Drawing('', 0, 0, [], []))->with(TileMarks::of($this->tiling, $tile));
+        $this->draw($marks, 0, 0);
+    }
+
+    private function draw(Drawing $drawing, float $xMm, float $yMm): void
+    {
+        foreach ($drawing->paths as $path) {
+            $this->stroke($path->moved($xMm, $yMm));
+        }
+        foreach ($drawing->labels as $label) {
+            $this->write($label->moved($xMm, $yMm));
+        }
+    }
+
+    private function stroke(Path $path): void
+    {
+        $this->take($path->pen);
+        foreach ($path->runs() as $run) {
+            $start = $run[0]->start;
+            $this->pdf->moveTo($this->x($start->xMm), $this->y($start->yMm));
+            foreach ($run as $cubic) {
+                $this->pdf->curveTo(
+                    $this->x($cubic->leaving->xMm),
+                    $this->y($cubic->leaving->yMm),
+                    $this->x($cubic->arriving->xMm),
+                    $this->y($cubic->arriving->yMm),
+                    $this->x($cubic->end->xMm),
+                    $this->y($cubic->end->yMm),
+                );
+            }
+            $this->pdf->stroke();
+        }
+    }
+
+    private function take(Pen $pen): void
+    {
+        $this->pdf->setStrokeColor([$pen->grey(), $pen->grey(), $pen->grey()]);
+        $this->pdf->setLineStyle(
+            $pen->widthMm() * self::POINTS_PER_MM,
+            'butt',
+            'miter',
+            array_map(static fn (float $mm): float => $mm * self::POINTS_PER_MM, $pen->dashMm()),
+        );
+    }
+
+    private function write(Label $label): void
+    {
+        $size = $label->sizeMm * self::POINTS_PER_MM;
+        $this->pdf->selectFont(base_path('vendor/dompdf/dompdf/lib/fonts/DejaVuSans'));
+        $this->pdf->setColor([0, 0, 0]);
+        $wide = $label->anchor === Anchor::Start ? 0.0 : $this->pdf->getTextWidth($size, $label->text);
+        $left = $this->x($label->xMm) - ($label->anchor === Anchor::Middle ? $wide / 2 : $wide);
+        $this->pdf->addText($left, $this->y($label->yMm), $size, $label->text);
+    }
+
+    private function x(float $mm): float
+    {
+        return $mm * self::POINTS_PER_MM;
+    }
+
+    /** A PDF counts from the bottom up. */
+    private function y(float $mm): float
+    {
+        return ($this->tiling->pageHeightMm - $mm) * self::POINTS_PER_MM;
+    }
+}

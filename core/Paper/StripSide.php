@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Paper;
+
+use Underbolt\Measure\Length;
+use Underbolt\Planning\Plan;
+use Underbolt\Seam\Curve;
+use Underbolt\Seam\CurvePart;
+use Underbolt\Seam\CutLine;
+use Underbolt\Seam\Station;
+
+/** The strip of the front or the back: its lines, levels and stations. The centre lies to the left. */
+final readonly class StripSide
+{
+    private const NM = 1_000_000;
+
+    /** Above the underarm: its name, what it is for, and the names of the lines. */
+    private const ABOVE_MM = 40.0;
+
+    private const BELOW_MM = 12.0;
+
+    /** Left of the lines: the grain, and how deep each station lies. */
+    private const LEFT_MM = 34.0;
+
+    /** Right of the lines: the moves. */
+    private const RIGHT_MM = 30.0;
+
+    /**
+     * @param  string  $side  front or back
+     * @param  list<Path|Label>  $marks  from its own top left corner
+     */
+    private function __construct(public string $side, public float $widthMm, public float $heightMm, private array $marks)
+    {
+    }
+
+    /**
+     * @param  array<int, Curve>  $printed  by size
+     * @param  list<Station>  $stations
+     */
+    public static function of(string $side, Plan $plan, CutLine $cut, Curve $seam, array $printed, array $stations, ?Length $allowance): self
+    {
+        $own = array_intersect_key($printed, array_flip($cut->sizes->known()));
+        $ends = self::ends([$seam, ...$own]);
+        $out = ($allowance->nanometres ?? 0) / self::NM;
+        $lines = new StripLines($side, self::LEFT_MM - $ends[0], self::ABOVE_MM, self::LEFT_MM);
+        $width = self::LEFT_MM + $ends[1] - $ends[0] + $out + self::RIGHT_MM;
+        $bottom = self::ABOVE_MM + self::deepest($seam);
+
+        return new self($side, $width, $bottom + self::BELOW_MM, [
+            ...self::title($side, $plan, $cut, $out),
+            ...self::grain($side, $bottom),
+            ...$lines->printed($own, $plan),
+            ...$lines->cut($seam, $out),
+            ...$lines->levels($cut, $width - self::RIGHT_MM / 2, $plan),
+            ...$lines->stations($stations, $seam, $own, $out, $plan),
+            new Label("{$side}-levels", self::LEFT_MM, $bottom + 7, $cut->depths->hem === null ? 'the paper says no further' : 'hem, cut edge', 3),
+        ]);
+    }
+
+    /** @return list<Path|Label> */
+    public function at(float $xMm, float $yMm): array
+    {
+        return array_map(static fn (Path|Label $mark): Path|Label => $mark->moved($xMm, $yMm), $this->marks);
+    }
+
+    /**
+     * @param  list<Curve>  $curves
+     * @return array{float, float} how near to the centre the lines come, and how far from it
+     */
+    private static function ends(array $curves): array
+    {
+        $outs = [];
+        foreach ($curves as $curve) {
+            foreach ($curve->parts as $part) {
+                array_push($outs, $part->outAtTop, $part->outAtEnd);
+            }
+        }
+
+        return $outs === [] ? [0.0, 0.0] : [min($outs) / self::NM, max($outs) / self::NM];
+    }
+
+    private static function deepest(Curve $seam): float
+    {
+        return max([0, ...array_map(static fn (CurvePart $part): int => $part->end, $seam->parts)]) / self::NM;
+    }
+
+    /** @return list<Label> */
+    private static function title(string $side, Plan $plan, CutLine $cut, float $out): array
+    {
+        $paper = $plan->paper() === 'lengthened' ? 'after the paper is lengthened or shortened' : 'on the paper as it is printed';
+        $which = $out === 0.0 ? 'the thick line is the seam, no allowance' : 'the thick line is cut, the dotted one sewn';
+
+        return [
+            new Label("{$side}-title", 0, 8, strtoupper($side), 7),
+            new Label("{$side}-title", 0, 14, "lay it under the tissue, underarm on underarm, {$paper}", 2.6),
+            new Label("{$side}-title", 0, 18, $which, 2.6),
+            new Label("{$side}-title", 0, 22, 'moves are counted from '.self::counted($plan, $cut), 2.6),
+        ];
+    }
+
+    private static function counted(Plan $plan, CutLine $cut): string
+    {
+        [$upper, $lower] = [$cut->sizes->bust ?? $cut->sizes->waist, $cut->sizes->waist];
+
+        return match (true) {
+            $upper === null => 'the line they start from',
+            $lower === null || $upper === $lower => $plan->lineOf($upper),
+            default => "{$plan->lineOf($upper)} down to the waist, from {$plan->lineOf($lower)} below it",
+        };
+    }
+
+    /** @return list<Path|Label> */
+    private static function grain(string $side, float $bottom): array
+    {
+        [$x, $top] = [4.0, self::ABOVE_MM + 8];
+        $end = min($bottom - 4, $top + 160);
+
+        return [
+            Path::through("{$side}-grain", Pen::Grain, [[$x, $top], [$x, $end]]),
+            Path::through("{$side}-grain", Pen::Grain, [[$x - 1.5, $top + 4], [$x, $top], [$x + 1.5, $top + 4]]),
+            Path::through("{$side}-grain", Pen::Grain, [[$x - 1.5, $end - 4], [$x, $end], [$x + 1.5, $end - 4]]),
+            new Label("{$side}-grain", 0, $top - 3, "< centre {$side}", 2.8),
+        ];
+    }
+}
