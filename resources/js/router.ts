@@ -37,6 +37,24 @@ export const router = createRouter({
             props: byId,
             component: () => import('./pages/BenchPage.vue'),
         },
+        {
+            path: `/makes/:id${id}/sheet`,
+            name: 'sheet',
+            props: byId,
+            component: () => import('./pages/SheetPage.vue'),
+        },
+        {
+            path: `/makes/:id${id}/projector`,
+            name: 'projector',
+            props: byId,
+            component: () => import('./pages/ProjectorPage.vue'),
+        },
+        {
+            path: `/makes/:id${id}/files`,
+            name: 'files',
+            props: byId,
+            component: () => import('./pages/FilesPage.vue'),
+        },
         { path: '/:rest(.*)*', redirect: '/' },
     ],
 });

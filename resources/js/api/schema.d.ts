@@ -1156,6 +1156,13 @@ export interface components {
             group: string;
             /** @enum {string} */
             pen: "cut" | "stitch" | "printed" | "grain" | "level" | "station" | "test";
+            /**
+             * Format: float
+             * @description on paper
+             */
+            width_mm: number;
+            /** @description lengths of dash and gap; none for a line without gaps */
+            dash_mm: number[];
             /** @description as an SVG path, in millimetres */
             d: string;
         };
@@ -1428,6 +1435,8 @@ export interface components {
             waits_for: string | null;
             /** @description how many cautions the plan has */
             cautions: number;
+            /** @description how far it has come; null while it is only planned */
+            stage: string | null;
         };
         /** @description what is taken from the readings of one point */
         MeasureData: {

@@ -12,6 +12,7 @@ import BeforeYouCut from '../bench/BeforeYouCut.vue';
 import PlanTable from '../bench/PlanTable.vue';
 import WhyNot from '../bench/WhyNot.vue';
 import { planServer, usePlan } from '../bench/usePlan';
+import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import { useShortcuts } from '../ui/shortcuts';
@@ -27,7 +28,10 @@ const settled = refDebounced(plan, 120);
 
 onMounted(load);
 // The sentences of the plan speak in the unit in use.
-watch(() => session.unit, load);
+watch(
+    () => session.unit,
+    () => session.settled().then(load),
+);
 
 function change(choices: Choices): void {
     remember();
@@ -81,6 +85,7 @@ useShortcuts([
                     <a href="#reasons">Reasons and steps</a>
                 </p>
             </div>
+            <MakeLinks :make="make.id" />
             <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
         </div>
         <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" @change="change">

@@ -93,7 +93,10 @@ onMounted(async () => {
     if (card.value) await go((open ?? points.value[0])?.code ?? '');
 });
 // The sentences of the findings speak in the unit in use.
-watch(() => session.unit, load);
+watch(
+    () => session.unit,
+    () => session.settled().then(load),
+);
 
 useShortcuts([
     {

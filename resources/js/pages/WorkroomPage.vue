@@ -43,7 +43,10 @@ async function addWearer(): Promise<void> {
 
 onMounted(load);
 // The sentences of the plans speak in the unit in use.
-watch(() => session.unit, load);
+watch(
+    () => session.unit,
+    () => session.settled().then(load),
+);
 </script>
 
 <template>
@@ -68,7 +71,10 @@ watch(() => session.unit, load);
             <ul class="rows">
                 <li v-for="make in room.makes" :key="make.id">
                     <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
-                        <b>{{ make.wearer }}</b>
+                        <span
+                            ><b>{{ make.wearer }}</b>
+                            <small v-if="make.stage" class="stage">{{ make.stage }}</small></span
+                        >
                         <span class="what"
                             >{{ make.pattern }}
                             <small>{{
@@ -190,6 +196,11 @@ watch(() => session.unit, load);
 .makes .rows a {
     display: grid;
     grid-template-columns: 190px 180px 1fr max-content;
+}
+.stage {
+    display: block;
+    color: var(--cut);
+    font-weight: 600;
 }
 .count {
     color: var(--quiet);

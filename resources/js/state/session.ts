@@ -7,6 +7,7 @@ import type { Unit, User } from '../api/types';
 export const useSession = defineStore('session', () => {
     const user = ref<User | null>(null);
     const known = ref(false);
+    let sent: Promise<unknown> = Promise.resolve();
     const unit = computed<Unit>(() => user.value?.unit ?? 'cm');
 
     /** Asks the server once who is signed in. */
@@ -32,8 +33,14 @@ export const useSession = defineStore('session', () => {
     async function switchUnit(): Promise<void> {
         if (user.value === null) return;
         user.value = { ...user.value, unit: unit.value === 'cm' ? 'in' : 'cm' };
-        await api.PATCH('/api/me', { body: { unit: user.value.unit } });
+        sent = api.PATCH('/api/me', { body: { unit: user.value.unit } });
+        await sent;
     }
 
-    return { user, unit, find, open, close, switchUnit };
+    /** When the server knows the unit too: sentences that are asked for before that may speak in the other. */
+    async function settled(): Promise<void> {
+        await sent.catch(() => undefined);
+    }
+
+    return { user, unit, find, open, close, switchUnit, settled };
 });

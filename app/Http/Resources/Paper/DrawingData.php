@@ -7,8 +7,6 @@ namespace App\Http\Resources\Paper;
 use OpenApi\Attributes as OA;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\Label;
-use Underbolt\Paper\Path;
-use Underbolt\Paper\SvgText;
 
 #[OA\Schema(description: 'lines at true size, in millimetres')]
 final readonly class DrawingData
@@ -32,7 +30,7 @@ final readonly class DrawingData
             $drawing->name,
             $drawing->widthMm,
             $drawing->heightMm,
-            array_map(static fn (Path $path): DrawnPathData => new DrawnPathData($path->group, $path->pen->value, SvgText::data($path)), $drawing->paths),
+            array_map(DrawnPathData::of(...), $drawing->paths),
             array_map(
                 static fn (Label $label): DrawnLabelData => new DrawnLabelData(
                     group: $label->group,

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Workroom;
 
 use App\Http\Resources\Account\FaultData;
 use App\Models\Make;
+use App\Models\Stage;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Advice\Headline;
@@ -24,18 +25,20 @@ final readonly class MakeSummary
         #[OA\Property(description: 'the plan in one sentence; null while it waits for something')] public ?string $headline,
         #[OA\Property(description: 'what it waits for; null when there is a plan')] public ?string $waits_for,
         #[OA\Property(description: 'how many cautions the plan has')] public int $cautions,
+        #[OA\Property(description: 'how far it has come; null while it is only planned')] public ?string $stage,
     ) {
     }
 
     public static function of(Make $make, Unit $unit): self
     {
         $who = [$make->id, $make->card->wearer->name, $make->card->taken_on->toDateString(), $make->card->foundation, $make->pattern->name];
+        $stage = Stage::furthest($make->done)?->words();
         try {
             $plan = PlanBuilder::build($make->toCore($unit));
 
-            return new self(...$who, headline: Headline::of($plan), waits_for: null, cautions: count($plan->cautions()));
+            return new self(...$who, headline: Headline::of($plan), waits_for: null, cautions: count($plan->cautions()), stage: $stage);
         } catch (Refusal $refusal) {
-            return new self(...$who, headline: null, waits_for: FaultData::of($refusal->faults()[0])->message, cautions: 0);
+            return new self(...$who, headline: null, waits_for: FaultData::of($refusal->faults()[0])->message, cautions: 0, stage: $stage);
         }
     }
 }

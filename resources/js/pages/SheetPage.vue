@@ -1,0 +1,264 @@
+<script setup lang="ts">
+import { computed, onMounted, watch } from 'vue';
+import MakeLinks from '../paper/MakeLinks.vue';
+import SheetLevels from '../paper/SheetLevels.vue';
+import SheetSteps from '../paper/SheetSteps.vue';
+import { useSheet } from '../paper/useSheet';
+import StationTable from '../seam/StationTable.vue';
+import { stretches } from '../seam/stations';
+import { useSession } from '../state/session';
+import Crumbs from '../ui/Crumbs.vue';
+import Measure from '../ui/Measure.vue';
+import { cardWords } from './age';
+
+const props = defineProps<{ id: number }>();
+const session = useSession();
+const { sheet, done, refused, labels, load, hide, tick } = useSheet(props.id);
+
+onMounted(load);
+watch(
+    () => session.unit,
+    () => session.settled().then(load),
+);
+
+const rows = computed(() =>
+    sheet.value === null ? [] : stretches(sheet.value.stations, sheet.value.back_stations),
+);
+const card = computed(() =>
+    sheet.value === null
+        ? ''
+        : cardWords({ taken_on: sheet.value.card_taken_on, foundation: sheet.value.card_foundation }),
+);
+const about = computed(() => {
+    if (sheet.value === null) return '';
+    const { view, fit, cup } = sheet.value;
+    return [view && `view ${view}`, fit && `fit ${fit}`, cup && `cup ${cup}`]
+        .filter((part) => part !== null)
+        .join(', ');
+});
+const pdf = (page: 'a4' | 'letter'): string =>
+    `/api/makes/${props.id}/sheet.pdf?page=${page}&sizes=${labels.value}`;
+</script>
+
+<template>
+    <div class="cut-sheet">
+        <Crumbs><span>Cut sheet</span></Crumbs>
+        <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
+        <MakeLinks :make="id" />
+        <template v-if="sheet">
+            <header>
+                <p class="who">
+                    <b>{{ sheet.wearer }}</b>, card of {{ card }} · <b>{{ sheet.pattern }}</b><template
+                        v-if="sheet.house"
+                        >, {{ sheet.house }}</template
+                    >
+                    <template v-if="about"> · {{ about }}</template>
+                </p>
+                <h1>{{ sheet.headline }}</h1>
+                <p v-if="sheet.cautions.length > 0">
+                    <a href="#sheet-cautions">{{
+                        sheet.cautions.length === 1
+                            ? 'One caution stands'
+                            : `${sheet.cautions.length} cautions stand`
+                    }}</a>
+                    below the pieces: read them before you cut.
+                </p>
+                <p class="inline tools">
+                    <label class="hide">
+                        <input
+                            type="checkbox"
+                            :checked="labels === 'hidden'"
+                            @change="hide(($event.target as HTMLInputElement).checked)"
+                        />
+                        hide the sizes
+                    </label>
+                    <a :href="pdf('a4')" target="_blank">Print on A4</a>
+                    <a :href="pdf('letter')" target="_blank">Print on US Letter</a>
+                </p>
+            </header>
+
+            <fieldset class="stages">
+                <legend>How far it has come</legend>
+                <label v-for="stage in sheet.stages" :key="stage.key">
+                    <input
+                        type="checkbox"
+                        :checked="done[stage.key] !== undefined"
+                        @change="tick(stage.key, ($event.target as HTMLInputElement).checked)"
+                    />
+                    {{ stage.words }}
+                </label>
+            </fieldset>
+
+            <section aria-labelledby="lines-title">
+                <h2 id="lines-title">Which lines to follow</h2>
+                <div class="sheet-wide"><SheetLevels :levels="sheet.levels" /></div>
+            </section>
+
+            <section aria-labelledby="steps-title">
+                <h2 id="steps-title">Steps, one tracing each</h2>
+                <SheetSteps :steps="sheet.steps" :done="done" @tick="tick" />
+            </section>
+
+            <div class="two">
+                <section v-if="rows.length > 0" aria-labelledby="stations-title">
+                    <h2 id="stations-title">Stations on the paper {{ sheet.paper }}</h2>
+                    <div class="sheet-wide"><StationTable :rows="rows" :row-height="24" /></div>
+                </section>
+                <section v-if="sheet.pieces.length > 0" aria-labelledby="sheet-pieces">
+                    <h2 id="sheet-pieces">Pieces</h2>
+                    <table class="pieces">
+                        <tbody>
+                            <tr v-for="piece in sheet.pieces" :key="piece.name">
+                                <th scope="row">
+                                    {{ piece.name
+                                    }}<template v-if="piece.times"> × {{ piece.times }}</template>
+                                </th>
+                                <td>
+                                    {{ piece.sizes.length > 0 ? piece.sizes.join(' – ') : 'as it is'
+                                    }}<template v-if="piece.back_sizes"
+                                        >, back {{ piece.back_sizes.join(' – ') }}</template
+                                    >
+                                </td>
+                                <td>{{ piece.changes.join(', ') }}</td>
+                            </tr>
+                        </tbody>
+                    </table>
+                    <h2>Try first</h2>
+                    <p>{{ sheet.toile }}</p>
+                    <template v-if="sheet.cautions.length > 0">
+                        <h2 id="sheet-cautions">Before you cut</h2>
+                        <ul class="cautions">
+                            <li
+                                v-for="caution in sheet.cautions"
+                                :key="`${caution.code} ${caution.level}`"
+                                :class="{ stops: caution.stops }"
+                            >
+                                {{ caution.text }}
+                            </li>
+                        </ul>
+                    </template>
+                    <template v-if="sheet.needs.length > 0">
+                        <h2>To buy, for the largest size cut</h2>
+                        <ul>
+                            <li v-for="(need, n) in sheet.needs" :key="n">
+                                <b>{{ need.name }}</b><template v-if="need.view">
+                                    for view {{ need.view }}</template
+                                >: <template v-if="need.text">{{ need.text }}</template><Measure
+                                    v-else-if="need.amount_nm !== null"
+                                    :nm="need.amount_nm"
+                                /><template v-if="need.width_nm !== null">
+                                    of <Measure :nm="need.width_nm" /> width</template
+                                >
+                            </li>
+                        </ul>
+                    </template>
+                </section>
+            </div>
+        </template>
+    </div>
+</template>
+
+<style scoped>
+.cut-sheet {
+    display: grid;
+    gap: 18px;
+    max-width: 1120px;
+    margin: 12px auto 60px;
+    padding: 0 24px;
+}
+.cut-sheet h1 {
+    font-size: 26px;
+    line-height: 1.2;
+    margin: 4px 0;
+}
+.who {
+    font-size: 15px;
+}
+.tools {
+    gap: 18px;
+    align-items: center;
+}
+.hide,
+.stages label {
+    display: inline-flex;
+    gap: 8px;
+    align-items: center;
+    min-height: 32px;
+    cursor: pointer;
+}
+.stages {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 22px;
+    padding: 0;
+    border: 0;
+    font-size: 16px;
+}
+.stages legend {
+    float: left;
+    margin-right: 22px;
+    line-height: 32px;
+    font-weight: 600;
+}
+.stages input,
+.hide input {
+    width: 20px;
+    height: 20px;
+    accent-color: var(--ink);
+}
+.sheet-wide {
+    overflow-x: auto;
+}
+.two {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 18px 44px;
+}
+.two h2 + * {
+    margin-bottom: 14px;
+}
+.pieces {
+    border-collapse: collapse;
+}
+.pieces th,
+.pieces td {
+    padding: 3px 16px 3px 0;
+    text-align: left;
+    vertical-align: top;
+}
+.pieces th {
+    font-weight: 550;
+}
+.pieces td {
+    font-weight: 600;
+}
+.cautions {
+    display: grid;
+    gap: 6px;
+    line-height: 1.4;
+}
+.cautions li {
+    padding-left: 12px;
+    border-left: 4px solid var(--body-mark);
+}
+.cautions .stops {
+    border-color: var(--cut);
+    font-weight: 600;
+}
+@media (max-width: 900px) {
+    .two {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+@media (max-width: 560px) {
+    .cut-sheet {
+        padding: 0 14px;
+    }
+}
+@media print {
+    .tools,
+    .stages {
+        display: none;
+    }
+}
+</style>

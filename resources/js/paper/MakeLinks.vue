@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { RouterLink } from 'vue-router';
+
+/** From one place of a make to the others. */
+defineProps<{ make: number }>();
+
+const places = [
+    { name: 'bench', words: 'Bench' },
+    { name: 'sheet', words: 'Cut sheet' },
+    { name: 'projector', words: 'Projector' },
+    { name: 'files', words: 'To take away' },
+] as const;
+</script>
+
+<template>
+    <nav class="make-links" aria-label="This make">
+        <RouterLink
+            v-for="place in places"
+            :key="place.name"
+            :to="{ name: place.name, params: { id: make } }"
+            >{{ place.words }}</RouterLink
+        >
+    </nav>
+</template>
+
+<style scoped>
+.make-links {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 16px;
+    font-size: 14px;
+    font-weight: 600;
+}
+.make-links a {
+    padding: 4px 0;
+}
+.make-links a.router-link-exact-active {
+    text-decoration: none;
+    color: var(--quiet);
+}
+@media print {
+    .make-links {
+        display: none;
+    }
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Sheet } from '../api/types';
+import BothUnits from './BothUnits.vue';
+
+const props = defineProps<{ levels: Sheet['levels'] }>();
+const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_cut_nm !== null));
+</script>
+
+<template>
+    <table class="sheet-levels">
+        <thead>
+            <tr>
+                <td />
+                <th scope="col">Front</th>
+                <th scope="col">Back</th>
+                <th scope="col">What is done there</th>
+                <template v-if="isFinishedKnown">
+                    <th scope="col">Finished as cut</th>
+                    <th scope="col">Room in it</th>
+                </template>
+            </tr>
+        </thead>
+        <tbody>
+            <tr v-for="level in levels" :key="level.level">
+                <th scope="row">{{ level.level }}</th>
+                <td class="line">{{ level.front }}</td>
+                <td class="line">{{ level.back === level.front ? 'the same' : level.back }}</td>
+                <td>{{ level.done.length === 0 ? 'as printed' : level.done.join('; ') }}</td>
+                <template v-if="isFinishedKnown">
+                    <td><BothUnits :nm="level.as_cut_nm" /></td>
+                    <td><BothUnits :nm="level.ease_as_cut_nm" /></td>
+                </template>
+            </tr>
+        </tbody>
+    </table>
+</template>
+
+<style scoped>
+.sheet-levels {
+    width: 100%;
+    border-collapse: collapse;
+}
+.sheet-levels th,
+.sheet-levels td {
+    text-align: left;
+    vertical-align: baseline;
+    padding: 5px 16px 5px 0;
+}
+.sheet-levels thead th {
+    font-size: 13px;
+    color: var(--quiet);
+    padding-bottom: 2px;
+}
+.sheet-levels tbody tr {
+    border-top: 1px solid var(--rule);
+}
+.sheet-levels tbody th {
+    font-size: 20px;
+    text-transform: capitalize;
+}
+.sheet-levels .line {
+    font-size: 18px;
+    font-weight: 650;
+    color: var(--chart);
+}
+</style>
