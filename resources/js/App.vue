@@ -2,6 +2,7 @@
 import { defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { forgetUnsent, unsentReadings } from './measure/unsent';
+import { day } from './pages/age';
 import { useSession } from './state/session';
 import UnitSwitch from './ui/UnitSwitch.vue';
 import { useShortcuts } from './ui/shortcuts';
@@ -12,6 +13,7 @@ const ShortcutList = defineAsyncComponent(() => import('./ui/ShortcutList.vue'))
 const session = useSession();
 const router = useRouter();
 const listing = ref(false);
+const today = day(new Date().toISOString().slice(0, 10));
 
 useShortcuts([
     { key: 'u', shown: 'U', does: 'centimetres or inches', run: () => void session.switchUnit() },
@@ -38,6 +40,7 @@ async function signOut(): Promise<void> {
             <RouterLink :to="{ name: 'workroom' }">Workroom</RouterLink>
             <span id="crumbs" />
         </nav>
+        <span v-if="session.user" class="printed-on">{{ session.user.name }}, printed {{ today }}</span>
         <div v-if="session.user" class="tools">
             <UnitSwitch />
             <button type="button" aria-label="Keyboard shortcuts" @click="listing = true">?</button>

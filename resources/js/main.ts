@@ -6,6 +6,7 @@ import { router } from './router';
 import './ui/paper.css';
 import './ui/fields.css';
 import './ui/shared.css';
+import './ui/print.css';
 
 const app = createApp(App).use(createPinia()).use(router);
 

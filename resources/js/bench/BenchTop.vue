@@ -9,6 +9,7 @@ import GirthTape from './GirthTape.vue';
 import LengthTape from './LengthTape.vue';
 import { heights } from './heights';
 import { tapeScales } from './scale';
+import { usePrinting } from '../ui/usePrinting';
 
 const props = defineProps<{ plan: Plan }>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
@@ -21,11 +22,17 @@ const SEAM_PX = 320;
 const SEAM_UNLIKE_PX = 220;
 const HALF_TAPE = 66;
 const TABLE_PX = 225;
+/** On paper the bench is as wide as on a screen of 1280, whatever the window is. */
+const PRINTED_TAPES_PX = 518;
+const PRINTED_SIDE_PX = 560;
 
 const tapes = ref<HTMLElement | null>(null);
-const { width } = useElementSize(tapes);
+const { width: tapesWidth } = useElementSize(tapes);
 const side = ref<HTMLElement | null>(null);
-const { width: sideWidth } = useElementSize(side);
+const { width: seamWidth } = useElementSize(side);
+const printing = usePrinting();
+const width = computed(() => (printing.value ? PRINTED_TAPES_PX : tapesWidth.value));
+const sideWidth = computed(() => (printing.value ? PRINTED_SIDE_PX : seamWidth.value));
 const apart = ref(false);
 
 const page = computed(() => heights(props.plan, FIRST, LAST));
@@ -162,7 +169,7 @@ const hasChange = computed(() =>
     top: 0;
     right: 0;
 }
-@media (max-width: 1100px) {
+@media screen and (max-width: 1100px) {
     .bench-top {
         grid-template-columns: 52px 74px minmax(0, 1fr);
     }
@@ -171,7 +178,7 @@ const hasChange = computed(() =>
         border-top: 1px solid var(--rule);
     }
 }
-@media (max-width: 560px) {
+@media screen and (max-width: 560px) {
     .bench .bench-top {
         grid-template-columns: 40px 58px minmax(0, 1fr);
         gap: 0 6px;

@@ -56,9 +56,4 @@ const change = (part: Partial<Choices>): void => emit('change', { ...props.choic
     padding: 0 20px 15px;
     align-items: center;
 }
-@media print {
-    .choices {
-        display: none;
-    }
-}
 </style>

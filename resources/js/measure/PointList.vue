@@ -81,4 +81,19 @@ const asks = (point: string): boolean =>
 .point-list [aria-current] :deep(.unit) {
     color: inherit;
 }
+@media print {
+    .point-list {
+        columns: 2;
+        column-gap: 40px;
+    }
+    .point-list [aria-current] {
+        background: none;
+        color: inherit;
+        font-weight: inherit;
+    }
+    .point-list .needed,
+    .point-list .asks {
+        display: none;
+    }
+}
 </style>

@@ -174,7 +174,7 @@ useShortcuts([
     font-size: 13.5px;
     color: var(--quiet);
 }
-@media (max-width: 1100px) {
+@media screen and (max-width: 1100px) {
     .bench-head {
         flex-wrap: wrap;
     }
@@ -185,15 +185,10 @@ useShortcuts([
         grid-template-columns: minmax(0, 1fr);
     }
 }
-@media (max-width: 560px) {
+@media screen and (max-width: 560px) {
     .bench .bench-head {
         flex-direction: column;
         gap: 4px;
-    }
-}
-@media print {
-    .bench-head :deep(button) {
-        display: none;
     }
 }
 </style>

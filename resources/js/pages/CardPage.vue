@@ -171,4 +171,14 @@ useShortcuts([
         gap: 16px;
     }
 }
+@media print {
+    .card-body {
+        display: block;
+    }
+    .card-body > :deep(:not(.point-list)),
+    .card-page :deep(.print),
+    .card-page :deep(.talking-tape) {
+        display: none;
+    }
+}
 </style>

@@ -63,5 +63,6 @@ const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_c
     font-size: 18px;
     font-weight: 650;
     color: var(--chart);
+    white-space: nowrap;
 }
 </style>

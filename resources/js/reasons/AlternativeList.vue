@@ -124,11 +124,6 @@ function sizes(way: Alternative): string {
 .weigh input {
     accent-color: var(--ink);
 }
-@media print {
-    .reasons .weigh {
-        display: none;
-    }
-}
 @media (max-width: 560px) {
     .bench .reasons .columns.ways {
         grid-template-columns: minmax(0, 1fr);

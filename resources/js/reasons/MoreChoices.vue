@@ -116,10 +116,4 @@ function setLength(key: keyof Lengths, text: string): void {
     </section>
 </template>
 
-<style scoped>
-@media print {
-    .reasons .more {
-        display: none;
-    }
-}
-</style>
+<style scoped></style>

@@ -99,9 +99,4 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
 .opinions .figures {
     font-size: 13.5px;
 }
-@media print {
-    .reasons .opinions {
-        break-inside: auto;
-    }
-}
 </style>

@@ -80,36 +80,12 @@ function change(part: Partial<Choices>): void {
     min-width: 0;
     overflow-x: auto;
 }
-/* On paper: what was decided and why, nothing to press. */
 @media (max-width: 1000px) {
     .reasons .beside {
         grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
     }
     .reasons :deep(.columns) {
         grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-    }
-}
-@media print {
-    .reasons {
-        break-before: page;
-        border-top: 0;
-        font-size: 12px;
-    }
-    .reasons > .hint {
-        display: none;
-    }
-    .reasons :deep(.columns) {
-        grid-template-columns: repeat(3, minmax(0, 1fr));
-    }
-    .reasons :deep(article),
-    .reasons :deep(section) {
-        break-inside: avoid;
-        overflow: visible;
-    }
-    .reasons :deep(.field),
-    .reasons :deep(.link),
-    .reasons :deep(.p-button) {
-        display: none;
     }
 }
 @media (max-width: 560px) {
