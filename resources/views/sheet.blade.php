@@ -24,15 +24,17 @@
     .stops { font-weight: bold; }
     .pieces, .buy { font-size: 8.5pt; line-height: 1.25; }
     .pieces td { padding: 0.4mm 3mm 0.4mm 0; }
-    .stations { font-size: 8.5pt; line-height: 1.2; }
+    .stations { font-size: 8pt; line-height: 1.2; }
     .stations td, .stations th { padding: 0.4mm 1.5mm 0.4mm 0; }
-    .stations .small { font-size: 6.5pt; }
+    .stations th { font-size: 7pt; }
+    .stations .small { font-size: 6pt; }
     .verdict { border: 0.4mm solid #000; height: 24mm; padding: 1.5mm; page-break-inside: avoid; }
 </style>
 </head>
 <body>
-@php($say = fn ($length) => $length === null ? '' : LengthPrint::sentence($length, $unit))
-@php($small = fn ($length) => $length === null ? '' : LengthPrint::sentence($length, $other))
+@php($whole = fn (string $text) => str_replace(' ', "\u{00A0}", $text))
+@php($say = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $unit)))
+@php($small = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $other)))
 <p><b>{{ $paper->make->card->wearer->name }}</b>, card of {{ $paper->make->card->taken_on->format('j F Y') }}@if ($paper->make->card->foundation !== ''), over {{ $paper->make->card->foundation }}@endif
  · <b>{{ $paper->make->pattern->name }}</b>@if ($paper->make->pattern->house !== ''), {{ $paper->make->pattern->house }}@endif
 @if ($plan->make->choices->view !== null) · view {{ $plan->make->choices->view }}@endif
@@ -101,7 +103,7 @@
         <td>{{ $station === null ? '' : $say($station->depth) }}{{ $until === null ? '' : ' to '.$say($until) }} <span class="small">{{ $station === null ? '' : $small($station->depth) }}{{ $until === null ? '' : ' to '.$small($until) }}</span> <b>{{ $station?->level === 'bust' ? 'underarm' : $station?->level }}</b></td>
         <td>{{ $station?->from }}</td>
         <td>{{ $station?->to === $station?->from ? '' : $station?->to }}</td>
-        <td><b>{{ $station === null ? '' : ($station->move === null ? 'not known' : $plan->make->signed($station->move)) }}</b> <span class="small">{{ $station?->move === null || $station->move->isZero() ? '' : $small($station->move->abs()) }}</span></td>
+        <td><b>{{ $station === null ? '' : ($station->move === null ? 'not known' : $whole($plan->make->signed($station->move))) }}</b> <span class="small">{{ $station?->move === null || $station->move->isZero() ? '' : $small($station->move->abs()) }}</span></td>
 @endforeach
     </tr>
 @endfor

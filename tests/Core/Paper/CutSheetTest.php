@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+use Underbolt\Paper\CutSheet;
+use Underbolt\Paper\SheetStation;
+use Underbolt\Paper\SheetStep;
+use Underbolt\Pattern\CountedLines;
+use Underbolt\Pattern\Level;
+use Underbolt\Planning\Make;
+use Underbolt\Planning\Plan;
+use Underbolt\Planning\PlanBuilder;
+
+use function Tests\Core\cm;
+use function Tests\Core\planOf;
+
+function hiddenPlan(Plan $plan): Plan
+{
+    return PlanBuilder::build(new Make($plan->make->unit, $plan->make->body, $plan->make->pattern->withLinesCounted(), $plan->make->choices));
+}
+
+test('level by level the sheet says which line to follow and what is done there', function (array $changes, string $level, string $front, string $back, array $done): void {
+    $levels = array_column(array_map(
+        static fn ($one): array => ['level' => $one->plan->facts->level->value, 'of' => $one],
+        CutSheet::of(planOf($changes))->levels,
+    ), 'of', 'level');
+    expect([$levels[$level]->front, $levels[$level]->back, $levels[$level]->done])->toBe([$front, $back, $done]);
+})->with([
+    'as printed' => [[], 'waist', 'line 12', 'line 12', []],
+    'in the line' => [
+        ['body.waist' => 77.6, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line']],
+        'waist', 'line 12', 'line 12', ['let out 0.9 cm an edge, in the line'],
+    ],
+    'in the seam' => [
+        ['body.waist' => 73, 'choices.sizes' => ['waist' => '12']], 'waist', 'line 12', 'line 12', ['taken in 0.25 cm an edge, in the seam'],
+    ],
+    'left' => [
+        ['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'leave']],
+        'waist', 'line 12', 'line 12', ['2 cm too much, left'],
+    ],
+    'at the centre back' => [
+        ['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.centre_back' => ['waist' => 2]],
+        'waist', 'line 12', 'line 12', ['taken in 2 cm at the centre back'],
+    ],
+    'for the bust' => [
+        ['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is'], 'bust', 'line 12', 'line 12',
+        ['4 cm added for the bust, in the line'],
+    ],
+    'front and back unlike, and by hand' => [
+        ['choices.front_larger' => ['hip' => 1], 'choices.by_hand' => ['hip' => ['front' => 0.5]]],
+        'hip', 'line 14', 'line 10', ['by hand an edge: out 0.5 cm in front, nothing at the back'],
+    ],
+]);
+
+test('a step keeps its key as long as it is the same step, in whatever unit, with sizes shown or hidden', function (): void {
+    $keys = static fn (Plan $plan): array => array_map(static fn (SheetStep $step): string => $step->key, CutSheet::of($plan)->steps);
+    $changes = ['body.waist' => 78, 'body.underarm_to_waist' => 22, 'pattern.pieces' => [['name' => 'front'], ['name' => 'back']]];
+    $plan = planOf($changes);
+    expect($keys(hiddenPlan($plan)))->toBe($keys($plan))->and($keys($plan))->toHaveCount(2)
+        ->and($keys($plan)[0])->toMatch('/^length-[0-9a-f]{8}$/');
+    [$length, $blend] = $keys($plan);
+    [$longer, $sameBlend] = $keys(planOf(['body.underarm_to_waist' => 22.5] + $changes));
+    [$sameLength, $otherBlend] = $keys(planOf(['body.waist' => 82] + $changes));
+    expect($longer)->not->toBe($length)->and($sameLength)->toBe($length)->and($sameBlend)->toBe($blend)->and($otherBlend)->not->toBe($blend);
+});
+
+test('stations that say the same are one line, but a level is a line of its own', function (): void {
+    $rows = SheetStation::all(planOf([])->stations());
+    $said = array_map(
+        static fn (SheetStation $row): string => $row->station->depth->nanometres / 1e7.'-'.($row->until->nanometres ?? 0) / 1e7.($row->station->level ?? ''),
+        $rows,
+    );
+    expect($said)->toBe(['0-0bust', '2.5-17.5', '20-0waist', '22.5-37.5', '40-0hip', '42.5-80'])
+        ->and(count(SheetStation::all(planOf(['body.waist' => 78])->stations())))->toBeGreaterThan(15)
+        ->and(SheetStation::all([]))->toBe([]);
+});
+
+test('what to try first follows what is not known and what is changed much', function (array $changes, string $says): void {
+    expect(CutSheet::of(planOf($changes))->toile)->toContain($says);
+})->with([
+    'nothing' => [[], 'No toile is asked for'],
+    'no finished figure' => [['pattern.finished.full_bust' => null], 'whose finished figure is not known'],
+    'the bust' => [['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is'], 'the bust is adjusted'],
+    'far apart' => [['body.waist' => 87], 'far from the paper'],
+    'two sizes' => [['body.waist' => 82], 'the blend crosses 2 sizes'],
+]);
+
+test('hidden sizes are counted from the inside, within the lines that are drawn together', function (): void {
+    $pattern = planOf([])->make->pattern;
+    expect(CountedLines::of($pattern)[2])->toBe('the third line from the inside')
+        ->and($pattern->withLinesCounted()->lineOf(2))->toBe('the third line from the inside')->and($pattern->lineOf(2))->toBe('line 12');
+    $two = planOf(['pattern.ranges' => [
+        ['name' => 'misses', 'sizes' => ['8', '10', '12'], 'draft' => 'misses'], ['name' => 'women', 'sizes' => ['14', '16', '18'], 'draft' => 'women'],
+    ]])->make->pattern;
+    expect(CountedLines::of($two)[3])->toBe('the first line from the inside of the second nest');
+    $many = array_map(strval(...), range(1, 24));
+    $row = static fn (int $first): array => range($first, $first + 46, 2);
+    $nest = planOf([
+        'pattern.sizes' => $many, 'pattern.finished' => null, 'body' => ['full_bust' => 80, 'waist' => 60, 'hip' => 84],
+        'pattern.body_chart' => ['full_bust' => $row(70), 'waist' => $row(52), 'hip' => $row(76)],
+    ])->make->pattern;
+    expect(array_slice(CountedLines::of($nest), 20))->toBe([
+        'the 21st line from the inside', 'the 22nd line from the inside', 'the 23rd line from the inside', 'the 24th line from the inside',
+    ]);
+});
+
+test('with sizes hidden no sentence of the sheet names one', function (): void {
+    $plan = hiddenPlan(planOf([
+        'body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 107], 'choices.front_larger' => ['bust' => 1],
+        'pattern.pieces' => [['name' => 'front'], ['name' => 'back']],
+    ]));
+    $sheet = CutSheet::of($plan);
+    $said = implode("\n", [
+        $sheet->headline, $sheet->toile, ...array_map(static fn (SheetStep $step): string => $step->step->whole(), $sheet->steps),
+        ...array_map(static fn ($caution): string => $caution->text, $plan->cautions()),
+        ...array_map(static fn ($level): string => "{$level->front} {$level->back}", $sheet->levels),
+        ...array_map(static fn ($station): string => "{$station->from} {$station->to}", $plan->stations()),
+    ]);
+    expect($said)->not->toMatch('/\b(?:8|10|12|14|16|18)\b(?! ?cm)/')->toContain('the third line from the inside')
+        ->not->toContain('line the ')
+        ->and($plan->at(Level::Waist)->asCut)->toEqual(cm(87));
+});

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+use Underbolt\Paper\Cubic;
+use Underbolt\Paper\Drawing;
+use Underbolt\Paper\Label;
+use Underbolt\Paper\NoStrip;
+use Underbolt\Paper\Path;
+use Underbolt\Paper\Point;
+use Underbolt\Paper\Strip;
+use Underbolt\Paper\StripLine;
+use Underbolt\Planning\Plan;
+
+use function Tests\Core\planOf;
+
+function strip(Plan $plan, StripLine $line = StripLine::Seam): Drawing
+{
+    return Strip::of($plan, 'Rosenwyn', $line);
+}
+
+/** The one path of a group. */
+function pathOf(Drawing $drawing, string $group): Path
+{
+    $paths = array_values(array_filter($drawing->paths, static fn (Path $path): bool => $path->group === $group));
+    expect($paths)->toHaveCount(1, $group);
+
+    return $paths[0];
+}
+
+function pointOn(Cubic $cubic, float $t): Point
+{
+    $at = static fn (float $a, float $b, float $c, float $d): float => (1 - $t) ** 3 * $a + 3 * (1 - $t) ** 2 * $t * $b
+        + 3 * (1 - $t) * $t ** 2 * $c + $t ** 3 * $d;
+
+    return new Point(
+        $at($cubic->start->xMm, $cubic->leaving->xMm, $cubic->arriving->xMm, $cubic->end->xMm),
+        $at($cubic->start->yMm, $cubic->leaving->yMm, $cubic->arriving->yMm, $cubic->end->yMm),
+    );
+}
+
+/** Where a line that runs down is at a height, found by halving. */
+function acrossAt(Path $path, float $yMm): float
+{
+    foreach ($path->cubics as $cubic) {
+        if ($yMm < $cubic->start->yMm - 1e-6 || $yMm > $cubic->end->yMm + 1e-6) {
+            continue;
+        }
+        [$low, $high] = [0.0, 1.0];
+        for ($turn = 0; $turn < 60; $turn++) {
+            $middle = ($low + $high) / 2;
+            pointOn($cubic, $middle)->yMm < $yMm ? $low = $middle : $high = $middle;
+        }
+
+        return pointOn($cubic, $low)->xMm;
+    }
+
+    throw new LogicException("The line is not at {$yMm} mm.");
+}
+
+/** @return list<string> the words of a group */
+function wordsOf(Drawing $drawing, string $group): array
+{
+    $labels = array_filter($drawing->labels, static fn (Label $label): bool => $label->group === $group);
+
+    return array_values(array_map(static fn (Label $label): string => $label->text, $labels));
+}
+
+/** The height of a level's line across the strip. */
+function heightOf(Drawing $drawing, string $side, int $level): float
+{
+    $lines = array_values(array_filter($drawing->paths, static fn (Path $path): bool => $path->group === "{$side}-levels"));
+
+    return $lines[$level]->cubics[0]->start->yMm;
+}
+
+dataset('plans', [
+    'two steps' => [['body.waist' => 78, 'body.hip' => 107]],
+    'taken in and let out' => [['body.waist' => 76.4, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line']]],
+    'a bust adjustment' => [['body.high_bust' => 86, 'body.full_bust' => 96, 'choices.lead' => 'high_bust']],
+    'slashed, front alone' => [['body.high_bust' => 86, 'body.full_bust' => 96, 'choices.lead' => 'high_bust', 'choices.method' => 'slash']],
+    'front and back unlike' => [['choices.front_larger' => ['bust' => 1, 'waist' => 1], 'body.hip' => 107]],
+    'straight' => [['body.waist' => 78, 'body.hip' => 107, 'choices.blend' => 'straight']],
+    'lengthened first, stations apart' => [['body.waist' => 78, 'body.underarm_to_waist' => 23, 'choices.station_every' => 1.7]],
+    'by hand' => [['choices.by_hand' => ['hip' => ['front' => 1.1, 'back' => -0.4]]]],
+]);
+
+test('at each station the drawn line stands at its move from the printed line, within 0.05 mm', function (array $changes): void {
+    $plan = planOf($changes);
+    $drawing = strip($plan);
+    $places = array_flip($plan->make->pattern->sizes);
+    foreach (['front' => $plan->stations(), 'back' => $plan->backStations() ?? $plan->stations()] as $side => $stations) {
+        $underarm = heightOf($drawing, $side, 0);
+        $cut = pathOf($drawing, "{$side}-cut");
+        foreach ($stations as $station) {
+            $y = $underarm + $station->depth->nanometres / 1e6;
+            $from = acrossAt(pathOf($drawing, "{$side}-line-{$places[$station->from]}"), $y);
+            expect(acrossAt($cut, $y) - $from)->toEqualWithDelta($station->move->nanometres / 1e6, 0.05, "{$side} at {$y}");
+        }
+    }
+    expect(count($plan->stations()))->toBeGreaterThan(30);
+})->with('plans');
+
+test('with the seam allowance the line that is cut runs beside the seam, everywhere as far', function (array $changes): void {
+    $plan = planOf($changes + ['pattern.seam.seam_allowance' => 1.5]);
+    $drawing = strip($plan, StripLine::WithAllowance);
+    foreach (['front', 'back'] as $side) {
+        $seam = pathOf($drawing, "{$side}-seam");
+        $points = [];
+        foreach ($seam->cubics as $cubic) {
+            foreach (range(0, 40) as $share) {
+                $points[] = pointOn($cubic, $share / 40);
+            }
+        }
+        foreach (pathOf($drawing, "{$side}-cut")->cubics as $index => $cubic) {
+            if ($index % 12 === 6) {
+                $apart = min(array_map(static fn (Point $one): float => hypot($one->xMm - $cubic->start->xMm, $one->yMm - $cubic->start->yMm), $points));
+                expect($apart)->toEqualWithDelta(15.0, 0.05);
+            }
+        }
+    }
+})->with('plans');
+
+test('the strip names what is on it: lines, levels, depths, moves, and which way the centre lies', function (): void {
+    $drawing = strip(planOf(['body.waist' => 78, 'body.hip' => 107]));
+    expect(wordsOf($drawing, 'front-line-2'))->toBe(['line 12'])->and(wordsOf($drawing, 'front-line-4'))->toBe(['line 16'])
+        ->and(wordsOf($drawing, 'front-levels'))->toBe(['underarm', 'waist, 20 cm', 'hip, 40 cm', 'hem, cut edge'])
+        ->and(wordsOf($drawing, 'back-stations'))->toContain('2.5 cm', 'out 0.5 cm')
+        ->and(wordsOf($drawing, 'back-grain'))->toBe(['< centre back'])
+        ->and(implode("\n", wordsOf($drawing, 'front-title')))->toContain(
+            'FRONT',
+            'underarm on underarm, on the paper as it is printed',
+            'no allowance',
+            'counted from line 12 down to the waist, from line 14 below it',
+        )
+        ->and(array_filter($drawing->groups(), static fn (string $group): bool => str_contains($group, '-line-5')))->toBe([]);
+});
+
+test('the strip reaches down to the hem, and no mark lies outside it', function (array $changes): void {
+    $plan = planOf($changes + ['pattern.seam.seam_allowance' => 1.5]);
+    $drawing = strip($plan, StripLine::WithAllowance);
+    $down = array_slice(pathOf($drawing, 'front-seam')->cubics, -1)[0]->end->yMm - heightOf($drawing, 'front', 0);
+    expect($down)->toEqualWithDelta(($plan->front->depths->hem->nanometres ?? 0) / 1e6, 0.001);
+    foreach ($drawing->paths as $path) {
+        foreach ($path->cubics as $cubic) {
+            expect($cubic->end->xMm)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual($drawing->widthMm)
+                ->and($cubic->end->yMm)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual($drawing->heightMm);
+        }
+    }
+})->with('plans');
+
+test('sizes that are hidden are called by the place of their line', function (): void {
+    $hidden = planOf(['body.waist' => 78]);
+    $make = $hidden->make;
+    $plan = Underbolt\Planning\PlanBuilder::build(
+        new Underbolt\Planning\Make($make->unit, $make->body, $make->pattern->withLinesCounted(), $make->choices),
+    );
+    expect(wordsOf(strip($plan), 'front-line-3'))->toBe(['the fourth line from the inside']);
+});
+
+test('what can\'t be drawn is told', function (array $changes, StripLine $line, string $field): void {
+    try {
+        strip(planOf($changes), $line);
+        $faults = [];
+    } catch (NoStrip $refused) {
+        $faults = $refused->faults();
+    }
+    expect(array_map(static fn ($fault): string => $fault->field, $faults))->toBe([$field]);
+})->with([
+    'no depths' => [['pattern.seam' => ['seam_allowance' => 1.5]], StripLine::Seam, 'pattern.seam'],
+    'no allowance' => [[], StripLine::WithAllowance, 'pattern.seam.seam_allowance'],
+]);

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Make;
+use App\Paper\MakePaper;
+use App\Paper\SizeLabels;
+use App\Paper\TiledPdf;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\Raster;
+use Underbolt\File\MakeReader;
+use Underbolt\Measure\Unit;
+use Underbolt\Paper\Drawing;
+use Underbolt\Paper\PageFormat;
+use Underbolt\Paper\StripLine;
+use Underbolt\Paper\SvgText;
+use Underbolt\Paper\Tiling;
+use Underbolt\Refusal;
+
+/** The words of a PDF with spaces made single, as poppler reads them. */
+function pdfWords(string $pdf): string
+{
+    $file = (string) tempnam(sys_get_temp_dir(), 'paper');
+    file_put_contents($file, $pdf);
+    $words = (string) shell_exec('pdftotext -raw '.escapeshellarg($file).' -');
+    unlink($file);
+
+    return (string) preg_replace('/\s+/u', ' ', $words);
+}
+
+/** @return list<Make> of the demo, those that have a plan */
+function demoMakes(): array
+{
+    $user = demoUser();
+    test()->actingAs($user);
+
+    return array_values(array_filter($user->makes()->get()->all(), static function (Make $make): bool {
+        try {
+            MakePaper::of($make, Unit::Centimetre, SizeLabels::Shown);
+
+            return true;
+        } catch (Refusal) {
+            return false;
+        }
+    }));
+}
+
+function paperOf(Make $make, Unit $unit = Unit::Centimetre, SizeLabels $labels = SizeLabels::Shown): MakePaper
+{
+    return MakePaper::of($make, $unit, $labels);
+}
+
+function bodyOf(TestResponse $response): string
+{
+    return (string) $response->getContent();
+}
+
+/** The strip of a wearer's demo make without its words, which renderers set in letters of their own. */
+function lines(string $wearer): Drawing
+{
+    $strip = paperOf(demoMake($wearer))->strip(StripLine::Seam);
+
+    return new Drawing($strip->name, $strip->widthMm, $strip->heightMm, $strip->paths, []);
+}
+
+test('the line of 200 mm and both squares are as long in the PDF as they say, within 0.2 mm', function (PageFormat $page): void {
+    $tiling = Tiling::of(lines('Merrin Tolvane'), $page);
+    $first = Raster::ofPdf(TiledPdf::of($tiling), 1)[0];
+    $isDown = $tiling->shownWidthMm() < 206;
+    [$margin, $inset] = [10, 3];
+    // The squares by their sides, met half way down; the line by what crosses its middle, and where it ends.
+    $sides = $first->across(40, 21, 135);
+    $tops = [$first->down(50, 15, 75), $first->down(110, 15, 75)];
+    expect($sides)->toHaveCount(4)->and($sides[1] - $sides[0])->toEqualWithDelta(50, 0.2)->and($sides[3] - $sides[2])->toEqualWithDelta(50.8, 0.2)
+        ->and($tops[0][1] - $tops[0][0])->toEqualWithDelta(50, 0.2)->and($tops[1][1] - $tops[1][0])->toEqualWithDelta(50.8, 0.2);
+    $at = static fn (float $along): array => $isDown
+        ? $first->across($margin + $inset + $along, $margin + 1, $margin + 5)
+        : $first->down($margin + $inset + $along, $margin + 1, $margin + 5);
+    expect($at(100))->toHaveCount(1)->and($at(0.15))->toHaveCount(1)->and($at(199.85))->toHaveCount(1)
+        ->and($at(-0.15))->toBe([])->and($at(200.15))->toBe([]);
+})->with([PageFormat::A4, PageFormat::Letter, PageFormat::A3]);
+
+test('the pages put together again are the SVG, within 0.2 mm, which another reader takes for the same size', function (string $wearer, PageFormat $page): void {
+    $tiling = Tiling::of(lines($wearer), $page);
+    $svg = Raster::ofSvg(SvgText::of($tiling->drawing));
+    expect($svg->widthMm())->toEqualWithDelta($tiling->drawing->widthMm, 0.2)->and($svg->heightMm())->toEqualWithDelta($tiling->drawing->heightMm, 0.2);
+    $pages = Raster::ofPdf(TiledPdf::of($tiling));
+    $met = 0;
+    foreach ($tiling->tiles as $index => $tile) {
+        $raster = $pages[$index];
+        expect($raster->widthMm())->toEqualWithDelta($tiling->pageWidthMm, 0.2);
+        // Rows across the page, between whatever marks the page has of its own.
+        for ($row = 25.1; $row < $tiling->shownHeightMm() - 17; $row += 23.7) {
+            $right = min($tiling->shownWidthMm() - 11, $tiling->drawing->widthMm - $tile->xMm);
+            $wanted = array_map(static fn (float $x): float => $x - $tile->xMm, $svg->across($tile->yMm + $row, $tile->xMm + 11, $tile->xMm + $right));
+            $found = array_map(static fn (float $x): float => $x - 10, $raster->across($row + 10, 21, $right + 10));
+            foreach ($wanted as $x) {
+                $apart = $found === [] ? INF : min(array_map(static fn (float $other): float => abs($x - $other), $found));
+                expect($apart)->toBeLessThan(0.2, "page {$tile->name()}, {$row} down, {$x} across");
+                $met++;
+            }
+        }
+    }
+    expect($met)->toBeGreaterThan(40);
+})->with([
+    ['Senara Treloweth', PageFormat::A4], ['Keziah Borlaze', PageFormat::Letter],
+]);
+
+test('every step and every caution is on the sheet, whole and within its page, for each make', function (Unit $unit, string $page): void {
+    $makes = demoMakes();
+    expect(count($makes))->toBeGreaterThan(11);
+    auth()->user()?->update(['unit' => $unit]);
+    foreach ($makes as $make) {
+        $paper = paperOf($make, $unit);
+        $pdf = bodyOf($this->get("/api/makes/{$make->id}/sheet.pdf?page={$page}")->assertOk()->assertHeader('Content-Type', 'application/pdf'));
+        $words = pdfWords($pdf);
+        $plain = static fn (string $text): string => (string) preg_replace('/\s+/u', ' ', $text);
+        foreach ($paper->sheet()->steps as $step) {
+            expect($words)->toContain($plain($step->step->text), ...array_map($plain, $step->step->how));
+        }
+        foreach ($paper->plan->cautions() as $caution) {
+            expect($words)->toContain($plain($caution->text));
+        }
+        expect($words)->toContain($plain($paper->sheet()->headline), $make->card->wearer->name, 'How it wore', $plain($paper->sheet()->toile));
+        $file = (string) tempnam(sys_get_temp_dir(), 'sheet');
+        file_put_contents($file, $pdf);
+        $boxes = (string) shell_exec('pdftotext -bbox '.escapeshellarg($file).' -');
+        unlink($file);
+        preg_match_all('/<page width="([\d.]+)" height="([\d.]+)">(.*?)<\/page>/s', $boxes, $pages, PREG_SET_ORDER);
+        foreach ($pages as [, $width, $height, $inside]) {
+            preg_match_all('/xMax="([\d.]+)" yMax="([\d.]+)"/', $inside, $ends);
+            expect(max(array_map(floatval(...), $ends[1])))->toBeLessThan((float) $width - 25)
+                ->and(max(array_map(floatval(...), $ends[2])))->toBeLessThan((float) $height - 25);
+        }
+        expect(count($pages))->toBeLessThan(4);
+    }
+})->with([[Unit::Centimetre, 'a4'], [Unit::Inch, 'letter']]);
+
+test('the printer is told not to fit a strip to its page, and names in any script are set', function (): void {
+    $drawing = new Drawing('Ægir Ωλφα Жанна', 300, 400, [], []);
+    $pdf = TiledPdf::of(Tiling::of($drawing, PageFormat::A4));
+    expect($pdf)->toMatch('#/ViewerPreferences\s.*/PrintScaling /None#s')->and(pdfWords($pdf))->toContain('Ægir Ωλφα Жанна · page A1, 1 of 4 · print at 100 %');
+});
+
+test('a make is taken away as files, each of its type and name', function (string $file, string $type, string $begins): void {
+    $make = demoMake('Merrin Tolvane');
+    $answer = $this->get("/api/makes/{$make->id}/{$file}")->assertOk();
+    expect($answer->headers->get('Content-Type'))->toStartWith($type)
+        ->and($answer->headers->get('Content-Disposition'))->toContain('merrin-tolvane-causeway-dress-114')
+        ->and(bodyOf($answer))->toStartWith($begins);
+})->with([
+    ['strip.svg', 'image/svg+xml', '<?xml'], ['strip.pdf?page=a0', 'application/pdf', '%PDF'], ['sheet.pdf', 'application/pdf', '%PDF'],
+    ['stations.csv', 'text/csv', 'side,"depth (cm)",from,towards,"blend (cm)"'], ['plan.json', 'application/json', "{\n    \"format\": \"underbolt/plan\""],
+    ['make.json', 'application/json', "{\n    \"format\": \"underbolt/make\""], ['all.zip', 'application/zip', 'PK'],
+]);
+
+test('the archive holds every file, or says why the strip is missing', function (string $wearer, array $names): void {
+    $make = demoMake($wearer);
+    $file = (string) tempnam(sys_get_temp_dir(), 'all');
+    file_put_contents($file, bodyOf($this->get("/api/makes/{$make->id}/all.zip?page=letter")->assertOk()));
+    $zip = new ZipArchive;
+    $zip->open($file);
+    $held = array_map(static fn (int $index): string => (string) preg_replace('/^.*-(?=[a-z]+\.|strip-missing)/', '', (string) $zip->getNameIndex($index)), range(0, $zip->numFiles - 1));
+    sort($held);
+    $make = (string) $zip->getFromIndex(3);
+    unlink($file);
+    expect($held)->toBe($names)->and(MakeReader::read($make)->pattern->sizes)->not->toBe([]);
+})->with([
+    ['Merrin Tolvane', ['make.json', 'plan.json', 'sheet.pdf', 'stations.csv', 'strip.pdf', 'strip.svg']],
+]);
+
+test('a strip that can\'t be drawn is refused with the reason at its field, and the archive tells it', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $document = $make->pattern->document;
+    unset($document->seam->underarm_to_waist, $document->seam->seam_allowance);
+    $make->pattern->update(['document' => $document]);
+    $this->getJson("/api/makes/{$make->id}/strip.pdf")->assertJsonValidationErrors(['pattern.seam']);
+    $this->getJson("/api/makes/{$make->id}/strip?line=with_allowance")->assertJsonValidationErrors(['pattern.seam']);
+    expect(bodyOf($this->get("/api/makes/{$make->id}/all.zip")->assertOk()))->toContain('strip-missing.txt');
+    $this->getJson("/api/makes/{$make->id}/strip.pdf?page=a9&line=none&sizes=some")->assertJsonValidationErrors(['page', 'line', 'sizes']);
+});
+
+test('stations go out for a spreadsheet, front and back, and add up', function (): void {
+    $make = demoMake('Keziah Borlaze');
+    $lines = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim(bodyOf($this->get("/api/makes/{$make->id}/stations.csv")))));
+    $head = array_shift($lines);
+    $rows = array_map(static fn (array $line): array => array_combine($head, $line), $lines);
+    expect(array_values(array_unique(array_column($rows, 'side'))))->toBe(['front', 'back']);
+    foreach ($rows as $row) {
+        expect((float) $row['blend (cm)'] + (float) $row['change (cm)'])->toEqualWithDelta((float) $row['move (cm)'], 0.0002);
+    }
+    $atBust = array_filter($rows, static fn (array $row): bool => $row['level'] === 'bust');
+    expect(array_column($atBust, 'from'))->toBe(['18', '14']);
+});
+
+test('the sheet is answered as agreed, with sizes hidden on request', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $shown = $this->getJson("/api/makes/{$make->id}/sheet")->assertOk();
+    $hidden = $this->getJson("/api/makes/{$make->id}/sheet?sizes=hidden")->assertOk();
+    expect($shown)->toAgreeWith('SheetData')->and($hidden)->toAgreeWith('SheetData')
+        ->and($this->getJson("/api/makes/{$make->id}/strip")->assertOk())->toAgreeWith('DrawingData')
+        ->and($shown->json('levels.0.front'))->toBe('line 14')->and($hidden->json('levels.0.front'))->toBe('the fourth line from the inside')
+        ->and(array_column($hidden->json('steps'), 'key'))->toBe(array_column($shown->json('steps'), 'key'));
+});
+
+test('what is ticked is kept with the make, and moves it in the workroom', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $stage = fn (): ?string => collect($this->getJson('/api/workroom')->json('makes'))->firstWhere('id', $make->id)['stage'];
+    expect($stage())->toBeNull();
+    $this->putJson("/api/makes/{$make->id}/done/traced")->assertOk()->assertJson(['traced' => now()->toDateString()]);
+    $this->putJson("/api/makes/{$make->id}/done/length-0123abcd")->assertOk();
+    $this->putJson("/api/makes/{$make->id}/done/toile")->assertOk();
+    expect($stage())->toBe('toile tried')->and(array_keys($this->getJson("/api/makes/{$make->id}/sheet")->json('done')))->toBe(['traced', 'length-0123abcd', 'toile']);
+    $this->deleteJson("/api/makes/{$make->id}/done/toile")->assertOk();
+    expect($stage())->toBe('traced')->and($this->deleteJson("/api/makes/{$make->id}/done/traced")->json())->toBe(['length-0123abcd' => now()->toDateString()]);
+    foreach (['../x', 'traced"', 'length-xyz', str_repeat('a', 21)] as $wrong) {
+        $this->putJson("/api/makes/{$make->id}/done/".rawurlencode($wrong))->assertNotFound();
+    }
+});
+
+test('nobody else\'s make is put on paper', function (string $what): void {
+    $make = demoMake('Merrin Tolvane');
+    $this->actingAs(someone());
+    $this->getJson("/api/makes/{$make->id}/{$what}")->assertNotFound();
+})->with(['sheet', 'sheet.pdf', 'strip', 'strip.svg', 'strip.pdf', 'stations.csv', 'plan.json', 'all.zip']);
