@@ -19,7 +19,8 @@ use Underbolt\Refusal;
 /** All that leaves the screen for one make, from one plan. */
 final readonly class MakePaper
 {
-    private function __construct(public Make $make, public Plan $plan, public SizeLabels $labels)
+    /** @param  Make  $make  with its card, wearer and pattern */
+    public function __construct(public Make $make, public Plan $plan)
     {
     }
 
@@ -37,7 +38,7 @@ final readonly class MakePaper
             SizeLabels::Hidden => new CoreMake($core->unit, $core->body, $core->pattern->withLinesCounted(), $core->choices),
         };
 
-        return new self($make, PlanBuilder::build($shown), $labels);
+        return new self($make, PlanBuilder::build($shown));
     }
 
     public function title(): string

@@ -16,7 +16,7 @@
     tr { page-break-inside: avoid; }
     .small { font-size: 7.5pt; color: #333; }
     .box { width: 6mm; }
-    .box div { width: 3.6mm; height: 3.6mm; border: 0.35mm solid #000; margin-top: 0.4mm; }
+    .box div { width: 3.6mm; height: 3.6mm; border: 0.35mm solid #000; margin-top: 0.4mm; line-height: 3.6mm; text-align: center; }
     .number { width: 7mm; font-weight: bold; font-size: 11pt; }
     .amount { width: 30mm; font-weight: bold; font-size: 11pt; white-space: nowrap; }
     .how { margin: 0.5mm 0 0; padding-left: 4mm; }
@@ -70,7 +70,7 @@
 <table>
 @foreach ($sheet->steps as $number => $one)
     <tr>
-        <td class="box"><div></div></td>
+        <td class="box"><div>{{ isset($paper->make->done->{$one->key}) ? '✓' : '' }}</div></td>
         <td class="number">{{ $number + 1 }}</td>
         <td>{{ $one->step->text }}@if ($one->step->pieces !== []) <span class="small">On {{ implode(', ', $one->step->pieces) }}.</span>@endif
 @if ($one->step->how !== [])

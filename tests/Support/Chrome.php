@@ -27,10 +27,13 @@ final class Chrome
         ]);
     }
 
-    /** @param  array<string, mixed>  $parameters */
-    public static function devTools(string $command, array $parameters): void
+    /**
+     * @param  array<string, mixed>  $parameters
+     * @return array<string, mixed> what the browser answers
+     */
+    public static function devTools(string $command, array $parameters): array
     {
-        (new ChromeDevToolsDriver(self::driver()))->execute($command, $parameters);
+        return (array) (new ChromeDevToolsDriver(self::driver()))->execute($command, $parameters);
     }
 
     private static function start(): RemoteWebDriver

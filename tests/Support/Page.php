@@ -141,6 +141,12 @@ final class Page
         return $this;
     }
 
+    /** The page as it would come out of a printer: a PDF. */
+    public function printed(): string
+    {
+        return (string) base64_decode((string) Chrome::devTools('Page.printToPDF', ['preferCSSPageSize' => true])['data'], true);
+    }
+
     /** @param  callable(): bool  $holds */
     public function until(callable $holds, string $what): self
     {

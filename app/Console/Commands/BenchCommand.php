@@ -4,18 +4,33 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Card;
+use App\Models\Make;
+use App\Models\Pattern;
+use App\Models\Wearer;
+use App\Paper\MakeFiles;
+use App\Paper\MakePaper;
+use App\Paper\SheetPdf;
+use App\Paper\TiledPdf;
+use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Tests\Support\BruteForce;
 use Underbolt\File\MakeReader;
 use Underbolt\File\PlanJson;
+use Underbolt\Measure\Unit;
+use Underbolt\Paper\Drawing;
+use Underbolt\Paper\PageFormat;
+use Underbolt\Paper\StripLine;
+use Underbolt\Paper\Tiling;
 use Underbolt\Planning\Choosing\Alternatives;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Planning\Facts\SizesInPlay;
-use Underbolt\Planning\Make;
+use Underbolt\Planning\Make as CoreMake;
 use Underbolt\Planning\PlanBuilder;
+use Underbolt\Sheet\SheetReader;
 use Underbolt\Sizing\Sizes;
 
-/** Measures what the budgets ask of core: plans a second, growth with the sizes, and many bodies at once. */
+/** Measures what the budgets ask: plans a second, growth with the sizes, many bodies at once, paper, pasted charts. */
 final class BenchCommand extends Command
 {
     protected $signature = 'underbolt:bench';
@@ -25,6 +40,12 @@ final class BenchCommand extends Command
     private const BUDGET_MS = 5.0;
 
     private const BUDGET_RANKING_S = 10.0;
+
+    private const BUDGET_SHEET_MS = 1_000.0;
+
+    private const BUDGET_TILES_MS = 2_000.0;
+
+    private const BUDGET_CHART_MS = 1_000.0;
 
     public function handle(): int
     {
@@ -43,8 +64,43 @@ final class BenchCommand extends Command
             $before = $this->growth($sizes, $before);
         }
         $ranking = $this->ranking();
+        $isPaperQuick = $this->paper();
+        $isChartQuick = $this->within('a chart of 200 kB read', self::BUDGET_CHART_MS, static fn () => SheetReader::read(
+            "Size\t8\t10\nBust\t84\t88\n".str_repeat("Waist 1/2 (under)\t66 1/2\t70,5 (27 3/4)\n", 5_000),
+            Unit::Centimetre,
+        ));
+        $isQuick = $whole <= self::BUDGET_MS && $ranking <= self::BUDGET_RANKING_S && $isPaperQuick && $isChartQuick;
 
-        return $whole <= self::BUDGET_MS && $ranking <= self::BUDGET_RANKING_S ? self::SUCCESS : self::FAILURE;
+        return $isQuick ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** Sheet, strip and a strip over twelve pages, of a pattern in 20 sizes. */
+    private function paper(): bool
+    {
+        $make = (new Make)->setRelations([
+            'card' => (new Card(['taken_on' => CarbonImmutable::today()]))->setRelation('wearer', new Wearer(['name' => 'Wearer'])),
+            'pattern' => new Pattern(['name' => 'Pattern', 'unit' => Unit::Centimetre]),
+        ]);
+        $paper = new MakePaper($make, PlanBuilder::build(self::make(20, 97.3)));
+        $strip = $paper->strip(StripLine::Seam);
+        $large = new Drawing($strip->name, 500, 1000, $strip->paths, $strip->labels);
+        $tiles = count(Tiling::of($large, PageFormat::A4)->tiles);
+
+        return array_product([
+            $this->within('cut sheet as PDF', self::BUDGET_SHEET_MS, static fn () => SheetPdf::of($paper, PageFormat::A4, CarbonImmutable::today())),
+            $this->within('strip as SVG', self::BUDGET_SHEET_MS, static fn () => MakeFiles::stripSvg($paper, StripLine::Seam)),
+            $this->within('strip as PDF', self::BUDGET_SHEET_MS, static fn () => MakeFiles::stripPdf($paper, StripLine::Seam, PageFormat::A4)),
+            $this->within("{$tiles} tiles as PDF", self::BUDGET_TILES_MS, static fn () => TiledPdf::of(Tiling::of($large, PageFormat::A4))),
+        ]) === 1;
+    }
+
+    /** @param  callable(): mixed  $run */
+    private function within(string $what, float $budgetMs, callable $run): bool
+    {
+        $took = self::milliseconds($run, 5);
+        $this->line(sprintf('%s: %.0f ms (budget %.0f ms)', $what, $took, $budgetMs));
+
+        return $took <= $budgetMs;
     }
 
     /**
@@ -93,7 +149,7 @@ final class BenchCommand extends Command
         return (hrtime(true) - $start) / 1e6 / $times;
     }
 
-    private static function make(int $sizes, float $bust): Make
+    private static function make(int $sizes, float $bust): CoreMake
     {
         $row = static fn (float $first): array => array_map(static fn (int $size): float => $first + 3 * $size, range(0, $sizes - 1));
         $cups = static fn (float $ease): array => array_map(

@@ -54,7 +54,7 @@ describe('the drawing on the mat', () => {
     it('is moved by millimetres on the mat, whatever way it is turned', () => {
         const matrix = (view: typeof atRest): string =>
             transformOf(view, { across: 3, down: 3 }, 100, 200).split(' rotate')[0] ?? '';
-        expect(matrix(moved(turned(atRest), 5, -2))).toBe('scale(3 3) translate(65 108)');
+        expect(matrix(moved(turned(atRest), 5, -2))).toBe('scale(3 3) translate(65 48)');
         expect(transformOf(flipped(atRest), uncalibrated, 100, 200)).toContain(
             'scale(-1 1) translate(-50 -100)',
         );
