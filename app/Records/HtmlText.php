@@ -13,29 +13,37 @@ use Underbolt\Sheet\PastedTable;
 /**
  * The tables of a copied web page as the text they would be if they stood in a spreadsheet: cells that span
  * several are repeated empty, line breaks in a cell are spaces, what stands before a table is a line of words.
+ * What is laid out as a grid, or called a table for those who listen, is one as well.
  */
 final class HtmlText
 {
     private const WIDEST_SPAN = 60;
 
+    /** Blocks that are tables: by their element, their role, or their layout as it was copied with them. */
+    private const TABLES = 'self::table or @role="table" or @role="grid" or contains(translate(@style, " ", ""), "display:grid")'
+        .' or contains(translate(@style, " ", ""), "display:inline-grid")';
+
     /** Null where there is no table. */
     public static function of(string $html): ?string
     {
-        if (stripos($html, '<table') === false) {
+        if (preg_match('/<table|role="(?:table|grid)"|display:\s*(?:inline-)?grid/i', $html) !== 1) {
             return null;
         }
         $page = new DOMDocument;
         // Nothing that a page refers to is fetched; its slips are no concern of ours.
         @$page->loadHTML('<?xml encoding="UTF-8">'.mb_strcut($html, 0, 5 * PastedTable::LARGEST_BYTES), LIBXML_NONET | LIBXML_NOERROR | LIBXML_COMPACT);
-        $parts = (new DOMXPath($page))->query('//body//*[self::h1 or self::h2 or self::h3 or self::h4 or self::p or self::caption or self::table]');
+        $parts = (new DOMXPath($page))->query('//body//*[self::h1 or self::h2 or self::h3 or self::h4 or self::p or self::caption or '.self::TABLES.']');
         $lines = [];
         foreach ($parts === false ? [] : $parts as $part) {
             if (! $part instanceof DOMElement) {
                 continue;
             }
+            $isInside = self::isInTable($part);
             if ($part->tagName === 'table') {
                 array_push($lines, ...self::table($part));
-            } elseif ($part->tagName === 'caption' || ! self::isInTable($part)) {
+            } elseif (self::isGrid($part)) {
+                array_push($lines, ...($isInside ? [] : GridText::lines($part, self::text(...))));
+            } elseif ($part->tagName === 'caption' || ! $isInside) {
                 $lines[] = self::text($part);
             }
         }
@@ -46,12 +54,18 @@ final class HtmlText
     private static function isInTable(DOMNode $node): bool
     {
         for ($above = $node->parentNode; $above !== null; $above = $above->parentNode) {
-            if ($above->nodeName === 'table') {
+            if ($above->nodeName === 'table' || ($above instanceof DOMElement && self::isGrid($above))) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private static function isGrid(DOMElement $block): bool
+    {
+        return in_array($block->getAttribute('role'), ['table', 'grid'], true)
+            || preg_match('/display:\s*(?:inline-)?grid/i', $block->getAttribute('style')) === 1;
     }
 
     /** @return list<string> */

@@ -30,6 +30,7 @@ final class PatternReader
         }
 
         $fields->get($keys->house);
+        $fields->get($keys->alsoCalled);
         $meaning = $fields->get($keys->chartMeans);
         $count = count($sizes);
         $body = ChartReader::read($fields->get($keys->bodyChart) ?? [], $count);

@@ -18,6 +18,7 @@ final readonly class SheetPreview
      * @param  bool  $hasRanges  whether some cell is a range, so that its meaning has to be asked
      * @param  bool  $isUnitOpen  whether the figures could be in either unit, so that it has to be asked
      * @param  list<string>  $notes  what was taken for granted
+     * @param  list<list<string>>  $otherNames  further names that the sizes are given, each list one for each size
      */
     public function __construct(
         public Separator $separator,
@@ -30,6 +31,7 @@ final readonly class SheetPreview
         public bool $hasRanges,
         public bool $isUnitOpen,
         public array $notes,
+        public array $otherNames,
     ) {
     }
 

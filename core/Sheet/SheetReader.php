@@ -147,6 +147,7 @@ final class SheetReader
             hasRanges: $this->hasRanges(),
             isUnitOpen: $this->unit->isOpen,
             notes: $this->notes,
+            otherNames: $this->sizes->otherNames(),
         );
     }
 
@@ -178,7 +179,9 @@ final class SheetReader
     private function sizes(SheetLine $line): void
     {
         if ($this->places !== null && ! $this->hasRows) {
-            $this->leftOut[] = self::short($line->typed).': other names of the same sizes';
+            if (! $this->sizes->alsoCalled($line)) {
+                $this->leftOut[] = self::short($line->typed).': other names of the same sizes';
+            }
 
             return;
         }

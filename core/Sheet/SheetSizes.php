@@ -14,6 +14,9 @@ final class SheetSizes
 
     private ?string $doubt = null;
 
+    /** @var list<list<string>> each one for each size */
+    private array $otherNames = [];
+
     /**
      * Takes a line of sizes in.
      *
@@ -21,7 +24,9 @@ final class SheetSizes
      */
     public function take(SheetLine $line): array
     {
-        $cells = array_map(SizeNames::first(...), array_slice($line->filled(), 0, self::MOST));
+        $typed = array_slice($line->filled(), 0, self::MOST);
+        $cells = array_map(SizeNames::first(...), $typed);
+        $isFirst = $this->names === [];
         // A second table may give the same sizes in another order, or some of them.
         $isKnown = array_diff($cells, $this->names) === [];
         $this->doubt ??= $isKnown ? null : self::doubtOf($line, $cells);
@@ -33,6 +38,10 @@ final class SheetSizes
                 $place = count($this->names) - 1;
             }
             $places[] = $place;
+        }
+        $second = array_map(SizeNames::second(...), $typed);
+        if ($isFirst && ! in_array('', $second, true)) {
+            $this->otherNames[] = $second;
         }
 
         return $places;
@@ -52,6 +61,24 @@ final class SheetSizes
         }
 
         return $sizes === 0 ? [] : range(0, $sizes - 1);
+    }
+
+    /** Takes a line in that gives the sizes other names; false where it has another number of them. */
+    public function alsoCalled(SheetLine $line): bool
+    {
+        $names = array_map(SizeNames::first(...), $line->filled());
+        if (count($names) !== count($this->names)) {
+            return false;
+        }
+        $this->otherNames[] = $names;
+
+        return true;
+    }
+
+    /** @return list<list<string>> further names, each list one for each size; none where other tables have added sizes */
+    public function otherNames(): array
+    {
+        return array_values(array_filter($this->otherNames, fn (array $names): bool => count($names) === count($this->names)));
     }
 
     /** @return list<string> unique */

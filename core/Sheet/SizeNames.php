@@ -44,6 +44,12 @@ final class SizeNames
         return $alone === '' ? $name : $alone;
     }
 
+    /** The name in brackets behind it: `4-6` of `XS (4-6)`; empty where there is none. */
+    public static function second(string $name): string
+    {
+        return preg_match('/\S\s*[(\[]\s*([^)\]]+?)\s*[)\]]\s*$/', $name, $part) === 1 ? $part[1] : '';
+    }
+
     /**
      * Whether they are sizes of the larger range, such as `18W` and `2X`.
      *

@@ -107,6 +107,31 @@ test('a table of a web page is read as it stands there, whatever the clipboard m
         ->and(array_column($answer->json('rows.1.cells'), 'text'))->toBe(['92', '96']);
 });
 
+test('what a web page lays out as a grid is a table too', function (string $html): void {
+    $this->actingAs(someone());
+    $read = $this->postJson('/api/charts/read', ['text' => 'Size 8 10', 'html' => "<body><h3>Finished garment</h3>{$html}</body>", 'unit' => 'cm'])->assertOk()->json();
+    expect($read['sizes'])->toBe(['8', '10'])->and(array_column($read['rows'], 'place'))->toBe(['finished.full_bust', 'finished.waist'])
+        ->and(array_column($read['rows'][1]['cells'], 'text'))->toBe(['72', '76']);
+})->with([
+    'so many columns' => '<div style="display: grid; grid-template-columns: [name] minmax(80px, 1fr) repeat(2, 60px)"><b style="grid-column: 1 / -1">centimetres</b>'
+        .'<p>Size</p><p>8</p><p>10</p><div style="display: contents"><p>Bust</p><p>92</p><p>96</p></div><p>Waist</p><p>72</p><p>76</p></div>',
+    'rows of blocks' => '<div style="display:grid"><div><i>Size</i><i>8</i><i>10</i></div><div><i>Bust</i><i>92</i><i>96</i></div>'
+        .'<div><i>Waist</i><i>72</i><i>76</i></div></div>',
+    'called rows' => '<div role="table"><div role="rowgroup"><div role="row"><span>Size</span><span>8</span><span>10</span></div></div>'
+        .'<div role="row"><span>Bust</span><span>92</span><span>96</span></div><div role="row"><span>Waist</span><span>72</span><span>76</span></div></div>',
+    'a cell over two columns' => '<div style="display:grid;grid-template-columns:90px 50px 50px"><b>Size</b><b>8</b><b>10</b><b>Bust</b><b>92</b><b>96</b>'
+        .'<b>in centimetres</b><b style="grid-column: span 2"></b><b>Waist</b><b>72</b><b>76</b></div>',
+]);
+
+test('sizes that a chart gives several names keep them beside each other', function (): void {
+    $this->actingAs(someone());
+    $read = fn (string $text): array => $this->postJson('/api/charts/read', ['text' => $text, 'unit' => 'cm'])->json();
+    $lines = $read("EU\t34\t36\nUS\t4\t6\nUK\t8\t10\t12\nBust\t84\t88");
+    expect($lines['sizes'])->toBe(['34', '36'])->and($lines['other_names'])->toBe([['4', '6']])->and($lines['left_out'])->toHaveCount(1)
+        ->and($read("Size\tXS (4-6)\tS (8-10)\nBust\t84\t88")['other_names'])->toBe([['4-6', '8-10']])
+        ->and($read("Size\tXS (4-6)\tS\nBust\t84\t88")['other_names'])->toBe([]);
+});
+
 test('what a house calls its rows is remembered for its next chart', function (): void {
     $this->actingAs(someone());
     $paste = ['text' => "Size\t8\t10\nGirth one\t84\t88\nHip\t90\t94", 'unit' => 'cm', 'house' => 'Limpet & Thole'];

@@ -50,13 +50,13 @@ function paperOf(Make $make, Unit $unit = Unit::Centimetre, SizeLabels $labels =
     return MakePaper::of($make, $unit, $labels);
 }
 
-function bodyOf(TestResponse $response): string
+function contentOf(TestResponse $response): string
 {
     return (string) $response->getContent();
 }
 
 /** The strip of a wearer's demo make without its words, which renderers set in letters of their own. */
-function lines(string $wearer): Drawing
+function stripLines(string $wearer): Drawing
 {
     $strip = paperOf(demoMake($wearer))->strip(StripLine::Seam);
 
@@ -64,7 +64,7 @@ function lines(string $wearer): Drawing
 }
 
 test('the line of 200 mm and both squares are as long in the PDF as they say, within 0.2 mm', function (PageFormat $page): void {
-    $tiling = Tiling::of(lines('Merrin Tolvane'), $page);
+    $tiling = Tiling::of(stripLines('Merrin Tolvane'), $page);
     $first = Raster::ofPdf(TiledPdf::of($tiling), 1)[0];
     $isDown = $tiling->shownWidthMm() < 206;
     [$margin, $inset] = [10, 3];
@@ -81,7 +81,7 @@ test('the line of 200 mm and both squares are as long in the PDF as they say, wi
 })->with([PageFormat::A4, PageFormat::Letter, PageFormat::A3]);
 
 test('the pages put together again are the SVG, within 0.2 mm, which another reader takes for the same size', function (string $wearer, PageFormat $page): void {
-    $tiling = Tiling::of(lines($wearer), $page);
+    $tiling = Tiling::of(stripLines($wearer), $page);
     $svg = Raster::ofSvg(SvgText::of($tiling->drawing));
     expect($svg->widthMm())->toEqualWithDelta($tiling->drawing->widthMm, 0.2)->and($svg->heightMm())->toEqualWithDelta($tiling->drawing->heightMm, 0.2);
     $pages = Raster::ofPdf(TiledPdf::of($tiling));
@@ -112,7 +112,7 @@ test('every step and every caution is on the sheet, whole and within its page, f
     auth()->user()?->update(['unit' => $unit]);
     foreach ($makes as $make) {
         $paper = paperOf($make, $unit);
-        $pdf = bodyOf($this->get("/api/makes/{$make->id}/sheet.pdf?page={$page}")->assertOk()->assertHeader('Content-Type', 'application/pdf'));
+        $pdf = contentOf($this->get("/api/makes/{$make->id}/sheet.pdf?page={$page}")->assertOk()->assertHeader('Content-Type', 'application/pdf'));
         $words = pdfWords($pdf);
         $plain = static fn (string $text): string => (string) preg_replace('/\s+/u', ' ', $text);
         foreach ($paper->sheet()->steps as $step) {
@@ -147,7 +147,7 @@ test('a make is taken away as files, each of its type and name', function (strin
     $answer = $this->get("/api/makes/{$make->id}/{$file}")->assertOk();
     expect($answer->headers->get('Content-Type'))->toStartWith($type)
         ->and($answer->headers->get('Content-Disposition'))->toContain('merrin-tolvane-causeway-dress-114')
-        ->and(bodyOf($answer))->toStartWith($begins);
+        ->and(contentOf($answer))->toStartWith($begins);
 })->with([
     ['strip.svg', 'image/svg+xml', '<?xml'], ['strip.pdf?page=a0', 'application/pdf', '%PDF'], ['sheet.pdf', 'application/pdf', '%PDF'],
     ['stations.csv', 'text/csv', 'side,"depth (cm)",from,towards,"blend (cm)"'], ['plan.json', 'application/json', "{\n    \"format\": \"underbolt/plan\""],
@@ -157,7 +157,7 @@ test('a make is taken away as files, each of its type and name', function (strin
 test('the archive holds every file, or says why the strip is missing', function (string $wearer, array $names): void {
     $make = demoMake($wearer);
     $file = (string) tempnam(sys_get_temp_dir(), 'all');
-    file_put_contents($file, bodyOf($this->get("/api/makes/{$make->id}/all.zip?page=letter")->assertOk()));
+    file_put_contents($file, contentOf($this->get("/api/makes/{$make->id}/all.zip?page=letter")->assertOk()));
     $zip = new ZipArchive;
     $zip->open($file);
     $held = array_map(static fn (int $index): string => (string) preg_replace('/^.*-(?=[a-z]+\.|strip-missing)/', '', (string) $zip->getNameIndex($index)), range(0, $zip->numFiles - 1));
@@ -176,13 +176,13 @@ test('a strip that can\'t be drawn is refused with the reason at its field, and 
     $make->pattern->update(['document' => $document]);
     $this->getJson("/api/makes/{$make->id}/strip.pdf")->assertJsonValidationErrors(['pattern.seam']);
     $this->getJson("/api/makes/{$make->id}/strip?line=with_allowance")->assertJsonValidationErrors(['pattern.seam']);
-    expect(bodyOf($this->get("/api/makes/{$make->id}/all.zip")->assertOk()))->toContain('strip-missing.txt');
+    expect(contentOf($this->get("/api/makes/{$make->id}/all.zip")->assertOk()))->toContain('strip-missing.txt');
     $this->getJson("/api/makes/{$make->id}/strip.pdf?page=a9&line=none&sizes=some")->assertJsonValidationErrors(['page', 'line', 'sizes']);
 });
 
 test('stations go out for a spreadsheet, front and back, and add up', function (): void {
     $make = demoMake('Keziah Borlaze');
-    $lines = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim(bodyOf($this->get("/api/makes/{$make->id}/stations.csv")))));
+    $lines = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim(contentOf($this->get("/api/makes/{$make->id}/stations.csv")))));
     $head = array_shift($lines);
     $rows = array_map(static fn (array $line): array => array_combine($head, $line), $lines);
     expect(array_values(array_unique(array_column($rows, 'side'))))->toBe(['front', 'back']);

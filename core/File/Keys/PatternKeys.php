@@ -48,6 +48,12 @@ final readonly class PatternKeys implements Keys
             'the smallest first',
             isRequired: true,
         ),
+        /** @var Key<list<string>> */
+        public Key $alsoCalled = new Key(
+            'also_called',
+            new ListShape(new TextShape(orEmpty: true), PatternReader::MOST_SIZES, hasGaps: true),
+            'second names of the sizes, as other countries have them; one for each size',
+        ),
         /** @var Key<list<Fields>> */
         public Key $ranges = new Key(
             'ranges',

@@ -20,7 +20,7 @@ final readonly class CupRowsShape implements Shape
     /** @return array<string, Node> the rows: only the pattern knows how many figures they have */
     public function read(Node $node): array
     {
-        $rows = $node->entries();
+        $rows = array_filter($node->entries(), static fn (Node $row): bool => ! $row->isNull());
         foreach ($rows as $cup => $row) {
             if (CupLetter::place($cup) === null) {
                 $row->fault(CupLetter::unknown($cup));

@@ -27,7 +27,9 @@ final readonly class EntriesShape implements Shape
 
     public function read(Node $node): array
     {
-        $read = array_map($this->entry->read(...), $node->entries());
+        // As with any key: an entry that is null is one that is left out.
+        $there = array_filter($node->entries(), static fn (Node $entry): bool => ! $entry->isNull());
+        $read = array_map($this->entry->read(...), $there);
 
         return array_filter($read, static fn (mixed $one): bool => $one !== null);
     }
@@ -47,7 +49,7 @@ final readonly class EntriesShape implements Shape
             ? ['type' => 'object', 'additionalProperties' => $entry]
             : [
                 'type' => 'object',
-                'patternProperties' => ['^x_' => true, "^(?!x_){$this->names}" => $entry],
+                'patternProperties' => ['^x_' => true, "^(?!x_){$this->names}" => Key::orNull($entry)],
                 'maxProperties' => Node::MOST_ENTRIES,
                 'additionalProperties' => false,
             ];

@@ -930,6 +930,8 @@ export interface components {
             /** @description what was understood, in one sentence */
             sentence: string;
             notes: string[];
+            /** @description further names that the sizes are given, each list one for each size */
+            other_names: string[][];
             figures: number;
             doubts: number;
         };
@@ -1546,6 +1548,8 @@ export interface components {
             } | null;
             /** @description the smallest first */
             sizes: string[];
+            /** @description second names of the sizes, as other countries have them; one for each size */
+            also_called?: (string | null)[] | null;
             /** @description envelopes; those that share a draft were drawn as one set of lines */
             ranges?: {
                 name: string;

@@ -4,6 +4,7 @@ import { nextTick, ref } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { House, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
 import ChartPreview from '../sheet/ChartPreview.vue';
+import { clipped } from '../sheet/paste';
 import ChartSheet from '../sheet/ChartSheet.vue';
 import { learned, taken, type LookedOver } from '../sheet/preview';
 import { usePreview } from '../sheet/usePreview';
@@ -39,11 +40,10 @@ async function look(text: string, html: string | null = null): Promise<void> {
 }
 
 function pasted(event: ClipboardEvent): void {
-    const text = event.clipboardData?.getData('text/plain') ?? '';
+    const { text, html } = clipped(event);
     if (text.trim() === '') return;
     event.preventDefault();
-    const html = event.clipboardData?.getData('text/html') ?? '';
-    void look(text, html.includes('<table') ? html : null);
+    void look(text, html);
 }
 
 async function chosen(event: Event): Promise<void> {

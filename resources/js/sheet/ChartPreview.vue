@@ -5,7 +5,7 @@ import { computed, shallowRef, watch } from 'vue';
 import type { ChartMeaning, ChartPreview, ChartPreviewRow, Unit } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import TextField from '../ui/TextField.vue';
-import { chartOf, lookedOver, places, withTable, type ChartName, type LookedOver } from './preview';
+import { calledBy, chartOf, lookedOver, places, withTable, type ChartName, type LookedOver } from './preview';
 import { placeName } from './sheet';
 import './sheet.css';
 
@@ -28,8 +28,23 @@ watch(
     (preview) => {
         looked.value = lookedOver(preview);
         said.value = [];
+        called.value = 0;
     },
 );
+
+/** Which of its names the sizes are called by. */
+const called = shallowRef(0);
+const names = computed(() =>
+    [props.preview.sizes, ...props.preview.other_names].map((list, value) => ({
+        value,
+        label: `${list[0]}, ${list[1] ?? ''}…`,
+    })),
+);
+
+function callBy(which: number): void {
+    called.value = which;
+    looked.value = { ...looked.value, ...calledBy(props.preview, which) };
+}
 
 const tables = computed(() => new Set(props.preview.rows.map(({ table }) => table)).size);
 const openTable = computed(() => {
@@ -154,6 +169,16 @@ function setSize(column: number, text: string): void {
                     <tr class="sizes">
                         <th scope="row" colspan="2">
                             Size
+                            <Select
+                                v-if="preview.other_names.length > 0"
+                                size="small"
+                                :model-value="called"
+                                :options="names"
+                                option-label="label"
+                                option-value="value"
+                                aria-label="Which names the sizes are called by; the others are kept beside them"
+                                @update:model-value="callBy($event as number)"
+                            />
                             <p v-if="preview.sizes_doubt" class="fault">{{ preview.sizes_doubt }}</p>
                         </th>
                         <td v-for="(size, c) in looked.sizes" :key="c">

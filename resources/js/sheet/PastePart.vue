@@ -2,6 +2,7 @@
 import Button from 'primevue/button';
 import { nextTick, ref, useTemplateRef } from 'vue';
 import type { PastedPart, PatternDocument, Unit } from '../api/types';
+import { clipped } from './paste';
 import { usePastedPart, type PartKind } from './usePastedPart';
 import './sheet.css';
 
@@ -31,12 +32,11 @@ async function open(): Promise<void> {
 }
 
 function pasted(event: ClipboardEvent): void {
-    const text = event.clipboardData?.getData('text/plain') ?? '';
+    const { text, html } = clipped(event);
     if (text.trim() === '') return;
     event.preventDefault();
     typed.value = text;
-    const html = event.clipboardData?.getData('text/html') ?? '';
-    void read(text, html.includes('<table') ? html : null);
+    void read(text, html);
 }
 
 function close(): void {

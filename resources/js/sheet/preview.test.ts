@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { ChartPreview } from '../api/types';
-import { chartOf, isTable, learned, lookedOver, plainBlock, taken, withTable } from './preview';
+import { calledBy, chartOf, isTable, learned, lookedOver, plainBlock, taken, withTable } from './preview';
 import { emptyDocument } from './sheet';
 
 const looked = (sizes: string[], envelope: string | null = null, bust = ['84', '88', '92']) => ({
     sizes,
+    alsoCalled: null,
     rows: [
         { place: 'body_chart.full_bust', cells: bust },
         { place: null, cells: ['1', '2', '3'] },
@@ -88,14 +89,40 @@ it('what was put into its row by hand is remembered by the words of the chart', 
         ],
     } as unknown as ChartPreview;
     const places = ['body_chart.full_bust', 'body_chart.hip', 'body_chart.waist', null];
-    const set = { sizes: [], envelope: null, rows: places.map((place) => ({ place, cells: [] })) };
+    const set = {
+        sizes: [],
+        envelope: null,
+        alsoCalled: null,
+        rows: places.map((place) => ({ place, cells: [] })),
+    };
     expect(learned(preview, set)).toEqual({ 'Girth two': 'body_chart.hip' });
+});
+
+describe('sizes that have several names', () => {
+    const preview = {
+        sizes: ['34', '36'],
+        other_names: [
+            ['8', '10'],
+            ['S', 'M'],
+        ],
+        rows: [{ place: 'body_chart.waist', table: 0, cells: [{ text: '66' }, { text: '70' }] }],
+    } as unknown as ChartPreview;
+
+    it('are called by the one that is picked, and keep the others as second names', () => {
+        expect(calledBy(preview, 0)).toEqual({ sizes: ['34', '36'], alsoCalled: ['8 / S', '10 / M'] });
+        const sheet = taken(emptyDocument(), { ...lookedOver(preview), ...calledBy(preview, 1) });
+        expect(sheet.sizes).toEqual(['8', '10']);
+        expect(sheet.also_called).toEqual(['34 / S', '36 / M']);
+        expect(sheet.body_chart.waist).toEqual(['66', '70']);
+        expect(calledBy({ ...preview, other_names: [] }, 0).alsoCalled).toBeNull();
+    });
 });
 
 describe('a table of several', () => {
     const row = (place: string | null, table: number) => ({ place, table, cells: [{ text: '84' }] });
     const preview = {
         sizes: ['8'],
+        other_names: [],
         rows: [
             row('body_chart.full_bust', 0),
             row('finished.full_bust', 1),

@@ -5,6 +5,8 @@ import { MOST_SIZES, withBlock } from './sheet';
 /** What a person made of a preview: where each row goes, and its cells as looked over. */
 export interface LookedOver {
     sizes: string[];
+    /** Second names of the sizes, kept beside the first. */
+    alsoCalled: string[] | null;
     rows: { place: string | null; cells: string[] }[];
     /** The name of a further envelope that these sizes are in; null where they are the sizes already here. */
     envelope: string | null;
@@ -27,9 +29,22 @@ export const places: string[] = [
 
 export function lookedOver(preview: ChartPreview): LookedOver {
     return {
-        sizes: [...preview.sizes],
+        ...calledBy(preview, 0),
         rows: preview.rows.map(({ place, cells }) => ({ place, cells: cells.map(({ text }) => text) })),
         envelope: null,
+    };
+}
+
+/** The sizes by one of the names that the chart gives them, the others as second names. */
+export function calledBy(preview: ChartPreview, which: number): Pick<LookedOver, 'sizes' | 'alsoCalled'> {
+    const names = [preview.sizes, ...preview.other_names];
+    const others = names.filter((_, index) => index !== which);
+    return {
+        sizes: [...(names[which] ?? preview.sizes)],
+        alsoCalled:
+            others.length === 0
+                ? null
+                : preview.sizes.map((_, size) => others.map((list) => list[size]).join(' / ')),
     };
 }
 
@@ -99,6 +114,9 @@ export function taken(document: PatternDocument, looked: LookedOver): PatternDoc
         next.sizes.length,
         [added].map((line) => line.slice(0, MOST_SIZES - next.sizes.length)),
     );
+    looked.alsoCalled?.forEach((name, index) => {
+        next = withBlock(next, [['also_called']], next.sizes.indexOf(names[index] ?? ''), [[name]]);
+    });
     for (const row of looked.rows) {
         if (row.place === null) continue;
         const path = row.place.split('.');

@@ -17,7 +17,7 @@ export interface SheetRow {
     name: string;
     /** What the rows of one heading share; null for the sizes. */
     group: string | null;
-    kind: 'sizes' | 'chart' | 'garment';
+    kind: 'sizes' | 'names' | 'chart' | 'garment';
 }
 
 export const levels: { name: LevelName; title: string; row: string }[] = [
@@ -46,6 +46,9 @@ const finishedRowNames: [string, string][] = [
 export function rowsOf(document: PatternDocument): SheetRow[] {
     return [
         { path: ['sizes'], name: 'Size', group: null, kind: 'sizes' },
+        ...(document.also_called?.some((name) => name)
+            ? [{ path: ['also_called'], name: 'also called', group: null, kind: 'names' } as const]
+            : []),
         ...Object.entries(bodyRowNames).map(([row, name]) => chart(['body_chart', row], name, 'Body chart')),
         ...cupsOf(document).map((cup) =>
             chart(['cups', 'body_chart', cup], `Bust, ${cup} cup`, 'Body chart'),

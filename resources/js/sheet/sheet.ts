@@ -120,6 +120,7 @@ function allRows(document: PatternDocument): Row[] {
     ];
     const rows = [
         ...charts.flatMap((chart) => Object.values(chart ?? {})),
+        document.also_called,
         ...(document.fabric_needs ?? []).map((need) => need.amounts),
         ...(document.notions ?? []).map((notion) => notion.by_size),
     ];

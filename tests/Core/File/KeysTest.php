@@ -91,6 +91,14 @@ test('what the schema refuses the reader refuses', function (): void {
     expect(min($outcomes))->toBeGreaterThan(10);
 });
 
+test('an entry that is null is one that is left out, as with any key', function (): void {
+    $file = completeFile();
+    $file->pattern->cups->finished->C = null;
+    $schema = json_decode((string) json_encode(MakeSchema::whole()), false, flags: JSON_THROW_ON_ERROR);
+    expect((new Validator)->validate($file, $schema)->isValid())->toBeTrue()
+        ->and(MakeReader::read((string) json_encode($file))->pattern->cups->withFinishedRows())->not->toContain('C');
+});
+
 test('a list that is too long for the reader is too long for the schema', function (): void {
     $schema = json_decode((string) json_encode(MakeSchema::whole()), false, flags: JSON_THROW_ON_ERROR);
     $file = json_decode(makeFile(['pattern.views' => array_fill(0, 40, 'A')]));

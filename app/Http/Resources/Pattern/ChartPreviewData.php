@@ -15,6 +15,7 @@ final readonly class ChartPreviewData
      * @param  list<ChartPreviewRowData>  $rows
      * @param  list<string>  $left_out
      * @param  list<string>  $notes
+     * @param  list<list<string>>  $other_names
      */
     public function __construct(
         #[OA\Property(description: 'what stood between the cells')] public string $separator,
@@ -29,6 +30,10 @@ final readonly class ChartPreviewData
         #[OA\Property(description: 'the table, counted from 0, of which it has to be said which chart it is')] public ?int $open_table,
         #[OA\Property(description: 'what was understood, in one sentence')] public string $sentence,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $notes,
+        #[OA\Property(
+            description: 'further names that the sizes are given, each list one for each size',
+            items: new OA\Items(type: 'array', items: new OA\Items(type: 'string')),
+        )] public array $other_names,
         #[OA\Property] public int $figures,
         #[OA\Property] public int $doubts,
     ) {
@@ -49,6 +54,7 @@ final readonly class ChartPreviewData
             open_table: $preview->openTable(),
             sentence: $preview->sentence(),
             notes: $preview->notes,
+            other_names: $preview->otherNames,
             figures: $preview->figures(),
             doubts: $preview->doubts(),
         );
