@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\RefuseLargeBodies;
+use App\Http\Middleware\RefuseMalformedBodies;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\RefusalResponse;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Underbolt\Refusal;
 
@@ -18,11 +21,15 @@ return Application::configure(basePath: dirname(__DIR__))
         // Every request comes from our own origin, and the package behind this one is replaced.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(RefuseLargeBodies::class);
+        $middleware->append(RefuseMalformedBodies::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refusal::class);
+        $exceptions->render(static fn (QueryException $failed) => str_contains($failed->getMessage(), 'database is locked')
+            ? new JsonResponse(['message' => 'The workroom is busy. What you typed is still here; try again.'], 503, ['Retry-After' => '2'])
+            : null);
         $exceptions->render(static fn (Refusal $refusal) => RefusalResponse::of($refusal->faults()));
         $exceptions->shouldRenderJsonWhen(static fn ($request): bool => $request->is('api/*'));
     })

@@ -51,12 +51,12 @@ Route::prefix('api')->group(function (): void {
         Route::post('wearers/{wearer}/cards', [CardController::class, 'store']);
         Route::get('wearers/{wearer}/cards.csv', [CardFileController::class, 'export']);
         Route::get('wearers/{wearer}/cards.json', [CardFileController::class, 'exportJson']);
-        Route::post('wearers/{wearer}/cards/import', [CardFileController::class, 'import']);
+        Route::post('wearers/{wearer}/cards/import', [CardFileController::class, 'import'])->middleware('throttle:uploads');
         Route::get('measuring-guide', MeasuringGuideController::class)->middleware('cache.headers:private;no_cache;etag');
         Route::get('cards/{card}', [CardController::class, 'show']);
         Route::get('cards/{card}/earlier', [CardController::class, 'earlier']);
         Route::delete('cards/{card}', [CardController::class, 'destroy']);
-        Route::post('cards/{card}/restore', [CardController::class, 'restore'])->whereNumber('card');
+        Route::post('cards/{card}/restore', [CardController::class, 'restore'])->where('card', '[0-9]{1,18}');
         Route::patch('cards/{card}', [CardController::class, 'update']);
         Route::put('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'update'])->where('attempt', '[1-9]');
         Route::delete('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'destroy'])->where('attempt', '[1-9]');
@@ -69,7 +69,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('patterns/{pattern}/pattern.json', [ChartController::class, 'json']);
         Route::post('charts/read', [ChartController::class, 'read']);
         Route::post('charts/part', [ChartController::class, 'part']);
-        Route::post('charts/file', [ChartController::class, 'file']);
+        Route::post('charts/file', [ChartController::class, 'file'])->middleware('throttle:uploads');
         Route::get('pattern-guide', [PatternGuideController::class, 'show']);
         Route::put('houses', [PatternGuideController::class, 'keep']);
         Route::post('makes/import', [MakeFileController::class, 'import']);

@@ -34,6 +34,15 @@ final class Tape extends Model
         return $token;
     }
 
+    /** Keeps its own newest readings: other tapes count for nothing here. */
+    public function forgetOlderThan(int $kept): void
+    {
+        $last = $this->readings()->toBase()->orderByDesc('id')->skip($kept)->value('id');
+        if (is_int($last)) {
+            $this->readings()->where('id', '<=', $last)->delete();
+        }
+    }
+
     public static function withToken(string $token): ?self
     {
         return self::query()->where('token_hash', self::hash($token))->first();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Controllers\SignedIn;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
@@ -19,12 +20,21 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         Vite::useCspNonce();
         RateLimiter::for('tape', static fn (Request $request): Limit => Limit::perMinute(120)->by('tape:'.$request->ip()));
+        RateLimiter::for('uploads', static fn (Request $request): Limit => Limit::perMinute(30)->by('uploads:'.SignedIn::user($request)->id));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by(
-                'name:'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip(),
+                'name:'.mb_strtolower(self::text($request, 'email')).'|'.$request->ip(),
             )->response(self::tooMany(...)),
             Limit::perMinute(30)->by('address:'.$request->ip())->response(self::tooMany(...)),
         ]);
+    }
+
+    /** Nothing is validated yet: anything may stand there. */
+    private static function text(Request $request, string $key): string
+    {
+        $typed = $request->input($key);
+
+        return is_string($typed) ? $typed : '';
     }
 
     private static function tooMany(): JsonResponse

@@ -5,56 +5,74 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Card;
+use App\Models\Reading;
 use App\Models\Wearer;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Underbolt\File\CardLine;
 
 /** Lines of a file on their way into a wearer's cards: one card for each date and foundation. */
-final readonly class CardImport
+final class CardImport
 {
-    public function __construct(private Wearer $wearer)
+    /** Rows of one statement: well under what the database takes. */
+    private const AT_ONCE = 500;
+
+    /** @var array<string, Card> by day and foundation */
+    private array $cards = [];
+
+    /** @var array<string, string> what stands at a place, by card, point and attempt */
+    private array $standing = [];
+
+    /** @param  Wearer  $wearer  with cards and readings */
+    public function __construct(private readonly Wearer $wearer)
     {
+        foreach ($wearer->cards as $card) {
+            $this->cards[self::key($card->taken_on->toDateString(), $card->foundation)] ??= $card;
+            foreach ($card->readings as $reading) {
+                $this->standing["{$card->id}|{$reading->point->value}|{$reading->attempt}"] = $reading->text;
+            }
+        }
     }
 
     /** What stands in the place of a line now. */
     public function standing(CardLine $line): ?string
     {
-        return $this->card($line)?->readings
-            ->first(static fn ($reading): bool => $reading->point === $line->point && $reading->attempt === $line->attempt)
-            ?->text;
+        $card = $this->cards[self::key($line->date, $line->foundation)] ?? null;
+
+        return $card === null ? null : $this->standing["{$card->id}|{$line->point->value}|{$line->attempt}"] ?? null;
     }
 
     /** @param  list<CardLine>  $lines */
     public function write(array $lines): void
     {
-        $touched = [];
-        foreach ($lines as $line) {
-            $card = $this->card($line) ?? $this->begin($line);
-            $card->readings()->updateOrCreate(
-                ['point' => $line->point, 'attempt' => $line->attempt],
-                ['text' => $line->text, 'unit' => $line->unit, 'nanometres' => $line->length->nanometres],
-            );
-            $touched[$card->id] = $card;
-        }
-        foreach ($touched as $card) {
-            $card->advance($card->version);
-        }
+        DB::transaction(function () use ($lines): void {
+            $now = CarbonImmutable::now();
+            $rows = [];
+            foreach ($lines as $line) {
+                $card = $this->cards[self::key($line->date, $line->foundation)] ??= $this->begin($line);
+                $rows[] = [
+                    'card_id' => $card->id, 'point' => $line->point->value, 'attempt' => $line->attempt, 'text' => $line->text,
+                    'unit' => $line->unit->value, 'nanometres' => $line->length->nanometres, 'created_at' => $now, 'updated_at' => $now,
+                ];
+            }
+            foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+                Reading::query()->upsert($some, ['card_id', 'point', 'attempt'], ['text', 'unit', 'nanometres', 'updated_at']);
+            }
+            foreach (array_chunk(array_unique(array_column($rows, 'card_id')), self::AT_ONCE) as $touched) {
+                Card::query()->whereKey($touched)->increment('version');
+            }
+        });
     }
 
-    private function card(CardLine $line): ?Card
+    private static function key(string $day, string $foundation): string
     {
-        return $this->wearer->cards->first(
-            static fn (Card $card): bool => $card->taken_on->toDateString() === $line->date && $card->foundation === $line->foundation,
-        );
+        return "{$day}|{$foundation}";
     }
 
     private function begin(CardLine $line): Card
     {
-        $card = $this->wearer->cards()->create([
+        return $this->wearer->cards()->create([
             'user_id' => $this->wearer->user_id, 'taken_on' => $line->date, 'foundation' => $line->foundation,
         ]);
-        $card->setRelation('readings', $card->newCollection());
-        $this->wearer->cards->push($card);
-
-        return $card;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Records;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 use PhpOffice\PhpSpreadsheet\Cell\Cell;
+use PhpOffice\PhpSpreadsheet\Cell\Coordinate;
 use PhpOffice\PhpSpreadsheet\Reader\IReader;
 use PhpOffice\PhpSpreadsheet\Reader\IReadFilter;
 use PhpOffice\PhpSpreadsheet\Reader\Ods;
@@ -16,15 +17,10 @@ use PhpOffice\PhpSpreadsheet\Shared\Date;
 use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use PhpOffice\PhpSpreadsheet\Worksheet\Worksheet;
 use Throwable;
-use Underbolt\Sheet\PastedTable;
-use ZipArchive;
 
 /** The filled sheets of a spreadsheet file, each under its name, as the text they would be if they were copied and pasted. */
 final class SpreadsheetText
 {
-    /** A file that unpacks to more than this is no chart. */
-    private const LARGEST_UNPACKED = 20_000_000;
-
     /** @throws ValidationException when the file can't be read */
     public static function of(UploadedFile $file): string
     {
@@ -40,12 +36,13 @@ final class SpreadsheetText
 
     private static function fromSpreadsheet(IReader $reader, string $path): string
     {
-        self::refuseHuge($path);
+        SpreadsheetGuard::check($path);
         $reader->setReadFilter(new class implements IReadFilter
         {
             public function readCell(string $columnAddress, int $row, string $worksheetName = ''): bool
             {
-                return $row <= PastedTable::MOST_LINES && strlen($columnAddress) <= 2;
+                return $row <= SpreadsheetGuard::MOST_ROWS
+                    && Coordinate::columnIndexFromString($columnAddress) <= SpreadsheetGuard::MOST_COLUMNS;
             }
         });
         try {
@@ -98,7 +95,7 @@ final class SpreadsheetText
         foreach ($sheet->getRowIterator() as $row) {
             $cells = [];
             foreach ($row->getCellIterator() as $cell) {
-                $cells[] = count($cells) < PastedTable::MOST_CELLS ? self::cell($cell) : '';
+                $cells[] = self::cell($cell);
             }
             $lines[] = rtrim(implode("\t", $cells), "\t");
         }
@@ -113,7 +110,7 @@ final class SpreadsheetText
         if (is_numeric($value) && Date::isDateTime($cell)) {
             return self::sizes((float) $value);
         }
-        $text = $value instanceof RichText || is_scalar($value) ? (string) $value : '';
+        $text = $value instanceof RichText || is_scalar($value) ? mb_strcut((string) $value, 0, SpreadsheetGuard::LONGEST_CELL) : '';
 
         return preg_replace('/\s+/', ' ', $text) ?? '';
     }
@@ -126,22 +123,6 @@ final class SpreadsheetText
         sort($parts);
 
         return implode('-', $parts);
-    }
-
-    private static function refuseHuge(string $path): void
-    {
-        $zip = new ZipArchive;
-        if ($zip->open($path) !== true) {
-            throw self::refusal('This file can\'t be read as a spreadsheet. Save it again as xlsx, ods or csv.');
-        }
-        $size = 0;
-        for ($index = 0; $index < $zip->numFiles; $index++) {
-            $size += $zip->statIndex($index)['size'] ?? 0;
-        }
-        $zip->close();
-        if ($size > self::LARGEST_UNPACKED) {
-            throw self::refusal('This spreadsheet is far larger than any chart. Keep only the sheet with the chart.');
-        }
     }
 
     private static function refusal(string $message): ValidationException

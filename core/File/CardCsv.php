@@ -93,8 +93,13 @@ final class CardCsv
             $log->add($where, 'the reading must be a number from 1 to '.CardLine::MOST_TRIES);
         }
         $date = ($cells['date'] ?? '') === '' ? $today : $cells['date'];
-        if (! CardLine::isDate($date)) {
-            $log->add($where, "\"{$date}\" is no date; write it as 2026-11-23");
+        $dayFault = CardLine::dayFault($date, $today);
+        if ($dayFault !== null) {
+            $log->add($where, "\"{$date}\" {$dayFault}");
+        }
+        $foundation = CsvLine::text($cells['foundation'] ?? '');
+        if (mb_strlen($foundation) > CardLine::LONGEST_FOUNDATION) {
+            $log->add($where, 'the foundation is longer than '.CardLine::LONGEST_FOUNDATION.' letters');
         }
         $length = $point === null || $unit === null ? null : self::length($cells['value'], $point, $unit, $where, $log);
 
@@ -106,7 +111,7 @@ final class CardCsv
                 length: $length,
                 attempt: (int) $attempt,
                 date: $date,
-                foundation: mb_substr($cells['foundation'] ?? '', 0, 120),
+                foundation: $foundation,
                 number: $number,
             );
     }

@@ -35,9 +35,10 @@ final class CardJson
     }
 
     /**
+     * @param  string  $today  as `2026-11-23`: no card is taken later
      * @return array{list<CardLine>, FaultLog} what can be read, and a fault for each field that can't
      */
-    public static function read(string $json): array
+    public static function read(string $json, string $today): array
     {
         $log = new FaultLog;
         try {
@@ -55,23 +56,21 @@ final class CardJson
         }
         $lines = [];
         foreach (($fields['cards'] ?? null)?->items() ?? [] as $card) {
-            array_push($lines, ...self::card($card, count($lines)));
+            array_push($lines, ...self::card($card, count($lines), $today));
         }
 
         return [$lines, $log];
     }
 
     /** @return list<CardLine> */
-    private static function card(Node $node, int $before): array
+    private static function card(Node $node, int $before, string $today): array
     {
         $fields = $node->fields(['date', 'foundation', 'readings']);
-        $date = isset($fields['date']) ? $fields['date']->text() : $node->missing('date');
-        if ($date === null || ! CardLine::isDate($date)) {
-            ($fields['date'] ?? null)?->fault('is no date; write it as 2026-11-23');
-
+        $date = isset($fields['date']) ? self::day($fields['date'], $today) : $node->missing('date');
+        $foundation = isset($fields['foundation']) ? self::foundation($fields['foundation']) : '';
+        if ($date === null || $foundation === null) {
             return [];
         }
-        $foundation = ($fields['foundation'] ?? null)?->textOrEmpty() ?? '';
         $lines = [];
         foreach (($fields['readings'] ?? null)?->items() ?? [] as $reading) {
             $line = self::reading($reading, $date, $foundation, $before + count($lines) + 1);
@@ -81,6 +80,23 @@ final class CardJson
         }
 
         return $lines;
+    }
+
+    private static function day(Node $node, string $today): ?string
+    {
+        $date = $node->text();
+        $fault = $date === null ? null : CardLine::dayFault($date, $today);
+
+        return $fault === null ? $date : $node->fault($fault);
+    }
+
+    private static function foundation(Node $node): ?string
+    {
+        $foundation = $node->textOrEmpty() ?? '';
+
+        return mb_strlen($foundation) > CardLine::LONGEST_FOUNDATION
+            ? $node->fault('is longer than '.CardLine::LONGEST_FOUNDATION.' letters')
+            : $foundation;
     }
 
     private static function reading(Node $node, string $date, string $foundation, int $number): ?CardLine

@@ -34,11 +34,27 @@ final readonly class CardLine
     ) {
     }
 
-    /** Whether a text is a day of the calendar, as `2026-11-23`. */
-    public static function isDate(string $text): bool
-    {
-        $day = DateTimeImmutable::createFromFormat('!Y-m-d', $text);
+    /** What was worn underneath is said in a few words. */
+    public const LONGEST_FOUNDATION = 120;
 
-        return $day !== false && $day->format('Y-m-d') === $text;
+    /** Nobody who is measured now was measured before. */
+    private const FIRST_DAY = '1900-01-02';
+
+    /**
+     * What is wrong with a day, which a card's own page would refuse as well; null for a good one, as `2026-11-23`.
+     *
+     * @param  string  $today  likewise
+     */
+    public static function dayFault(string $text, string $today): ?string
+    {
+        // Of a text with a NUL the calendar reads nothing but the reader's error.
+        $day = str_contains($text, "\0") ? false : DateTimeImmutable::createFromFormat('!Y-m-d', $text);
+
+        return match (true) {
+            $day === false || $day->format('Y-m-d') !== $text => 'is no date; write it as 2026-11-23',
+            $text > $today => 'is in the future: give the day it was measured',
+            $text < self::FIRST_DAY => 'is before 1900: give the day it was measured',
+            default => null,
+        };
     }
 }

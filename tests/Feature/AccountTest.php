@@ -64,3 +64,33 @@ test('a forged request is refused: a change needs the token of the page', functi
         ->and(collect(app('router')->getRoutes()->match(Illuminate\Http\Request::create('/api/wearers', 'POST'))->gatherMiddleware()))
         ->toContain('web');
 });
+
+test('an address is the same whatever the case of its letters', function (): void {
+    $account = ['name' => 'Nerys', 'email' => 'Nerys@Tideroom.Example', 'password' => 'a long secret'];
+    $this->postJson('/api/register', $account)->assertCreated();
+    $this->postJson('/api/sign-out')->assertNoContent();
+    $this->postJson('/api/register', ['email' => 'nerys@TIDEROOM.example'] + $account)->assertJsonValidationErrors(['email']);
+    $this->postJson('/api/sign-in', ['email' => 'NERYS@tideroom.example', 'password' => 'a long secret'])->assertOk();
+});
+
+test('one who was quicker with the same address is told, not stumbled over', function (): void {
+    User::creating(static function (User $user): void {
+        User::query()->insert(['name' => 'Quicker', 'email' => $user->email, 'password' => 'x']);
+    });
+    $this->postJson('/api/register', ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => 'a long secret'])
+        ->assertJsonValidationErrors(['email' => 'has an account already']);
+});
+
+test('a password has at least 12 letters and at most 72 bytes', function (string $password, bool $isGood): void {
+    $answer = $this->postJson('/api/register', ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => $password]);
+    $isGood ? $answer->assertCreated() : $answer->assertJsonValidationErrors(['password']);
+})->with([['eleven char', false], ['twelve chars', true], [str_repeat('x', 72), true], [str_repeat('é', 37), false]]);
+
+test('a busy workroom asks to try again', function (): void {
+    $this->actingAs(someone());
+    App\Models\Wearer::creating(static function (): void {
+        throw new Illuminate\Database\QueryException('sqlite', 'insert', [], new PDOException('SQLSTATE[HY000]: General error: 5 database is locked'));
+    });
+    $this->postJson('/api/wearers', ['name' => 'Merrin'])->assertStatus(503)->assertHeader('Retry-After', '2')
+        ->assertJson(['message' => 'The workroom is busy. What you typed is still here; try again.']);
+});

@@ -83,3 +83,43 @@ test('cards go out as JSON too and come back whole', function (): void {
     )->assertOk()->assertJson(['written' => true, 'faults' => []]);
     expect($this->get("/api/wearers/{$wearer->id}/cards.json")->getContent())->toBe($json);
 });
+
+test('a thousand days come in with a statement for each card, not for each of its lines', function (): void {
+    $wearer = bettrys();
+    $lines = ['point,value,date,foundation'];
+    for ($day = 0; $day < 1000; $day++) {
+        foreach (['full_bust' => 92, 'waist' => 74, 'hip' => 99, 'bicep' => 30, 'high_bust' => 86] as $point => $value) {
+            $lines[] = "{$point},{$value},".date('Y-m-d', strtotime('2020-01-01') + $day * 86_400).',vest';
+        }
+    }
+    $statements = 0;
+    Illuminate\Support\Facades\DB::listen(static function () use (&$statements): void {
+        $statements++;
+    });
+    $text = implode("\n", $lines);
+    $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => $text, 'write' => true])->assertOk()->assertJson(['written' => true]);
+    expect($statements)->toBeLessThan(1_100)->and($wearer->cards()->count())->toBe(1_002)->and(Reading::query()->where('text', '30')->count())->toBe(1_000);
+    $again = $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => strtr($text, [',30,' => ',31,']), 'write' => true])->assertOk();
+    expect($again->json('lines.3.replaces'))->toBe('30')->and($wearer->cards()->count())->toBe(1_002)
+        ->and(Reading::query()->where('text', '31')->count())->toBe(1_000)
+        ->and($wearer->cards()->where('foundation', 'vest')->first()->version)->toBe(3);
+});
+
+test('what would run in a spreadsheet goes out as a text, and comes back as it was', function (string $foundation): void {
+    $wearer = bettrys();
+    $wearer->cards()->first()->update(['foundation' => $foundation]);
+    $csv = (string) $this->get("/api/wearers/{$wearer->id}/cards.csv")->getContent();
+    expect(preg_match('/(^|,)"?[=+@-](?!\\d)/m', $csv))->toBe(0);
+    $wearer->cards()->get()->each->forceDelete();
+    $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => $csv, 'write' => true])->assertJson(['written' => true]);
+    expect($wearer->cards()->pluck('foundation')->all())->toContain($foundation);
+})->with(['=1+1', '+x', '-bra', '@home', "'=quoted", "it's"]);
+
+test('a file says no more than a card\'s own page takes', function (string $line, string $fault): void {
+    $wearer = bettrys();
+    $answer = $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => "point,value,date,foundation\n{$line}", 'write' => true])->assertOk();
+    expect($answer->json('written'))->toBeFalse()->and($answer->json('faults.0.message'))->toContain($fault);
+})->with([
+    ['waist,84,2999-01-01,', 'in the future'], ['waist,84,1899-12-31,', 'before 1900'], ['waist,84,2026-02-30,', 'no date'],
+    ['waist,84,2026-01-01,'.str_repeat('x', 121), 'longer than 120'],
+]);

@@ -81,3 +81,17 @@ test('the stand-in says when it is not heard', function (): void {
     Http::fake(['*' => Http::response(['message' => 'No tape has this token.'], 401)]);
     $this->artisan('underbolt:tape http://tape.example/api/tape secret')->expectsOutputToContain('No tape has this token')->assertFailed();
 });
+
+test('the readings of another tape push none of mine out', function (): void {
+    $mine = paired();
+    fromTape($mine['token'], ['text' => '84', 'unit' => 'cm'])->assertCreated();
+    $this->actingAs(someone('Olwen'));
+    $others = $this->postJson('/api/tape/token')->json('token');
+    $this->withoutMiddleware(Illuminate\Routing\Middleware\ThrottleRequests::class);
+    for ($i = 1; $i <= 60; $i++) {
+        fromTape($others, ['text' => (string) $i, 'unit' => 'cm'])->assertCreated();
+    }
+    fromTape($mine['token'], ['text' => '85', 'unit' => 'cm'])->assertCreated();
+    expect(TapeReading::query()->where('tape_id', Tape::withToken($mine['token'])->id)->pluck('text')->all())->toBe(['84', '85'])
+        ->and(Tape::withToken($others)->readings()->count())->toBe(50);
+});

@@ -30,8 +30,9 @@ final class BlankCardController
         ])]
     public function __invoke(Request $request): Response
     {
-        $set = PointSet::tryFrom($request->string('set')->toString()) ?? PointSet::Dress;
-        $paper = $request->string('paper')->toString() === 'letter' ? 'letter' : 'a4';
+        $asked = $request->query('set');
+        $set = PointSet::tryFrom(is_string($asked) ? $asked : '') ?? PointSet::Dress;
+        $paper = $request->query('paper') === 'letter' ? 'letter' : 'a4';
         $guides = array_map(static fn ($point): PointGuide => PointGuides::all()[$point->value], $set->points());
 
         $folder = storage_path('framework/cache');

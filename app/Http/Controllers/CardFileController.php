@@ -14,7 +14,6 @@ use App\Records\CardImport;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 use Underbolt\File\CardCsv;
@@ -67,14 +66,13 @@ final class CardFileController
     public function import(ImportRequest $request, Wearer $wearer): JsonResponse
     {
         $text = $request->string('text')->toString();
-        [$lines, $log] = str_starts_with(ltrim($text), '{')
-            ? CardJson::read($text)
-            : CardCsv::read($text, CarbonImmutable::today()->toDateString());
+        $today = CarbonImmutable::today()->toDateString();
+        [$lines, $log] = str_starts_with(ltrim($text), '{') ? CardJson::read($text, $today) : CardCsv::read($text, $today);
         $import = new CardImport($wearer->load('cards.readings'));
         $shown = array_map(static fn (CardLine $line): ImportLineData => ImportLineData::of($line, $import->standing($line)), $lines);
         $write = $request->boolean('write') && $log->faults() === [];
         if ($write) {
-            DB::transaction(static fn () => $import->write($lines));
+            $import->write($lines);
         }
 
         return new JsonResponse(new ImportData($shown, array_map(FaultData::of(...), $log->faults()), $write));

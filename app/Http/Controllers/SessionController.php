@@ -9,6 +9,7 @@ use App\Http\Requests\SignInRequest;
 use App\Http\Requests\UnitRequest;
 use App\Http\Resources\Account\UserData;
 use App\Models\User;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -37,7 +38,12 @@ final class SessionController
         ])]
     public function register(RegisterRequest $request): JsonResponse
     {
-        $user = User::query()->create($request->account());
+        try {
+            $user = User::query()->create($request->account());
+        } catch (UniqueConstraintViolationException) {
+            // Somebody was quicker between the look and the writing.
+            throw ValidationException::withMessages(['email' => 'This e-mail address has an account already.']);
+        }
 
         return $this->open($request, $user, 201);
     }

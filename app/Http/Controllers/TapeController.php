@@ -50,7 +50,7 @@ final class TapeController
             'No tape has this token. Pair it anew on the measure card.',
         );
         $reading = $tape->readings()->create($request->reading());
-        $tape->readings()->where('id', '<=', $reading->id - self::KEPT)->delete();
+        $tape->forgetOlderThan(self::KEPT);
 
         return new JsonResponse(TapeReadingData::of($reading), 201);
     }

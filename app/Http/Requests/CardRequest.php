@@ -21,7 +21,7 @@ final class CardRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'taken_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:today', 'after:1900-01-01'],
+            'taken_on' => ['bail', 'required', 'string', 'max:10', 'date_format:Y-m-d', 'before_or_equal:today', 'after:1900-01-01'],
             'version' => ['required', 'integer'],
             'point_set' => ['required', Rule::enum(PointSet::class)],
             'foundation' => ['present', 'nullable', 'string', 'max:120'],

@@ -14,14 +14,22 @@ use OpenApi\Attributes as OA;
 ])]
 final class RegisterRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:200', 'unique:users,email'],
-            'password' => ['required', 'string', 'min:10', 'max:72'],
+            'password' => ['required', 'string', 'min:12', new AtMostBytes(72)],
         ];
+    }
+
+    /** Addresses are the same whatever their letters' case. */
+    protected function prepareForValidation(): void
+    {
+        if (is_string($this->input('email'))) {
+            $this->merge(['email' => mb_strtolower($this->string('email')->toString())]);
+        }
     }
 
     /** @return array{name: string, email: string, password: string} */
@@ -29,7 +37,7 @@ final class RegisterRequest extends FormRequest
     {
         return [
             'name' => $this->string('name')->toString(),
-            'email' => $this->string('email')->toString(),
+            'email' => $this->string('email')->lower()->toString(),
             'password' => $this->string('password')->toString(),
         ];
     }

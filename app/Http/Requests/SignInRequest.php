@@ -22,6 +22,6 @@ final class SignInRequest extends FormRequest
     /** @return array{email: string, password: string} */
     public function credentials(): array
     {
-        return ['email' => $this->string('email')->toString(), 'password' => $this->string('password')->toString()];
+        return ['email' => mb_strtolower($this->string('email')->toString()), 'password' => $this->string('password')->toString()];
     }
 }

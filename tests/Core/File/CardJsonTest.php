@@ -27,7 +27,7 @@ function cardFaults(array $changes): array
     foreach ($changes as $path => $value) {
         data_set($document, $path, $value);
     }
-    $log = CardJson::read(json_encode($document, JSON_THROW_ON_ERROR))[1];
+    $log = CardJson::read(json_encode($document, JSON_THROW_ON_ERROR), '2026-11-23')[1];
 
     return array_map(static fn (Fault $fault): string => $fault->line(), $log->faults());
 }
@@ -65,7 +65,7 @@ test('what is written comes back as it was typed', function (): void {
             number: 3,
         ),
     ];
-    [$read, $log] = CardJson::read(json_encode(CardJson::of($lines), JSON_THROW_ON_ERROR));
+    [$read, $log] = CardJson::read(json_encode(CardJson::of($lines), JSON_THROW_ON_ERROR), '2026-11-23');
     expect($log->faults())->toBe([])->and($read)->toEqual($lines);
 });
 
@@ -88,6 +88,6 @@ test('a fault names its field', function (array $changes, string $fault): void {
 ]);
 
 test('what is no JSON is refused in one line', function (): void {
-    [$lines, $log] = CardJson::read('{"format":');
+    [$lines, $log] = CardJson::read('{"format":', '2026-11-23');
     expect($lines)->toBe([])->and($log->faults())->toHaveCount(1);
 });

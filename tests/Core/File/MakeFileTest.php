@@ -45,7 +45,7 @@ test('readings come out as texts; where a point has some they are its measure', 
 test('a text that a spreadsheet would work out stays a text', function (string $cell, string $written): void {
     expect(CsvLine::of([$cell]))->toBe("{$written}\r\n");
 })->with([
-    ['=1+1', "'=1+1"], ['+49', "'+49"], ['@home', "'@home"], ['-x', "'-x"], ['-4', '-4'], ['84', '84'],
+    ['=1+1', "'=1+1"], ['+49', '+49'], ['+x', "'+x"], ["\tx", "\"'\tx\""], ['-4,5', '"-4,5"'], ["'=1", "''=1"], ['@home', "'@home"], ['-x', "'-x"], ['-4', '-4'], ['84', '84'],
     ['37 3/4', '"37 3/4"'], ['95,5', '"95,5"'],
     ['say "so"', '"say ""so"""'],
 ]);
