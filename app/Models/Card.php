@@ -24,7 +24,6 @@ use Underbolt\Measure\Readings;
  * @property int $wearer_id
  * @property CarbonImmutable $taken_on
  * @property string $foundation what was worn underneath
- * @property int $version grows by one with every change
  * @property PointSet $point_set which points are asked for
  * @property list<string> $answers keys of findings that were answered "it is so"
  * @property Wearer $wearer
@@ -34,6 +33,7 @@ final class Card extends Model
 {
     use OwnedByUser;
     use SoftDeletes;
+    use Versioned;
 
     protected $fillable = ['user_id', 'taken_on', 'foundation', 'point_set', 'answers'];
 
@@ -97,18 +97,6 @@ final class Card extends Model
     public function isBefore(self $other): bool
     {
         return [$this->taken_on, $this->id] < [$other->taken_on, $other->id];
-    }
-
-    /** Counts one more change; false where the card has changed since the version that was seen. */
-    public function advance(int $seen): bool
-    {
-        $changed = self::query()->where('id', $this->id)->where('version', $seen)->update(['version' => $seen + 1]);
-        if ($changed === 1) {
-            $this->version = $seen + 1;
-            $this->syncOriginalAttribute('version');
-        }
-
-        return $changed === 1;
     }
 
     /** Kept as a day, however it comes: with an hour of midnight it would be later than the same day without one. */

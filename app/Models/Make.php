@@ -33,10 +33,11 @@ use Underbolt\Planning\Make as CoreMake;
 final class Make extends Model
 {
     use OwnedByUser;
+    use Versioned;
 
     protected $fillable = ['card_id', 'pattern_id', 'unit', 'choices', 'extras'];
 
-    protected $attributes = ['extras' => '{}', 'done' => '{}'];
+    protected $attributes = ['extras' => '{}', 'done' => '{}', 'version' => 1];
 
     /** @return BelongsTo<Card, $this> */
     public function card(): BelongsTo
@@ -81,6 +82,6 @@ final class Make extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'choices' => 'object', 'extras' => 'object', 'done' => 'object'];
+        return ['unit' => Unit::class, 'choices' => 'object', 'extras' => 'object', 'done' => 'object', 'version' => 'integer'];
     }
 }

@@ -24,10 +24,11 @@ use Underbolt\Pattern\Pattern as CorePattern;
 final class Pattern extends Model
 {
     use OwnedByUser;
+    use Versioned;
 
     protected $fillable = ['name', 'house', 'unit', 'document'];
 
-    protected $attributes = ['house' => ''];
+    protected $attributes = ['house' => '', 'version' => 1];
 
     /** Null where not even the sizes can be read. What the pattern leaves out, its house's habits say. */
     public function toCore(FaultLog $log): ?CorePattern
@@ -54,6 +55,6 @@ final class Pattern extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'document' => 'object'];
+        return ['unit' => Unit::class, 'document' => 'object', 'version' => 'integer'];
     }
 }

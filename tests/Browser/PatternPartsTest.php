@@ -50,6 +50,36 @@ test('a pasted table of cups is looked over, put into the rule, and taken back b
     );
 });
 
+test('what another tab has changed is put together with what is typed here, and a clash is asked about', function (): void {
+    $page = demoPattern(1, 'charts');
+    $elsewhere = static fn (int $size, string $bust): int => $page->driver->executeAsyncScript(<<<'JS'
+        const [size, bust, done] = arguments;
+        const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(window.document.cookie)[1]);
+        const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
+        fetch('/api/patterns/1', { headers }).then((answer) => answer.json()).then(({ name, house, unit, document, version }) => {
+            const typed = { name, house, unit, document, version };
+            document.body_chart.full_bust[size] = bust;
+            return fetch('/api/patterns/1', { method: 'PUT', headers, body: JSON.stringify(typed) });
+        }).then((answer) => done(answer.status), (error) => done(String(error)));
+        JS, [$size, $bust]);
+    $cell = static fn (string $label): string => (string) $page->find("[aria-label=\"{$label}\"]")->getAttribute('value');
+    $type = static function (string $label, string $text) use ($page): void {
+        $field = $page->find("[aria-label=\"{$label}\"]");
+        $field->clear();
+        $field->sendKeys("{$text}\n");
+    };
+    $page->find('[aria-label="Bust, size 8"]');
+    expect($elsewhere(1, '88.5'))->toBe(200);
+    $type('Bust, size 8', '84.5');
+    $page->until(fn (): bool => $cell('Bust, size 10') === '88.5', 'the other change is here')->sees('Kept.');
+    expect($cell('Bust, size 8'))->toBe('84.5');
+
+    expect($elsewhere(0, '84'))->toBe(200);
+    $type('Bust, size 8', '85');
+    $page->sees('Bust, size 8: here 85, meanwhile 84')->press('Keep what is here')->sees('Kept.');
+    expect($cell('Bust, size 8'))->toBe('85');
+});
+
 test('an outline sets what matters at every level of the garment', function (): void {
     $page = demoPattern(2, 'levels')->press('fitted');
     $page->until(fn (): bool => str_contains($page->text('.paper-data'), 'critical, lies close'), 'the levels follow');

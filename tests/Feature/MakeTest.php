@@ -66,7 +66,7 @@ test('the drawn line runs on the printed lines at the levels', function (): void
 
 test('a clip changes the plan and is kept', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
-    $plan = $this->putJson("/api/makes/{$make->id}/choices", ['choices' => ['sizes' => ['waist' => '16']]])->assertOk();
+    $plan = $this->putJson("/api/makes/{$make->id}/choices", ['choices' => ['sizes' => ['waist' => '16']], 'version' => 1])->assertOk();
     expect($plan)->toAgreeWith('PlanData')
         ->and($plan->json('levels.*.size'))->toBe(['14', '16', '16'])
         ->and($plan->json('levels.*.clipped'))->toBe([false, true, false])
@@ -75,7 +75,7 @@ test('a clip changes the plan and is kept', function (): void {
 
 test('choices that give no plan are refused at their field and the kept ones stay', function (array $choices, string $field): void {
     $make = demoMake('Bettrys Calloway-Pike');
-    $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices])->assertJsonValidationErrors([$field]);
+    $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices, 'version' => 1])->assertJsonValidationErrors([$field]);
     expect($make->fresh()->choices)->toEqual((object) ['between' => 'up', 'view' => 'B', 'pick' => 'level', 'ease' => 'drafted']);
 })->with([
     [['sizes' => ['waist' => '99']], 'choices.sizes.waist'],
@@ -110,7 +110,7 @@ test('what can\'t be carried out is refused at its field, and the plan of before
     $make = demoMake('Bettrys Calloway-Pike');
     $answer = $this->putJson(
         "/api/makes/{$make->id}/choices",
-        ['choices' => $choices + ['pick' => 'level', 'ease' => 'drafted']],
+        ['choices' => $choices + ['pick' => 'level', 'ease' => 'drafted'], 'version' => 1],
     )->assertJsonValidationErrors([$field]);
     expect($answer->json('errors')[$field][0])->toContain($words)->and($make->fresh()->choices->view)->toBe('B');
 })->with([
@@ -174,16 +174,16 @@ function anotherCard(Make $make, string $takenOn, string $foundation, array $rea
 test('a make is planned from another card of its wearer, and from nobody else\'s', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $older = $make->card->wearer->cards()->where('id', '!=', $make->card_id)->sole();
-    $answer = $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $older->id])->assertOk();
+    $answer = $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $older->id, 'version' => 1])->assertOk();
     expect($answer)->toAgreeWith('BenchData')
         ->and($answer->json('make.card_id'))->toBe($older->id)
         ->and($answer->json('make.card_foundation'))->toBe('everyday bra')
         ->and($answer->json('plan.levels.1.measure_nm'))->toBe(830_000_000);
     $strange = demoMake('Merrin Tolvane')->card_id;
-    $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $strange])->assertNotFound();
+    $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $strange, 'version' => 2])->assertNotFound();
     $this->putJson(
         '/api/makes/'.demoMake('Bettrys Calloway-Pike')->id.'/card',
-        ['card_id' => demoMake('Merrin Tolvane')->card_id],
+        ['card_id' => demoMake('Merrin Tolvane')->card_id, 'version' => 2],
     )->assertStatus(404);
 });
 
@@ -233,4 +233,17 @@ test('a make says which points its pattern can use', function (): void {
             'bicep',
         ])
         ->and($this->getJson('/api/makes/'.demoMake('Perran Skewe')->id)->json('card_foundation'))->toBe('');
+});
+
+test('choices made from an old view are refused with how the make stands, and what is refused counts as no change', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $choose = fn (string $size, int $version) => $this->putJson("/api/makes/{$make->id}/choices", ['choices' => ['sizes' => ['waist' => $size]], 'version' => $version]);
+    $choose('16', 1)->assertOk();
+    $choose('99', 2)->assertUnprocessable();
+    $stale = $choose('14', 1)->assertConflict();
+    expect($stale)->toAgreeWith('BenchConflictData')->and($stale->json('bench.make.version'))->toBe(2)
+        ->and($stale->json('bench.make.choices.sizes.waist'))->toBe('16');
+    $choose('14', 2)->assertOk();
+    $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $make->card_id, 'version' => 2])->assertConflict();
+    expect($this->getJson("/api/makes/{$make->id}")->json('version'))->toBe(3);
 });

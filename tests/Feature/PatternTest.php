@@ -47,7 +47,7 @@ test('a pattern with faults is kept all the same, and each fault names its cell'
 test('a pattern is changed in place', function (): void {
     $this->actingAs(someone());
     $id = $this->postJson('/api/patterns', typedPattern(['sizes' => []]))->json('id');
-    $this->putJson("/api/patterns/{$id}", typedPattern())->assertOk()->assertJson(['faults' => []]);
+    $this->putJson("/api/patterns/{$id}", typedPattern() + ['version' => 1])->assertOk()->assertJson(['faults' => []]);
 });
 
 test('what no sheet holds is refused', function (array $document): void {
@@ -64,4 +64,15 @@ test('a paste of 20 MB is answered 413 as JSON', function (): void {
     $body = json_encode(typedPattern(['sizes' => [str_repeat('8', 20_000_000)]]));
     $this->call('POST', '/api/patterns', server: ['CONTENT_LENGTH' => strlen($body), 'CONTENT_TYPE' => 'application/json'], content: $body)
         ->assertStatus(413)->assertHeader('Content-Type', 'application/json')->assertJsonStructure(['message']);
+});
+
+test('a pattern typed from an old view is not written over, but answered with how it stands', function (): void {
+    $this->actingAs(someone());
+    $id = $this->postJson('/api/patterns', typedPattern())->assertCreated()->json('id');
+    $keep = fn (string $name, ?int $version) => $this->putJson("/api/patterns/{$id}", ['name' => $name, 'version' => $version] + typedPattern());
+    $keep('First', 1)->assertOk()->assertJson(['version' => 2]);
+    $stale = $keep('Second', 1)->assertConflict();
+    expect($stale)->toAgreeWith('PatternConflictData')->and($stale->json('pattern.name'))->toBe('First')->and($stale->json('pattern.version'))->toBe(2);
+    $keep('Second', null)->assertJsonValidationErrors(['version']);
+    $keep('Second', 2)->assertOk();
 });

@@ -7,14 +7,17 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ChoicesRequest;
 use App\Http\Requests\MakeCardRequest;
 use App\Http\Requests\MakeRequest;
+use App\Http\Resources\Plan\BenchConflictData;
 use App\Http\Resources\Plan\BenchData;
 use App\Http\Resources\Plan\MakeData;
 use App\Http\Resources\Plan\PlanData;
 use App\Http\Resources\Plan\WhyNotData;
 use App\Models\Make;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
@@ -99,13 +102,16 @@ final class MakeController
         responses: [
             new OA\Response(response: 200, description: 'planned from that card', content: new OA\JsonContent(ref: BenchData::class)),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function changeCard(MakeCardRequest $request, Make $make): JsonResponse
     {
-        $make->update(['card_id' => $request->integer('card_id')]);
+        return self::after($request, $make, static function () use ($request, $make): JsonResponse {
+            $make->update(['card_id' => $request->integer('card_id')]);
 
-        return self::onBench($request, $make->refresh());
+            return self::onBench($request, $make->refresh());
+        });
     }
 
     #[OA\Put(path: '/api/makes/{make}/choices', operationId: 'choose',
@@ -114,16 +120,37 @@ final class MakeController
         responses: [
             new OA\Response(response: 200, description: 'kept, and the plan it gives', content: new OA\JsonContent(ref: PlanData::class)),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function choose(ChoicesRequest $request, Make $make): JsonResponse
     {
-        $make->choices = $request->choices();
-        // Planned before it is saved: choices that give no plan are refused and the kept ones stay.
-        $answer = self::planned($request, $make);
-        $make->save();
+        return self::after($request, $make, static function () use ($request, $make): JsonResponse {
+            $make->choices = $request->choices();
+            // Planned before it is saved: choices that give no plan are refused and the kept ones stay.
+            $answer = self::planned($request, $make);
+            $make->save();
 
-        return $answer;
+            return $answer;
+        });
+    }
+
+    /**
+     * Makes a change if the make still is as it was seen; else 409 with how it stands now.
+     *
+     * @param  Closure(): JsonResponse  $change
+     */
+    private static function after(Request $request, Make $make, Closure $change): JsonResponse
+    {
+        $answer = null;
+        DB::transaction(static function () use ($request, $make, $change, &$answer): void {
+            $answer = $make->advance($request->integer('version')) ? $change() : null;
+        });
+
+        return $answer ?? new JsonResponse(new BenchConflictData(
+            'This make was changed elsewhere meanwhile: here is how it stands.',
+            BenchData::of($make->refresh(), SignedIn::user($request)->unit, CarbonImmutable::today()),
+        ), 409);
     }
 
     private static function answer(Request $request, Make $make, int $status = 200): JsonResponse

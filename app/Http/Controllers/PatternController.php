@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PatternRequest;
+use App\Http\Resources\Pattern\PatternConflictData;
 use App\Http\Resources\Pattern\PatternData;
 use App\Models\Pattern;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 /** A pattern is kept as it was typed, faults and all: they are told beside it and nothing typed is lost. */
@@ -43,12 +45,20 @@ final class PatternController
         responses: [
             new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: PatternData::class)),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: PatternConflictData::class)),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function update(PatternRequest $request, Pattern $pattern): JsonResponse
     {
-        $pattern->update($request->pattern());
+        $made = DB::transaction(
+            static fn (): bool => $pattern->advance($request->integer('version')) && $pattern->update($request->pattern()),
+        );
 
-        return new JsonResponse(PatternData::of($pattern));
+        return $made === true
+            ? new JsonResponse(PatternData::of($pattern))
+            : new JsonResponse(
+                new PatternConflictData('This pattern was changed elsewhere meanwhile.', PatternData::of($pattern->refresh())),
+                409,
+            );
     }
 }

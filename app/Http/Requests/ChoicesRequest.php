@@ -9,13 +9,16 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 use stdClass;
 
-#[OA\Schema(required: ['choices'], properties: [new OA\Property(property: 'choices', ref: ChoicesDocument::class)])]
+#[OA\Schema(required: ['choices', 'version'], properties: [
+    new OA\Property(property: 'choices', ref: ChoicesDocument::class),
+    new OA\Property(property: 'version', description: 'of the make, as it was seen', type: 'integer'),
+])]
 final class ChoicesRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['choices' => ['present', 'array', new TypedDocument]];
+        return ['choices' => ['present', 'array', new TypedDocument], 'version' => ['required', 'integer']];
     }
 
     public function choices(): stdClass

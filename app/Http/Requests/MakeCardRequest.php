@@ -11,8 +11,11 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
-    required: ['card_id'],
-    properties: [new OA\Property(property: 'card_id', description: 'another card of the same wearer', type: 'integer')],
+    required: ['card_id', 'version'],
+    properties: [
+        new OA\Property(property: 'card_id', description: 'another card of the same wearer', type: 'integer'),
+        new OA\Property(property: 'version', description: 'of the make, as it was seen', type: 'integer'),
+    ],
 )]
 final class MakeCardRequest extends FormRequest
 {
@@ -24,6 +27,7 @@ final class MakeCardRequest extends FormRequest
 
         return [
             'card_id' => ['required', 'integer', Rule::exists(Card::class, 'id')->where('wearer_id', $wearer)->whereNull('deleted_at')],
+            'version' => ['required', 'integer'],
         ];
     }
 

@@ -15,6 +15,7 @@ use Underbolt\Measure\Unit;
     new OA\Property(property: 'house', type: 'string'),
     new OA\Property(property: 'unit', type: 'string', enum: ['cm', 'in']),
     new OA\Property(property: 'document', ref: PatternDocument::class),
+    new OA\Property(property: 'version', description: 'as it was seen; of a new one there is none', type: 'integer', nullable: true),
 ])]
 final class PatternRequest extends FormRequest
 {
@@ -26,6 +27,7 @@ final class PatternRequest extends FormRequest
             'house' => ['present', 'nullable', 'string', 'max:80'],
             'unit' => ['required', Rule::enum(Unit::class)],
             'document' => ['required', 'array', new TypedDocument],
+            'version' => [$this->isMethod('PUT') ? 'required' : 'nullable', 'integer'],
         ];
     }
 

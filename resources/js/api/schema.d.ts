@@ -831,6 +831,11 @@ export interface components {
             /** @description it is so: false takes the answer back */
             so: boolean;
         };
+        /** @description the make has changed since it was seen; this is how it stands */
+        BenchConflictData: {
+            message: string;
+            bench: components["schemas"]["BenchData"];
+        };
         /** @description a make and its plan */
         BenchData: {
             make: components["schemas"]["MakeData"];
@@ -1066,6 +1071,8 @@ export interface components {
         };
         ChoicesRequest: {
             choices: components["schemas"]["ChoicesDocument"];
+            /** @description of the make, as it was seen */
+            version: number;
         };
         /** @description what is in force, chosen or not, and why a choice could change nothing now */
         ChoosersData: {
@@ -1383,9 +1390,13 @@ export interface components {
         MakeCardRequest: {
             /** @description another card of the same wearer */
             card_id: number;
+            /** @description of the make, as it was seen */
+            version: number;
         };
         MakeData: {
             id: number;
+            /** @description to be sent back with a change; grows by one with each */
+            version: number;
             wearer: string;
             card_id: number;
             /** Format: date */
@@ -1513,8 +1524,15 @@ export interface components {
             /** @description why a person should look at it */
             doubt: string | null;
         };
+        /** @description the pattern has changed since it was seen; this is how it stands */
+        PatternConflictData: {
+            message: string;
+            pattern: components["schemas"]["PatternData"];
+        };
         PatternData: {
             id: number;
+            /** @description to be sent back with a change */
+            version: number;
             name: string;
             house: string;
             /** @enum {string} */
@@ -1746,6 +1764,8 @@ export interface components {
             /** @enum {string} */
             unit: "cm" | "in";
             document: components["schemas"]["PatternDocument"];
+            /** @description as it was seen; of a new one there is none */
+            version?: number | null;
         };
         PatternSummary: {
             id: number;
@@ -2799,6 +2819,15 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchConflictData"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };
@@ -2827,6 +2856,15 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchConflictData"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };
@@ -3150,6 +3188,15 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternConflictData"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };

@@ -6,17 +6,18 @@ import { newestOnly } from '../state/queue';
 /** How the bench reaches the server; the tests put their own in its place. */
 export interface PlanServer {
     load: () => Promise<Bench>;
-    choose: (choices: Choices) => Promise<Plan>;
-    changeCard: (card: number) => Promise<Bench>;
+    choose: (choices: Choices, version: number) => Promise<Plan>;
+    changeCard: (card: number, version: number) => Promise<Bench>;
 }
 
 export function planServer(make: number): PlanServer {
     const params = { path: { make } };
     return {
         load: () => api.GET('/api/makes/{make}/bench', { params }).then(body),
-        choose: (choices) => api.PUT('/api/makes/{make}/choices', { params, body: { choices } }).then(body),
-        changeCard: (card) =>
-            api.PUT('/api/makes/{make}/card', { params, body: { card_id: card } }).then(body),
+        choose: (choices, version) =>
+            api.PUT('/api/makes/{make}/choices', { params, body: { choices, version } }).then(body),
+        changeCard: (card, version) =>
+            api.PUT('/api/makes/{make}/card', { params, body: { card_id: card, version } }).then(body),
     };
 }
 
@@ -40,14 +41,25 @@ export function usePlan(server: PlanServer) {
             refused.value =
                 bench.refused === null ? null : new Refused(422, bench.refused.message, bench.refused.errors);
         } catch (error) {
-            refused.value = asRefused(error);
+            if (!stands(asRefused(error))) refused.value = asRefused(error);
         }
+    }
+
+    /** Whether a change was refused because the make was changed elsewhere: then it is shown as it stands now. */
+    function stands(refusal: Refused): boolean {
+        const bench = (refusal.answer as { bench?: Bench } | null)?.bench;
+        if (refusal.status !== 409 || bench === undefined) return false;
+        make.value = bench.make;
+        plan.value = bench.plan ?? plan.value;
+        refused.value = new Refused(409, refusal.message, {});
+        return true;
     }
 
     const load = (): Promise<void> => show(server.load());
 
     /** Plans from another card of the wearer; the choices stay. */
-    const changeCard = (card: number): Promise<void> => show(server.changeCard(card));
+    const changeCard = (card: number): Promise<void> =>
+        show(server.changeCard(card, make.value?.version ?? 0));
 
     /** Remembers where things stand, so that what follows (a whole drag, say) is undone in one step. */
     function remember(): void {
@@ -57,12 +69,14 @@ export function usePlan(server: PlanServer) {
 
     const send = newestOnly<Choices>(async (choices, isNewest) => {
         try {
-            const answer = await server.choose(choices);
+            const answer = await server.choose(choices, make.value?.version ?? 0);
+            if (make.value !== null) make.value = { ...make.value, version: make.value.version + 1 };
             if (!isNewest()) return;
             plan.value = answer;
             refused.value = null;
         } catch (error) {
-            if (isNewest()) refused.value = asRefused(error);
+            const refusal = asRefused(error);
+            if (!stands(refusal) && isNewest()) refused.value = refusal;
         }
     });
 

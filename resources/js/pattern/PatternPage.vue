@@ -12,6 +12,7 @@ import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import ChartsPart from './ChartsPart.vue';
 import ClothPart from './ClothPart.vue';
+import ClashList from './ClashList.vue';
 import CupsPart from './CupsPart.vue';
 import EnvelopesPart from './EnvelopesPart.vue';
 import FinishedPart from './FinishedPart.vue';
@@ -40,6 +41,8 @@ const {
     loaded,
     unsaved,
     refused,
+    clashes,
+    settle,
     hasName,
     faults,
     load,
@@ -76,6 +79,7 @@ onBeforeRouteLeave(async () => {
             :refused="refused"
             :faults="faults"
         />
+        <ClashList v-if="clashes.length > 0" :clashes="clashes" :document="document" @settle="settle" />
         <KeepingBar
             :refused="refused"
             :unsaved="unsaved"

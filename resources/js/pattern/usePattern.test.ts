@@ -8,6 +8,7 @@ import { usePattern, type PatternServer } from './usePattern';
 
 const shirt = {
     id: 7,
+    version: 1,
     name: 'Shirt',
     house: 'Gull',
     unit: 'in',
@@ -100,4 +101,60 @@ it('a part is opened by its address and marked where something in it is to be me
     expect(marked('pattern.cups.by_range.small.table[0].to')).toEqual(['cups']);
     expect(marked('pattern.cups.body_chart.C[1]')).toEqual([]);
     expect(marked('pattern.fabric_needs[0].width')).toEqual(['cloth']);
+});
+
+const conflict = (meanwhile: Partial<Pattern>): Refused =>
+    new Refused(409, 'Changed elsewhere.', {}, { pattern: { ...shirt, version: 2, ...meanwhile } });
+
+it('what was changed elsewhere is put together with what is typed here, and both are kept', async () => {
+    const kept: unknown[] = [];
+    const { page } = open(7, {
+        keep: (_pattern, typed) => {
+            kept.push([typed.version, typed.name, typed.document.body_chart]);
+            return typed.version === 1
+                ? Promise.reject(
+                      conflict({
+                          document: {
+                              ...shirt.document,
+                              body_chart: { waist: ['66'] },
+                          } as Pattern['document'],
+                      }),
+                  )
+                : Promise.resolve({ ...shirt, ...typed, version: 3 } as Pattern);
+        },
+    });
+    await page.load();
+    page.name.value = 'Long shirt';
+    await rest();
+    expect(kept).toEqual([
+        [1, 'Long shirt', {}],
+        [2, 'Long shirt', { waist: ['66'] }],
+    ]);
+    expect([page.clashes.value, page.unsaved.value, page.kept.value?.version]).toEqual([[], false, 3]);
+});
+
+it('where both changed the same it is asked, nothing is lost, and what is said counts', async () => {
+    const names: string[] = [];
+    const { page } = open(7, {
+        keep: (_pattern, typed) => {
+            names.push(typed.name);
+            return typed.version === 1
+                ? Promise.reject(conflict({ name: 'Their shirt' }))
+                : Promise.resolve({ ...shirt, ...typed, version: 3 } as Pattern);
+        },
+    });
+    await page.load();
+    page.name.value = 'My shirt';
+    await rest();
+    expect(page.clashes.value).toEqual([{ path: ['name'], here: 'My shirt', meanwhile: 'Their shirt' }]);
+    page.house.value = 'Tern';
+    await rest();
+    expect([names, page.name.value]).toEqual([['My shirt'], 'My shirt']);
+    await page.settle('meanwhile');
+    await rest();
+    expect([names, page.name.value, page.house.value]).toEqual([
+        ['My shirt', 'Their shirt'],
+        'Their shirt',
+        'Tern',
+    ]);
 });

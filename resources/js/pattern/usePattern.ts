@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { House, Pattern, PatternGuide, Unit } from '../api/types';
 import { emptyDocument, opened } from '../sheet/sheet';
+import { merged, type Clash } from '../state/merge';
 import { inTurn } from '../state/queue';
 
 /** How long the hands rest before what was typed is kept. */
@@ -15,7 +16,7 @@ export interface PatternServer {
     guide: () => Promise<PatternGuide>;
     load: (pattern: number) => Promise<Pattern>;
     start: (typed: Typed) => Promise<Pattern>;
-    keep: (pattern: number, typed: Typed) => Promise<Pattern>;
+    keep: (pattern: number, typed: Typed & { version: number }) => Promise<Pattern>;
 }
 
 export const patternServer: PatternServer = {
@@ -25,6 +26,13 @@ export const patternServer: PatternServer = {
     keep: (pattern, typed) =>
         api.PUT('/api/patterns/{pattern}', { params: { path: { pattern } }, body: typed }).then(body),
 };
+
+const typedOf = ({ name, house, unit, document }: Pattern): Typed => ({
+    name,
+    house,
+    unit,
+    document: opened(document),
+});
 
 /**
  * A pattern as it is typed. It is kept soon after each change, one save after the other, faults and all;
@@ -44,18 +52,20 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
     const loaded = ref(id === null);
     const unsaved = ref(false);
     const refused = ref<Refused | null>(null);
+    /** What was changed here and elsewhere to different values: nothing is kept until it is said which counts. */
+    const clashes = shallowRef<Clash[]>([]);
     const hasName = computed(() => name.value.trim() !== '');
     const faults = computed(() => new Map(kept.value?.faults.map(({ field, message }) => [field, message])));
-    /** What was opened: nothing is saved before it changes. */
-    let untouched = document.value;
+    /** What was opened or sent last: nothing is kept again before it changes. */
+    let sent: Typed | null = null;
 
     function show(pattern: Pattern): void {
         name.value = pattern.name;
         house.value = pattern.house;
         unit.value = pattern.unit;
         document.value = opened(pattern.document);
-        untouched = document.value;
         kept.value = pattern;
+        sent = asTyped();
         history.clear();
     }
 
@@ -70,37 +80,67 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
         }
     }
 
+    const asTyped = (): Typed => ({
+        name: name.value,
+        house: house.value,
+        unit: unit.value,
+        document: document.value,
+    });
+
     async function save(): Promise<void> {
+        if (clashes.value.length > 0) return;
         unsaved.value = false;
-        const typed = {
-            name: name.value,
-            house: house.value,
-            unit: unit.value,
-            document: document.value,
-        };
+        const before = kept.value;
+        const typed = (sent = asTyped());
         try {
-            kept.value = await (kept.value === null
+            kept.value = await (before === null
                 ? server.start(typed)
-                : server.keep(kept.value.id, typed));
+                : server.keep(before.id, { ...typed, version: before.version }));
             refused.value = null;
         } catch (error) {
-            refused.value = asRefused(error);
+            const refusal = asRefused(error);
             unsaved.value = true;
+            sent = null;
+            const meanwhile = (refusal.answer as { pattern?: Pattern } | null)?.pattern;
+            if (refusal.status === 409 && before !== null && meanwhile !== undefined) {
+                refused.value = null;
+                elsewhere = { before, meanwhile };
+                await join('here');
+            } else refused.value = refusal;
         }
     }
+
+    /** A change that was made elsewhere while this one was typed. */
+    let elsewhere: { before: Pattern; meanwhile: Pattern } | null = null;
+
+    /** Puts both changes together; where they clash and nobody has said which counts, it is asked. */
+    async function join(preferred: 'here' | 'meanwhile', isSaid = false): Promise<void> {
+        if (elsewhere === null) return;
+        const { before, meanwhile } = elsewhere;
+        const both = merged(typedOf(before), asTyped(), typedOf(meanwhile), preferred);
+        clashes.value = isSaid ? [] : both.clashes;
+        if (clashes.value.length > 0) return;
+        elsewhere = null;
+        kept.value = meanwhile;
+        const { merged: now } = both;
+        [name.value, house.value, unit.value] = [now.name, now.house, now.unit];
+        document.value = opened(now.document);
+        await save();
+    }
+
+    const settle = (which: 'here' | 'meanwhile'): Promise<void> => queue(() => join(which, true));
 
     const queue = inTurn();
     const saveNow = (): Promise<void> => queue(save);
     const saveSoon = useDebounceFn(saveNow, REST_MS);
 
     watch([name, house, unit, document], () => {
-        const now = kept.value;
-        const isAsOpened =
-            document.value === untouched &&
-            name.value === now?.name &&
-            house.value === now.house &&
-            unit.value === now.unit;
-        if (!loaded.value || isAsOpened) return;
+        const isSent =
+            sent?.document === document.value &&
+            sent.name === name.value &&
+            sent.house === house.value &&
+            sent.unit === unit.value;
+        if (!loaded.value || isSent) return;
         unsaved.value = true;
         if (hasName.value) void saveSoon();
     });
@@ -124,6 +164,8 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
         loaded,
         unsaved,
         refused,
+        clashes,
+        settle,
         hasName,
         faults,
         load,

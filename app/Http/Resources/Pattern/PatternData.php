@@ -27,6 +27,7 @@ final readonly class PatternData
      */
     public function __construct(
         #[OA\Property] public int $id,
+        #[OA\Property(description: 'to be sent back with a change')] public int $version,
         #[OA\Property] public string $name,
         #[OA\Property] public string $house,
         #[OA\Property(enum: ['cm', 'in'])] public string $unit,
@@ -54,6 +55,7 @@ final readonly class PatternData
 
         return new self(
             id: $pattern->id,
+            version: $pattern->version,
             name: $pattern->name,
             house: $pattern->house,
             unit: $pattern->unit->value,

@@ -29,6 +29,7 @@ final readonly class MakeData
      */
     public function __construct(
         #[OA\Property] public int $id,
+        #[OA\Property(description: 'to be sent back with a change; grows by one with each')] public int $version,
         #[OA\Property] public string $wearer,
         #[OA\Property] public int $card_id,
         #[OA\Property(format: 'date')] public string $card_taken_on,
@@ -62,6 +63,7 @@ final readonly class MakeData
 
         return new self(
             id: $make->id,
+            version: $make->version,
             wearer: $make->card->wearer->name,
             card_id: $make->card_id,
             card_taken_on: $make->card->taken_on->toDateString(),
