@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Schedule;
+
+// By `php artisan schedule:run` every minute: docs/running.md.
+Schedule::command('underbolt:backup --daily')->dailyAt('03:30');
