@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, watch } from 'vue';
+import CautionList from '../paper/CautionList.vue';
 import MakeLinks from '../paper/MakeLinks.vue';
+import NeedList from '../paper/NeedList.vue';
+import PieceTable from '../paper/PieceTable.vue';
 import SheetLevels from '../paper/SheetLevels.vue';
 import SheetSteps from '../paper/SheetSteps.vue';
 import { useSheet } from '../paper/useSheet';
@@ -8,7 +11,6 @@ import StationTable from '../seam/StationTable.vue';
 import { stretches } from '../seam/stations';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
-import Measure from '../ui/Measure.vue';
 import { cardWords } from './age';
 
 const props = defineProps<{ id: number }>();
@@ -106,51 +108,16 @@ const pdf = (page: 'a4' | 'letter'): string =>
                 </section>
                 <section v-if="sheet.pieces.length > 0" aria-labelledby="sheet-pieces">
                     <h2 id="sheet-pieces">Pieces</h2>
-                    <table class="pieces">
-                        <tbody>
-                            <tr v-for="piece in sheet.pieces" :key="piece.name">
-                                <th scope="row">
-                                    {{ piece.name
-                                    }}<template v-if="piece.times"> × {{ piece.times }}</template>
-                                </th>
-                                <td>
-                                    {{ piece.sizes.length > 0 ? piece.sizes.join(' – ') : 'as it is'
-                                    }}<template v-if="piece.back_sizes"
-                                        >, back {{ piece.back_sizes.join(' – ') }}</template
-                                    >
-                                </td>
-                                <td>{{ piece.changes.join(', ') }}</td>
-                            </tr>
-                        </tbody>
-                    </table>
+                    <PieceTable :pieces="sheet.pieces" />
                     <h2>Try first</h2>
                     <p>{{ sheet.toile }}</p>
                     <template v-if="sheet.cautions.length > 0">
                         <h2 id="sheet-cautions">Before you cut</h2>
-                        <ul class="cautions">
-                            <li
-                                v-for="caution in sheet.cautions"
-                                :key="`${caution.code} ${caution.level}`"
-                                :class="{ stops: caution.stops }"
-                            >
-                                {{ caution.text }}
-                            </li>
-                        </ul>
+                        <CautionList :cautions="sheet.cautions" />
                     </template>
                     <template v-if="sheet.needs.length > 0">
                         <h2>To buy, for the largest size cut</h2>
-                        <ul>
-                            <li v-for="(need, n) in sheet.needs" :key="n">
-                                <b>{{ need.name }}</b><template v-if="need.view">
-                                    for view {{ need.view }}</template
-                                >: <template v-if="need.text">{{ need.text }}</template><Measure
-                                    v-else-if="need.amount_nm !== null"
-                                    :nm="need.amount_nm"
-                                /><template v-if="need.width_nm !== null">
-                                    of <Measure :nm="need.width_nm" /> width</template
-                                >
-                            </li>
-                        </ul>
+                        <NeedList :needs="sheet.needs" />
                     </template>
                 </section>
             </div>
@@ -216,34 +183,6 @@ const pdf = (page: 'a4' | 'letter'): string =>
 }
 .two h2 + * {
     margin-bottom: 14px;
-}
-.pieces {
-    border-collapse: collapse;
-}
-.pieces th,
-.pieces td {
-    padding: 3px 16px 3px 0;
-    text-align: left;
-    vertical-align: top;
-}
-.pieces th {
-    font-weight: 550;
-}
-.pieces td {
-    font-weight: 600;
-}
-.cautions {
-    display: grid;
-    gap: 6px;
-    line-height: 1.4;
-}
-.cautions li {
-    padding-left: 12px;
-    border-left: 4px solid var(--body-mark);
-}
-.cautions .stops {
-    border-color: var(--cut);
-    font-weight: 600;
 }
 @media (max-width: 900px) {
     .two {

@@ -113,6 +113,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
                 <textarea
                     id="paste-chart"
                     v-model="pasting"
+                    class="paste-box"
                     rows="4"
                     aria-describedby="paste-chart-how"
                     placeholder="Size   8   10   12   14&#10;Bust   84  88  92  96"
@@ -173,15 +174,6 @@ function startWith(starter: PatternGuide['starters'][number]): void {
     display: grid;
     gap: 6px;
     width: 100%;
-}
-.paste-here textarea {
-    width: min(720px, 100%);
-    font: inherit;
-    font-size: 15px;
-    padding: 8px;
-    border: 1.5px dashed var(--ink);
-    background: var(--paper);
-    color: var(--ink);
 }
 .hint .file {
     font-size: inherit;

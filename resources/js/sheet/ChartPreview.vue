@@ -5,7 +5,18 @@ import { computed, shallowRef, watch } from 'vue';
 import type { ChartMeaning, ChartPreview, ChartPreviewRow, Unit } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import TextField from '../ui/TextField.vue';
-import { calledBy, chartOf, lookedOver, places, withTable, type ChartName, type LookedOver } from './preview';
+import {
+    calledBy,
+    chartOf,
+    charts,
+    lookedOver,
+    places,
+    unitWords,
+    withTable,
+    type ChartName,
+    type LookedOver,
+} from './preview';
+import PreviewQuestion from './PreviewQuestion.vue';
 import { placeName } from './sheet';
 import './sheet.css';
 
@@ -18,7 +29,6 @@ const emit = defineEmits<{
 }>();
 
 const other = computed<Unit>(() => (props.preview.unit === 'cm' ? 'in' : 'cm'));
-const unitWords = { cm: 'centimetres', in: 'inches' } as const;
 
 const looked = shallowRef(lookedOver(props.preview));
 /** The tables of which a person has said which chart they are. */
@@ -51,11 +61,6 @@ const openTable = computed(() => {
     const { open_table: open } = props.preview;
     return open !== null && !said.value.includes(open) ? open : null;
 });
-const charts: { value: ChartName | null; label: string }[] = [
-    { value: 'body_chart', label: 'body' },
-    { value: 'finished', label: 'finished garment' },
-    { value: null, label: 'leave out' },
-];
 const beginsTable = (row: number): boolean =>
     tables.value > 1 && props.preview.rows[row]?.table !== props.preview.rows[row - 1]?.table;
 
@@ -115,53 +120,14 @@ function setSize(column: number, text: string): void {
                 No, {{ unitWords[other] }}
             </button>
         </p>
-        <div v-if="preview.unit_open" class="question">
-            <p>Nothing says it, and the figures could be either. <b>What are they in?</b></p>
-            <Button
-                v-for="(word, one) in unitWords"
-                :key="one"
-                type="button"
-                :label="word"
-                outlined
-                size="small"
-                @click="emit('unit', one)"
-            />
-        </div>
-        <div v-else-if="openTable !== null" class="question">
-            <p>
-                Two tables have the same rows, and no heading says which is which.
-                <b>What is the second?</b>
-            </p>
-            <Button
-                v-for="chart in charts.slice(1)"
-                :key="chart.label"
-                type="button"
-                :label="chart.value === null ? 'something else: leave it out' : `the ${chart.label}`"
-                outlined
-                size="small"
-                @click="setTable(openTable, chart.value)"
-            />
-        </div>
-        <div v-else-if="preview.has_ranges" class="question">
-            <p>
-                Some cells give a range, such as 86–90.
-                <b>Which figure is the size meant for?</b>
-            </p>
-            <Button
-                type="button"
-                label="its upper end"
-                :outlined="meaning !== 'upper_limit'"
-                size="small"
-                @click="emit('meaning', 'upper_limit')"
-            />
-            <Button
-                type="button"
-                label="its middle"
-                :outlined="meaning !== 'middle'"
-                size="small"
-                @click="emit('meaning', 'middle')"
-            />
-        </div>
+        <PreviewQuestion
+            :preview="preview"
+            :meaning="meaning"
+            :open-table="openTable"
+            @unit="emit('unit', $event)"
+            @meaning="emit('meaning', $event)"
+            @table="setTable"
+        />
         <p v-for="note in preview.notes" :key="note" class="hint">{{ note }}</p>
         <div class="sheet-scroll sheet">
             <table>
@@ -263,13 +229,6 @@ function setSize(column: number, text: string): void {
 .sheet .doubted {
     border: 2px solid var(--garment);
     background: var(--doubt);
-}
-.preview .question {
-    display: flex;
-    gap: 12px;
-    align-items: center;
-    padding: 8px 12px;
-    border: 2px solid var(--garment);
 }
 .preview tr.begins th,
 .preview tr.begins td {

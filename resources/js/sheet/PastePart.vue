@@ -69,6 +69,7 @@ function take(): void {
                 :id="`paste-${kind}`"
                 ref="field"
                 v-model="typed"
+                class="paste-box"
                 rows="4"
                 :placeholder="example"
                 @paste="pasted"
@@ -146,15 +147,6 @@ function take(): void {
     gap: 8px;
     justify-items: start;
     width: min(860px, 100%);
-}
-.paste-part textarea {
-    width: min(720px, 100%);
-    font: inherit;
-    font-size: 15px;
-    padding: 8px;
-    border: 1.5px dashed var(--ink);
-    background: var(--paper);
-    color: var(--ink);
 }
 .read {
     border-collapse: collapse;

@@ -50,6 +50,15 @@ export function calledBy(preview: ChartPreview, which: number): Pick<LookedOver,
 
 export type ChartName = 'body_chart' | 'finished';
 
+/** What a pasted table can be said to be. */
+export const charts: { value: ChartName | null; label: string }[] = [
+    { value: 'body_chart', label: 'body' },
+    { value: 'finished', label: 'finished garment' },
+    { value: null, label: 'leave out' },
+];
+
+export const unitWords = { cm: 'centimetres', in: 'inches' } as const;
+
 /** The rows of one pasted table put into one chart, or left out; a row that the chart does not have is left out. */
 export function withTable(
     preview: ChartPreview,
