@@ -7,7 +7,10 @@ namespace Underbolt\Altering;
 use Underbolt\Measure\Length;
 use Underbolt\Seam\EdgeChange;
 
-/** How a bust adjustment is made on the paper; its share of the side seam is in the line already. */
+/**
+ * How a bust adjustment is made on the paper, as the hands do it (common practice, no published source); its share of the
+ * side seam is in the line already.
+ */
 final readonly class BustSteps
 {
     /**
@@ -91,7 +94,7 @@ final readonly class BustSteps
         return ($this->isFull() ? 'Full' : 'Small')." bust adjustment of {$this->said($this->bust->total->abs())}";
     }
 
-    /** How far the line stands from the blend at the waist: the waist mark has an amount of its own. */
+    /** The waist mark has an amount of its own: there the blend is on the waist size's line, and the change is what is beside it. */
     private function waistMark(): string
     {
         if ($this->waist === null) {
@@ -112,8 +115,8 @@ final readonly class BustSteps
     private function moved(Length $change): string
     {
         return $change->isZero()
-            ? 'where it is without it'
-            : $this->said($change->abs()).($change->isPositive() ? ' further out' : ' further in').' than without it';
+            ? 'on the waist size\'s printed line'
+            : $this->said($change->abs()).($change->isPositive() ? ' outside' : ' inside').' the waist size\'s printed line';
     }
 
     private function said(Length $length): string

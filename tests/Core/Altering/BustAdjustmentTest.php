@@ -41,8 +41,8 @@ test('each way of adjusting is told as the hands do it', function (float $total,
     );
     expect([$step->amount, $step->edges])->toEqual([cm($total), $edges])->and($step->whole())->toContain(...$told);
 })->with([
-    [4, AdjustmentMethod::Pivot, 4, ['Full bust adjustment of 4 cm', 'pivot 1 cm', '1 cm outside the underarm', 'swing out to the mark', 'front 0.6 cm further out than without it, back 0.4 cm further in']],
+    [4, AdjustmentMethod::Pivot, 4, ['Full bust adjustment of 4 cm', 'pivot 1 cm', '1 cm outside the underarm', 'swing out to the mark', 'front 0.6 cm outside the waist size\'s printed line, back 0.4 cm inside']],
     [-4, AdjustmentMethod::Pivot, 4, ['Small bust adjustment of 4 cm', '1 cm inside the underarm', 'swing in to the mark']],
-    [4, AdjustmentMethod::Slash, 2, ['Full bust adjustment of 4 cm', 'slash and spread the front only, 2 cm on each front half', 'Spread by 2 cm at the bust point', ', 0.6 cm further out than']],
+    [4, AdjustmentMethod::Slash, 2, ['Full bust adjustment of 4 cm', 'slash and spread the front only, 2 cm on each front half', 'Spread by 2 cm at the bust point', ', 0.6 cm outside the waist']],
     [-4, AdjustmentMethod::Slash, 2, ['Small bust adjustment of 4 cm', 'slash and overlap', 'a wedge closes']],
 ]);
