@@ -6,12 +6,14 @@ use App\Http\Middleware\RefuseLargeBodies;
 use App\Http\Middleware\RefuseMalformedBodies;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\RefusalResponse;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Underbolt\Refusal;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -29,6 +31,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReport(Refusal::class);
         $exceptions->render(static fn (QueryException $failed) => str_contains($failed->getMessage(), 'database is locked')
             ? new JsonResponse(['message' => 'The workroom is busy. What you typed is still here; try again.'], 503, ['Retry-After' => '2'])
+            : null);
+        $exceptions->render(static fn (NotFoundHttpException $missing) => $missing->getPrevious() instanceof ModelNotFoundException
+            ? new JsonResponse(['message' => 'There is no such record of yours.'], 404)
             : null);
         $exceptions->render(static fn (Refusal $refusal) => RefusalResponse::of($refusal->faults()));
         $exceptions->shouldRenderJsonWhen(static fn ($request): bool => $request->is('api/*'));

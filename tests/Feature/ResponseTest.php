@@ -25,3 +25,14 @@ test('a body that is no JSON is refused, not an error of the server', function (
             ->assertStatus(422);
     }
 });
+
+test('nothing asks for what it does not need, and over a safe line it stays there', function (): void {
+    expect($this->get('/')->headers->get('Permissions-Policy'))->toContain('camera=()')
+        ->and($this->get('/')->headers->has('Strict-Transport-Security'))->toBeFalse()
+        ->and($this->get('https://localhost/')->headers->get('Strict-Transport-Security'))->toBe('max-age=31536000');
+});
+
+test('an answer names no class of ours or of the framework', function (string $method, string $address): void {
+    $this->actingAs(someone());
+    expect((string) $this->json($method, $address)->getContent())->not->toMatch('/App\\\\\\\\|Illuminate|Models/');
+})->with([['GET', '/api/patterns/99'], ['GET', '/api/nothing'], ['DELETE', '/api/workroom'], ['PUT', '/api/makes/99/choices'], ['POST', '/api/makes']]);

@@ -23,7 +23,12 @@ final class SecurityHeaders
                 ."img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
+            'Permissions-Policy' => 'camera=(), geolocation=(), microphone=(), payment=(), usb=()',
+            // Once it was reached safely it is never asked for otherwise.
+            ...($request->secure() ? ['Strict-Transport-Security' => 'max-age=31536000'] : []),
         ]);
+        // Which PHP it is helps nobody but those who look for its faults.
+        header_remove('X-Powered-By');
 
         return $response;
     }

@@ -99,7 +99,7 @@ test('hidden sizes are counted from the inside, within the lines that are drawn 
         'pattern.sizes' => $many, 'pattern.finished' => null, 'body' => ['full_bust' => 80, 'waist' => 60, 'hip' => 84],
         'pattern.body_chart' => ['full_bust' => $row(70), 'waist' => $row(52), 'hip' => $row(76)],
     ])->make->pattern;
-    expect(array_slice(CountedLines::of($nest), 20))->toBe([
+    expect(CountedLines::of($nest)[12])->toBe('the 13th line from the inside')->and(array_slice(CountedLines::of($nest), 20))->toBe([
         'the 21st line from the inside', 'the 22nd line from the inside', 'the 23rd line from the inside', 'the 24th line from the inside',
     ]);
 });
