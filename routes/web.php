@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BlankCardController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardFileController;
@@ -19,6 +20,7 @@ use App\Http\Controllers\TapeController;
 use App\Http\Controllers\WearerController;
 use App\Http\Controllers\WorkroomController;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
@@ -37,10 +39,16 @@ Route::prefix('api')->group(function (): void {
         ShareErrorsFromSession::class,
     ]);
 
-    Route::middleware('auth')->group(function (): void {
+    // A session that was opened with another password is none any more.
+    Route::middleware(['auth', AuthenticateSession::class])->group(function (): void {
         Route::post('sign-out', [SessionController::class, 'signOut']);
         Route::get('me', [SessionController::class, 'show']);
         Route::patch('me', [SessionController::class, 'update']);
+        Route::middleware('throttle:account')->group(function (): void {
+            Route::put('me/password', [AccountController::class, 'password']);
+            Route::delete('me/sessions', [AccountController::class, 'signOutElsewhere']);
+            Route::delete('me', [AccountController::class, 'destroy']);
+        });
         Route::get('blank-card.pdf', BlankCardController::class);
         Route::post('tape/token', [TapeController::class, 'pair']);
         Route::get('tape/readings', [TapeController::class, 'readings']);

@@ -21,6 +21,7 @@ final class AppServiceProvider extends ServiceProvider
         Vite::useCspNonce();
         RateLimiter::for('tape', static fn (Request $request): Limit => Limit::perMinute(120)->by('tape:'.$request->ip()));
         RateLimiter::for('uploads', static fn (Request $request): Limit => Limit::perMinute(30)->by('uploads:'.SignedIn::user($request)->id));
+        RateLimiter::for('account', static fn (Request $request): Limit => Limit::perMinute(5)->by('account:'.SignedIn::user($request)->id)->response(self::tooMany(...)));
         RateLimiter::for('sign-in', static fn (Request $request): array => [
             Limit::perMinute(5)->by(
                 'name:'.mb_strtolower(self::text($request, 'email')).'|'.$request->ip(),

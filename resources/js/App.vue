@@ -43,6 +43,7 @@ async function signOut(): Promise<void> {
         <span v-if="session.user" class="printed-on">{{ session.user.name }}, printed {{ today }}</span>
         <div v-if="session.user" class="tools">
             <UnitSwitch />
+            <RouterLink class="me" :to="{ name: 'account' }">Account</RouterLink>
             <button type="button" aria-label="Keyboard shortcuts" @click="listing = true">?</button>
             <button type="button" @click="signOut">Sign out</button>
         </div>
@@ -90,6 +91,12 @@ async function signOut(): Promise<void> {
     font-size: 14px;
     font-weight: 600;
     cursor: pointer;
+}
+.bar .tools > .me {
+    padding: 4px 6px;
+    font-size: 14px;
+    font-weight: 600;
+    text-decoration: none;
 }
 .bar .tools > button:hover {
     background: var(--dot);

@@ -94,3 +94,46 @@ test('a busy workroom asks to try again', function (): void {
     $this->postJson('/api/wearers', ['name' => 'Merrin'])->assertStatus(503)->assertHeader('Retry-After', '2')
         ->assertJson(['message' => 'The workroom is busy. What you typed is still here; try again.']);
 });
+
+test('a password is changed with the one in use, and every other place is signed out', function (): void {
+    $account = ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => 'a long secret'];
+    $this->postJson('/api/register', $account)->assertCreated();
+    $this->putJson('/api/me/password', ['current' => 'a wrong one', 'password' => 'another long secret'])->assertJsonValidationErrors(['current']);
+    $this->putJson('/api/me/password', ['current' => 'a long secret', 'password' => 'short'])->assertJsonValidationErrors(['password']);
+    $this->putJson('/api/me/password', ['current' => 'a long secret', 'password' => 'another long secret'])->assertNoContent();
+    $this->getJson('/api/me')->assertOk();
+    // Another place is a session that still holds the old password's hash.
+    $this->withSession(['password_hash_web' => 'of the old one'])->getJson('/api/me')->assertUnauthorized();
+    $this->postJson('/api/sign-in', $account)->assertUnprocessable();
+    $this->postJson('/api/sign-in', ['password' => 'another long secret'] + $account)->assertOk();
+});
+
+test('signing out elsewhere keeps this place, and asks for the password', function (): void {
+    $user = someone();
+    $this->actingAs($user)->getJson('/api/me')->assertOk();
+    $before = $user->refresh()->password;
+    $this->deleteJson('/api/me/sessions', ['current' => 'no'])->assertJsonValidationErrors(['current']);
+    $this->deleteJson('/api/me/sessions', ['current' => 'a long secret'])->assertNoContent();
+    expect($user->refresh()->password)->not->toBe($before);
+    $this->getJson('/api/me')->assertOk();
+});
+
+test('an account goes with everything in it, but the demo stays', function (): void {
+    $demo = demoUser();
+    $demo->forceFill(['password' => 'a long secret'])->save();
+    $this->actingAs($demo)->deleteJson('/api/me', ['current' => 'wrong'])->assertJsonValidationErrors(['current']);
+    $this->deleteJson('/api/me', ['current' => 'a long secret'])->assertForbidden();
+    $demo->update(['email' => 'merrin@tideroom.example']);
+    $this->deleteJson('/api/me', ['current' => 'a long secret'])->assertNoContent();
+    expect(User::query()->count())->toBe(0);
+    foreach (['wearers', 'cards', 'readings', 'patterns', 'makes', 'houses'] as $table) {
+        expect(Illuminate\Support\Facades\DB::table($table)->count())->toBe(0, $table);
+    }
+});
+
+test('whoever runs the server gives a lost password anew', function (): void {
+    $user = someone();
+    $this->artisan('underbolt:reset-password', ['address' => 'NERYS@tideroom.example'])->expectsOutputToContain('The new password is')->assertSuccessful();
+    expect(password_verify('a long secret', $user->refresh()->password))->toBeFalse();
+    $this->artisan('underbolt:reset-password', ['address' => 'nobody@tideroom.example'])->assertFailed();
+});

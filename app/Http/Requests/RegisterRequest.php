@@ -20,7 +20,7 @@ final class RegisterRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:200', 'unique:users,email'],
-            'password' => ['required', 'string', 'min:12', new AtMostBytes(72)],
+            'password' => PasswordRules::all(),
         ];
     }
 

@@ -24,9 +24,14 @@ export const useSession = defineStore('session', () => {
         known.value = true;
     }
 
+    /** Nobody is signed in here any more. */
+    function forget(): void {
+        user.value = null;
+    }
+
     async function close(): Promise<void> {
         await api.POST('/api/sign-out');
-        user.value = null;
+        forget();
     }
 
     /** Figures change at once; the choice is kept on the server for the next visit. */
@@ -42,5 +47,5 @@ export const useSession = defineStore('session', () => {
         await sent.catch(() => undefined);
     }
 
-    return { user, unit, find, open, close, switchUnit, settled };
+    return { user, unit, find, open, forget, close, switchUnit, settled };
 });

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Page;
+
+test('one changes the password, signs in with the new one, and takes the account away', function (): void {
+    $page = Page::open('/')->press('I am new here')->sees('at least 12 letters')
+        ->type('Name', 'Nerys')->type('E-mail', 'Nerys.Again@tideroom.example')->type('Password', 'a long secret')
+        ->press('Make the account')->sees('Three steps');
+    $page->press('Account')->sees('The password in use');
+    expect($page->accessibilityFaults())->toBe([]);
+    $page->type('The password in use', 'a wrong secret')->type('A new password', 'another long secret')->press('Change the password')
+        ->sees('That is not the password in use.')
+        ->type('The password in use', 'a long secret')->press('Change the password')->sees('The password is changed');
+    $page->press('Sign out')->type('E-mail', 'nerys.again@tideroom.example')->type('Password', 'another long secret')->press('Sign in')->sees('Three steps');
+    $page->press('Account')->type('The password in use', 'another long secret')->press('Delete the account');
+    $page->driver->switchTo()->alert()->accept();
+    $page->sees('I am new here')->type('E-mail', 'nerys.again@tideroom.example')->type('Password', 'another long secret')->press('Sign in')
+        ->sees('don\'t belong together');
+});
