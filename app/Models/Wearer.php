@@ -25,10 +25,11 @@ use Underbolt\Measure\Unit;
 final class Wearer extends Model
 {
     use OwnedByUser;
+    use Versioned;
 
     protected $fillable = ['name', 'notes', 'unit', 'archived_at', 'agreed_on'];
 
-    protected $attributes = ['notes' => ''];
+    protected $attributes = ['notes' => '', 'version' => 1];
 
     /** @return HasMany<Card, $this> */
     public function cards(): HasMany
@@ -42,6 +43,6 @@ final class Wearer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'archived_at' => 'immutable_datetime', 'agreed_on' => 'immutable_date:Y-m-d'];
+        return ['unit' => Unit::class, 'archived_at' => 'immutable_datetime', 'agreed_on' => 'immutable_date:Y-m-d', 'version' => 'integer'];
     }
 }

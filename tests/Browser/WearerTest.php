@@ -52,3 +52,25 @@ test('a card is thrown away and brought back', function (): void {
     $page->press('Undo')->until(fn (): bool => $cards() === 2, 'it is back');
     expect($page->text('.charts'))->toContain('Waist 84.5 cm');
 });
+
+test('notes from another tab stay when a name is typed here', function (): void {
+    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page->driver->get((string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL()).'/wearers/2');
+    $page->find('#wearer-notes');
+    $status = $page->driver->executeAsyncScript(<<<'JS'
+        const done = arguments[0];
+        const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+        const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
+        fetch('/api/wearers/2', { headers }).then((answer) => answer.json()).then(({ name, unit, archived, agreed_on, version }) =>
+            fetch('/api/wearers/2', { method: 'PATCH', headers, body: JSON.stringify({
+                name, unit, archived, version, agreed: agreed_on !== null, notes: 'Left shoulder lower.',
+            }) }),
+        ).then((answer) => done(answer.status), (error) => done(String(error)));
+        JS);
+    expect($status)->toBe(200);
+    $page->type('Name', 'Bettrys C.')->until(
+        fn (): bool => $page->find('#wearer-notes')->getAttribute('value') === 'Left shoulder lower.',
+        'the other change is here',
+    );
+    expect($page->field('Name')->getAttribute('value'))->toBe('Bettrys C.');
+});

@@ -20,12 +20,14 @@ test('notes and an agreement are kept, with the day it was given', function (): 
     $wearer = $user->wearers()->create(['name' => 'Merrin']);
     $this->actingAs($user)->travelTo('2026-11-20 10:00');
     $change = ['name' => 'Merrin', 'notes' => 'left shoulder is stiff', 'unit' => 'in', 'agreed' => true, 'archived' => false];
-    $this->patchJson("/api/wearers/{$wearer->id}", $change)->assertOk()
+    $this->patchJson("/api/wearers/{$wearer->id}", $change + ['version' => 1])->assertOk()
         ->assertJson(['notes' => 'left shoulder is stiff', 'unit' => 'in', 'agreed_on' => '2026-11-20']);
     $this->travelTo('2026-11-22 10:00');
-    $this->patchJson("/api/wearers/{$wearer->id}", $change)->assertJson(['agreed_on' => '2026-11-20']);
-    $this->patchJson("/api/wearers/{$wearer->id}", ['agreed' => false] + $change)->assertJson(['agreed_on' => null]);
-    $this->patchJson("/api/wearers/{$wearer->id}", ['name' => ''] + $change)->assertJsonValidationErrors(['name']);
+    $this->patchJson("/api/wearers/{$wearer->id}", $change + ['version' => 2])->assertJson(['agreed_on' => '2026-11-20']);
+    $this->patchJson("/api/wearers/{$wearer->id}", ['agreed' => false, 'version' => 3] + $change)->assertJson(['agreed_on' => null]);
+    $this->patchJson("/api/wearers/{$wearer->id}", ['name' => '', 'version' => 4] + $change)->assertJsonValidationErrors(['name']);
+    $stale = $this->patchJson("/api/wearers/{$wearer->id}", ['name' => 'Another', 'version' => 3] + $change)->assertConflict();
+    expect($stale)->toAgreeWith('WearerConflictData')->and($stale->json('wearer.version'))->toBe(4)->and($wearer->refresh()->name)->not->toBe('Another');
 });
 
 test('a wearer is put away and brought back with every card', function (): void {
@@ -35,9 +37,9 @@ test('a wearer is put away and brought back with every card', function (): void 
     $change = ['name' => $wearer->name, 'notes' => '', 'unit' => null, 'agreed' => false];
     $away = fn (): bool => collect($this->getJson('/api/workroom')->json('wearers'))->firstWhere('id', $wearer->id)['archived'];
 
-    $this->patchJson("/api/wearers/{$wearer->id}", $change + ['archived' => true])->assertOk();
+    $this->patchJson("/api/wearers/{$wearer->id}", $change + ['archived' => true, 'version' => 1])->assertOk();
     expect($away())->toBeTrue();
-    $this->patchJson("/api/wearers/{$wearer->id}", $change + ['archived' => false])->assertOk();
+    $this->patchJson("/api/wearers/{$wearer->id}", $change + ['archived' => false, 'version' => 2])->assertOk();
     expect($away())->toBeFalse()->and(Wearer::query()->find($wearer->id)->cards()->count())->toBe(1);
 });
 

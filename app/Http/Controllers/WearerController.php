@@ -6,11 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\WearerChangeRequest;
 use App\Http\Requests\WearerRequest;
+use App\Http\Resources\Card\WearerConflictData;
 use App\Http\Resources\Card\WearerData;
 use App\Http\Resources\Card\WearerPageData;
 use App\Models\Wearer;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final class WearerController
@@ -49,12 +51,17 @@ final class WearerController
         responses: [
             new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: WearerPageData::class)),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: WearerConflictData::class)),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function update(WearerChangeRequest $request, Wearer $wearer): JsonResponse
     {
-        $wearer->update($request->changes($wearer, CarbonImmutable::now()));
+        $made = DB::transaction(static fn (): bool => $wearer->advance($request->integer('version'))
+            && $wearer->update($request->changes($wearer, CarbonImmutable::now())));
+        $stands = WearerPageData::of($made === true ? $wearer : $wearer->refresh(), CarbonImmutable::today());
 
-        return new JsonResponse(WearerPageData::of($wearer, CarbonImmutable::today()));
+        return $made === true
+            ? new JsonResponse($stands)
+            : new JsonResponse(new WearerConflictData('This wearer was changed elsewhere meanwhile.', $stands), 409);
     }
 }

@@ -11,7 +11,7 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\Unit;
 
-#[OA\Schema(required: ['name', 'notes', 'unit', 'agreed', 'archived'], properties: [
+#[OA\Schema(required: ['name', 'notes', 'unit', 'agreed', 'archived', 'version'], properties: [
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'notes', type: 'string'),
     new OA\Property(property: 'unit', type: 'string', enum: ['cm', 'in'], nullable: true),
@@ -20,6 +20,7 @@ use Underbolt\Measure\Unit;
         description: 'someone else agreed to being measured and to the figures being kept',
         type: 'boolean',
     ),
+    new OA\Property(property: 'version', description: 'as it was seen', type: 'integer'),
     new OA\Property(property: 'archived', description: 'put away, never deleted', type: 'boolean'),
 ])]
 final class WearerChangeRequest extends FormRequest
@@ -33,6 +34,7 @@ final class WearerChangeRequest extends FormRequest
             'unit' => ['present', 'nullable', Rule::enum(Unit::class)],
             'agreed' => ['required', 'boolean'],
             'archived' => ['required', 'boolean'],
+            'version' => ['required', 'integer'],
         ];
     }
 

@@ -2199,8 +2199,15 @@ export interface components {
             unit: "cm" | "in" | null;
             /** @description someone else agreed to being measured and to the figures being kept */
             agreed: boolean;
+            /** @description as it was seen */
+            version: number;
             /** @description put away, never deleted */
             archived: boolean;
+        };
+        /** @description the wearer has changed since it was seen; this is how it stands */
+        WearerConflictData: {
+            message: string;
+            wearer: components["schemas"]["WearerPageData"];
         };
         WearerData: {
             id: number;
@@ -2212,6 +2219,8 @@ export interface components {
         /** @description a wearer with all cards, for the history */
         WearerPageData: {
             id: number;
+            /** @description to be sent back with a change */
+            version: number;
             name: string;
             notes: string;
             /**
@@ -3857,6 +3866,15 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WearerConflictData"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };

@@ -9,7 +9,10 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Unit, WearerPage } from '../api/types';
 import PointChart from '../measure/PointChart.vue';
 import WearerCards from '../measure/WearerCards.vue';
+import { merged, type Clash } from '../state/merge';
+import { inTurn } from '../state/queue';
 import ChoiceField from '../ui/ChoiceField.vue';
+import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import TextField from '../ui/TextField.vue';
 import WordChoice from '../ui/WordChoice.vue';
@@ -41,13 +44,27 @@ const charts = computed(
     () => page.value?.histories.filter((history) => history.foundation === foundation.value) ?? [],
 );
 
+type Typed = Pick<WearerPage, 'name' | 'notes' | 'unit' | 'archived'> & { agreed: boolean };
+
+const typedOf = (wearer: WearerPage): Typed => ({
+    name: wearer.name,
+    notes: wearer.notes,
+    unit: wearer.unit,
+    agreed: wearer.agreed_on !== null,
+    archived: wearer.archived,
+});
+
+function show(typed: Typed): void {
+    name.value = typed.name;
+    notes.value = typed.notes;
+    agreed.value = typed.agreed;
+    unit.value = typed.unit ?? 'own';
+}
+
 async function load(): Promise<void> {
     try {
         const found = await api.GET('/api/wearers/{wearer}', { params }).then(body);
-        name.value = found.name;
-        notes.value = found.notes;
-        agreed.value = found.agreed_on !== null;
-        unit.value = found.unit ?? 'own';
+        show(typedOf(found));
         page.value = found;
     } catch (error) {
         refused.value = asRefused(error);
@@ -56,8 +73,32 @@ async function load(): Promise<void> {
 
 onMounted(load);
 
-async function save(archived: boolean): Promise<void> {
-    const typed = {
+/** What was changed here and elsewhere to different values, and how both stand. */
+const clashes = shallowRef<Clash[]>([]);
+let elsewhere: { before: WearerPage; here: Typed; meanwhile: WearerPage } | null = null;
+
+/** Puts a change that was made elsewhere together with the one that is typed here. */
+async function join(preferred: 'here' | 'meanwhile', isSaid = false): Promise<void> {
+    if (elsewhere === null) return;
+    const { before, here, meanwhile } = elsewhere;
+    const both = merged(typedOf(before), here, typedOf(meanwhile), preferred);
+    clashes.value = isSaid ? [] : both.clashes;
+    if (clashes.value.length > 0) return;
+    elsewhere = null;
+    page.value = meanwhile;
+    show(both.merged);
+    await keep(both.merged.archived);
+}
+
+// One after the other: a save that overtakes another would find the wearer changed by itself.
+const queue = inTurn();
+const save = (archived: boolean): Promise<void> => queue(() => keep(archived));
+const settle = (which: 'here' | 'meanwhile'): Promise<void> => queue(() => join(which, true));
+
+async function keep(archived: boolean): Promise<void> {
+    const before = page.value;
+    if (before === null || clashes.value.length > 0) return;
+    const typed: Typed = {
         name: name.value,
         notes: notes.value,
         unit: unit.value === 'own' ? null : unit.value,
@@ -65,10 +106,17 @@ async function save(archived: boolean): Promise<void> {
         archived,
     };
     try {
-        page.value = await api.PATCH('/api/wearers/{wearer}', { params, body: typed }).then(body);
+        page.value = await api
+            .PATCH('/api/wearers/{wearer}', { params, body: { ...typed, version: before.version } })
+            .then(body);
         refused.value = null;
     } catch (error) {
-        refused.value = asRefused(error);
+        const refusal = asRefused(error);
+        const meanwhile = (refusal.answer as { wearer?: WearerPage } | null)?.wearer;
+        if (refusal.status === 409 && meanwhile !== undefined) {
+            elsewhere = { before, here: typed, meanwhile };
+            await join('here');
+        } else refused.value = refusal;
     }
 }
 
@@ -99,6 +147,13 @@ async function measureAgain(): Promise<void> {
             Put away. Every card is kept.
             <button type="button" class="link" @click="save(false)">Undo</button>
         </p>
+        <ClashList
+            v-if="clashes.length > 0"
+            class="away"
+            :clashes="clashes"
+            :place="({ path }) => String(path[0])"
+            @settle="settle"
+        />
         <section>
             <TextField v-model="name" label="Name" :fault="refused?.at('name')" />
             <div class="field">

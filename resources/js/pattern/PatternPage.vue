@@ -9,10 +9,11 @@ import { computed, onMounted, ref, watch } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { placeWords } from '../sheet/sheet';
 import { useSession } from '../state/session';
+import type { Clash } from '../state/merge';
+import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import ChartsPart from './ChartsPart.vue';
 import ClothPart from './ClothPart.vue';
-import ClashList from './ClashList.vue';
 import CupsPart from './CupsPart.vue';
 import EnvelopesPart from './EnvelopesPart.vue';
 import FinishedPart from './FinishedPart.vue';
@@ -50,6 +51,13 @@ const {
     keepHouse,
 } = usePattern(patternServer, props.id ?? null, session.unit);
 
+/** Where a clash stands, in the words of the page. */
+function placeOf({ path: [part, ...inside] }: Clash): string {
+    if (part !== 'document') return String(part);
+    const field = inside.map((key) => (typeof key === 'number' ? `[${key}]` : `.${key}`)).join('');
+    return placeWords(`pattern${field}`, document.value);
+}
+
 const part = ref(partNamed(route.hash));
 watch(part, (now) => void router.replace({ hash: `#${now}` }));
 const parts = computed(() => partsWith([...faults.value.keys()]));
@@ -79,7 +87,7 @@ onBeforeRouteLeave(async () => {
             :refused="refused"
             :faults="faults"
         />
-        <ClashList v-if="clashes.length > 0" :clashes="clashes" :document="document" @settle="settle" />
+        <ClashList v-if="clashes.length > 0" :clashes="clashes" :place="placeOf" @settle="settle" />
         <KeepingBar
             :refused="refused"
             :unsaved="unsaved"

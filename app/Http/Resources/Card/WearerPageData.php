@@ -18,6 +18,7 @@ final readonly class WearerPageData
      */
     public function __construct(
         #[OA\Property] public int $id,
+        #[OA\Property(description: 'to be sent back with a change')] public int $version,
         #[OA\Property] public string $name,
         #[OA\Property] public string $notes,
         #[OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true)]
@@ -35,6 +36,7 @@ final readonly class WearerPageData
 
         return new self(
             id: $wearer->id,
+            version: $wearer->version,
             name: $wearer->name,
             notes: $wearer->notes,
             unit: $wearer->unit?->value,

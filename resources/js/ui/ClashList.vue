@@ -1,19 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import type { PatternDocument } from '../api/types';
-import { placeWords } from '../sheet/sheet';
 import type { Clash } from '../state/merge';
 
 /** What was changed here and elsewhere to different values, and which of the two is to count. */
-defineProps<{ clashes: Clash[]; document: PatternDocument }>();
+defineProps<{ clashes: Clash[]; place: (clash: Clash) => string }>();
 const emit = defineEmits<{ settle: ['here' | 'meanwhile'] }>();
-
-function place({ path }: Clash, document: PatternDocument): string {
-    const [part, ...inside] = path;
-    if (part !== 'document') return String(part);
-    const field = inside.map((key) => (typeof key === 'number' ? `[${key}]` : `.${key}`)).join('');
-    return placeWords(`pattern${field}`, document);
-}
 
 function words(value: unknown): string {
     if (value === null || value === undefined || value === '') return 'nothing';
@@ -26,7 +17,7 @@ function words(value: unknown): string {
         <p><b>This was changed elsewhere while you typed.</b> All else is put together; here it clashes:</p>
         <ul>
             <li v-for="clash in clashes" :key="clash.path.join('.')">
-                {{ place(clash, document) }}: here <b>{{ words(clash.here) }}</b>, meanwhile
+                {{ place(clash) }}: here <b>{{ words(clash.here) }}</b>, meanwhile
                 <b>{{ words(clash.meanwhile) }}</b>
             </li>
         </ul>
