@@ -64,6 +64,7 @@ onMounted(load);
 <style scoped>
 .files {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 14px;
     max-width: 900px;
     margin: 12px auto 60px;

@@ -128,6 +128,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
 <style scoped>
 .cut-sheet {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 18px;
     max-width: 1120px;
     margin: 12px auto 60px;

@@ -65,4 +65,20 @@ const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_c
     color: var(--chart);
     white-space: nowrap;
 }
+@media screen and (max-width: 560px) {
+    .sheet-levels thead {
+        display: none;
+    }
+    .sheet-levels tbody tr {
+        display: grid;
+        grid-template-columns: max-content max-content 1fr;
+        padding: 4px 0;
+    }
+    .sheet-levels tbody td:nth-child(4) {
+        grid-column: 1 / -1;
+    }
+    .sheet-levels tbody td:nth-child(5) {
+        grid-column: 1 / 3;
+    }
+}
 </style>
