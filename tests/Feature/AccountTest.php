@@ -137,3 +137,11 @@ test('whoever runs the server gives a lost password anew', function (): void {
     expect(password_verify('a long secret', $user->refresh()->password))->toBeFalse();
     $this->artisan('underbolt:reset-password', ['address' => 'nobody@tideroom.example'])->assertFailed();
 });
+
+test('whoever signs in where another was signed in is signed in', function (): void {
+    $account = ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => 'a long secret'];
+    $this->postJson('/api/register', $account)->assertCreated();
+    $this->getJson('/api/me')->assertOk();
+    $this->postJson('/api/register', ['name' => 'Olwen', 'email' => 'olwen@tideroom.example'] + $account)->assertCreated();
+    expect($this->getJson('/api/me')->assertOk()->json('name'))->toBe('Olwen');
+});

@@ -97,8 +97,10 @@ final class SessionController
 
     private function open(Request $request, User $user, int $status): JsonResponse
     {
+        // Nothing of whoever was signed in here before.
+        $request->session()->invalidate();
         Auth::login($user, true);
-        $request->session()->regenerate();
+        $request->session()->regenerateToken();
 
         return new JsonResponse(UserData::of($user), $status);
     }
