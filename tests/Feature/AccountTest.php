@@ -86,6 +86,13 @@ test('a password has at least 12 letters and at most 72 bytes', function (string
     $isGood ? $answer->assertCreated() : $answer->assertJsonValidationErrors(['password']);
 })->with([['eleven char', false], ['twelve chars', true], [str_repeat('x', 72), true], [str_repeat('é', 37), false]]);
 
+test('what very many people use is refused, in whatever case', function (string $password): void {
+    $this->postJson('/api/register', ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => $password])
+        ->assertJsonPath('errors.password.0', 'Very many people use this one, so it is the first that is tried: take a few words of your own.');
+    expect(User::query()->count())->toBe(0);
+    // From the list that the npm package zxcvbn 4.4.2 ships.
+})->with(['qwerty123456', 'QWERTY123456', 'qwertyuiop12']);
+
 test('a busy workroom asks to try again', function (): void {
     $this->actingAs(someone());
     App\Models\Wearer::creating(static function (): void {

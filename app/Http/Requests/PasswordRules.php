@@ -15,6 +15,6 @@ final class PasswordRules
     /** @return list<mixed> */
     public static function all(): array
     {
-        return ['required', 'string', 'min:'.self::LEAST_LETTERS, new AtMostBytes(self::MOST_BYTES)];
+        return ['required', 'string', 'min:'.self::LEAST_LETTERS, new AtMostBytes(self::MOST_BYTES), new NotCommon];
     }
 }

@@ -72,7 +72,7 @@ async function destroy(): Promise<void> {
                 v-model="password"
                 type="password"
                 label="A new password"
-                hint="at least 12 letters; a few words are good"
+                hint="at least 12 letters, none that many people use; a few words are good"
                 autocomplete="new-password"
                 :fault="refused?.at('password')"
             />

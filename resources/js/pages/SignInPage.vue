@@ -85,7 +85,9 @@ function submit(): Promise<void> {
                 label="Password"
                 type="password"
                 :autocomplete="registering ? 'new-password' : 'current-password'"
-                :hint="registering ? 'at least 12 letters; a few words are good' : ''"
+                :hint="
+                    registering ? 'at least 12 letters, none that many people use; a few words are good' : ''
+                "
                 :fault="refused?.at('password')"
             />
             <p v-if="refused && Object.keys(refused.errors).length === 0" class="fault" role="alert">
