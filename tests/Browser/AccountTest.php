@@ -13,7 +13,11 @@ test('one changes the password, signs in with the new one, and takes the account
     $page->type('The password in use', 'a wrong secret')->type('A new password', 'another long secret')->press('Change the password')
         ->sees('That is not the password in use.')
         ->type('The password in use', 'a long secret')->press('Change the password')->sees('The password is changed');
-    $page->press('Sign out')->type('E-mail', 'nerys.again@tideroom.example')->type('Password', 'another long secret')->press('Sign in')->sees('Three steps');
+    $page->press('Sign out')->type('E-mail', 'nerys.again@tideroom.example')->type('Password', 'another long secret');
+    $page->find('input[type=checkbox]')->click();
+    $page->press('Sign in')->sees('Three steps');
+    $stays = static fn ($cookie): bool => str_starts_with((string) $cookie->getName(), 'remember_web');
+    expect(array_filter($page->driver->manage()->getCookies(), $stays))->toHaveCount(1);
     $page->press('Account')->type('The password in use', 'another long secret')->press('Delete the account');
     $page->driver->switchTo()->alert()->accept();
     $page->sees('I am new here')->type('E-mail', 'nerys.again@tideroom.example')->type('Password', 'another long secret')->press('Sign in')

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Illuminate\Support\Arr;
 
 test('one registers, is signed in, signs out and signs in again', function (): void {
     $account = ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => 'a long secret'];
@@ -151,4 +152,16 @@ test('whoever signs in where another was signed in is signed in', function (): v
     $this->getJson('/api/me')->assertOk();
     $this->postJson('/api/register', ['name' => 'Olwen', 'email' => 'olwen@tideroom.example'] + $account)->assertCreated();
     expect($this->getJson('/api/me')->assertOk()->json('name'))->toBe('Olwen');
+});
+
+test('whoever wants to stays signed in when the browser is closed, and nobody who stayed before comes back', function (): void {
+    $account = ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => 'a long secret'];
+    $remembers = static fn (Illuminate\Testing\TestResponse $answer): ?bool => collect($answer->headers->getCookies())
+        ->filter(static fn ($cookie): bool => str_starts_with($cookie->getName(), 'remember_web'))->map(static fn ($cookie): bool => ! $cookie->isCleared())->first();
+    expect($remembers($this->postJson('/api/register', $account + ['stay' => true])))->toBeTrue()
+        ->and($remembers($this->postJson('/api/sign-in', Arr::only($account, ['email', 'password']))))->toBeFalse();
+    $session = collect($this->postJson('/api/sign-in', Arr::only($account, ['email', 'password']))->headers->getCookies())
+        ->first(static fn ($cookie): bool => $cookie->getName() === 'underbolt_session');
+    expect($session?->getExpiresTime())->toBe(0);
+    $this->postJson('/api/sign-in', Arr::only($account, ['email', 'password']) + ['stay' => 'maybe'])->assertJsonValidationErrors(['stay']);
 });

@@ -9,11 +9,13 @@ use App\Http\Requests\SignInRequest;
 use App\Http\Requests\UnitRequest;
 use App\Http\Resources\Account\UserData;
 use App\Models\User;
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cookie;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
@@ -45,7 +47,7 @@ final class SessionController
             throw ValidationException::withMessages(['email' => 'This e-mail address has an account already.']);
         }
 
-        return $this->open($request, $user, 201);
+        return $this->open($request, $user, 201, $request->boolean('stay'));
     }
 
     #[OA\Post(path: '/api/sign-in', operationId: 'signIn',
@@ -56,11 +58,11 @@ final class SessionController
         ])]
     public function signIn(SignInRequest $request): JsonResponse
     {
-        if (! Auth::attempt($request->credentials(), true)) {
+        if (! Auth::attempt($request->credentials())) {
             throw ValidationException::withMessages(['email' => 'That e-mail address and password don\'t belong together.']);
         }
 
-        return $this->open($request, SignedIn::user($request), 200);
+        return $this->open($request, SignedIn::user($request), 200, $request->boolean('stay'));
     }
 
     #[OA\Post(path: '/api/demo', operationId: 'openDemo', responses: [
@@ -71,7 +73,7 @@ final class SessionController
     {
         abort_unless(config('app.demo') === true, 404);
 
-        return $this->open($request, User::query()->where('email', self::DEMO_EMAIL)->firstOrFail(), 200);
+        return $this->open($request, User::query()->where('email', self::DEMO_EMAIL)->firstOrFail(), 200, true);
     }
 
     #[OA\Post(path: '/api/sign-out', operationId: 'signOut', responses: [new OA\Response(response: 204, description: 'signed out')])]
@@ -95,11 +97,14 @@ final class SessionController
         return new JsonResponse(UserData::of($user));
     }
 
-    private function open(Request $request, User $user, int $status): JsonResponse
+    private function open(Request $request, User $user, int $status, bool $stays): JsonResponse
     {
-        // Nothing of whoever was signed in here before.
+        // Nothing of whoever was signed in here before, and nobody who stayed comes back when this session ends.
         $request->session()->invalidate();
-        Auth::login($user, true);
+        $guard = Auth::guard('web');
+        assert($guard instanceof SessionGuard);
+        Cookie::queue(Cookie::forget($guard->getRecallerName()));
+        $guard->login($user, $stays);
         $request->session()->regenerateToken();
 
         return new JsonResponse(UserData::of($user), $status);

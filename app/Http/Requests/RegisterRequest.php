@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'email', type: 'string'),
     new OA\Property(property: 'password', type: 'string'),
+    new OA\Property(property: 'stay', description: 'signed in, after the browser is closed', type: 'boolean'),
 ])]
 final class RegisterRequest extends FormRequest
 {
@@ -21,6 +22,7 @@ final class RegisterRequest extends FormRequest
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:200', 'unique:users,email'],
             'password' => PasswordRules::all(),
+            'stay' => ['boolean'],
         ];
     }
 

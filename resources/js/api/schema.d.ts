@@ -1984,6 +1984,8 @@ export interface components {
             name: string;
             email: string;
             password: string;
+            /** @description signed in, after the browser is closed */
+            stay?: boolean;
         };
         /** @description every line from the top down as cubics */
         SeamDrawingData: {
@@ -2074,6 +2076,8 @@ export interface components {
         SignInRequest: {
             email: string;
             password: string;
+            /** @description signed in, after the browser is closed */
+            stay?: boolean;
         };
         SilhouetteData: {
             value: string;

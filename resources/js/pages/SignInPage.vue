@@ -16,6 +16,7 @@ const registering = ref(false);
 const name = ref('');
 const email = ref('');
 const password = ref('');
+const stay = ref(false);
 const busy = ref(false);
 const refused = ref<Refused | null>(null);
 
@@ -38,7 +39,7 @@ async function enter(ask: () => Promise<User>): Promise<void> {
 const demo = (): Promise<void> => enter(() => api.POST('/api/demo').then(body));
 
 function submit(): Promise<void> {
-    const credentials = { email: email.value, password: password.value };
+    const credentials = { email: email.value, password: password.value, stay: stay.value };
     return enter(() =>
         registering.value
             ? api.POST('/api/register', { body: { name: name.value, ...credentials } }).then(body)
@@ -90,6 +91,10 @@ function submit(): Promise<void> {
                 "
                 :fault="refused?.at('password')"
             />
+            <label class="stay">
+                <input v-model="stay" type="checkbox" />
+                Stay signed in on this device
+            </label>
             <p v-if="refused && Object.keys(refused.errors).length === 0" class="fault" role="alert">
                 {{ refused.message }}
             </p>
@@ -106,6 +111,13 @@ function submit(): Promise<void> {
 </template>
 
 <style scoped>
+.stay {
+    display: flex;
+    align-items: center;
+    gap: 0.5rem;
+    min-height: 2.75rem;
+}
+
 .door {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 340px;
