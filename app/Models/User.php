@@ -46,6 +46,12 @@ final class User extends Authenticatable
         return $this->hasMany(Make::class);
     }
 
+    /** Who stayed signed in somewhere with the old one stays no longer. */
+    public function changePassword(string $password): void
+    {
+        $this->forceFill(['password' => $password, 'remember_token' => null])->save();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Carbon\CarbonImmutable;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Underbolt\Measure\Unit;
 use Underbolt\Paper\CutSheet;
 use Underbolt\Paper\PageFormat;
@@ -20,12 +18,8 @@ final class SheetPdf
     {
         $unit = $paper->plan->make->unit;
         $sheet = $paper->sheet();
-        $folder = storage_path('framework/cache');
-        $pdf = new Dompdf(
-            (new Options)->setFontDir($folder)->setFontCache($folder)->setDefaultFont('DejaVu Sans')->setIsRemoteEnabled(false),
-        );
-        $pdf->setPaper($page === PageFormat::Letter ? 'letter' : 'a4');
-        $pdf->loadHtml(view('sheet', [
+
+        return HtmlPdf::of(view('sheet', [
             'paper' => $paper,
             'sheet' => $sheet,
             'isFinishedKnown' => array_filter($sheet->levels, static fn (SheetLevel $level): bool => $level->plan->asCut !== null) !== [],
@@ -35,10 +29,7 @@ final class SheetPdf
             'today' => $today,
             'unit' => $unit,
             'other' => $unit === Unit::Centimetre ? Unit::Inch : Unit::Centimetre,
-        ])->render());
-        $pdf->render();
-
-        return (string) $pdf->output();
+        ])->render(), $page === PageFormat::Letter ? 'letter' : 'a4');
     }
 
     /** @return list<list<SheetStation>> side by side: front and back, or where they are alike the upper and the lower half */

@@ -175,7 +175,7 @@ final class SpreadsheetGuard
         return ValidationException::withMessages(['file' => 'This spreadsheet is far larger than any chart. Keep only the sheet with the chart.']);
     }
 
-    private static function unreadable(): ValidationException
+    public static function unreadable(): ValidationException
     {
         return ValidationException::withMessages(['file' => 'This file can\'t be read as a spreadsheet. Save it again as xlsx, ods or csv.']);
     }

@@ -52,10 +52,10 @@ final class SpreadsheetText
             }
             $text = self::together($sheets);
         } catch (Throwable) {
-            throw self::refusal('This file can\'t be read as a spreadsheet. Save it again as xlsx, ods or csv.');
+            throw SpreadsheetGuard::unreadable();
         }
 
-        return $text ?? throw self::refusal('There is nothing in this spreadsheet.');
+        return $text ?? throw ValidationException::withMessages(['file' => 'There is nothing in this spreadsheet.']);
     }
 
     /** With the formats of its cells, which tell a date; without them where they can't be read. */
@@ -123,10 +123,5 @@ final class SpreadsheetText
         sort($parts);
 
         return implode('-', $parts);
-    }
-
-    private static function refusal(string $message): ValidationException
-    {
-        return ValidationException::withMessages(['file' => $message]);
     }
 }

@@ -27,7 +27,7 @@ final class ResetPasswordCommand extends Command
             return self::FAILURE;
         }
         $password = Str::password(self::LETTERS, symbols: false);
-        $user->forceFill(['password' => $password, 'remember_token' => null])->save();
+        $user->changePassword($password);
         $this->line("The new password is  {$password}  : hand it on, and have it changed after signing in.");
 
         return self::SUCCESS;

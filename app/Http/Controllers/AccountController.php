@@ -22,7 +22,7 @@ final class AccountController
     {
         $user = SignedIn::user($request);
         self::keepDemo($user->email);
-        $user->forceFill(['password' => $request->string('password')->toString(), 'remember_token' => null])->save();
+        $user->changePassword($request->string('password')->toString());
 
         return new Response(status: 204);
     }
@@ -50,10 +50,8 @@ final class AccountController
     {
         $user = SignedIn::user($request);
         self::keepDemo($user->email);
-        Auth::logout();
+        SignedIn::leave($request);
         $user->delete();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
 
         return new Response(status: 204);
     }

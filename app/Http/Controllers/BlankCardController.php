@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Dompdf\Dompdf;
-use Dompdf\Options;
+use App\Paper\HtmlPdf;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -34,18 +33,8 @@ final class BlankCardController
         $set = PointSet::tryFrom(is_string($asked) ? $asked : '') ?? PointSet::Dress;
         $paper = $request->query('paper') === 'letter' ? 'letter' : 'a4';
         $guides = array_map(static fn ($point): PointGuide => PointGuides::all()[$point->value], $set->points());
+        $pdf = HtmlPdf::of(view('blank-card', ['guides' => $guides, 'title' => $set->title()])->render(), $paper);
 
-        $folder = storage_path('framework/cache');
-        $pdf = new Dompdf(
-            (new Options)->setFontDir($folder)->setFontCache($folder)->setDefaultFont('DejaVu Sans')->setIsRemoteEnabled(false),
-        );
-        $pdf->setPaper($paper);
-        $pdf->loadHtml(view('blank-card', ['guides' => $guides, 'title' => $set->title()])->render());
-        $pdf->render();
-
-        return new Response((string) $pdf->output(), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "inline; filename=\"measure-card-{$set->value}.pdf\"",
-        ]);
+        return Download::shown($pdf, 'application/pdf', "measure-card-{$set->value}.pdf");
     }
 }

@@ -80,9 +80,7 @@ final class CardFileController
 
     private static function download(string $text, string $type, Wearer $wearer, string $ending): Response
     {
-        $name = Str::slug($wearer->name)."-cards.{$ending}";
-
-        return new Response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+        return Download::kept($text, $type, Str::slug($wearer->name)."-cards.{$ending}");
     }
 
     /** @return list<CardLine> */

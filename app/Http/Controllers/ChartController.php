@@ -91,8 +91,6 @@ final class ChartController
 
     private static function download(string $text, string $type, Pattern $pattern, string $ending): Response
     {
-        $name = Str::slug($pattern->name)."-charts.{$ending}";
-
-        return new Response($text, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+        return Download::kept($text, $type, Str::slug($pattern->name)."-charts.{$ending}");
     }
 }

@@ -79,9 +79,7 @@ final class SessionController
     #[OA\Post(path: '/api/sign-out', operationId: 'signOut', responses: [new OA\Response(response: 204, description: 'signed out')])]
     public function signOut(Request $request): Response
     {
-        Auth::logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        SignedIn::leave($request);
 
         return new Response(status: 204);
     }

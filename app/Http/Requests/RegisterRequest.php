@@ -39,7 +39,7 @@ final class RegisterRequest extends FormRequest
     {
         return [
             'name' => $this->string('name')->toString(),
-            'email' => $this->string('email')->lower()->toString(),
+            'email' => $this->string('email')->toString(),
             'password' => $this->string('password')->toString(),
         ];
     }

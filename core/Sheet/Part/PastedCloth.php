@@ -37,7 +37,7 @@ final class PastedCloth
         foreach (TableShape::of(PastedTable::of($parted)->lines)->lines as $line) {
             if ($line->isSizes) {
                 $columns = SizeColumns::of($line, $sizes);
-                $leftOut = [...$leftOut, ...array_map(static fn (string $name): string => "{$name}: is no size of this pattern", $columns->unknown)];
+                $leftOut = [...$leftOut, ...$columns->leftOut];
                 $unit = self::unitIn($line->label) ?? $unit;
 
                 continue;

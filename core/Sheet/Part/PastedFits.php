@@ -47,7 +47,7 @@ final class PastedFits
             $blocks[json_encode($of, JSON_THROW_ON_ERROR)][] = new SheetLine($label, $line->cells, $line->typed);
         }
         $columns = $head === null ? SizeColumns::inOrder($sizes) : SizeColumns::of($head, $sizes);
-        $leftOut = [...$leftOut, ...array_map(static fn (string $name): string => "{$name}: is no size of this pattern", $columns->unknown)];
+        $leftOut = [...$leftOut, ...$columns->leftOut];
         $rows = [];
         $parts = [];
         $open = false;

@@ -13,9 +13,9 @@ final readonly class SizeColumns
     /**
      * @param  list<string>  $sizes  the pattern's
      * @param  list<list<int>>  $places  of the sizes, by column
-     * @param  list<string>  $unknown  heads that name none of them
+     * @param  list<string>  $leftOut  heads that name none of them, told so
      */
-    private function __construct(private array $sizes, private array $places, public array $unknown)
+    private function __construct(private array $sizes, private array $places, public array $leftOut)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class SizeColumns
         $places = array_map(static fn (string $head): array => self::placesOf($head, $sizes), $heads);
         $unknown = array_filter($heads, static fn (string $head, int $at): bool => $places[$at] === [], ARRAY_FILTER_USE_BOTH);
 
-        return new self($sizes, $places, array_values($unknown));
+        return new self($sizes, $places, array_map(static fn (string $head): string => "{$head}: is no size of this pattern", array_values($unknown)));
     }
 
     /**
