@@ -106,9 +106,11 @@ const pdf = (page: 'a4' | 'letter'): string =>
                     <h2 id="stations-title">Stations on the paper {{ sheet.paper }}</h2>
                     <div class="sheet-wide"><StationTable :rows="rows" :row-height="24" /></div>
                 </section>
-                <section v-if="sheet.pieces.length > 0" aria-labelledby="sheet-pieces">
-                    <h2 id="sheet-pieces">Pieces</h2>
-                    <PieceTable :pieces="sheet.pieces" />
+                <section aria-label="Pieces, and before you cut">
+                    <template v-if="sheet.pieces.length > 0">
+                        <h2>Pieces</h2>
+                        <PieceTable :pieces="sheet.pieces" />
+                    </template>
                     <h2>Try first</h2>
                     <p>{{ sheet.toile }}</p>
                     <template v-if="sheet.cautions.length > 0">
