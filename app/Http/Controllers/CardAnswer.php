@@ -11,7 +11,6 @@ use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 
 /** The card as it stands after a request, and the guard that no change is made on an outdated sight of it. */
 final class CardAnswer
@@ -28,10 +27,7 @@ final class CardAnswer
      */
     public static function after(Request $request, Card $card, Closure $change): JsonResponse
     {
-        $made = DB::transaction(static function () use ($request, $card, $change): bool {
-            if (! $card->advance($request->integer('version'))) {
-                return false;
-            }
+        $made = $card->changeSince($request->integer('version'), static function () use ($change): bool {
             $change();
 
             return true;

@@ -17,7 +17,6 @@ use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
@@ -142,12 +141,7 @@ final class MakeController
      */
     private static function after(Request $request, Make $make, Closure $change): JsonResponse
     {
-        $answer = null;
-        DB::transaction(static function () use ($request, $make, $change, &$answer): void {
-            $answer = $make->advance($request->integer('version')) ? $change() : null;
-        });
-
-        return $answer ?? new JsonResponse(new BenchConflictData(
+        return $make->changeSince($request->integer('version'), $change) ?? new JsonResponse(new BenchConflictData(
             'This make was changed elsewhere meanwhile: here is how it stands.',
             BenchData::of($make->refresh(), SignedIn::user($request)->unit, CarbonImmutable::today()),
         ), 409);

@@ -9,7 +9,6 @@ use App\Http\Resources\Pattern\PatternConflictData;
 use App\Http\Resources\Pattern\PatternData;
 use App\Models\Pattern;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 /** A pattern is kept as it was typed, faults and all: they are told beside it and nothing typed is lost. */
@@ -50,9 +49,7 @@ final class PatternController
         ])]
     public function update(PatternRequest $request, Pattern $pattern): JsonResponse
     {
-        $made = DB::transaction(
-            static fn (): bool => $pattern->advance($request->integer('version')) && $pattern->update($request->pattern()),
-        );
+        $made = $pattern->changeSince($request->integer('version'), static fn (): bool => $pattern->update($request->pattern()));
 
         return $made === true
             ? new JsonResponse(PatternData::of($pattern))

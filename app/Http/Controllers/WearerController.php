@@ -12,7 +12,6 @@ use App\Http\Resources\Card\WearerPageData;
 use App\Models\Wearer;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final class WearerController
@@ -56,8 +55,10 @@ final class WearerController
         ])]
     public function update(WearerChangeRequest $request, Wearer $wearer): JsonResponse
     {
-        $made = DB::transaction(static fn (): bool => $wearer->advance($request->integer('version'))
-            && $wearer->update($request->changes($wearer, CarbonImmutable::now())));
+        $made = $wearer->changeSince(
+            $request->integer('version'),
+            static fn (): bool => $wearer->update($request->changes($wearer, CarbonImmutable::now())),
+        );
         $stands = WearerPageData::of($made === true ? $wearer : $wearer->refresh(), CarbonImmutable::today());
 
         return $made === true
