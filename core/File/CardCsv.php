@@ -98,8 +98,9 @@ final class CardCsv
             $log->add($where, "\"{$date}\" {$dayFault}");
         }
         $foundation = CsvLine::text($cells['foundation'] ?? '');
-        if (mb_strlen($foundation) > CardLine::LONGEST_FOUNDATION) {
-            $log->add($where, 'the foundation is longer than '.CardLine::LONGEST_FOUNDATION.' letters');
+        $foundationFault = CardLine::foundationFault($foundation);
+        if ($foundationFault !== null) {
+            $log->add($where, "the foundation {$foundationFault}");
         }
         $length = $point === null || $unit === null ? null : self::length($cells['value'], $point, $unit, $where, $log);
 

@@ -93,10 +93,9 @@ final class CardJson
     private static function foundation(Node $node): ?string
     {
         $foundation = $node->textOrEmpty() ?? '';
+        $fault = CardLine::foundationFault($foundation);
 
-        return mb_strlen($foundation) > CardLine::LONGEST_FOUNDATION
-            ? $node->fault('is longer than '.CardLine::LONGEST_FOUNDATION.' letters')
-            : $foundation;
+        return $fault === null ? $foundation : $node->fault($fault);
     }
 
     private static function reading(Node $node, string $date, string $foundation, int $number): ?CardLine

@@ -57,4 +57,10 @@ final readonly class CardLine
             default => null,
         };
     }
+
+    /** What is wrong with what was worn underneath, likewise. */
+    public static function foundationFault(string $text): ?string
+    {
+        return mb_strlen($text) > self::LONGEST_FOUNDATION ? 'is longer than '.self::LONGEST_FOUNDATION.' letters' : null;
+    }
 }

@@ -23,14 +23,10 @@ final readonly class SheetStation
     {
         $rows = [];
         foreach ($stations as $station) {
-            $before = array_pop($rows);
-            if ($before === null) {
-                $rows[] = new self($station, null);
-
-                continue;
-            }
-            $rows[] = $before->goesOnIn($station) ? new self($before->station, $station->depth) : $before;
-            if (! $before->goesOnIn($station)) {
+            $last = array_key_last($rows);
+            if ($last !== null && $rows[$last]->goesOnIn($station)) {
+                $rows[$last] = new self($rows[$last]->station, $station->depth);
+            } else {
                 $rows[] = new self($station, null);
             }
         }

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
+use Underbolt\File\CardLine;
 use Underbolt\Measure\PointSet;
 
 #[OA\Schema(required: ['version', 'taken_on', 'foundation', 'point_set'], properties: [
@@ -24,7 +25,7 @@ final class CardRequest extends FormRequest
             'taken_on' => ['bail', 'required', 'string', 'max:10', 'date_format:Y-m-d', 'before_or_equal:today', 'after:1900-01-01'],
             'version' => ['required', 'integer'],
             'point_set' => ['required', Rule::enum(PointSet::class)],
-            'foundation' => ['present', 'nullable', 'string', 'max:120'],
+            'foundation' => ['present', 'nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],
         ];
     }
 
