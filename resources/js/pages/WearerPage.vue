@@ -9,7 +9,7 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Unit, WearerPage } from '../api/types';
 import PointChart from '../measure/PointChart.vue';
 import WearerCards from '../measure/WearerCards.vue';
-import { merged, type Clash } from '../state/merge';
+import { useJoining } from '../state/joining';
 import { inTurn } from '../state/queue';
 import ChoiceField from '../ui/ChoiceField.vue';
 import ClashList from '../ui/ClashList.vue';
@@ -73,38 +73,25 @@ async function load(): Promise<void> {
 
 onMounted(load);
 
-/** What was changed here and elsewhere to different values, and how both stand. */
-const clashes = shallowRef<Clash[]>([]);
-let elsewhere: { before: WearerPage; here: Typed; meanwhile: WearerPage } | null = null;
-
-/** Puts a change that was made elsewhere together with the one that is typed here. */
-async function join(preferred: 'here' | 'meanwhile', isSaid = false): Promise<void> {
-    if (elsewhere === null) return;
-    const { before, here, meanwhile } = elsewhere;
-    const both = merged(typedOf(before), here, typedOf(meanwhile), preferred);
-    clashes.value = isSaid ? [] : both.clashes;
-    if (clashes.value.length > 0) return;
-    elsewhere = null;
-    page.value = meanwhile;
-    show(both.merged);
-    await keep(both.merged.archived);
-}
+const { clashes, join, settle: settled } = useJoining<Typed>();
 
 // One after the other: a save that overtakes another would find the wearer changed by itself.
 const queue = inTurn();
 const save = (archived: boolean): Promise<void> => queue(() => keep(archived));
-const settle = (which: 'here' | 'meanwhile'): Promise<void> => queue(() => join(which, true));
+const settle = (which: 'here' | 'meanwhile'): Promise<void> => queue(() => settled(which));
+
+const asTyped = (archived: boolean): Typed => ({
+    name: name.value,
+    notes: notes.value,
+    unit: unit.value === 'own' ? null : unit.value,
+    agreed: agreed.value,
+    archived,
+});
 
 async function keep(archived: boolean): Promise<void> {
     const before = page.value;
     if (before === null || clashes.value.length > 0) return;
-    const typed: Typed = {
-        name: name.value,
-        notes: notes.value,
-        unit: unit.value === 'own' ? null : unit.value,
-        agreed: agreed.value,
-        archived,
-    };
+    const typed = asTyped(archived);
     try {
         page.value = await api
             .PATCH('/api/wearers/{wearer}', { params, body: { ...typed, version: before.version } })
@@ -114,8 +101,16 @@ async function keep(archived: boolean): Promise<void> {
         const refusal = asRefused(error);
         const meanwhile = (refusal.answer as { wearer?: WearerPage } | null)?.wearer;
         if (refusal.status === 409 && meanwhile !== undefined) {
-            elsewhere = { before, here: typed, meanwhile };
-            await join('here');
+            await join({
+                before: typedOf(before),
+                here: () => asTyped(archived),
+                meanwhile: typedOf(meanwhile),
+                take: async (both) => {
+                    page.value = meanwhile;
+                    show(both);
+                    await keep(both.archived);
+                },
+            });
         } else refused.value = refusal;
     }
 }

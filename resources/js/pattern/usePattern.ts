@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { House, Pattern, PatternGuide, Unit } from '../api/types';
 import { emptyDocument, opened } from '../sheet/sheet';
-import { merged, type Clash } from '../state/merge';
+import { useJoining } from '../state/joining';
 import { inTurn } from '../state/queue';
 
 /** How long the hands rest before what was typed is kept. */
@@ -52,8 +52,8 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
     const loaded = ref(id === null);
     const unsaved = ref(false);
     const refused = ref<Refused | null>(null);
-    /** What was changed here and elsewhere to different values: nothing is kept until it is said which counts. */
-    const clashes = shallowRef<Clash[]>([]);
+    /** While a change clashes with one made elsewhere nothing is kept. */
+    const { clashes, join, settle: settled } = useJoining<Typed>();
     const hasName = computed(() => name.value.trim() !== '');
     const faults = computed(() => new Map(kept.value?.faults.map(({ field, message }) => [field, message])));
     /** What was opened or sent last: nothing is kept again before it changes. */
@@ -104,31 +104,25 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
             const meanwhile = (refusal.answer as { pattern?: Pattern } | null)?.pattern;
             if (refusal.status === 409 && before !== null && meanwhile !== undefined) {
                 refused.value = null;
-                elsewhere = { before, meanwhile };
-                await join('here');
+                await join({
+                    before: typedOf(before),
+                    here: asTyped,
+                    meanwhile: typedOf(meanwhile),
+                    take: (both) => takeOver(meanwhile, both),
+                });
             } else refused.value = refusal;
         }
     }
 
-    /** A change that was made elsewhere while this one was typed. */
-    let elsewhere: { before: Pattern; meanwhile: Pattern } | null = null;
-
-    /** Puts both changes together; where they clash and nobody has said which counts, it is asked. */
-    async function join(preferred: 'here' | 'meanwhile', isSaid = false): Promise<void> {
-        if (elsewhere === null) return;
-        const { before, meanwhile } = elsewhere;
-        const both = merged(typedOf(before), asTyped(), typedOf(meanwhile), preferred);
-        clashes.value = isSaid ? [] : both.clashes;
-        if (clashes.value.length > 0) return;
-        elsewhere = null;
+    /** What stands meanwhile, with the changes of both put together on it. */
+    async function takeOver(meanwhile: Pattern, both: Typed): Promise<void> {
         kept.value = meanwhile;
-        const { merged: now } = both;
-        [name.value, house.value, unit.value] = [now.name, now.house, now.unit];
-        document.value = opened(now.document);
+        [name.value, house.value, unit.value] = [both.name, both.house, both.unit];
+        document.value = opened(both.document);
         await save();
     }
 
-    const settle = (which: 'here' | 'meanwhile'): Promise<void> => queue(() => join(which, true));
+    const settle = (which: 'here' | 'meanwhile'): Promise<void> => queue(() => settled(which));
 
     const queue = inTurn();
     const saveNow = (): Promise<void> => queue(save);
