@@ -6,6 +6,7 @@ use App\Http\Middleware\RefuseLargeBodies;
 use App\Http\Middleware\RefuseMalformedBodies;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\RefusalResponse;
+use App\Records\StillInBin;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -35,6 +36,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn (NotFoundHttpException $missing) => $missing->getPrevious() instanceof ModelNotFoundException
             ? new JsonResponse(['message' => 'There is no such record of yours.'], 404)
             : null);
+        $exceptions->dontReport(StillInBin::class);
+        $exceptions->render(static fn (StillInBin $waits) => new JsonResponse(['message' => $waits->getMessage(), 'errors' => []], 409));
         $exceptions->render(static fn (Refusal $refusal) => RefusalResponse::of($refusal->faults()));
         $exceptions->shouldRenderJsonWhen(static fn ($request): bool => $request->is('api/*'));
     })

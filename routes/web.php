@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BinController;
 use App\Http\Controllers\BlankCardController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardFileController;
@@ -47,12 +48,21 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('throttle:account')->group(function (): void {
             Route::put('me/password', [AccountController::class, 'password']);
             Route::delete('me/sessions', [AccountController::class, 'signOutElsewhere']);
+            Route::get('me/everything.zip', [AccountController::class, 'everything']);
             Route::delete('me', [AccountController::class, 'destroy']);
         });
         Route::get('blank-card.pdf', BlankCardController::class);
         Route::post('tape/token', [TapeController::class, 'pair']);
         Route::get('tape/readings', [TapeController::class, 'readings']);
         Route::get('workroom', WorkroomController::class);
+        Route::get('bin', [BinController::class, 'index']);
+        Route::delete('bin/{entry}', [BinController::class, 'letGo']);
+        Route::post('bin/{entry}/restore', [BinController::class, 'restore']);
+        Route::delete('wearers/{wearer}', [BinController::class, 'wearer']);
+        Route::delete('cards/{card}', [BinController::class, 'card']);
+        Route::delete('patterns/{pattern}', [BinController::class, 'pattern']);
+        Route::delete('makes/{make}', [BinController::class, 'make']);
+        Route::delete('houses/{house}', [BinController::class, 'house']);
         Route::post('wearers', [WearerController::class, 'store']);
         Route::get('wearers/{wearer}', [WearerController::class, 'show']);
         Route::patch('wearers/{wearer}', [WearerController::class, 'update']);
@@ -63,8 +73,6 @@ Route::prefix('api')->group(function (): void {
         Route::get('measuring-guide', MeasuringGuideController::class)->middleware('cache.headers:private;no_cache;etag');
         Route::get('cards/{card}', [CardController::class, 'show']);
         Route::get('cards/{card}/earlier', [CardController::class, 'earlier']);
-        Route::delete('cards/{card}', [CardController::class, 'destroy']);
-        Route::post('cards/{card}/restore', [CardController::class, 'restore'])->where('card', '[0-9]{1,18}');
         Route::patch('cards/{card}', [CardController::class, 'update']);
         Route::put('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'update'])->where('attempt', '[1-9]');
         Route::delete('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'destroy'])->where('attempt', '[1-9]');

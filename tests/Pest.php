@@ -64,3 +64,20 @@ function demoMake(string $wearer): Make
         static fn (Make $make): bool => $make->card->wearer->name === $wearer,
     );
 }
+
+/** @return array<string, string> the files in an archive, contents by name */
+function zipOf(string $bytes): array
+{
+    $path = (string) tempnam(sys_get_temp_dir(), 'zip');
+    file_put_contents($path, $bytes);
+    $zip = new ZipArchive;
+    $zip->open($path);
+    $files = [];
+    for ($index = 0; $index < $zip->numFiles; $index++) {
+        $files[(string) $zip->getNameIndex($index)] = (string) $zip->getFromIndex($index);
+    }
+    $zip->close();
+    unlink($path);
+
+    return $files;
+}

@@ -10,7 +10,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Eloquent\SoftDeletes;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\PointSet;
@@ -31,8 +30,8 @@ use Underbolt\Measure\Readings;
  */
 final class Card extends Model
 {
+    use Binnable;
     use OwnedByUser;
-    use SoftDeletes;
     use Versioned;
 
     protected $fillable = ['user_id', 'taken_on', 'foundation', 'point_set', 'answers'];

@@ -19,11 +19,17 @@ use Underbolt\Measure\Unit;
  */
 final class House extends Model
 {
+    use Binnable;
+    use OwnedByUser;
+    use Versioned;
+
     protected $fillable = ['name', 'unit', 'habits'];
+
+    protected $attributes = ['version' => 1];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'habits' => 'object'];
+        return ['unit' => Unit::class, 'habits' => 'object', 'version' => 'integer'];
     }
 }

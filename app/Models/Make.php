@@ -7,7 +7,6 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\SoftDeletingScope;
 use stdClass;
 use Underbolt\File\ChoicesReader;
 use Underbolt\File\FaultLog;
@@ -32,6 +31,7 @@ use Underbolt\Planning\Make as CoreMake;
  */
 final class Make extends Model
 {
+    use Binnable;
     use OwnedByUser;
     use Versioned;
 
@@ -44,7 +44,7 @@ final class Make extends Model
     {
         $card = $this->belongsTo(Card::class);
         // A make keeps the card it was planned from, thrown away or not.
-        $card->withoutGlobalScope(SoftDeletingScope::class);
+        $card->withoutGlobalScope('in_use');
 
         return $card;
     }

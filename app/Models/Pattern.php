@@ -23,6 +23,7 @@ use Underbolt\Pattern\Pattern as CorePattern;
  */
 final class Pattern extends Model
 {
+    use Binnable;
     use OwnedByUser;
     use Versioned;
 

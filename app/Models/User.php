@@ -46,6 +46,12 @@ final class User extends Authenticatable
         return $this->hasMany(Make::class);
     }
 
+    /** @return HasMany<BinEntry, $this> */
+    public function binEntries(): HasMany
+    {
+        return $this->hasMany(BinEntry::class);
+    }
+
     /** Who stayed signed in somewhere with the old one stays no longer. */
     public function changePassword(string $password): void
     {

@@ -24,6 +24,7 @@ use Underbolt\Measure\Unit;
  */
 final class Wearer extends Model
 {
+    use Binnable;
     use OwnedByUser;
     use Versioned;
 

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use App\Models\Make;
-use App\Records\MakeExchange;
+use App\Records\RecordFiles;
 use Underbolt\File\PlanJson;
 use Underbolt\File\StationsCsv;
 use Underbolt\Paper\PageFormat;
@@ -17,8 +16,6 @@ use Underbolt\Refusal;
 /** The files of a make, as they are written. */
 final class MakeFiles
 {
-    private const JSON = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
-
     /** @throws Refusal when the seam can't be drawn */
     public static function stripSvg(MakePaper $paper, StripLine $line): string
     {
@@ -38,12 +35,6 @@ final class MakeFiles
 
     public static function plan(MakePaper $paper): string
     {
-        return json_encode(PlanJson::of($paper->plan), self::JSON)."\n";
-    }
-
-    /** The make as typed, to be read in again. */
-    public static function make(Make $make): string
-    {
-        return json_encode(MakeExchange::export($make), self::JSON)."\n";
+        return RecordFiles::json(PlanJson::of($paper->plan));
     }
 }

@@ -55,6 +55,7 @@ export const router = createRouter({
             props: byId,
             component: () => import('./pages/FilesPage.vue'),
         },
+        { path: '/bin', name: 'bin', component: () => import('./pages/BinPage.vue') },
         { path: '/account', name: 'account', component: () => import('./pages/AccountPage.vue') },
         { path: '/:rest(.*)*', redirect: '/' },
     ],

@@ -43,14 +43,27 @@ test('a wearer who is put away is out of the list, and undo brings the wearer ba
     expect($listed())->not->toContain('Idony Fenwharf');
 });
 
-test('a card is thrown away and brought back', function (): void {
+test('a card is deleted and brought back', function (): void {
     $page = demoWearer('Bettrys Calloway-Pike');
     $cards = fn (): int => count($page->driver->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('.wearer-page .rows li')));
     $page->until(fn (): bool => $cards() === 2, 'both cards are listed');
-    $page->find('[aria-label^="Throw away"]')->click();
-    $page->sees('The card is thrown away')->until(fn (): bool => $cards() === 1, 'one is gone');
+    $page->find('[aria-label^="Delete the card"]')->click();
+    $page->sees('is in the bin')->until(fn (): bool => $cards() === 1, 'one is gone');
     $page->press('Undo')->until(fn (): bool => $cards() === 2, 'it is back');
     expect($page->text('.charts'))->toContain('Waist 84.5 cm');
+});
+
+test('a wearer is deleted after being told what goes, and comes back from the bin with all of it', function (): void {
+    $page = demoWearer('Bettrys Calloway-Pike');
+    $page->find('[aria-label="Delete Bettrys Calloway-Pike"]')->click();
+    $page->sees('goes into the bin with 2 cards and')->press('Keep')->find('[aria-label="Delete Bettrys Calloway-Pike"]')->click();
+    $page->press('Into the bin')->sees('Makes under way')->sees('Bettrys Calloway-Pike is in the bin, with 2 cards and');
+    expect($page->text('.makes'))->not->toContain('Bettrys');
+    $page->press('Bin')->sees('30 days left');
+    expect($page->accessibilityFaults())->toBe([]);
+    $page->press('Bring back')->sees('Bettrys Calloway-Pike is back.')->sees('The bin is empty.');
+    $page->press('Workroom')->sees('Makes under way');
+    expect($page->text('.makes'))->toContain('Bettrys');
 });
 
 test('notes from another tab stay when a name is typed here', function (): void {

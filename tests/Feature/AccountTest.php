@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use App\Records\Bin;
 use Illuminate\Support\Arr;
 
 test('one registers, is signed in, signs out and signs in again', function (): void {
@@ -126,15 +127,36 @@ test('signing out elsewhere keeps this place, and asks for the password', functi
     $this->getJson('/api/me')->assertOk();
 });
 
+test('everything is taken away in one file, and what is in it can be read in again', function (): void {
+    $user = demoUser();
+    $zip = zipOf($this->actingAs($user)->get('/api/me/everything.zip')->assertOk()->assertHeader('Content-Type', 'application/zip')->getContent());
+    $names = implode("\n", array_keys($zip));
+    foreach (['wearers' => '/cards.json', 'patterns' => '.json', 'houses' => '.json', 'makes' => '.make.json'] as $kind => $ending) {
+        expect(preg_match_all("#^{$kind}/.*".preg_quote($ending).'$#m', $names))->toBe($user->{$kind}()->count(), $kind);
+    }
+    expect($zip['account.json'])->toContain($user->email)->not->toContain('password');
+
+    $this->actingAs(someone());
+    $makes = array_filter($zip, static fn (string $name): bool => str_starts_with($name, 'makes/'), ARRAY_FILTER_USE_KEY);
+    foreach ($makes as $name => $file) {
+        // What gives no plan in the demo gives none here: that is told by its field.
+        $answer = $this->postJson('/api/makes/import', ['wearer' => 'Merrin', 'text' => $file]);
+        expect($answer->getStatusCode())->toBeIn([201, 422], $name.$answer->getContent());
+        $taken[] = $answer->getStatusCode();
+    }
+    expect(array_count_values($taken)[201])->toBeGreaterThan(10);
+});
+
 test('an account goes with everything in it, but the demo stays', function (): void {
     $demo = demoUser();
     $demo->forceFill(['password' => 'a long secret'])->save();
     $this->actingAs($demo)->deleteJson('/api/me', ['current' => 'wrong'])->assertJsonValidationErrors(['current']);
     $this->deleteJson('/api/me', ['current' => 'a long secret'])->assertForbidden();
     $demo->update(['email' => 'merrin@tideroom.example']);
+    Bin::put($demo->wearers()->first());
     $this->deleteJson('/api/me', ['current' => 'a long secret'])->assertNoContent();
     expect(User::query()->count())->toBe(0);
-    foreach (['wearers', 'cards', 'readings', 'patterns', 'makes', 'houses'] as $table) {
+    foreach (['wearers', 'cards', 'readings', 'patterns', 'makes', 'houses', 'bin_entries'] as $table) {
         expect(Illuminate\Support\Facades\DB::table($table)->count())->toBe(0, $table);
     }
 });

@@ -220,18 +220,6 @@ test('the day and what was worn underneath can be changed', function (): void {
     $this->patchJson("/api/cards/{$card->id}", $head + ['version' => 1])->assertConflict();
 });
 
-test('a card that was thrown away is out of sight, stays with its makes, and comes back as it was', function (): void {
-    $user = demoUser();
-    $make = $user->makes()->first();
-    $this->actingAs($user)->deleteJson("/api/cards/{$make->card_id}")->assertNoContent();
-    $this->getJson("/api/cards/{$make->card_id}")->assertNotFound();
-    $this->getJson("/api/makes/{$make->id}/plan")->assertOk();
-
-    expect($this->postJson("/api/cards/{$make->card_id}/restore")->assertOk())->toAgreeWith('CardData');
-    $this->getJson("/api/cards/{$make->card_id}")->assertOk();
-    $this->postJson("/api/cards/{$make->card_id}/restore")->assertNotFound();
-});
-
 test('the unit a wearer is measured in goes with the card', function (): void {
     $card = emptyCard();
     expect($this->getJson("/api/cards/{$card->id}")->json('unit'))->toBeNull();

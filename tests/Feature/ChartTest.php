@@ -194,9 +194,13 @@ test('a house\'s habits hold for all its patterns, wherever they say nothing of 
         ->and($this->getJson("/api/patterns/{$id}")->json('between'))->toBe('nearest')
         ->and($this->getJson('/api/pattern-guide'))->toAgreeWith('PatternGuideData')
         ->and($this->getJson('/api/pattern-guide')->json('houses.0.name'))->toBe('Limpet & Thole');
-    // Kept again it is the same house, not a second one.
-    $this->putJson('/api/houses', ['habits' => (object) []] + $house)->assertOk();
+    // Kept again it is the same house, not a second one; from an old view of it nothing is written over.
+    $this->putJson('/api/houses', ['habits' => (object) [], 'version' => 1] + $house)->assertOk()->assertJsonPath('version', 2);
     expect($this->getJson('/api/pattern-guide')->json('houses'))->toHaveCount(1);
+    foreach ([[], ['version' => 1]] as $old) {
+        expect($this->putJson('/api/houses', $old + $house)->assertConflict())->toAgreeWith('HouseConflictData');
+    }
+    expect((array) $this->getJson('/api/pattern-guide')->json('houses.0.habits'))->toBe([]);
 });
 
 test('another user\'s houses and charts are not there', function (): void {

@@ -5,13 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\AccountRequest;
+use App\Records\Everything;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use OpenApi\Attributes as OA;
 
-/** What a user does with the account itself, each time with its password. */
+/** What a user does with the account itself; what changes it asks for the password. */
 final class AccountController
 {
+    #[OA\Get(path: '/api/me/everything.zip', operationId: 'everything', responses: [
+        new OA\Response(response: 200, description: 'all that is kept here', content: new OA\MediaType(mediaType: 'application/zip')),
+    ])]
+    public function everything(Request $request): Response
+    {
+        return Download::kept(Everything::of(SignedIn::user($request)), 'application/zip', 'underbolt-everything.zip');
+    }
+
     #[OA\Put(path: '/api/me/password', operationId: 'changePassword',
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AccountRequest::class)),
         responses: [

@@ -14,7 +14,6 @@ use App\Models\Wearer;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\PointSet;
 
@@ -91,32 +90,5 @@ final class CardController
     public function answer(AnswerRequest $request, Card $card): JsonResponse
     {
         return CardAnswer::after($request, $card, static fn () => $card->update(['answers' => $request->answered($card->answers)]));
-    }
-
-    #[OA\Delete(path: '/api/cards/{card}', operationId: 'throwCardAway',
-        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        responses: [
-            new OA\Response(response: 204, description: 'thrown away; it can be brought back'),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-        ])]
-    public function destroy(Card $card): Response
-    {
-        $card->delete();
-
-        return new Response(status: 204);
-    }
-
-    #[OA\Post(path: '/api/cards/{card}/restore', operationId: 'bringCardBack',
-        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        responses: [
-            new OA\Response(response: 200, description: 'as it was', content: new OA\JsonContent(ref: CardData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-        ])]
-    public function restore(Request $request, int $card): JsonResponse
-    {
-        $thrown = Card::onlyTrashed()->where('user_id', SignedIn::user($request)->id)->findOrFail($card);
-        $thrown->restore();
-
-        return CardAnswer::of($request, $thrown);
     }
 }

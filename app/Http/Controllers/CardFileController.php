@@ -8,9 +8,9 @@ use App\Http\Requests\ImportRequest;
 use App\Http\Resources\Account\FaultData;
 use App\Http\Resources\Card\ImportData;
 use App\Http\Resources\Card\ImportLineData;
-use App\Models\Card;
 use App\Models\Wearer;
 use App\Records\CardImport;
+use App\Records\RecordFiles;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -19,7 +19,6 @@ use OpenApi\Attributes as OA;
 use Underbolt\File\CardCsv;
 use Underbolt\File\CardJson;
 use Underbolt\File\CardLine;
-use Underbolt\Measure\Length;
 
 /** All cards of a wearer as a file, out and in. */
 final class CardFileController
@@ -32,7 +31,7 @@ final class CardFileController
         ])]
     public function export(Wearer $wearer): Response
     {
-        return self::download(CardCsv::write(self::all($wearer)), 'text/csv; charset=utf-8', $wearer, 'csv');
+        return self::download(RecordFiles::cardsCsv($wearer), 'text/csv; charset=utf-8', $wearer, 'csv');
     }
 
     #[OA\Get(path: '/api/wearers/{wearer}/cards.json', operationId: 'exportCardsAsJson',
@@ -43,12 +42,7 @@ final class CardFileController
         ])]
     public function exportJson(Wearer $wearer): Response
     {
-        $json = json_encode(
-            CardJson::of(self::all($wearer)),
-            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
-        );
-
-        return self::download($json."\n", 'application/json', $wearer, 'json');
+        return self::download(RecordFiles::cardsJson($wearer), 'application/json', $wearer, 'json');
     }
 
     #[OA\Post(path: '/api/wearers/{wearer}/cards/import', operationId: 'importCards',
@@ -81,30 +75,5 @@ final class CardFileController
     private static function download(string $text, string $type, Wearer $wearer, string $ending): Response
     {
         return Download::kept($text, $type, Str::slug($wearer->name)."-cards.{$ending}");
-    }
-
-    /** @return list<CardLine> */
-    private static function all(Wearer $wearer): array
-    {
-        return array_values($wearer->load('cards.readings')->cards->flatMap(self::lines(...))->all());
-    }
-
-    /** @return list<CardLine> */
-    private static function lines(Card $card): array
-    {
-        $lines = [];
-        foreach ($card->readings->sortBy(['point', 'attempt']) as $reading) {
-            $lines[] = new CardLine(
-                point: $reading->point,
-                text: $reading->text,
-                unit: $reading->unit,
-                length: Length::ofNanometres($reading->nanometres),
-                attempt: $reading->attempt,
-                date: $card->taken_on->toDateString(),
-                foundation: $card->foundation,
-            );
-        }
-
-        return $lines;
     }
 }

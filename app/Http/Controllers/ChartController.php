@@ -11,6 +11,7 @@ use App\Http\Resources\Pattern\ChartPreviewData;
 use App\Http\Resources\Pattern\ChartTextData;
 use App\Http\Resources\Pattern\PastedPartData;
 use App\Models\Pattern;
+use App\Records\RecordFiles;
 use App\Records\SpreadsheetText;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -83,10 +84,7 @@ final class ChartController
         ])]
     public function json(Pattern $pattern): Response
     {
-        $file = ['format' => 'underbolt/pattern', 'version' => 1, 'unit' => $pattern->unit->value, 'pattern' => $pattern->named()];
-        $json = json_encode($file, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
-
-        return self::download($json."\n", 'application/json', $pattern, 'json');
+        return self::download(RecordFiles::pattern($pattern), 'application/json', $pattern, 'json');
     }
 
     private static function download(string $text, string $type, Pattern $pattern, string $ending): Response

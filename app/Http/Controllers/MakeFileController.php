@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ImportMakeRequest;
 use App\Http\Resources\Plan\MakeData;
 use App\Models\Make;
-use App\Paper\MakeFiles;
 use App\Records\MakeExchange;
+use App\Records\RecordFiles;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -28,7 +28,7 @@ final class MakeFileController
     {
         $name = Str::slug("{$make->card->wearer->name} {$make->pattern->name}").'.make.json';
 
-        return Download::kept(MakeFiles::make($make), 'application/json', $name);
+        return Download::kept(RecordFiles::make($make), 'application/json', $name);
     }
 
     #[OA\Post(path: '/api/makes/import', operationId: 'importMake',

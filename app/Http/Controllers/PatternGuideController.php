@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\HouseRequest;
+use App\Http\Resources\Pattern\HouseConflictData;
 use App\Http\Resources\Pattern\HouseData;
 use App\Http\Resources\Pattern\PatternGuideData;
 use Illuminate\Http\JsonResponse;
@@ -38,8 +39,15 @@ final class PatternGuideController
         ])]
     public function keep(HouseRequest $request): JsonResponse
     {
-        $house = SignedIn::user($request)->houses()->updateOrCreate(['name' => $request->string('name')->toString()], $request->house());
+        $name = $request->string('name')->toString();
+        $houses = SignedIn::user($request)->houses();
+        // One that was deleted meanwhile is kept anew: nothing typed is lost.
+        $house = $houses->firstOrCreate(['name' => $name], $request->house());
+        $made = $house->wasRecentlyCreated
+            || $house->changeSince($request->integer('version'), static fn (): bool => $house->update($request->house())) === true;
 
-        return new JsonResponse(HouseData::of($house));
+        return $made
+            ? new JsonResponse(HouseData::of($house))
+            : new JsonResponse(new HouseConflictData("The habits of {$name} were changed elsewhere meanwhile.", HouseData::of($house->refresh())), 409);
     }
 }

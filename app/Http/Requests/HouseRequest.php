@@ -14,6 +14,7 @@ use Underbolt\Measure\Unit;
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'unit', type: 'string', enum: ['cm', 'in']),
     new OA\Property(property: 'habits', ref: HabitsDocument::class),
+    new OA\Property(property: 'version', description: 'as it was seen; of a new one there is none', type: 'integer', nullable: true),
 ])]
 final class HouseRequest extends FormRequest
 {
@@ -24,6 +25,7 @@ final class HouseRequest extends FormRequest
             'name' => ['required', 'string', 'max:80'],
             'unit' => ['required', Rule::enum(Unit::class)],
             'habits' => ['present', 'array', new TypedDocument],
+            'version' => ['nullable', 'integer'],
         ];
     }
 

@@ -26,7 +26,7 @@ final class MakeCardRequest extends FormRequest
         $wearer = $make instanceof Make ? $make->card->wearer_id : 0;
 
         return [
-            'card_id' => ['required', 'integer', Rule::exists(Card::class, 'id')->where('wearer_id', $wearer)->whereNull('deleted_at')],
+            'card_id' => ['required', 'integer', Rule::exists(Card::class, 'id')->where('wearer_id', $wearer)->whereNull('bin_entry_id')],
             'version' => ['required', 'integer'],
         ];
     }

@@ -21,8 +21,8 @@ final class MakeRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'card_id' => ['required', 'integer', Rule::exists(Card::class, 'id')->where('user_id', Auth::id())],
-            'pattern_id' => ['required', 'integer', Rule::exists(Pattern::class, 'id')->where('user_id', Auth::id())],
+            'card_id' => ['required', 'integer', Rule::exists(Card::class, 'id')->where('user_id', Auth::id())->whereNull('bin_entry_id')],
+            'pattern_id' => ['required', 'integer', Rule::exists(Pattern::class, 'id')->where('user_id', Auth::id())->whereNull('bin_entry_id')],
         ];
     }
 

@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(
     required: ['version'],
-    properties: [new OA\Property(property: 'version', description: 'of the card, as it was seen', type: 'integer')],
+    properties: [new OA\Property(property: 'version', description: 'of the record, as it was seen', type: 'integer')],
 )]
 final class SeenRequest extends FormRequest
 {

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/me/everything.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["everything"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me/password": {
         parameters: {
             query?: never;
@@ -52,6 +68,134 @@ export interface paths {
         patch: operations["chooseUnit"];
         trace?: never;
     };
+    "/api/bin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bin"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin/{entry}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin/{entry}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["deleteForGood"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wearers/{wearer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wearer"];
+        put?: never;
+        post?: never;
+        delete: operations["deleteWearer"];
+        options?: never;
+        head?: never;
+        patch: operations["changeWearer"];
+        trace?: never;
+    };
+    "/api/cards/{card}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["card"];
+        put?: never;
+        post?: never;
+        delete: operations["deleteCard"];
+        options?: never;
+        head?: never;
+        patch: operations["changeCard"];
+        trace?: never;
+    };
+    "/api/patterns/{pattern}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pattern"];
+        put: operations["keepPattern"];
+        post?: never;
+        delete: operations["deletePattern"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["make"];
+        put?: never;
+        post?: never;
+        delete: operations["deleteMake"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/houses/{house}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["deleteHouse"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blank-card.pdf": {
         parameters: {
             query?: never;
@@ -84,22 +228,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cards/{card}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["card"];
-        put?: never;
-        post?: never;
-        delete: operations["throwCardAway"];
-        options?: never;
-        head?: never;
-        patch: operations["changeCard"];
-        trace?: never;
-    };
     "/api/cards/{card}/earlier": {
         parameters: {
             query?: never;
@@ -126,22 +254,6 @@ export interface paths {
         get?: never;
         put: operations["answer"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/cards/{card}/restore": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["bringCardBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -286,22 +398,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["startMake"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/makes/{make}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["make"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -548,22 +644,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/patterns/{pattern}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["pattern"];
-        put: operations["keepPattern"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/pattern-guide": {
         parameters: {
             query?: never;
@@ -804,22 +884,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/wearers/{wearer}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["wearer"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch: operations["changeWearer"];
-        trace?: never;
-    };
     "/api/workroom": {
         parameters: {
             query?: never;
@@ -879,6 +943,19 @@ export interface components {
             make: components["schemas"]["MakeData"];
             plan: components["schemas"]["PlanData"] | null;
             refused: components["schemas"]["Problem"] | null;
+        };
+        /** @description something that was deleted and can be brought back */
+        BinEntryData: {
+            id: number;
+            /** @enum {string} */
+            kind: "wearer" | "card" | "pattern" | "make" | "house";
+            name: string;
+            /** @description what went with it, in words; empty where it went alone */
+            with: string;
+            /** Format: date */
+            deleted_on: string;
+            /** @description days until it goes for good */
+            days_left: number;
         };
         BustAdjustmentData: {
             /** @enum {string} */
@@ -1317,7 +1394,15 @@ export interface components {
             /** @description since the card before */
             change_nm: number;
         };
+        /** @description the house has changed since it was seen; this is how it stands */
+        HouseConflictData: {
+            message: string;
+            house: components["schemas"]["HouseData"];
+        };
         HouseData: {
+            id: number;
+            /** @description to be sent back with a change */
+            version: number;
             name: string;
             /** @enum {string} */
             unit: "cm" | "in";
@@ -1328,6 +1413,8 @@ export interface components {
             /** @enum {string} */
             unit: "cm" | "in";
             habits: components["schemas"]["HabitsDocument"];
+            /** @description as it was seen; of a new one there is none */
+            version?: number | null;
         };
         /** @description what an import would write, or has written */
         ImportData: {
@@ -1472,6 +1559,8 @@ export interface components {
         };
         MakeSummary: {
             id: number;
+            /** @description to be sent back with a change */
+            version: number;
             wearer: string;
             /**
              * Format: date
@@ -1572,6 +1661,8 @@ export interface components {
             /** @description to be sent back with a change */
             version: number;
             name: string;
+            /** @description what is deleted along with it, in words */
+            goes_along: string;
             house: string;
             /** @enum {string} */
             unit: "cm" | "in";
@@ -2003,7 +2094,7 @@ export interface components {
             parts: components["schemas"]["CurvePartData"][];
         };
         SeenRequest: {
-            /** @description of the card, as it was seen */
+            /** @description of the record, as it was seen */
             version: number;
         };
         /** @description what lies beside the cutting table; lengths in whole nanometres */
@@ -2187,6 +2278,8 @@ export interface components {
         };
         WearerCardData: {
             id: number;
+            /** @description to be sent back with a change */
+            version: number;
             /** Format: date */
             taken_on: string;
             /** @description whole days since it was taken */
@@ -2226,6 +2319,8 @@ export interface components {
             /** @description to be sent back with a change */
             version: number;
             name: string;
+            /** @description what is deleted along with it, in words */
+            goes_along: string;
             notes: string;
             /**
              * @description figures are typed in; null for the user's own
@@ -2319,6 +2414,26 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    everything: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description all that is kept here */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": unknown;
+                };
+            };
+        };
+    };
     changePassword: {
         parameters: {
             query?: never;
@@ -2433,6 +2548,469 @@ export interface operations {
             };
         };
     };
+    bin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what was deleted, newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinEntryData"][];
+                };
+            };
+        };
+    };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entry: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description as it was */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotFound"];
+            /** @description what it needs is not there */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deleteForGood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entry: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description gone for good */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotFound"];
+            /** @description a make needs it */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    wearer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                wearer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the wearer with all cards */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WearerPageData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    deleteWearer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                wearer: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description in the bin, with all cards and makes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinEntryData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere: nothing is deleted */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeWearer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                wearer: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WearerChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WearerPageData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WearerConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    card: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    deleteCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description in the bin; makes planned from it stay */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinEntryData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere: nothing is deleted */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    pattern: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the pattern */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    keepPattern: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatternRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatternConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    deletePattern: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description in the bin, with its makes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinEntryData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere: nothing is deleted */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the make */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    deleteMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description in the bin */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinEntryData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere: nothing is deleted */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deleteHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                house: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description in the bin; its patterns keep what they say themselves */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinEntryData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere: nothing is deleted */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     blankCard: {
         parameters: {
             query?: {
@@ -2477,87 +3055,6 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
-        };
-    };
-    card: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                card: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description the card */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CardData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-        };
-    };
-    throwCardAway: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                card: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description thrown away; it can be brought back */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            404: components["responses"]["NotFound"];
-        };
-    };
-    changeCard: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                card: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CardRequest"];
-            };
-        };
-        responses: {
-            /** @description kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CardData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-            /** @description changed elsewhere */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ConflictData"];
-                };
-            };
-            422: components["responses"]["Refused"];
         };
     };
     earlierCards: {
@@ -2617,29 +3114,6 @@ export interface operations {
                     "application/json": components["schemas"]["ConflictData"];
                 };
             };
-        };
-    };
-    bringCardBack: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                card: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description as it was */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CardData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
         };
     };
     exportCards: {
@@ -2863,29 +3337,6 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
-        };
-    };
-    make: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                make: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description the make */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MakeData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
         };
     };
     bench: {
@@ -3300,66 +3751,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PatternData"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    pattern: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                pattern: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description the pattern */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PatternData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-        };
-    };
-    keepPattern: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                pattern: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PatternRequest"];
-            };
-        };
-        responses: {
-            /** @description kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PatternData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-            /** @description changed elsewhere */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PatternConflictData"];
                 };
             };
             422: components["responses"]["Refused"];
@@ -3817,66 +4208,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WearerData"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    wearer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                wearer: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description the wearer with all cards */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WearerPageData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-        };
-    };
-    changeWearer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                wearer: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WearerChangeRequest"];
-            };
-        };
-        responses: {
-            /** @description kept */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WearerPageData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-            /** @description changed elsewhere */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WearerConflictData"];
                 };
             };
             422: components["responses"]["Refused"];

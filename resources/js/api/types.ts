@@ -52,6 +52,7 @@ export type PastedPart = Omit<Schemas['PastedPartData'], 'entries'> & {
 };
 export type Range = NonNullable<PatternDocument['ranges']>[number];
 export type House = Schemas['HouseData'];
+export type BinEntry = Schemas['BinEntryData'];
 export type Habits = Schemas['HabitsDocument'];
 export type Alternative = Schemas['AlternativeData'];
 export type WhyNot = Schemas['WhyNotData'];

@@ -1,28 +1,16 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
-import { ref } from 'vue';
-import { api } from '../api/client';
-import type { WearerPage } from '../api/types';
+import { api, body } from '../api/client';
+import type { BinEntry, WearerPage } from '../api/types';
 import { age } from '../pages/age';
+import DeleteButton from '../ui/DeleteButton.vue';
+import DeletedNotice from '../ui/DeletedNotice.vue';
 import CardFiles from './CardFiles.vue';
 
 defineProps<{ page: WearerPage }>();
 const emit = defineEmits<{ changed: [] }>();
 
-const thrown = ref<number | null>(null);
-
-async function throwAway(card: number): Promise<void> {
-    await api.DELETE('/api/cards/{card}', { params: { path: { card } } });
-    thrown.value = card;
-    emit('changed');
-}
-
-async function bringBack(): Promise<void> {
-    if (thrown.value === null) return;
-    await api.POST('/api/cards/{card}/restore', { params: { path: { card: thrown.value } } });
-    thrown.value = null;
-    emit('changed');
-}
+const remove = (card: number, version: number): Promise<BinEntry> =>
+    api.DELETE('/api/cards/{card}', { params: { path: { card } }, body: { version } }).then(body);
 </script>
 
 <template>
@@ -40,18 +28,15 @@ async function bringBack(): Promise<void> {
                         {{ card.measures.length === 1 ? 'point' : 'points' }}</span
                     >
                 </RouterLink>
-                <Button
-                    label="Throw away"
-                    :aria-label="`Throw away the card of ${card.taken_on}`"
-                    text
-                    size="small"
-                    @click="throwAway(card.id)"
+                <DeleteButton
+                    :name="`the card of ${card.taken_on}`"
+                    along=""
+                    :remove="() => remove(card.id, card.version)"
+                    @deleted="emit('changed')"
                 />
             </li>
         </ul>
-        <p v-if="thrown !== null" class="notice" role="status">
-            The card is thrown away. <button type="button" class="link" @click="bringBack">Undo</button>
-        </p>
+        <DeletedNotice kind="card" @back="emit('changed')" />
         <p v-if="page.cards.length === 0" class="hint">
             No card yet. Bust, waist and hip are enough to begin.
         </p>

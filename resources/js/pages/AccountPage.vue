@@ -63,10 +63,14 @@ async function destroy(): Promise<void> {
             v-model="current"
             type="password"
             label="The password in use"
-            hint="asked for with everything below"
+            hint="asked for with every change below"
             autocomplete="current-password"
             :fault="refused?.at('current')"
         />
+        <p>
+            <a href="/api/me/everything.zip" download>Everything that is kept here, as a file</a>
+            <span class="hint"> (ZIP: wearers, cards, patterns, houses, makes)</span>
+        </p>
         <form novalidate class="part" @submit.prevent="changePassword">
             <TextField
                 v-model="password"

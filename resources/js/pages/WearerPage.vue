@@ -6,7 +6,7 @@ import Textarea from 'primevue/textarea';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
-import type { Unit, WearerPage } from '../api/types';
+import type { BinEntry, Unit, WearerPage } from '../api/types';
 import PointChart from '../measure/PointChart.vue';
 import WearerCards from '../measure/WearerCards.vue';
 import { useJoining } from '../state/joining';
@@ -14,6 +14,7 @@ import { inTurn } from '../state/queue';
 import ChoiceField from '../ui/ChoiceField.vue';
 import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
+import DeleteButton from '../ui/DeleteButton.vue';
 import TextField from '../ui/TextField.vue';
 import WordChoice from '../ui/WordChoice.vue';
 
@@ -129,6 +130,13 @@ watchDebounced(
     { debounce: 500 },
 );
 
+/** After what is typed is kept: deleting from an old view would be refused. */
+async function remove(): Promise<BinEntry> {
+    await queue(() => Promise.resolve());
+    const version = page.value?.version ?? 0;
+    return api.DELETE('/api/wearers/{wearer}', { params, body: { version } }).then(body);
+}
+
 async function measureAgain(): Promise<void> {
     const card = await api.POST('/api/wearers/{wearer}/cards', { params }).then(body);
     await router.push({ name: 'card', params: { id: card.id } });
@@ -174,6 +182,12 @@ async function measureAgain(): Promise<void> {
             <div class="inline">
                 <Button :label="page.cards.length > 0 ? 'Measure again' : 'Measure'" @click="measureAgain" />
                 <Button v-if="!page.archived" label="Put away" text @click="save(true)" />
+                <DeleteButton
+                    :name="page.name"
+                    :along="page.goes_along"
+                    :remove="remove"
+                    @deleted="router.push({ name: 'workroom' })"
+                />
             </div>
         </section>
         <WearerCards :page="page" @changed="load" />

@@ -3,8 +3,10 @@ import Button from 'primevue/button';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
-import type { Workroom } from '../api/types';
+import type { BinEntry, Workroom } from '../api/types';
 import { useSession } from '../state/session';
+import DeleteButton from '../ui/DeleteButton.vue';
+import DeletedNotice from '../ui/DeletedNotice.vue';
 import TextField from '../ui/TextField.vue';
 import MakeStarter from './MakeStarter.vue';
 import { age, cardWords } from './age';
@@ -31,6 +33,9 @@ async function startCard(wearer: number): Promise<void> {
     await router.push({ name: 'card', params: { id: card.id } });
 }
 
+const deleteMake = (make: number, version: number): Promise<BinEntry> =>
+    api.DELETE('/api/makes/{make}', { params: { path: { make } }, body: { version } }).then(body);
+
 async function addWearer(): Promise<void> {
     refused.value = null;
     try {
@@ -51,6 +56,7 @@ watch(
 
 <template>
     <div v-if="room" class="workroom">
+        <DeletedNotice class="deleted" @back="load" />
         <section v-if="isEmpty" class="steps" aria-label="How to begin">
             <h1>Three steps to a cutting line</h1>
             <ol>
@@ -69,7 +75,7 @@ watch(
         <section v-else class="makes" aria-labelledby="makes-title">
             <h1 id="makes-title">Makes under way</h1>
             <ul class="rows">
-                <li v-for="make in room.makes" :key="make.id">
+                <li v-for="make in room.makes" :key="make.id" class="pair">
                     <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
                         <span
                             ><b>{{ make.wearer }}</b>
@@ -91,6 +97,12 @@ watch(
                                   : `${make.cautions} cautions`
                         }}</span>
                     </RouterLink>
+                    <DeleteButton
+                        :name="`${make.wearer}, ${make.pattern}`"
+                        along=""
+                        :remove="() => deleteMake(make.id, make.version)"
+                        @deleted="load"
+                    />
                 </li>
             </ul>
             <p v-if="room.makes.length === 0" class="hint">No make yet: choose a wearer and a pattern.</p>
@@ -156,6 +168,7 @@ watch(
             </ul>
             <Button label="Put a pattern in" outlined @click="router.push({ name: 'new-pattern' })" />
         </section>
+        <p class="bin"><RouterLink :to="{ name: 'bin' }">Bin</RouterLink></p>
     </div>
     <p v-if="refused && !refused.at('name')" class="fault page-fault" role="alert">{{ refused.message }}</p>
 </template>
@@ -169,6 +182,8 @@ watch(
     margin: 26px auto 60px;
     padding: 0 24px;
 }
+.workroom > .deleted,
+.workroom > .bin,
 .workroom > .makes,
 .workroom > .steps {
     grid-column: 1 / -1;

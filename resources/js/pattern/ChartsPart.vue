@@ -54,22 +54,33 @@ async function chosen(event: Event): Promise<void> {
 }
 
 /** What a house calls its rows is kept with it: its next chart is known by these words. */
-async function remember(looked: LookedOver): Promise<void> {
-    const words = preview.value === null ? {} : learned(preview.value, looked);
+async function remember(words: Record<string, string>, known: House | undefined): Promise<void> {
     if (props.house.trim() === '' || Object.keys(words).length === 0) return;
-    const known = props.guide.houses.find(({ name }) => name === props.house);
     const habits = { ...known?.habits, row_words: { ...known?.habits.row_words, ...words } };
-    const typed = { name: props.house, unit: known?.unit ?? unit.value, habits };
+    const typed = {
+        name: props.house,
+        unit: known?.unit ?? unit.value,
+        habits,
+        version: known?.version ?? null,
+    };
     try {
         emit('house', await api.PUT('/api/houses', { body: typed }).then(body));
         done.value += ` The words of ${props.house} are remembered for its next chart.`;
     } catch (error) {
-        refusal.value = asRefused(error).message;
+        const refused = asRefused(error);
+        const meanwhile = (refused.answer as { house?: House } | null)?.house;
+        // Words are only added: to what another tab has kept meanwhile as well.
+        if (refused.status === 409 && meanwhile !== undefined) await remember(words, meanwhile);
+        else refusal.value = refused.message;
     }
 }
 
 function take(looked: LookedOver): void {
-    void remember(looked);
+    const words = preview.value === null ? {} : learned(preview.value, looked);
+    void remember(
+        words,
+        props.guide.houses.find(({ name }) => name === props.house),
+    );
     const next = taken(document.value, looked);
     document.value = meaning.value === null ? next : { ...next, chart_means: meaning.value };
     done.value = 'Put into the sheet. Undo brings back what was there.';

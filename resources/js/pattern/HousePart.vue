@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, watch } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { api, asRefused, body } from '../api/client';
-import type { Habits, House, PatternDocument, Unit } from '../api/types';
+import type { BinEntry, Habits, House, PatternDocument, Unit } from '../api/types';
+import { useJoining } from '../state/joining';
 import ChoiceField from '../ui/ChoiceField.vue';
+import ClashList from '../ui/ClashList.vue';
+import DeleteButton from '../ui/DeleteButton.vue';
+import DeletedNotice from '../ui/DeletedNotice.vue';
 import TextField from '../ui/TextField.vue';
 import CupRule from './CupRule.vue';
 import { orNull } from './lists';
 
 const props = defineProps<{ house: string; houses: House[]; document: PatternDocument; unit: Unit }>();
-const emit = defineEmits<{ kept: [House] }>();
+const emit = defineEmits<{ kept: [House]; changed: [] }>();
 
 const known = computed(() => props.houses.find(({ name }) => name === props.house) ?? null);
 const unit = computed(() => known.value?.unit ?? props.unit);
@@ -45,23 +49,53 @@ function fromPattern(): void {
     });
 }
 
+const { clashes, join, settle } = useJoining<Habits>();
+
 async function keep(): Promise<void> {
+    const before = known.value;
+    const typed = {
+        name: props.house,
+        unit: unit.value,
+        habits: habits.value,
+        version: before?.version ?? null,
+    };
     try {
-        const house = await api
-            .PUT('/api/houses', { body: { name: props.house, unit: unit.value, habits: habits.value } })
-            .then(body);
+        const house = await api.PUT('/api/houses', { body: typed }).then(body);
         said.value = `Kept. Every pattern of ${props.house} follows where it says nothing of its own.`;
         emit('kept', house);
     } catch (error) {
-        said.value = asRefused(error).message;
+        const refused = asRefused(error);
+        const meanwhile = (refused.answer as { house?: House } | null)?.house;
+        if (refused.status === 409 && meanwhile !== undefined) {
+            await join({
+                before: before?.habits ?? {},
+                here: () => habits.value,
+                meanwhile: meanwhile.habits,
+                take: async (both) => {
+                    emit('kept', meanwhile);
+                    await nextTick();
+                    habits.value = both;
+                    await keep();
+                },
+            });
+        } else said.value = refused.message;
     }
 }
+
+const remove = ({ id: house, version }: House): Promise<BinEntry> =>
+    api.DELETE('/api/houses/{house}', { params: { path: { house } }, body: { version } }).then(body);
 </script>
 
 <template>
     <div class="part">
         <p v-if="house.trim() === ''" class="hint">Name the house above; then its habits can be kept here.</p>
         <template v-else>
+            <ClashList
+                v-if="clashes.length > 0"
+                :clashes="clashes"
+                :place="({ path }) => String(path[0])"
+                @settle="settle"
+            />
             <p class="hint">
                 What {{ house }} does alike in all its patterns. Typed once, it holds for each of them
                 wherever the pattern itself says nothing, so the second pattern takes a minute. Figures in
@@ -112,8 +146,16 @@ async function keep(): Promise<void> {
                     outlined
                     @click="fromPattern"
                 />
+                <DeleteButton
+                    v-if="known"
+                    :name="`the habits of ${house}`"
+                    along=""
+                    :remove="() => remove(known!)"
+                    @deleted="emit('changed')"
+                />
                 <p class="notice" role="status">{{ said }}</p>
             </div>
+            <DeletedNotice kind="house" @back="emit('changed')" />
         </template>
     </div>
 </template>

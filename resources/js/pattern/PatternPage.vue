@@ -8,10 +8,13 @@ import Tabs from 'primevue/tabs';
 import { computed, onMounted, ref, watch } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { placeWords } from '../sheet/sheet';
+import { api, body } from '../api/client';
+import type { BinEntry } from '../api/types';
 import { useSession } from '../state/session';
 import type { Clash } from '../state/merge';
 import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
+import DeleteButton from '../ui/DeleteButton.vue';
 import ChartsPart from './ChartsPart.vue';
 import ClothPart from './ClothPart.vue';
 import CupsPart from './CupsPart.vue';
@@ -49,6 +52,7 @@ const {
     load,
     saveNow,
     keepHouse,
+    findHouses,
 } = usePattern(patternServer, props.id ?? null, session.unit);
 
 /** Where a clash stands, in the words of the page. */
@@ -68,6 +72,15 @@ watch(kept, (now, before) => {
     if (before === null && now !== null && props.id === undefined)
         window.history.replaceState(window.history.state, '', `/patterns/${now.id}`);
 });
+
+/** What is typed is kept first, so that it is there when the pattern comes back. */
+async function remove({ id: pattern }: { id: number }): Promise<BinEntry> {
+    if (unsaved.value) await saveNow();
+    const version = kept.value?.version ?? 0;
+    return api
+        .DELETE('/api/patterns/{pattern}', { params: { path: { pattern } }, body: { version } })
+        .then(body);
+}
 
 onBeforeRouteLeave(async () => {
     if (unsaved.value && hasName.value) await saveNow();
@@ -151,6 +164,7 @@ onBeforeRouteLeave(async () => {
                         :document="document"
                         :unit="unit"
                         @kept="keepHouse"
+                        @changed="findHouses"
                     />
                 </TabPanel>
             </TabPanels>
@@ -165,9 +179,16 @@ onBeforeRouteLeave(async () => {
                 <b>{{ placeWords(fault.field, document) }}</b> {{ fault.message }}
             </li>
         </ul>
-        <p class="after">
+        <div class="after">
             <Button label="Back to the workroom" type="button" @click="router.push({ name: 'workroom' })" />
-        </p>
+            <DeleteButton
+                v-if="kept"
+                :name="kept.name"
+                :along="kept.goes_along"
+                :remove="() => remove(kept!)"
+                @deleted="router.push({ name: 'workroom' })"
+            />
+        </div>
     </form>
     <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
 </template>

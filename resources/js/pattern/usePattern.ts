@@ -147,6 +147,12 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
         void saveNow();
     }
 
+    /** A house has gone or come back. */
+    async function findHouses(): Promise<void> {
+        guide.value = await server.guide();
+        await saveNow();
+    }
+
     return {
         guide,
         name,
@@ -165,5 +171,6 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
         load,
         saveNow,
         keepHouse,
+        findHouses,
     };
 }

@@ -15,6 +15,7 @@ final readonly class WearerCardData
     /** @param  list<MeasureData>  $measures */
     public function __construct(
         #[OA\Property] public int $id,
+        #[OA\Property(description: 'to be sent back with a change')] public int $version,
         #[OA\Property(format: 'date')] public string $taken_on,
         #[OA\Property(description: 'whole days since it was taken')] public int $age_days,
         #[OA\Property] public string $foundation,
@@ -27,6 +28,7 @@ final readonly class WearerCardData
     {
         return new self(
             $card->id,
+            $card->version,
             $card->taken_on->toDateString(),
             $card->ageInDays($today),
             $card->foundation,

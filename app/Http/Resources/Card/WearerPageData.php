@@ -6,6 +6,7 @@ namespace App\Http\Resources\Card;
 
 use App\Models\Card;
 use App\Models\Wearer;
+use App\Records\Bin;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 
@@ -20,6 +21,7 @@ final readonly class WearerPageData
         #[OA\Property] public int $id,
         #[OA\Property(description: 'to be sent back with a change')] public int $version,
         #[OA\Property] public string $name,
+        #[OA\Property(description: 'what is deleted along with it, in words')] public string $goes_along,
         #[OA\Property] public string $notes,
         #[OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true)]
         public ?string $unit,
@@ -38,6 +40,7 @@ final readonly class WearerPageData
             id: $wearer->id,
             version: $wearer->version,
             name: $wearer->name,
+            goes_along: Bin::alongWords($wearer),
             notes: $wearer->notes,
             unit: $wearer->unit?->value,
             agreed_on: $wearer->agreed_on?->toDateString(),

@@ -12,6 +12,8 @@ use stdClass;
 final readonly class HouseData
 {
     public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property(description: 'to be sent back with a change')] public int $version,
         #[OA\Property] public string $name,
         #[OA\Property(enum: ['cm', 'in'])] public string $unit,
         #[OA\Property(ref: HabitsDocument::class)] public stdClass $habits,
@@ -20,6 +22,6 @@ final readonly class HouseData
 
     public static function of(House $house): self
     {
-        return new self($house->name, $house->unit->value, $house->habits);
+        return new self($house->id, $house->version, $house->name, $house->unit->value, $house->habits);
     }
 }

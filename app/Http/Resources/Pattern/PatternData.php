@@ -6,6 +6,7 @@ namespace App\Http\Resources\Pattern;
 
 use App\Http\Resources\Account\FaultData;
 use App\Models\Pattern;
+use App\Records\Bin;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\File\FaultLog;
@@ -29,6 +30,7 @@ final readonly class PatternData
         #[OA\Property] public int $id,
         #[OA\Property(description: 'to be sent back with a change')] public int $version,
         #[OA\Property] public string $name,
+        #[OA\Property(description: 'what is deleted along with it, in words')] public string $goes_along,
         #[OA\Property] public string $house,
         #[OA\Property(enum: ['cm', 'in'])] public string $unit,
         #[OA\Property(ref: PatternDocument::class)] public stdClass $document,
@@ -57,6 +59,7 @@ final readonly class PatternData
             id: $pattern->id,
             version: $pattern->version,
             name: $pattern->name,
+            goes_along: Bin::alongWords($pattern),
             house: $pattern->house,
             unit: $pattern->unit->value,
             document: $pattern->document,

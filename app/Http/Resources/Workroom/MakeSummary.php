@@ -18,6 +18,7 @@ final readonly class MakeSummary
 {
     public function __construct(
         #[OA\Property] public int $id,
+        #[OA\Property(description: 'to be sent back with a change')] public int $version,
         #[OA\Property] public string $wearer,
         #[OA\Property(description: 'its card', format: 'date')] public string $card_taken_on,
         #[OA\Property] public string $card_foundation,
@@ -31,7 +32,7 @@ final readonly class MakeSummary
 
     public static function of(Make $make, Unit $unit): self
     {
-        $who = [$make->id, $make->card->wearer->name, $make->card->taken_on->toDateString(), $make->card->foundation, $make->pattern->name];
+        $who = [$make->id, $make->version, $make->card->wearer->name, $make->card->taken_on->toDateString(), $make->card->foundation, $make->pattern->name];
         $stage = Stage::furthest($make->done)?->words();
         try {
             $plan = PlanBuilder::build($make->toCore($unit));

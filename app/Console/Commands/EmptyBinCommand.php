@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Records\Bin;
+use Carbon\CarbonImmutable;
+use Illuminate\Console\Command;
+
+final class EmptyBinCommand extends Command
+{
+    protected $signature = 'underbolt:empty-bin';
+
+    protected $description = 'Lets go for good what has been in the bin for thirty days';
+
+    public function handle(): int
+    {
+        $gone = Bin::empty(CarbonImmutable::now()->subDays(Bin::KEPT_DAYS));
+        $this->info($gone === 1 ? '1 thing is gone for good.' : "{$gone} things are gone for good.");
+
+        return self::SUCCESS;
+    }
+}
