@@ -8,6 +8,7 @@ use App\Models\Make;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use stdClass;
 use Throwable;
 use Underbolt\File\FaultyFile;
@@ -74,14 +75,14 @@ final class MakeExchange
         $card = $user->wearers()->create(['name' => $wearer])->cards()->create([
             'user_id' => $user->id,
             'taken_on' => $today,
-            'foundation' => is_string($file->foundation ?? null) ? $file->foundation : '',
+            'foundation' => self::name($file->foundation ?? null),
         ]);
         foreach (MakeFile::readings($file) as $code => $tries) {
             foreach ($tries as $index => $text) {
                 $card->readings()->create([
                     'point' => $code,
                     'attempt' => $index + 1,
-                    'text' => $text,
+                    'text' => Str::trim($text),
                     'unit' => $core->unit,
                     'nanometres' => Point::from($code)->read($text, $core->unit)->nanometres,
                 ]);
@@ -89,8 +90,8 @@ final class MakeExchange
         }
         $document = ($file->pattern ?? null) instanceof stdClass ? $file->pattern : new stdClass;
         $pattern = $user->patterns()->create([
-            'name' => $core->pattern->name === '' ? 'Pattern from a file' : $core->pattern->name,
-            'house' => is_string($document->house ?? null) ? $document->house : '',
+            'name' => $core->pattern->name === '' ? 'Pattern from a file' : self::name($core->pattern->name),
+            'house' => self::name($document->house ?? null),
             'unit' => $core->unit,
             'document' => $document,
         ]);
@@ -102,6 +103,12 @@ final class MakeExchange
             'choices' => ($file->choices ?? null) instanceof stdClass ? $file->choices : new stdClass,
             'extras' => MakeFile::extras($file),
         ]);
+    }
+
+    /** As a form would take it, without blanks at its ends. */
+    private static function name(mixed $typed): string
+    {
+        return is_string($typed) ? Str::trim($typed) : '';
     }
 
     /**

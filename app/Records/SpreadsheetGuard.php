@@ -71,10 +71,14 @@ final class SpreadsheetGuard
         }
         for ($index = 0; $index < $zip->numFiles; $index++) {
             $stream = $zip->getStreamIndex($index);
-            $part = $stream === false ? '' : (string) stream_get_contents($stream, self::LARGEST_UNPACKED - $size + 1);
+            // A damaged part ends early, with a complaint that helps nobody.
+            $part = $stream === false ? '' : (string) @stream_get_contents($stream, self::LARGEST_UNPACKED - $size + 1);
             $size += strlen($part);
             if ($size > self::LARGEST_UNPACKED) {
                 throw self::tooLarge();
+            }
+            if (strlen($part) !== ($zip->statIndex($index)['size'] ?? null)) {
+                throw self::unreadable();
             }
             $parts[(string) $zip->getNameIndex($index)] = $part;
         }

@@ -14,9 +14,6 @@ final class CardCsv
 {
     public const HEADING = ['point', 'value', 'unit', 'reading', 'date', 'foundation'];
 
-    /** A card for every week of a decade, with every point; more is another kind of file. */
-    private const MOST_LINES = 5000;
-
     /** @param  list<CardLine>  $lines */
     public static function write(array $lines): string
     {
@@ -49,10 +46,10 @@ final class CardCsv
 
             return [[], $log];
         }
-        if (count($lines) > self::MOST_LINES) {
+        if (count($lines) > CardLines::MOST) {
             $log->add(
-                'line '.(self::MOST_LINES + 2),
-                'more than '.self::MOST_LINES.' lines are more than any workroom has; split the file',
+                'line '.(CardLines::MOST + 2),
+                'more than '.CardLines::MOST.' lines are more than any workroom has; split the file',
             );
 
             return [[], $log];
@@ -70,7 +67,7 @@ final class CardCsv
             }
         }
         $read = array_values(array_filter($read, static fn (?CardLine $line): bool => $line !== null));
-        self::refuseTwice($read, $log);
+        CardLines::refuseTwice($read, $log);
 
         return [$read, $log];
     }
@@ -125,19 +122,6 @@ final class CardCsv
             $log->add($where, $refusal->getMessage());
 
             return null;
-        }
-    }
-
-    /** @param  list<CardLine>  $lines */
-    private static function refuseTwice(array $lines, FaultLog $log): void
-    {
-        $seen = [];
-        foreach ($lines as $line) {
-            $place = "{$line->date}|{$line->foundation}|{$line->point->value}|{$line->attempt}";
-            if (isset($seen[$place])) {
-                $log->add("line {$line->number}", "says the same reading as line {$seen[$place]}; number the readings of a point 1, 2, 3");
-            }
-            $seen[$place] ??= $line->number;
         }
     }
 

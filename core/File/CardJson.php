@@ -57,7 +57,13 @@ final class CardJson
         $lines = [];
         foreach (($fields['cards'] ?? null)?->items() ?? [] as $card) {
             array_push($lines, ...self::card($card, count($lines), $today));
+            if (count($lines) > CardLines::MOST) {
+                $log->add('cards', 'more than '.CardLines::MOST.' readings are more than any workroom has; split the file');
+
+                return [[], $log];
+            }
         }
+        CardLines::refuseTwice($lines, $log);
 
         return [$lines, $log];
     }

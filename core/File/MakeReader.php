@@ -43,6 +43,9 @@ final class MakeReader
             throw $log->refusal();
         }
         $fields = (new ObjectShape($keys))->read(Node::root($document, '', $unit, $log));
+        foreach ([$keys->pattern, $keys->choices] as $kept) {
+            $fields->node($kept)?->refuseLarge();
+        }
         $typed = $fields->node($keys->pattern);
         $pattern = $typed === null ? null : PatternReader::read($typed);
         $body = BodyReader::read($fields->get($keys->body) ?? [], $fields->get($keys->readings) ?? []);

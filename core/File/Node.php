@@ -24,6 +24,9 @@ final readonly class Node
 
     public const MOST_ENTRIES = 40;
 
+    /** Nothing to be seen: spaces and breaks of every kind. */
+    private const BLANK = '/^[\s\p{Z}\p{C}]*$/u';
+
     private function __construct(private mixed $value, private string $path, private Unit $unit, private FaultLog $log)
     {
     }
@@ -92,6 +95,14 @@ final readonly class Node
         return $this->fields(array_map(strval(...), array_keys($named)));
     }
 
+    /** Refuses what no form would take. */
+    public function refuseLarge(): void
+    {
+        if (! TypedLimits::hold($this->value)) {
+            $this->fault(TypedLimits::TOO_MUCH);
+        }
+    }
+
     /** Notes that something required stands nowhere. */
     public function missing(string $key): null
     {
@@ -122,7 +133,7 @@ final readonly class Node
 
     public function text(): ?string
     {
-        if (! is_string($this->value) || trim($this->value) === '') {
+        if (! is_string($this->value) || preg_match(self::BLANK, $this->value) !== 0) {
             return $this->fault('must be a text, and not an empty one');
         }
 

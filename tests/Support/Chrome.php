@@ -49,7 +49,7 @@ final class Chrome
         $options = (new ChromeOptions)->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
             '--disable-background-networking', '--disable-component-update', '--disable-sync',
-            '--disable-dev-shm-usage', "--user-data-dir={$profile}", '--window-size=1280,800',
+            '--disable-dev-shm-usage', '--disable-features=BackForwardCache', "--user-data-dir={$profile}", '--window-size=1280,800',
         ]);
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);

@@ -15,7 +15,7 @@ final class SpreadsheetFile
      */
     public static function of(string $kind, array $rows, array $further = []): string
     {
-        $path = tempnam(sys_get_temp_dir(), 'chart').".{$kind}";
+        $path = sys_get_temp_dir().'/chart-'.bin2hex(random_bytes(6)).".{$kind}";
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::CREATE);
         foreach ($kind === 'xlsx' ? self::xlsx($rows) : self::ods(['Chart' => $rows] + $further) as $name => $content) {
@@ -24,6 +24,22 @@ final class SpreadsheetFile
         $zip->close();
 
         return $path;
+    }
+
+    /** @param  callable(string): string  $change  for each part that holds cells */
+    public static function withParts(string $path, callable $change): string
+    {
+        $zip = new ZipArchive;
+        $zip->open($path);
+        for ($index = 0; $index < $zip->numFiles; $index++) {
+            $name = (string) $zip->getNameIndex($index);
+            if (preg_match('/content|worksheets/', $name) === 1) {
+                $zip->addFromString($name, $change((string) $zip->getFromIndex($index)));
+            }
+        }
+        $zip->close();
+
+        return (string) file_get_contents($path);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Http\Resources\Pattern\HabitsDocument;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
+use Underbolt\File\Node;
 use Underbolt\Measure\Unit;
 
 #[OA\Schema(required: ['name', 'unit', 'habits'], properties: [
@@ -22,7 +23,7 @@ final class HouseRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:'.Node::LONGEST_TEXT],
             'unit' => ['required', Rule::enum(Unit::class)],
             'habits' => ['present', 'array', new TypedDocument],
             'version' => ['nullable', 'integer'],

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
+use Underbolt\File\Node;
 
 #[OA\Schema(required: ['text', 'wearer'], properties: [
     new OA\Property(property: 'text', description: 'a make file', type: 'string'),
@@ -16,7 +17,7 @@ final class ImportMakeRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['text' => ['required', 'string', 'max:240000'], 'wearer' => ['required', 'string', 'max:80']];
+        return ['text' => ['required', 'string', 'max:240000'], 'wearer' => ['required', 'string', 'max:'.Node::LONGEST_TEXT]];
     }
 
     /** @return array<string, string> */

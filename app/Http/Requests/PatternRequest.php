@@ -8,6 +8,7 @@ use App\Http\Resources\Pattern\PatternDocument;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
+use Underbolt\File\Node;
 use Underbolt\Measure\Unit;
 
 #[OA\Schema(required: ['name', 'house', 'unit', 'document'], properties: [
@@ -23,8 +24,8 @@ final class PatternRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
-            'house' => ['present', 'nullable', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:'.Node::LONGEST_TEXT],
+            'house' => ['present', 'nullable', 'string', 'max:'.Node::LONGEST_TEXT],
             'unit' => ['required', Rule::enum(Unit::class)],
             'document' => ['required', 'array', new TypedDocument],
             'version' => [$this->isMethod('PUT') ? 'required' : 'nullable', 'integer'],

@@ -10,6 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use stdClass;
+use Underbolt\File\Node;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartMeaning;
 use Underbolt\Sheet\PastedTable;
@@ -49,7 +50,7 @@ final class ReadChartRequest extends FormRequest
             'html' => ['nullable', 'string', 'max:'.self::LARGEST_HTML],
             'unit' => ['required', Rule::enum(Unit::class)],
             'told' => ['nullable', Rule::enum(Unit::class)],
-            'house' => ['nullable', 'string', 'max:80'],
+            'house' => ['nullable', 'string', 'max:'.Node::LONGEST_TEXT],
             'meaning' => ['nullable', Rule::enum(ChartMeaning::class)],
         ];
     }

@@ -8,6 +8,7 @@ use App\Records\HtmlText;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
+use Underbolt\File\Node;
 use Underbolt\File\PatternReader;
 use Underbolt\Measure\Unit;
 use Underbolt\Sheet\Part\PastedCloth;
@@ -43,8 +44,8 @@ final class ReadPartRequest extends FormRequest
             'views' => $names,
             'fits' => $names,
             'sizes.*' => ['string', 'max:40'],
-            'views.*' => ['string', 'max:80'],
-            'fits.*' => ['string', 'max:80'],
+            'views.*' => ['string', 'max:'.Node::LONGEST_TEXT],
+            'fits.*' => ['string', 'max:'.Node::LONGEST_TEXT],
         ];
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
+use Underbolt\File\Node;
 
 #[OA\Schema(required: ['name', 'email', 'password'], properties: [
     new OA\Property(property: 'name', type: 'string'),
@@ -19,7 +20,7 @@ final class RegisterRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:'.Node::LONGEST_TEXT],
             'email' => ['required', 'string', 'email', 'max:200', 'unique:users,email'],
             'password' => PasswordRules::all(),
             'stay' => ['boolean'],

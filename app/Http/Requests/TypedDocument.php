@@ -7,20 +7,15 @@ namespace App\Http\Requests;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use stdClass;
+use Underbolt\File\TypedLimits;
 
 /** Guards a document kept as typed: an object of modest depth whose texts are no longer than a cell. */
 final class TypedDocument implements ValidationRule
 {
-    private const LONGEST_TEXT = 120;
-
-    private const DEEPEST = 6;
-
-    private const WIDEST = 80;
-
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        if (! is_array($value) || ! self::fits($value, self::DEEPEST)) {
-            $fail('This is more than a pattern sheet holds: at most 60 sizes, and 120 letters in a cell.');
+        if (! is_array($value) || ! TypedLimits::hold($value)) {
+            $fail('This '.TypedLimits::TOO_MUCH.'.');
         }
     }
 
@@ -31,25 +26,5 @@ final class TypedDocument implements ValidationRule
         $document = $decoded instanceof stdClass ? $decoded->{$key} ?? null : null;
 
         return $document instanceof stdClass ? $document : new stdClass;
-    }
-
-    private static function fits(mixed $value, int $depth): bool
-    {
-        if (is_string($value)) {
-            return mb_strlen($value) <= self::LONGEST_TEXT;
-        }
-        if (! is_array($value)) {
-            return true;
-        }
-        if ($depth === 0 || count($value) > self::WIDEST) {
-            return false;
-        }
-        foreach ($value as $part) {
-            if (! self::fits($part, $depth - 1)) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

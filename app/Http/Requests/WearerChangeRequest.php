@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
+use Underbolt\File\Node;
 use Underbolt\Measure\Unit;
 
 #[OA\Schema(required: ['name', 'notes', 'unit', 'agreed', 'archived', 'version'], properties: [
@@ -29,7 +30,7 @@ final class WearerChangeRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:'.Node::LONGEST_TEXT],
             'notes' => ['present', 'nullable', 'string', 'max:4000'],
             'unit' => ['present', 'nullable', Rule::enum(Unit::class)],
             'agreed' => ['required', 'boolean'],

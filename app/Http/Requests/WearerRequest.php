@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
+use Underbolt\File\Node;
 
 #[OA\Schema(required: ['name'], properties: [new OA\Property(property: 'name', type: 'string')])]
 final class WearerRequest extends FormRequest
@@ -13,7 +14,7 @@ final class WearerRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:80']];
+        return ['name' => ['required', 'string', 'max:'.Node::LONGEST_TEXT]];
     }
 
     public function name(): string

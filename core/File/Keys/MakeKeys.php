@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
+use Underbolt\File\CardLine;
 use Underbolt\File\Shape\ConstShape;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\Key;
@@ -27,8 +28,6 @@ final readonly class MakeKeys implements Keys
     public const FORMAT = 'underbolt/make';
 
     public const VERSION = 1;
-
-    private const MOST_TRIES = 9;
 
     /** @var Key<string|int> */
     public Key $format;
@@ -58,7 +57,7 @@ final readonly class MakeKeys implements Keys
     {
         $points = array_column(Point::cases(), null, 'value');
         $measures = array_map(static fn (Point $point): LengthShape => new LengthShape($point->kind()), $points);
-        $tries = array_map(static fn (LengthShape $try): ListShape => new ListShape($try, self::MOST_TRIES), $measures);
+        $tries = array_map(static fn (LengthShape $try): ListShape => new ListShape($try, CardLine::MOST_TRIES), $measures);
         $this->format = new Key(
             'format',
             new ConstShape(self::FORMAT, 'must be "'.self::FORMAT.'"; is this another kind of file?'),

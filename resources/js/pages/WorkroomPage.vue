@@ -75,7 +75,7 @@ watch(
         <section v-else class="makes" aria-labelledby="makes-title">
             <h1 id="makes-title">Makes under way</h1>
             <ul class="rows">
-                <li v-for="make in room.makes" :key="make.id" class="pair">
+                <li v-for="make in room.makes" :key="make.id">
                     <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
                         <span
                             ><b>{{ make.wearer }}</b>
@@ -207,6 +207,10 @@ watch(
     display: inline-block;
     width: 1.6em;
     font-weight: 750;
+}
+.makes .rows li {
+    display: flex;
+    align-items: center;
 }
 .makes .rows a {
     display: grid;
