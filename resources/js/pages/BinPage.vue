@@ -78,7 +78,7 @@ onMounted(load);
                 />
                 <Button
                     label="Let go for good"
-                    :aria-label="`Let ${entry.name} go for good`"
+                    :aria-label="`Let go for good: ${entry.name}`"
                     text
                     size="small"
                     @click="forGood(entry)"
