@@ -26,7 +26,7 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by(
                 'name:'.mb_strtolower(self::text($request, 'email')).'|'.$request->ip(),
             )->response(self::tooMany(...)),
-            Limit::perMinute(30)->by('address:'.$request->ip())->response(self::tooMany(...)),
+            Limit::perMinute(config()->integer('app.sign_ins'))->by('address:'.$request->ip())->response(self::tooMany(...)),
         ]);
     }
 

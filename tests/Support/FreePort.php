@@ -30,4 +30,20 @@ final class FreePort
         }
         throw new \RuntimeException("nothing listens on port {$port}");
     }
+
+    /** Waits until an address answers as it should. */
+    public static function awaitAnswer(string $address, int $seconds): void
+    {
+        $until = microtime(true) + $seconds;
+        while (microtime(true) < $until) {
+            $call = curl_init($address);
+            curl_setopt_array($call, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT_MS => 2000]);
+            curl_exec($call);
+            if (curl_getinfo($call, CURLINFO_RESPONSE_CODE) === 200) {
+                return;
+            }
+            usleep(50_000);
+        }
+        throw new \RuntimeException("{$address} does not answer");
+    }
 }
