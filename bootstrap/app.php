@@ -6,9 +6,9 @@ use App\Http\Middleware\RefuseLargeBodies;
 use App\Http\Middleware\RefuseMalformedBodies;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\RefusalResponse;
+use App\Http\TroubleResponse;
 use App\Records\StillInBin;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -30,9 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refusal::class);
-        $exceptions->render(static fn (QueryException $failed) => str_contains($failed->getMessage(), 'database is locked')
-            ? new JsonResponse(['message' => 'The workroom is busy. What you typed is still here; try again.'], 503, ['Retry-After' => '2'])
-            : null);
+        $exceptions->render(static fn (Throwable $trouble) => TroubleResponse::of($trouble));
         $exceptions->render(static fn (NotFoundHttpException $missing) => $missing->getPrevious() instanceof ModelNotFoundException
             ? new JsonResponse(['message' => 'There is no such record of yours.'], 404)
             : null);

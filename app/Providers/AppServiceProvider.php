@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\Controllers\SignedIn;
+use App\Http\FileSessions;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
@@ -19,6 +22,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Vite::useCspNonce();
+        Session::extend('file', static fn (): FileSessions => new FileSessions(
+            new Filesystem,
+            storage_path('framework/sessions'),
+            config()->integer('session.lifetime'),
+        ));
         RateLimiter::for('tape', static fn (Request $request): Limit => Limit::perMinute(120)->by('tape:'.$request->ip()));
         RateLimiter::for('uploads', static fn (Request $request): Limit => Limit::perMinute(30)->by('uploads:'.SignedIn::user($request)->id));
         RateLimiter::for('account', static fn (Request $request): Limit => Limit::perMinute(5)->by('account:'.SignedIn::user($request)->id)->response(self::tooMany(...)));

@@ -42,16 +42,26 @@ debian() {
 Run:  sudo apt-get update && sudo apt-get install ${missing[*]}"
 }
 
+php_version() { php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;'; }
+
 need_php() {
     local php
     command -v php >/dev/null || debian php8.2-cli
-    php=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
+    php=$(php_version)
     php -r 'exit(extension_loaded("pdo_sqlite") ? 0 : 1);' || debian "php$php-sqlite3"
     php -r 'exit(extension_loaded("mbstring") && extension_loaded("xml") ? 0 : 1);' || debian "php$php-mbstring" "php$php-xml"
     php -r 'exit(extension_loaded("curl") ? 0 : 1);' || debian "php$php-curl"
     php -r 'exit(extension_loaded("zip") ? 0 : 1);' || debian "php$php-zip"
     php -r 'exit(extension_loaded("gd") ? 0 : 1);' || debian "php$php-gd"
     command -v composer >/dev/null || debian composer
+}
+
+# What bin/serve stands on.
+need_server() {
+    command -v nginx >/dev/null || debian nginx
+    command -v "php-fpm$(php_version)" >/dev/null || debian "php$(php_version)-fpm"
+    php -r 'exit(extension_loaded("Zend OPcache") ? 0 : 1);' || debian "php$(php_version)-opcache"
+    [ -x /usr/sbin/logrotate ] || debian logrotate
 }
 
 need_node() {

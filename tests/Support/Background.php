@@ -19,7 +19,8 @@ final class Background
     public function __construct(array $command, string $directory, array $environment = [])
     {
         $quiet = ['file', '/dev/null', 'w'];
-        $process = proc_open($command, [['file', '/dev/null', 'r'], $quiet, $quiet], $pipes, $directory, $environment + getenv());
+        // In a group of its own: what it starts in its turn ends with it.
+        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], $quiet, $quiet], $pipes, $directory, $environment + getenv());
         $this->process = $process === false ? throw new RuntimeException("{$command[0]} does not start") : $process;
         register_shutdown_function($this->stop(...));
     }
@@ -27,7 +28,7 @@ final class Background
     public function stop(): void
     {
         if (is_resource($this->process)) {
-            proc_terminate($this->process);
+            posix_kill(-proc_get_status($this->process)['pid'], SIGTERM);
             proc_close($this->process);
         }
     }

@@ -40,9 +40,10 @@ final class DemoServer
             self::artisan($root, $command, $environment);
         }
         $port = FreePort::find();
-        $router = "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php";
-        // The storage folder is found in the environment, which this server doesn't read unless told to.
-        new Background([PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:{$port}", $router], "{$root}/public", $environment);
+        // As bin/demo does; the storage folder is found in the environment, which this server doesn't read unless told to.
+        $settings = ['variables_order=EGPCS', 'opcache.enable_cli=1', 'pcov.enabled=0', 'zlib.output_compression=On'];
+        $told = array_merge(...array_map(static fn (string $setting): array => ['-d', $setting], $settings));
+        new Background([PHP_BINARY, ...$told, '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/lib/demo-router.php'], $root, $environment);
         register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($database).'*'));
         FreePort::awaitListener($port);
 

@@ -46,12 +46,17 @@ it.each([
     [401, 'You are signed out.'],
     [419, 'You are signed out.'],
     [500, 'The server has stumbled.'],
-    [503, 'The server has stumbled.'],
+    [502, 'The server has stumbled.'],
     [404, 'The server gave no reason.'],
 ])('an answer of %d says what a person can do, never what went wrong inside', async (status, says) => {
     const refused = await refusal(answer(status, status < 500 ? '<html>' : { message: 'SQLSTATE[HY000]' }));
     expect(refused?.message).toContain(says);
     expect(refused?.message).not.toContain('SQLSTATE');
+});
+
+it('a server that is busy or full says so itself', async () => {
+    const refused = await refusal(answer(507, { message: 'The disk of the server is full.' }));
+    expect(refused?.message).toBe('The disk of the server is full.');
 });
 
 it('a server out of reach is told apart: what was typed can be sent again', async () => {

@@ -47,7 +47,9 @@ function reason(status: number, message: string | undefined): string {
     if (status === 401 || status === 419) {
         return 'You are signed out. Sign in again in another tab; what you typed is still here.';
     }
-    if (status >= 500) return 'The server has stumbled. What you typed is still here; try again.';
+    // 503 and 507 say what is the matter: it is busy, or full.
+    if (status >= 500 && !(message && [503, 507].includes(status)))
+        return 'The server has stumbled. What you typed is still here; try again.';
     return message ?? 'The server gave no reason.';
 }
 

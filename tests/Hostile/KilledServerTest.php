@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\RealServer;
+use Tests\Support\Visitor;
+
+/**
+ * A server whose folder goes with the test.
+ *
+ * @param  list<string>  $told
+ */
+function realServer(string $state, array $told = []): RealServer
+{
+    $server = new RealServer($state, $told);
+    register_shutdown_function(static function () use ($server, $state): void {
+        $server->stop();
+        exec('umount '.escapeshellarg($state).' 2>/dev/null; rm -rf '.escapeshellarg($state));
+    });
+
+    return $server;
+}
+
+/** Types one name after the other onto a wearer until told to stop; a write that nobody answered is tried again. */
+final class Typist
+{
+    public int $kept = 0;
+
+    public int $version = 1;
+
+    private int $wearer;
+
+    public function __construct(private readonly Visitor $visitor)
+    {
+        [$status, $wearer] = $visitor->call('POST', '/api/wearers', ['name' => 'Nobody yet']);
+        expect($status)->toBe(201);
+        $this->wearer = $wearer['id'];
+    }
+
+    /** @return array{int, mixed} the answer to the name after the last that was kept */
+    public function type(): array
+    {
+        $next = $this->kept + 1;
+        [$status, $answer] = $this->visitor->call('PATCH', "/api/wearers/{$this->wearer}", [
+            'name' => "Name {$next}", 'notes' => '', 'unit' => null, 'agreed' => false, 'archived' => false, 'version' => $this->version,
+        ]);
+        // Written, but the answer was lost: it stands as it was sent.
+        $isWritten = $status === 200 || ($status === 409 && $answer['wearer']['name'] === "Name {$next}");
+        if ($isWritten) {
+            $this->kept = $next;
+            $this->version = $answer['version'] ?? $answer['wearer']['version'];
+        }
+
+        return [$isWritten ? 200 : $status, $answer];
+    }
+
+    public function stands(): string
+    {
+        [$status, $wearer] = $this->visitor->call('GET', "/api/wearers/{$this->wearer}");
+        expect($status)->toBe(200, json_encode($wearer));
+
+        return $wearer['name'];
+    }
+}
+
+test('whatever is killed, nothing that was acknowledged is lost, and it goes on by itself', function (): void {
+    $server = realServer(sys_get_temp_dir().'/underbolt-killed-'.bin2hex(random_bytes(4)));
+    $typist = new Typist(Visitor::registered($server->address, 'typist'));
+    $unanswered = 0;
+    for ($turn = 0; $turn < 6; $turn++) {
+        for ($i = 0; $i < 10; $i++) {
+            [$status] = $typist->type();
+            expect($status)->toBe(200);
+        }
+        // The server in front and the one behind it, in turn, with all they have started.
+        posix_kill(-$server->group($turn % 2 === 0 ? 'php-fpm' : 'nginx'), SIGKILL);
+        $until = microtime(true) + 20;
+        do {
+            [$status] = $typist->type();
+            $unanswered += $status === 200 ? 0 : 1;
+            expect($status)->toBeIn([0, 200, 502, 504]);
+        } while ($status !== 200 && microtime(true) < $until);
+        expect($status)->toBe(200, 'it came back')->and($typist->stands())->toBe("Name {$typist->kept}");
+    }
+    expect($unanswered)->toBeGreaterThan(0);
+
+    // All of it at once, as when the plug is pulled from the program that keeps it.
+    foreach (['nginx', 'php-fpm', 'schedule'] as $program) {
+        posix_kill(-$server->group($program), SIGKILL);
+    }
+    $server->stop();
+    $server->start();
+    expect($typist->stands())->toBe("Name {$typist->kept}");
+
+    // A database that can't be written is told, read all the same, and goes on when it can.
+    exec('chmod a-w '.escapeshellarg($server->state).'/workroom.sqlite*');
+    [$status, $answer] = $typist->type();
+    expect($status)->toBe(503)->and($answer['message'])->toContain('can only be read just now')
+        ->and($typist->stands())->toBe("Name {$typist->kept}");
+    exec('chmod u+w '.escapeshellarg($server->state).'/workroom.sqlite*');
+    expect($typist->type()[0])->toBe(200);
+});
+
+test('a full disk is told, what stood stands, and it goes on when there is room', function (): void {
+    $state = sys_get_temp_dir().'/underbolt-full-'.bin2hex(random_bytes(4));
+    mkdir($state);
+    exec('mount -t tmpfs -o size=6m tmpfs '.escapeshellarg($state).' 2>&1', $said, $code);
+    if ($code !== 0) {
+        $this->markTestSkipped('No small disk can be mounted here: '.implode(' ', $said));
+    }
+    $server = realServer($state);
+    $typist = new Typist(Visitor::registered($server->address, 'typist'));
+    $typist->type();
+
+    exec('dd if=/dev/zero of='.escapeshellarg("{$state}/filler").' bs=4k 2>/dev/null');
+    $status = 200;
+    for ($i = 0; $i < 400 && $status === 200; $i++) {
+        [$status, $answer] = $typist->type();
+    }
+    expect($status)->toBe(507)->and($answer['message'])->toContain('disk')->toContain('still here');
+
+    unlink("{$state}/filler");
+    expect($typist->stands())->toBe("Name {$typist->kept}")->and($typist->type()[0])->toBe(200)
+        ->and($typist->stands())->toBe("Name {$typist->kept}");
+});
+
+/** @return array{int, string, string} status, headers in small letters, body */
+function fetched(string $address, array $headers = []): array
+{
+    $call = curl_init($address);
+    curl_setopt_array($call, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_PATH_AS_IS => true]);
+    $answer = (string) curl_exec($call);
+    $size = curl_getinfo($call, CURLINFO_HEADER_SIZE);
+
+    return [curl_getinfo($call, CURLINFO_RESPONSE_CODE), strtolower(substr($answer, 0, $size)), substr($answer, $size)];
+}
+
+test('it is served safely: over TLS, to its own host, small, kept by the browser, and nothing but what is public', function (): void {
+    $state = sys_get_temp_dir().'/underbolt-tls-'.bin2hex(random_bytes(4));
+    mkdir($state);
+    exec('openssl req -x509 -newkey rsa:2048 -nodes -days 2 -subj /CN=localhost -keyout '.escapeshellarg("{$state}/tls.key").' -out '.escapeshellarg("{$state}/tls.crt").' 2>/dev/null');
+    $server = realServer($state, ['--host', 'localhost', '--cert', "{$state}/tls.crt", '--key', "{$state}/tls.key"]);
+
+    [$status, $head, $page] = fetched("{$server->address}/");
+    expect($status)->toBe(200)->and($head)->toContain('strict-transport-security: max-age=')->toContain('permissions-policy')
+        ->toMatch('/set-cookie: underbolt_session=[^\n]*secure/')->not->toContain('x-powered-by')->not->toMatch('/server: nginx\//');
+    preg_match('#/build/assets/main-[^"]+\.js#', $page, $script);
+    [$status, $head, $packed] = fetched($server->address.$script[0], ['Accept-Encoding: gzip']);
+    expect($status)->toBe(200)->and($head)->toContain('immutable')->toContain('content-encoding: gzip')->toContain('etag:')
+        ->and(strlen($packed))->toBeLessThan(filesize(__DIR__.'/../../public'.$script[0]) / 2);
+    expect(fetched("{$server->address}/", ['Host: other.example'])[0])->toBe(421);
+    foreach (['/../.env', '/..%2f.env', '/.env', '/artisan', '/storage/logs', '/index.php/../../.env'] as $secret) {
+        expect(fetched($server->address.$secret)[2])->not->toContain('APP_KEY', $secret);
+    }
+});
