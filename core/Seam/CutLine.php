@@ -139,11 +139,16 @@ final readonly class CutLine
         return $stretch === null ? null : ($stretch === $this->lower ? $this->sizes->waist : $this->sizes->bust);
     }
 
+    /** What is added to the blend at a level, away from the middle of the body positive. */
+    public function changeAt(Level $level): Length
+    {
+        return $this->changes[$level->value] ?? Length::zero();
+    }
+
     /** Whether another line is cut just like this one. */
     public function isLike(self $other): bool
     {
-        $changeAt = static fn (self $line, Level $level): int => $line->changes[$level->value]->nanometres ?? 0;
-        $apart = array_filter(Level::cases(), fn (Level $level): bool => $changeAt($this, $level) !== $changeAt($other, $level));
+        $apart = array_filter(Level::cases(), fn (Level $level): bool => $this->changeAt($level)->compare($other->changeAt($level)) !== 0);
 
         return $apart === [] && $this->sizes->equals($other->sizes);
     }

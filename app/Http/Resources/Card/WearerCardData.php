@@ -27,13 +27,13 @@ final readonly class WearerCardData
     public static function of(Card $card, CarbonImmutable $today): self
     {
         return new self(
-            $card->id,
-            $card->version,
-            $card->taken_on->toDateString(),
-            $card->ageInDays($today),
-            $card->foundation,
-            Cup::of($card->toBody(), null)?->letter,
-            MeasureData::all($card->readingsByPoint()),
+            id: $card->id,
+            version: $card->version,
+            taken_on: $card->taken_on->toDateString(),
+            age_days: $card->ageInDays($today),
+            foundation: $card->foundation,
+            cup: Cup::of($card->toBody(), null)?->letter,
+            measures: MeasureData::all($card->readingsByPoint()),
         );
     }
 }

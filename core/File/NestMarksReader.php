@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File;
+
+use JsonException;
+use Underbolt\Measure\Unit;
+use Underbolt\Nest\NestMarks;
+use Underbolt\Nest\Side;
+
+/** Reads the marks on a nest: lines by size, ends, levels, grain and fold, all in millimetres of the drawing. */
+final class NestMarksReader
+{
+    private const DEEPEST = 8;
+
+    /** No drawing is larger, in millimetres. */
+    private const FARTHEST_MM = 100_000.0;
+
+    private const KEYS = [
+        'piece', 'lines', 'underarm', 'hem', 'waist_y', 'hip_y', 'lengthen_y', 'armhole_top', 'hem_fold', 'grain', 'fold',
+    ];
+
+    /** @throws FaultyFile naming every fault met */
+    public static function read(string $json): NestMarks
+    {
+        try {
+            $document = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException $reason) {
+            throw FaultyFile::notJson(strtolower($reason->getMessage()));
+        }
+
+        return self::marks($document);
+    }
+
+    /**
+     * @param  mixed  $document  as `json_decode` gives it, objects as stdClass
+     *
+     * @throws FaultyFile likewise
+     */
+    public static function marks(mixed $document): NestMarks
+    {
+        $log = new FaultLog;
+        $root = Node::root($document, '', Unit::Centimetre, $log);
+        $fields = $root->fields(self::KEYS);
+        $piece = isset($fields['piece']) ? $fields['piece']->text() : $root->missing('piece');
+        if ($piece !== null && ! in_array($piece, ['front', 'back'], true)) {
+            $fields['piece']->fault('must be "front" or "back"');
+        }
+        $waist = isset($fields['waist_y']) ? self::height($fields['waist_y']) : $root->missing('waist_y');
+        $hip = isset($fields['hip_y']) ? self::height($fields['hip_y']) : $root->missing('hip_y');
+        if ($waist !== null && $hip !== null && $hip <= $waist) {
+            $fields['hip_y']->fault('must lie below the waist');
+        }
+        $lengthen = isset($fields['lengthen_y']) ? $fields['lengthen_y']->fields(['above_waist', 'below_waist']) : [];
+        $fold = isset($fields['fold']) ? $fields['fold']->oneOf(Side::class) : Side::Left;
+        $marks = [];
+        foreach (['underarm', 'hem', 'armhole_top', 'hem_fold'] as $name) {
+            $marks[$name] = self::places($fields[$name] ?? null);
+        }
+        $grain = isset($fields['grain']) ? self::grain($fields['grain']) : null;
+        $lines = array_map(static fn (Node $id): string => $id->text() ?? '', isset($fields['lines']) ? self::bySize($fields['lines']) : []);
+        if ($log->faults() !== [] || $waist === null || $hip === null || $fold === null) {
+            throw $log->refusal();
+        }
+
+        return new NestMarks(
+            isFront: $piece === 'front',
+            lines: $lines,
+            underarm: $marks['underarm'],
+            hem: $marks['hem'],
+            waistY: $waist,
+            hipY: $hip,
+            aboveWaistY: isset($lengthen['above_waist']) ? self::height($lengthen['above_waist']) : null,
+            belowWaistY: isset($lengthen['below_waist']) ? self::height($lengthen['below_waist']) : null,
+            armholeTop: $marks['armhole_top'],
+            hemFold: $marks['hem_fold'],
+            grain: $grain,
+            fold: $fold,
+        );
+    }
+
+    private static function height(Node $node): ?float
+    {
+        return $node->number(-self::FARTHEST_MM, self::FARTHEST_MM);
+    }
+
+    /** @return array<string, array{float, float}> by size */
+    private static function places(?Node $node): array
+    {
+        return array_filter(array_map(self::place(...), $node === null ? [] : self::bySize($node)), static fn (?array $place): bool => $place !== null);
+    }
+
+    /** @return array<string, Node> */
+    private static function bySize(Node $node): array
+    {
+        return $node->entries();
+    }
+
+    /** @return ?array{float, float} */
+    private static function place(Node $node): ?array
+    {
+        $pair = $node->items(2);
+        [$x, $y] = $pair !== null && count($pair) === 2 ? array_map(self::height(...), $pair) : [null, null];
+
+        return $x === null || $y === null ? $node->fault('must be a place, [x, y] in millimetres') : [$x, $y];
+    }
+
+    /** @return ?array{array{float, float}, array{float, float}} */
+    private static function grain(Node $node): ?array
+    {
+        $ends = $node->items(2);
+        [$from, $to] = $ends !== null && count($ends) === 2 ? array_map(self::place(...), $ends) : [null, null];
+        if ($from === null || $to === null || $from === $to) {
+            return $node->fault('must be two places apart, [[x, y], [x, y]]');
+        }
+
+        return [$from, $to];
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Nest;
+
+/** A line as the straight pieces it was flattened to: millimetres, y down. Places on it are told by the way along it. */
+final readonly class Line
+{
+    /** Ends so near are one. */
+    public const SAME_MM = 0.05;
+
+    /** @var non-empty-list<float> the way to each point, in millimetres */
+    public array $way;
+
+    public bool $isClosed;
+
+    /**
+     * @param  list<float>  $x  of two points at least
+     * @param  list<float>  $y
+     */
+    public function __construct(public array $x, public array $y)
+    {
+        $way = [0.0];
+        for ($i = 1, $all = count($x); $i < $all; $i++) {
+            $way[] = $way[$i - 1] + hypot($x[$i] - $x[$i - 1], $y[$i] - $y[$i - 1]);
+        }
+        $this->way = $way;
+        $last = count($x) - 1;
+        $this->isClosed = $last > 2 && hypot($x[$last] - $x[0], $y[$last] - $y[0]) <= self::SAME_MM;
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    public static function through(array $points): self
+    {
+        return new self(array_column($points, 0), array_column($points, 1));
+    }
+
+    /** @return list<array{float, float}> */
+    public function points(): array
+    {
+        return array_map(static fn (float $x, float $y): array => [$x, $y], $this->x, $this->y);
+    }
+
+    public function length(): float
+    {
+        return $this->way[count($this->way) - 1];
+    }
+
+    /** @return array{float, float} the place after a way, which is from 0 to the whole */
+    public function at(float $way): array
+    {
+        $i = $this->pieceAt($way);
+        $piece = $this->way[$i + 1] - $this->way[$i];
+        $share = $piece === 0.0 ? 0.0 : min(1.0, max(0.0, ($way - $this->way[$i]) / $piece));
+
+        return [$this->x[$i] + ($this->x[$i + 1] - $this->x[$i]) * $share, $this->y[$i] + ($this->y[$i + 1] - $this->y[$i]) * $share];
+    }
+
+    /** @return array{float, float} the way to the nearest place on it, and how far that is; a drawn point near by is that place */
+    public function nearest(float $x, float $y): array
+    {
+        $best = [0.0, INF];
+        for ($i = 0, $last = count($this->x) - 1; $i < $last; $i++) {
+            [$dx, $dy] = [$this->x[$i + 1] - $this->x[$i], $this->y[$i + 1] - $this->y[$i]];
+            $piece = $dx * $dx + $dy * $dy;
+            $share = $piece === 0.0 ? 0.0 : min(1.0, max(0.0, (($x - $this->x[$i]) * $dx + ($y - $this->y[$i]) * $dy) / $piece));
+            $away = hypot($this->x[$i] + $share * $dx - $x, $this->y[$i] + $share * $dy - $y);
+            if ($away < $best[1]) {
+                $best = [$this->way[$i] + $share * sqrt($piece), $away];
+            }
+        }
+
+        return $best;
+    }
+
+    public function reversed(): self
+    {
+        return new self(array_reverse($this->x), array_reverse($this->y));
+    }
+
+    /** The part from one way to another: backwards where the second is less, and only so, even where the line is closed. */
+    public function between(float $from, float $to): self
+    {
+        if ($from > $to) {
+            return $this->between($to, $from)->reversed();
+        }
+        $points = [$this->at($from)];
+        for ($i = $this->pieceAt($from) + 1, $last = count($this->x); $i < $last && $this->way[$i] < $to; $i++) {
+            if ($this->way[$i] > $from) {
+                $points[] = [$this->x[$i], $this->y[$i]];
+            }
+        }
+        $points[] = $this->at($to);
+
+        return self::through($points);
+    }
+
+    /** The part of a closed line from one way on to another, over its start where it must. */
+    public function onwards(float $from, float $to): self
+    {
+        return $from <= $to ? $this->between($from, $to) : $this->between($from, $this->length())->followedBy($this->between(0.0, $to));
+    }
+
+    /** This one and then another that begins where it ends. */
+    public function followedBy(self $next): self
+    {
+        return self::through([...$this->points(), ...array_slice($next->points(), 1)]);
+    }
+
+    /** The way at which it first comes to a height, counted from a way on; null where it never does. */
+    public function firstAt(float $height, float $from = 0.0): ?float
+    {
+        for ($i = $this->pieceAt($from), $last = count($this->x) - 1; $i < $last; $i++) {
+            [$top, $end] = [$this->y[$i] - $height, $this->y[$i + 1] - $height];
+            if ($top * $end <= 0) {
+                $share = $top === $end ? 0.0 : $top / ($top - $end);
+                $way = $this->way[$i] + $share * ($this->way[$i + 1] - $this->way[$i]);
+                if ($way >= $from) {
+                    return $way;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** The mean of x along it. */
+    public function meanX(): float
+    {
+        $sum = 0.0;
+        for ($i = 1, $all = count($this->x); $i < $all; $i++) {
+            $sum += ($this->way[$i] - $this->way[$i - 1]) * ($this->x[$i] + $this->x[$i - 1]) / 2;
+        }
+
+        return $this->length() === 0.0 ? $this->x[0] : $sum / $this->length();
+    }
+
+    /** @param  callable(float, float): array{float, float}  $change of each of its points */
+    public function changed(callable $change): self
+    {
+        return self::through(array_map(static fn (float $x, float $y): array => $change($x, $y), $this->x, $this->y));
+    }
+
+    /** The direction at a way along it, in radians, as smooth as the curve it was flattened from. */
+    public function directionAt(float $way): float
+    {
+        $i = $this->pieceAt($way);
+        $own = $this->directionOf($i);
+        $middle = ($this->way[$i] + $this->way[$i + 1]) / 2;
+        // A piece has the direction of the middle of its arc; between two middles it turns evenly, but for a corner.
+        $next = $way < $middle ? $i - 1 : $i + 1;
+        if ($next < 0 || $next > count($this->x) - 2) {
+            return $own;
+        }
+        $turn = Corners::turn($this, max($i, $next));
+        $apart = abs($middle - ($this->way[$next] + $this->way[$next + 1]) / 2);
+        if (abs($turn) >= Corners::LEAST_TURN || $apart === 0.0) {
+            return $own;
+        }
+
+        return $own + $turn * ($way - $middle) / $apart;
+    }
+
+    private function directionOf(int $piece): float
+    {
+        return atan2($this->y[$piece + 1] - $this->y[$piece], $this->x[$piece + 1] - $this->x[$piece]);
+    }
+
+    private function pieceAt(float $way): int
+    {
+        [$low, $high] = [0, count($this->way) - 2];
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            if ($this->way[$middle] <= $way) {
+                $low = $middle;
+            } else {
+                $high = $middle - 1;
+            }
+        }
+
+        return $low;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Nest;
+
+/** A drawing as it was read: its lines in millimetres from its own top left corner. */
+final readonly class NestDrawing
+{
+    /**
+     * @param  list<DrawnLine>  $lines
+     * @param  bool  $hasSize  whether it says how large it is; else a dot of a screen is taken for its unit
+     * @param  list<string>  $notes  what was left out, in sentences
+     */
+    public function __construct(
+        public array $lines,
+        public float $widthMm,
+        public float $heightMm,
+        public bool $hasSize,
+        public array $notes,
+    ) {
+    }
+
+    /**
+     * The line of an id, or all lines of the group of that name, its parts joined.
+     *
+     * @throws UnreadableNest
+     */
+    public function line(string $id, string $field): Line
+    {
+        $own = array_filter($this->lines, static fn (DrawnLine $line): bool => $line->id === $id);
+        $found = $own === [] ? array_filter($this->lines, static fn (DrawnLine $line): bool => in_array($id, $line->names, true)) : $own;
+        if ($found === []) {
+            throw UnreadableNest::at($field, "there is no line \"{$id}\" in the drawing");
+        }
+
+        return JoinedLine::of(array_merge(...array_map(static fn (DrawnLine $line): array => $line->runs, array_values($found))));
+    }
+
+    /** The same at another size: where it did not say its own. */
+    public function scaled(float $by): self
+    {
+        $scale = static fn (Line $run): Line => $run->changed(static fn (float $x, float $y): array => [$x * $by, $y * $by]);
+        $lines = array_map(
+            static fn (DrawnLine $line): DrawnLine => new DrawnLine($line->id, $line->names, $line->stroke, $line->dash, array_map($scale, $line->runs)),
+            $this->lines,
+        );
+
+        return new self($lines, $this->widthMm * $by, $this->heightMm * $by, true, $this->notes);
+    }
+}

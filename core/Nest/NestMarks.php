@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Nest;
+
+/** What is marked on a drawing: places in its millimetres, heights on it once it is turned upright. */
+final readonly class NestMarks
+{
+    /**
+     * @param  bool  $isFront  a piece of the front; else of the back
+     * @param  array<string, string>  $lines  of each size the line, by its id
+     * @param  array<string, array{float, float}>  $underarm  by size
+     * @param  array<string, array{float, float}>  $hem  by size
+     * @param  ?float  $aboveWaistY  where the paper is lengthened above the waist; null for half way
+     * @param  ?float  $belowWaistY  likewise between waist and hip
+     * @param  array<string, array{float, float}>  $armholeTop  by size; where none is given it is the next corner
+     * @param  array<string, array{float, float}>  $hemFold  likewise
+     * @param  ?array{array{float, float}, array{float, float}}  $grain  null where the drawing stands upright
+     */
+    public function __construct(
+        public bool $isFront,
+        public array $lines,
+        public array $underarm,
+        public array $hem,
+        public float $waistY,
+        public float $hipY,
+        public ?float $aboveWaistY,
+        public ?float $belowWaistY,
+        public array $armholeTop,
+        public array $hemFold,
+        public ?array $grain,
+        public Side $fold,
+    ) {
+    }
+}

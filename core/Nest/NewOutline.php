@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Nest;
+
+/** The new piece: the frame size's armhole, neck and fold, the hip size's hem, and the new side seam between them. */
+final readonly class NewOutline
+{
+    private function __construct(public Line $line, public float $armholeMm, public float $printedArmholeMm)
+    {
+    }
+
+    /**
+     * Null where the frame's or the hip's line is open, or has no corners to tell armhole and hem by.
+     *
+     * @param  float  $atUnderarm  the change there, away from the fold positive
+     * @param  float  $atHem  likewise at the hem's end
+     */
+    public static function of(SizeLine $frame, SizeLine $hip, Line $seam, float $atUnderarm, float $atHem): ?self
+    {
+        if ($frame->rest === null || $hip->rest === null || $frame->armhole === null || $frame->fold === null || $hip->fold === null) {
+            return null;
+        }
+        $printed = $frame->rest->between(0.0, $frame->armhole);
+        [$top, $underarm] = [$printed->y[count($printed->y) - 1], $printed->y[0]];
+        $armhole = $printed->changed(static fn (float $x, float $y): array => [
+            $x + ($underarm === $top ? 0.0 : $atUnderarm * ($y - $top) / ($underarm - $top)), $y,
+        ]);
+        $hem = $hip->rest->between($hip->fold, $hip->rest->length());
+        [$foldX, $endX] = [$hem->x[0], $hem->x[count($hem->x) - 1]];
+        $hem = $hem->changed(static fn (float $x, float $y): array => [
+            $x + ($endX === $foldX ? 0.0 : $atHem * ($x - $foldX) / ($endX - $foldX)), $y,
+        ]);
+        $fold = self::foldTo($frame->rest->between($frame->armhole, $frame->fold), $hem->y[0]);
+
+        return new self(
+            $armhole->followedBy($fold)->followedBy(Line::through([self::last($fold), ...$hem->points()]))->followedBy($seam->reversed()),
+            $armhole->length(),
+            $printed->length(),
+        );
+    }
+
+    /** The frame's own fold is cut off at a height, or runs straight on to it. */
+    private static function foldTo(Line $neckAndFold, float $height): Line
+    {
+        [$x, $y] = self::last($neckAndFold);
+        if ($y < $height) {
+            return $neckAndFold->followedBy(Line::through([[$x, $y], [$x, $height]]));
+        }
+        // The last time it comes to the height: the fold, not the neck.
+        $way = $neckAndFold->reversed()->firstAt($height);
+
+        return $way === null ? $neckAndFold : $neckAndFold->between(0.0, $neckAndFold->length() - $way);
+    }
+
+    /** @return array{float, float} */
+    private static function last(Line $line): array
+    {
+        return [$line->x[count($line->x) - 1], $line->y[count($line->y) - 1]];
+    }
+}

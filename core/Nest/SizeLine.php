@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Nest;
+
+/** One size on an upright drawing: its side seam from the underarm down, and where its line is closed the rest of it. */
+final readonly class SizeLine
+{
+    /** Farther than this from its line a mark is no mark on it. */
+    private const FARTHEST_MM = 5.0;
+
+    /**
+     * @param  Line  $seam  from the underarm to the hem
+     * @param  ?Line  $rest  the other way from the underarm to the hem: armhole, neck, fold, hem; null where the line is open
+     * @param  ?float  $armhole  the way on the rest to the top of the armhole
+     * @param  ?float  $fold  the way on the rest to the hem's end at the fold
+     */
+    private function __construct(public string $size, public Line $seam, public ?Line $rest, public ?float $armhole, public ?float $fold)
+    {
+    }
+
+    /** @throws UnreadableNest where a mark is missing, or doesn't lie on its line */
+    public static function of(string $size, NestDrawing $drawing, NestMarks $marks, Upright $upright): self
+    {
+        $id = $marks->lines[$size] ?? throw UnreadableNest::at("lines.{$size}", 'is missing: say which line is this size\'s');
+        $line = $upright->line($drawing->line($id, "lines.{$size}"));
+        $underarm = self::way($line, $marks->underarm[$size] ?? null, "underarm.{$size}", $upright);
+        $hem = self::way($line, $marks->hem[$size] ?? null, "hem.{$size}", $upright);
+        if (abs($underarm - $hem) < Line::SAME_MM) {
+            throw UnreadableNest::at("hem.{$size}", 'is the same place as the underarm');
+        }
+        if (! $line->isClosed) {
+            return new self($size, $line->between($underarm, $hem), null, null, null);
+        }
+        $ways = [$line->onwards($underarm, $hem), $line->onwards($hem, $underarm)->reversed()];
+        [$seam, $rest] = $ways[0]->meanX() >= $ways[1]->meanX() ? $ways : [$ways[1], $ways[0]];
+        $corners = Corners::of($rest);
+        $top = $marks->armholeTop[$size] ?? null;
+        $fold = $marks->hemFold[$size] ?? null;
+
+        return new self(
+            $size,
+            $seam,
+            $rest,
+            $top === null ? $corners[1] ?? null : self::way($rest, $top, "armhole_top.{$size}", $upright),
+            $fold === null ? $corners[count($corners) - 2] ?? null : self::way($rest, $fold, "hem_fold.{$size}", $upright),
+        );
+    }
+
+    public function underarmY(): float
+    {
+        return $this->seam->y[0];
+    }
+
+    /**
+     * The side seam in its three parts, each from its level to the next.
+     *
+     * @return array{Line, Line, Line}
+     *
+     * @throws UnreadableNest where it doesn't come to a level
+     */
+    public function sections(float $waistY, float $hipY): array
+    {
+        $waist = $this->seam->firstAt($waistY) ?? throw UnreadableNest::at('waist_y', "the side seam of {$this->size} doesn't come to this height");
+        $hip = $this->seam->firstAt($hipY, $waist) ?? throw UnreadableNest::at('hip_y', "the side seam of {$this->size} doesn't come to this height below the waist");
+
+        return [$this->seam->between(0.0, $waist), $this->seam->between($waist, $hip), $this->seam->between($hip, $this->seam->length())];
+    }
+
+    /** The same on paper that was lengthened or shortened. */
+    public function lengthened(LengthBands $bands): self
+    {
+        $moved = fn (?float $way): ?float => $this->rest === null || $way === null
+            ? null
+            : $bands->on($this->rest)->nearest(...$bands->place($this->rest->at($way)))[0];
+
+        return new self(
+            $this->size,
+            $bands->on($this->seam),
+            $this->rest === null ? null : $bands->on($this->rest),
+            $moved($this->armhole),
+            $moved($this->fold),
+        );
+    }
+
+    /** @param  ?array{float, float}  $mark */
+    private static function way(Line $line, ?array $mark, string $field, Upright $upright): float
+    {
+        if ($mark === null) {
+            throw UnreadableNest::at($field, 'is missing: mark it on this size\'s line');
+        }
+        [$way, $away] = $line->nearest(...$upright->place($mark));
+        if ($away > self::FARTHEST_MM) {
+            throw UnreadableNest::at($field, sprintf('lies %.1f mm from its line; mark it on the line', $away));
+        }
+
+        return $way;
+    }
+}

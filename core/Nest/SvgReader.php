@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Nest;
+
+/** Reads the lines of an SVG drawing, whatever program wrote it. */
+final class SvgReader
+{
+    private const DEEPEST_USE = 8;
+
+    /** @var array<string, SvgElement> */
+    private array $byId = [];
+
+    /** @var array<string, true> ids that are taken */
+    private array $taken = [];
+
+    /** @var list<DrawnLine> */
+    private array $lines = [];
+
+    private int $visited = 0;
+
+    private int $unsound = 0;
+
+    private readonly SvgStyles $styles;
+
+    private readonly PointBudget $budget;
+
+    private function __construct()
+    {
+        $this->styles = new SvgStyles;
+        $this->budget = new PointBudget;
+    }
+
+    /** @throws UnreadableNest saying in one sentence why not */
+    public static function read(string $svg): NestDrawing
+    {
+        return (new self)->drawing(SvgTree::read($svg));
+    }
+
+    private function drawing(SvgElement $root): NestDrawing
+    {
+        $this->note($root);
+        $view = SvgView::of($root);
+        $this->children($root, $view->matrix, $this->styles->of($root, []), [], 0);
+        if ($this->lines === []) {
+            throw UnreadableNest::at('drawing', 'has no lines; if it is a picture of a pattern, have it traced first');
+        }
+        $notes = $this->unsound === 0 ? [] : [$this->unsound === 1
+            ? '1 line with figures that are none was left out.'
+            : "{$this->unsound} lines with figures that are none were left out."];
+
+        return new NestDrawing($this->lines, $view->widthMm, $view->heightMm, $view->hasSize, $notes);
+    }
+
+    /** Remembers what is called by its id, and the rules of style sheets. */
+    private function note(SvgElement $element): void
+    {
+        if ($element->attribute('id') !== '') {
+            $this->byId[$element->attribute('id')] ??= $element;
+        }
+        if ($element->name === 'style') {
+            $this->styles->learn($element->text);
+        }
+        foreach ($element->children as $child) {
+            $this->note($child);
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $style
+     * @param  list<string>  $names
+     */
+    private function children(SvgElement $element, Matrix $matrix, array $style, array $names, int $used): void
+    {
+        foreach ($element->children as $child) {
+            $this->visit($child, $matrix, $style, $names, $used);
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $around
+     * @param  list<string>  $names
+     */
+    private function visit(SvgElement $element, Matrix $matrix, array $around, array $names, int $used): void
+    {
+        // Counted as they are drawn: what is used many times is there many times.
+        if (++$this->visited > SvgTree::MOST_ELEMENTS) {
+            throw SvgTree::tooMany();
+        }
+        $style = $this->styles->of($element, $around);
+        if (($style['display'] ?? '') === 'none' || in_array($element->name, ['defs', 'symbol', 'style'], true)) {
+            return;
+        }
+        $own = array_filter(
+            [$element->attribute('id'), $element->attribute('inkscape:label'), ...SvgStyles::classes($element)],
+            static fn (string $name): bool => $name !== '',
+        );
+        $names = [...$names, ...array_values($own)];
+        $matrix = $matrix->times(TransformText::read($element->attribute('transform')));
+        match ($element->name) {
+            'svg' => $this->children($element, $matrix->times(SvgView::inside($element)), $style, $names, $used),
+            'g', 'a', 'switch' => $this->children($element, $matrix, $style, $names, $used),
+            'use' => $this->used($element, $matrix, $style, $names, $used + 1),
+            default => $this->draw($element, $matrix, $style, $names),
+        };
+    }
+
+    /**
+     * @param  array<string, string>  $style
+     * @param  list<string>  $names
+     */
+    private function used(SvgElement $element, Matrix $matrix, array $style, array $names, int $used): void
+    {
+        $href = $element->attribute('href') !== '' ? $element->attribute('href') : $element->attribute('xlink:href');
+        $target = str_starts_with($href, '#') ? $this->byId[substr($href, 1)] ?? null : null;
+        if ($target === null) {
+            return; // outside the file: never followed
+        }
+        if ($used > self::DEEPEST_USE) {
+            throw UnreadableNest::at('drawing', 'uses its parts inside one another more than '.self::DEEPEST_USE.' times over; break the copies apart and export it again');
+        }
+        $placed = $matrix->times(Matrix::translate(SvgLength::dots($element->attribute('x')) ?? 0.0, SvgLength::dots($element->attribute('y')) ?? 0.0));
+        $target->name === 'symbol'
+            ? $this->children($target, $placed, $this->styles->of($target, $style), $names, $used)
+            : $this->visit($target, $placed, $style, $names, $used);
+    }
+
+    /**
+     * @param  array<string, string>  $style
+     * @param  list<string>  $names
+     */
+    private function draw(SvgElement $element, Matrix $matrix, array $style, array $names): void
+    {
+        $builder = new LineBuilder($matrix, $this->budget);
+        $isWhole = SvgShapes::draw($element, $builder);
+        $runs = $builder->lines();
+        if (! $builder->isSound || ! $isWhole) {
+            $this->unsound++;
+        }
+        if ($runs === [] || ! $builder->isSound) {
+            return;
+        }
+        $this->lines[] = new DrawnLine(
+            $this->freeId($element->attribute('id')),
+            array_values(array_unique($names)),
+            $style['stroke'] ?? '',
+            $style['stroke-dasharray'] ?? '',
+            $runs,
+        );
+    }
+
+    /** Its own, or one that tells it from all others. */
+    private function freeId(string $own): string
+    {
+        $id = $own === '' ? 'line-'.(count($this->lines) + 1) : $own;
+        for ($copy = 2, $asked = $id; isset($this->taken[$id]); $copy++) {
+            $id = "{$asked}-{$copy}";
+        }
+        $this->taken[$id] = true;
+
+        return $id;
+    }
+}
