@@ -10,6 +10,8 @@ final readonly class Line
     /** Ends so near are one. */
     public const SAME_MM = 0.05;
 
+    private const NOTHING_MM = 1e-6;
+
     /** @var non-empty-list<float> the way to each point, in millimetres */
     public array $way;
 
@@ -86,8 +88,9 @@ final readonly class Line
             return $this->between($to, $from)->reversed();
         }
         $points = [$this->at($from)];
-        for ($i = $this->pieceAt($from) + 1, $last = count($this->x); $i < $last && $this->way[$i] < $to; $i++) {
-            if ($this->way[$i] > $from) {
+        // A drawn point at an end is that end: a piece of no length would have no direction.
+        for ($i = $this->pieceAt($from) + 1, $last = count($this->x); $i < $last && $this->way[$i] < $to - self::NOTHING_MM; $i++) {
+            if ($this->way[$i] > $from + self::NOTHING_MM) {
                 $points[] = [$this->x[$i], $this->y[$i]];
             }
         }

@@ -35,7 +35,8 @@ final readonly class SizeLine
         }
         $ways = [$line->onwards($underarm, $hem), $line->onwards($hem, $underarm)->reversed()];
         [$seam, $rest] = $ways[0]->meanX() >= $ways[1]->meanX() ? $ways : [$ways[1], $ways[0]];
-        $corners = Corners::of($rest);
+        // The ends of the rest are corners too, but neither the armhole's top nor the fold.
+        $corners = array_slice(Corners::of($rest), 1, -1);
         $top = $marks->armholeTop[$size] ?? null;
         $fold = $marks->hemFold[$size] ?? null;
 
@@ -43,8 +44,8 @@ final readonly class SizeLine
             $size,
             $seam,
             $rest,
-            $top === null ? $corners[1] ?? null : self::way($rest, $top, "armhole_top.{$size}", $upright),
-            $fold === null ? $corners[count($corners) - 2] ?? null : self::way($rest, $fold, "hem_fold.{$size}", $upright),
+            $top === null ? $corners[0] ?? null : self::way($rest, $top, "armhole_top.{$size}", $upright),
+            $fold === null ? $corners[count($corners) - 1] ?? null : self::way($rest, $fold, "hem_fold.{$size}", $upright),
         );
     }
 
