@@ -177,8 +177,6 @@ test('a closed line gives the new piece: its own armhole and fold, the hip\'s he
     $choices = ['sizes' => ['bust' => '14', 'waist' => '18', 'hip' => '18'], 'by_hand' => ['bust' => ['front' => '6 mm', 'back' => '0'], 'hip' => ['front' => '5 mm', 'back' => '0']]];
     $line = drawnOn($svg, nestMarks(['14' => 0.0, '18' => 0.0], $marks), $choices);
     expect($line->piece)->not->toBeNull()->and($line->piece->isClosed)->toBeTrue();
-');
-    }
     $corners = [[50, 60], [105, 20], [150, 30], [206, 100], [265, 920], [50, 920]];
     expect(farthestFrom($line->piece, $corners))->toBeLessThan(0.01)
         ->and(farthestFrom($line->piece, $line->seam->points()))->toBeLessThan(1e-6)
