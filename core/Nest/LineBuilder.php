@@ -65,11 +65,16 @@ final class LineBuilder
         // Wang's formula: so many even steps of the parameter stay within the tolerance.
         $bend = max(hypot($ax - 2 * $bx + $cx, $ay - 2 * $by + $cy), hypot($bx - 2 * $cx + $dx, $by - 2 * $cy + $dy));
         $steps = is_finite($bend) ? min(self::MOST_STEPS, max(1, (int) ceil(sqrt(0.75 * $bend / self::FLAT_MM)))) : 1;
-        for ($i = 1; $i < $steps; $i++) {
-            $t = $i / $steps;
-            $u = 1 - $t;
-            [$p, $q, $r, $s] = [$u ** 3, 3 * $u * $u * $t, 3 * $u * $t * $t, $t ** 3];
-            $this->put($p * $ax + $q * $bx + $r * $cx + $s * $dx, $p * $ay + $q * $by + $r * $cy + $s * $dy);
+        // A curve lies within its handles: where those are sound it is.
+        if (self::isSound($bx, $by) && self::isSound($cx, $cy) && self::isSound($dx, $dy)) {
+            $this->budget->spend($steps);
+            [$px, $qx, $rx] = [3 * ($bx - $ax), 3 * ($ax - 2 * $bx + $cx), $dx - $ax + 3 * ($bx - $cx)];
+            [$py, $qy, $ry] = [3 * ($by - $ay), 3 * ($ay - 2 * $by + $cy), $dy - $ay + 3 * ($by - $cy)];
+            for ($i = 1; $i < $steps; $i++) {
+                $t = $i / $steps;
+                $this->x[] = (($rx * $t + $qx) * $t + $px) * $t + $ax;
+                $this->y[] = (($ry * $t + $qy) * $t + $py) * $t + $ay;
+            }
         }
         $this->put($dx, $dy);
     }
@@ -100,18 +105,23 @@ final class LineBuilder
 
     private function put(float $x, float $y): void
     {
-        // Not a number, or off every table: compared this way round, NaN is unsound too.
-        if (! (abs($x) <= self::FARTHEST_MM && abs($y) <= self::FARTHEST_MM)) {
+        if (! self::isSound($x, $y)) {
             $this->isSound = false;
 
             return;
         }
         $last = count($this->x) - 1;
         if ($last < 0 || $x !== $this->x[$last] || $y !== $this->y[$last]) {
-            $this->budget->spend();
+            $this->budget->spend(1);
             $this->x[] = $x;
             $this->y[] = $y;
         }
+    }
+
+    /** Neither no number nor off every table; compared this way round, NaN is unsound too. */
+    private static function isSound(float $x, float $y): bool
+    {
+        return abs($x) <= self::FARTHEST_MM && abs($y) <= self::FARTHEST_MM;
     }
 
     private function finish(bool $closed): void

@@ -12,13 +12,11 @@ final class SvgReader
     /** @var array<string, SvgElement> */
     private array $byId = [];
 
-    /** @var array<string, true> ids that are taken */
+    /** @var array<string, int> ids that are taken, and by how many */
     private array $taken = [];
 
     /** @var list<DrawnLine> */
     private array $lines = [];
-
-    private int $visited = 0;
 
     private int $unsound = 0;
 
@@ -41,6 +39,9 @@ final class SvgReader
     private function drawing(SvgElement $root): NestDrawing
     {
         $this->note($root);
+        if ($this->weight($root) > SvgTree::MOST_ELEMENTS) {
+            throw SvgTree::tooMany();
+        }
         $view = SvgView::of($root);
         $this->children($root, $view->matrix, $this->styles->of($root, []), [], 0);
         if ($this->lines === []) {
@@ -67,6 +68,38 @@ final class SvgReader
         }
     }
 
+    /** How many elements it comes to: what is used many times is there many times. Counted before anything is drawn. */
+    private function weight(SvgElement $element): float
+    {
+        if ($element->weight === INF) {
+            throw self::usesItself();
+        }
+        if ($element->weight === null) {
+            $element->weight = INF;
+            $target = $element->name === 'use' ? $this->target($element) : null;
+            $weight = 1.0 + ($target === null ? 0.0 : $this->weight($target));
+            foreach ($element->children as $child) {
+                $weight += $this->weight($child);
+            }
+            $element->weight = min($weight, 1e9);
+        }
+
+        return $element->weight;
+    }
+
+    private function target(SvgElement $use): ?SvgElement
+    {
+        $href = $use->attribute('href') !== '' ? $use->attribute('href') : $use->attribute('xlink:href');
+
+        // Outside the file nothing is followed.
+        return str_starts_with($href, '#') ? $this->byId[substr($href, 1)] ?? null : null;
+    }
+
+    private static function usesItself(): UnreadableNest
+    {
+        return UnreadableNest::at('drawing', 'uses its parts inside one another more than '.self::DEEPEST_USE.' times over; break the copies apart and export it again');
+    }
+
     /**
      * @param  array<string, string>  $style
      * @param  list<string>  $names
@@ -84,20 +117,12 @@ final class SvgReader
      */
     private function visit(SvgElement $element, Matrix $matrix, array $around, array $names, int $used): void
     {
-        // Counted as they are drawn: what is used many times is there many times.
-        if (++$this->visited > SvgTree::MOST_ELEMENTS) {
-            throw SvgTree::tooMany();
-        }
         $style = $this->styles->of($element, $around);
         if (($style['display'] ?? '') === 'none' || in_array($element->name, ['defs', 'symbol', 'style'], true)) {
             return;
         }
-        $own = array_filter(
-            [$element->attribute('id'), $element->attribute('inkscape:label'), ...SvgStyles::classes($element)],
-            static fn (string $name): bool => $name !== '',
-        );
-        $names = [...$names, ...array_values($own)];
-        $matrix = $matrix->times(TransformText::read($element->attribute('transform')));
+        $names = [...$names, ...$element->names()];
+        $matrix = $matrix->times($element->transform());
         match ($element->name) {
             'svg' => $this->children($element, $matrix->times(SvgView::inside($element)), $style, $names, $used),
             'g', 'a', 'switch' => $this->children($element, $matrix, $style, $names, $used),
@@ -112,13 +137,12 @@ final class SvgReader
      */
     private function used(SvgElement $element, Matrix $matrix, array $style, array $names, int $used): void
     {
-        $href = $element->attribute('href') !== '' ? $element->attribute('href') : $element->attribute('xlink:href');
-        $target = str_starts_with($href, '#') ? $this->byId[substr($href, 1)] ?? null : null;
+        $target = $this->target($element);
         if ($target === null) {
-            return; // outside the file: never followed
+            return;
         }
         if ($used > self::DEEPEST_USE) {
-            throw UnreadableNest::at('drawing', 'uses its parts inside one another more than '.self::DEEPEST_USE.' times over; break the copies apart and export it again');
+            throw self::usesItself();
         }
         $placed = $matrix->times(Matrix::translate(SvgLength::dots($element->attribute('x')) ?? 0.0, SvgLength::dots($element->attribute('y')) ?? 0.0));
         $target->name === 'symbol'
@@ -153,11 +177,13 @@ final class SvgReader
     /** Its own, or one that tells it from all others. */
     private function freeId(string $own): string
     {
-        $id = $own === '' ? 'line-'.(count($this->lines) + 1) : $own;
-        for ($copy = 2, $asked = $id; isset($this->taken[$id]); $copy++) {
-            $id = "{$asked}-{$copy}";
+        $asked = $own === '' ? 'line-'.(count($this->lines) + 1) : $own;
+        $id = $asked;
+        while (isset($this->taken[$id])) {
+            $this->taken[$asked] = ($this->taken[$asked] ?? 1) + 1;
+            $id = "{$asked}-{$this->taken[$asked]}";
         }
-        $this->taken[$id] = true;
+        $this->taken[$id] = 1;
 
         return $id;
     }

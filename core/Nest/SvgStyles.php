@@ -30,12 +30,18 @@ final class SvgStyles
      */
     public function of(SvgElement $element, array $around): array
     {
+        return ($element->style ??= $this->own($element)) + $around;
+    }
+
+    /** @return array<string, string> */
+    private function own(SvgElement $element): array
+    {
         $own = array_intersect_key($element->attributes, array_flip(self::READ));
         foreach (self::classes($element) as $class) {
             $own = ($this->rules[$class] ?? []) + $own;
         }
 
-        return self::properties($element->attribute('style')) + $own + $around;
+        return self::properties($element->attribute('style')) + $own;
     }
 
     /** @return list<string> */

@@ -28,6 +28,13 @@ final class SvgTree
         if (strlen($svg) > self::MOST_BYTES) {
             throw UnreadableNest::at('drawing', 'is larger than 8 MB, far more than a pattern piece needs; leave out what is not its lines');
         }
+        if (trim($svg) === '') {
+            throw UnreadableNest::at('drawing', 'is no SVG drawing: there is nothing in it');
+        }
+        // Counted before anything is built.
+        if (preg_match_all('/<[a-zA-Z_]/', $svg) > self::MOST_ELEMENTS) {
+            throw self::tooMany();
+        }
         $quiet = libxml_use_internal_errors(true);
         try {
             return self::tree(XMLReader::XML(self::withoutDoctype($svg), null, LIBXML_NONET | LIBXML_COMPACT));
@@ -63,16 +70,12 @@ final class SvgTree
         $root = null;
         /** @var list<SvgElement> $open */
         $open = [];
-        $count = 0;
         $goesOn = $reader instanceof XMLReader && $reader->read();
         while ($goesOn && $reader instanceof XMLReader) {
             if ($reader->nodeType === XMLReader::DOC_TYPE) {
                 throw UnreadableNest::at('drawing', 'has a document type that is not followed; save it as plain SVG');
             }
             if ($reader->nodeType === XMLReader::ELEMENT) {
-                if (++$count > self::MOST_ELEMENTS) {
-                    throw self::tooMany();
-                }
                 if ($reader->depth >= self::DEEPEST) {
                     throw self::tooDeep();
                 }
@@ -115,13 +118,14 @@ final class SvgTree
     private static function element(XMLReader $reader): SvgElement
     {
         $kept = [];
-        foreach (self::ATTRIBUTES as $name) {
-            $value = $reader->getAttribute($name);
-            if ($value !== null) {
-                $kept[$name] = $value;
+        $name = $reader->localName;
+        while ($reader->moveToNextAttribute()) {
+            if (in_array($reader->name, self::ATTRIBUTES, true)) {
+                $kept[$reader->name] = $reader->value;
             }
         }
+        $reader->moveToElement();
 
-        return new SvgElement($reader->localName, $kept);
+        return new SvgElement($name, $kept);
     }
 }
