@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use stdClass;
 use Underbolt\File\FaultLog;
 use Underbolt\File\HouseHabits;
@@ -30,6 +31,12 @@ final class Pattern extends Model
     protected $fillable = ['name', 'house', 'unit', 'document'];
 
     protected $attributes = ['house' => '', 'version' => 1];
+
+    /** @return HasMany<Nest, $this> */
+    public function nests(): HasMany
+    {
+        return $this->hasMany(Nest::class);
+    }
 
     /** Null where not even the sizes can be read. What the pattern leaves out, its house's habits say. */
     public function toCore(FaultLog $log): ?CorePattern

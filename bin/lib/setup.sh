@@ -59,6 +59,7 @@ need_php() {
 # What bin/serve stands on.
 need_server() {
     command -v nginx >/dev/null || debian nginx
+    command -v pdftocairo >/dev/null || debian poppler-utils
     command -v "php-fpm$(php_version)" >/dev/null || debian "php$(php_version)-fpm"
     php -r 'exit(extension_loaded("Zend OPcache") ? 0 : 1);' || debian "php$(php_version)-opcache"
     [ -x /usr/sbin/logrotate ] || debian logrotate

@@ -44,6 +44,18 @@ final readonly class Line
         return array_map(static fn (float $x, float $y): array => [$x, $y], $this->x, $this->y);
     }
 
+    /** @return array{float, float, float, float} left, top, right and bottom of all of it */
+    public function box(): array
+    {
+        $box = [INF, INF, -INF, -INF];
+        foreach ($this->x as $i => $x) {
+            $y = $this->y[$i];
+            $box = [min($box[0], $x), min($box[1], $y), max($box[2], $x), max($box[3], $y)];
+        }
+
+        return $box;
+    }
+
     public function length(): float
     {
         return $this->way[count($this->way) - 1];

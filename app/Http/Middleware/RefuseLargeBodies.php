@@ -14,11 +14,14 @@ final class RefuseLargeBodies
 {
     private const MOST_BYTES = 256_000;
 
+    private const MOST_BYTES_OF_A_DRAWING = 8_200_000;
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if ((int) $request->headers->get('Content-Length', '0') > self::MOST_BYTES) {
-            return new JsonResponse(['message' => 'That is more than 250 kB, far more than any chart. Paste only the table.'], 413);
+        $most = $request->is('api/patterns/*/nests/*', 'api/charts/file') ? self::MOST_BYTES_OF_A_DRAWING : self::MOST_BYTES;
+        if ((int) $request->headers->get('Content-Length', '0') > $most) {
+            return new JsonResponse(['message' => 'That is far more than any chart or drawing holds. Paste only the table, or keep only the lines.'], 413);
         }
 
         return $next($request);

@@ -14,7 +14,7 @@ final class ChartFileRequest extends FormRequest
     public function rules(): array
     {
         // A pattern's PDF holds drawings too.
-        $most = $this->upload()->getClientOriginalExtension() === 'pdf' ? 20_000 : 240;
+        $most = $this->upload()->getClientOriginalExtension() === 'pdf' ? 8_000 : 240;
 
         return ['file' => ['required', 'file', "max:{$most}", 'extensions:xlsx,ods,csv,txt,tsv,pdf']];
     }
@@ -24,7 +24,7 @@ final class ChartFileRequest extends FormRequest
     {
         return [
             'file.extensions' => 'Choose a spreadsheet (xlsx or ods), a PDF or a text file (csv, tsv or txt).',
-            'file.max' => 'The file is far larger than any chart (240 kB; a PDF 20 MB). Keep only the sheet with the chart.',
+            'file.max' => 'The file is far larger than any chart (240 kB; a PDF 8 MB). Keep only the sheet with the chart.',
         ];
     }
 

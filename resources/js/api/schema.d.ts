@@ -516,6 +516,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/nest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["makeNest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/nest/{piece}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["makeNestDrawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/nest/{piece}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["makeNestSvg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/nest/{piece}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["makeNestPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measuring-guide": {
         parameters: {
             query?: never;
@@ -527,6 +591,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{pattern}/nests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["nests"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{pattern}/nests/{piece}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markNest"];
+        post: operations["bringNest"];
+        delete: operations["takeNestAway"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1553,6 +1649,15 @@ export interface components {
              */
             between: "up" | "down" | "nearest";
         };
+        MakeNestData: {
+            wearer: string;
+            pattern: string;
+            pattern_id: number;
+            headline: string;
+            pieces: components["schemas"]["NestLineData"][];
+            /** @description what the lengths of the seams say */
+            says: string[];
+        };
         MakeRequest: {
             card_id: number;
             pattern_id: number;
@@ -1599,6 +1704,114 @@ export interface components {
             amount_nm: number | null;
             /** @description as typed, where that says more than the amount */
             text: string | null;
+        };
+        /** @description the nest has changed since it was seen; this is how it stands */
+        NestConflictData: {
+            message: string;
+            nest: components["schemas"]["NestData"];
+        };
+        /** @description the drawing of one piece in all its sizes, and what is marked on it */
+        NestData: {
+            /** @enum {string} */
+            piece: "front" | "back";
+            /** @description to be sent back with a change */
+            version: number;
+            /** @description of the file */
+            name: string;
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            height_mm: number;
+            /** @description whether the file said how large it is */
+            has_size: boolean;
+            /** @description what was left out */
+            notes: string[];
+            lines: components["schemas"]["NestDrawnLineData"][];
+            /** @description ids by size */
+            proposed: {
+                [key: string]: string;
+            };
+            marks: components["schemas"]["NestPlaces"];
+            /** @description where the ends of the sizes lie that were not marked */
+            filled: components["schemas"]["NestPlaces"];
+            /** @description what is missing before a line can be drawn */
+            missing: components["schemas"]["FaultData"][];
+        };
+        /** @description a line of a nest as numbers, millimetres of the drawing */
+        NestDrawnLineData: {
+            id: string;
+            /** @description of the groups it lies in, and its own */
+            names: string[];
+            /** @description lines that look alike are likely to be of one size */
+            look: string;
+            /** @description x and y in turn */
+            runs: number[][];
+            /** @description x and y in turn */
+            corners: number[];
+        };
+        /** @description the line of a make on the drawing of one piece, in millimetres of the drawing */
+        NestLineData: {
+            /** @enum {string} */
+            piece: "front" | "back";
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            height_mm: number;
+            /** @description the printed lines, x and y in turn, by size */
+            printed: {
+                [key: string]: number[];
+            };
+            /** @description the new side seam; null where it can't be drawn */
+            seam: number[] | null;
+            /** @description the new piece; null where the lines are open */
+            outline: number[] | null;
+            /**
+             * Format: float
+             * @description length of the new seam
+             */
+            length_mm: number | null;
+            /**
+             * Format: float
+             * @description length of the frame size's seam as printed
+             */
+            printed_length_mm: number | null;
+            /**
+             * Format: float
+             * @description how much longer the armhole gets
+             */
+            armhole_change_mm: number | null;
+            /** @description why there is no line */
+            fault: string | null;
+        };
+        NestMarksDocument: {
+            /** @description ids of lines by size */
+            lines?: {
+                [key: string]: string;
+            };
+            underarm?: components["schemas"]["NestPlaces"];
+            hem?: components["schemas"]["NestPlaces"];
+            armhole_top?: components["schemas"]["NestPlaces"];
+            hem_fold?: components["schemas"]["NestPlaces"];
+            waist_y?: number;
+            hip_y?: number;
+            lengthen_y?: {
+                above_waist?: number | null;
+                below_waist?: number | null;
+            } | null;
+            grain?: number[][] | null;
+            /** @enum {string} */
+            fold?: "left" | "right";
+        };
+        NestMarksRequest: {
+            marks: components["schemas"]["NestPlaces"];
+            /** @description what the drawing is to be made larger by, where it doesn't say its size */
+            scale?: number | null;
+            /** @description as it was seen */
+            version: number;
+        };
+        /** @description places by size, [x, y] in millimetres */
+        NestPlaces: {
+            [key: string]: number[];
         };
         /** @description a newer card of the wearer on the same foundation, and what it would change */
         NewerCardData: {
@@ -3532,6 +3745,107 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
+    makeNest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the line on each drawing there is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeNestData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    makeNestDrawing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the piece to be drawn on a screen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawingData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    makeNestSvg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the drawing with the new line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    makeNestPdf: {
+        parameters: {
+            query?: {
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                make: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the piece over pages, at true scale */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
     measuringGuide: {
         parameters: {
             query?: never;
@@ -3557,6 +3871,126 @@ export interface operations {
                 };
                 content?: never;
             };
+        };
+    };
+    nests: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description those that were brought */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestData"][];
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    markNest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NestMarksRequest"];
+            };
+        };
+        responses: {
+            /** @description kept, complete or not */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    bringNest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /**
+                     * Format: binary
+                     * @description SVG or PDF
+                     */
+                    file: string;
+                    /** @description of a PDF */
+                    page?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description read, in the place of the one before */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    takeNestAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotFound"];
         };
     };
     strip: {

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\NestFileRequest;
+use App\Http\Requests\NestMarksRequest;
+use App\Http\Resources\Nest\NestConflictData;
+use App\Http\Resources\Nest\NestData;
+use App\Models\Nest;
+use App\Models\Pattern;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+/** The drawings of a pattern's own pieces: brought, marked, taken away. */
+final class NestController
+{
+    #[OA\Get(path: '/api/patterns/{pattern}/nests', operationId: 'nests',
+        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(
+                response: 200,
+                description: 'those that were brought',
+                content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: NestData::class)),
+            ),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function index(Pattern $pattern): JsonResponse
+    {
+        return new JsonResponse($pattern->nests()->get()->sortByDesc('piece')->values()->map(NestData::of(...)));
+    }
+
+    #[OA\Post(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'bringNest',
+        parameters: [
+            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(
+            required: ['file'],
+            properties: [
+                new OA\Property(property: 'file', description: 'SVG or PDF', type: 'string', format: 'binary'),
+                new OA\Property(property: 'page', description: 'of a PDF', type: 'integer', nullable: true),
+            ],
+        ))),
+        responses: [
+            new OA\Response(response: 201, description: 'read, in the place of the one before', content: new OA\JsonContent(ref: NestData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function store(NestFileRequest $request, Pattern $pattern, string $piece): JsonResponse
+    {
+        $drawing = $request->drawing();
+        $nest = $pattern->nests()->firstOrNew(['piece' => $piece]);
+        // Another drawing has other lines: what was marked on the one before is not on it.
+        $nest->fill(['user_id' => $pattern->user_id, 'name' => $request->shortName(), 'drawing' => Nest::pack($drawing), 'marks' => (object) []]);
+        $nest->version++;
+        $nest->save();
+
+        return new JsonResponse(NestData::of($nest), 201);
+    }
+
+    #[OA\Put(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'markNest',
+        parameters: [
+            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NestMarksRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'kept, complete or not', content: new OA\JsonContent(ref: NestData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: NestConflictData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function update(NestMarksRequest $request, Pattern $pattern, string $piece): JsonResponse
+    {
+        $nest = $pattern->nests()->where('piece', $piece)->firstOrFail();
+        $made = $nest->changeSince($request->integer('version'), static function () use ($request, $nest): bool {
+            $drawing = $request->filled('scale') ? ['drawing' => Nest::pack($nest->drawn()->scaled($request->float('scale')))] : [];
+
+            return $nest->update(['marks' => $request->marks(), ...$drawing]);
+        });
+
+        return $made === true
+            ? new JsonResponse(NestData::of($nest))
+            : new JsonResponse(new NestConflictData('This nest was changed elsewhere meanwhile.', NestData::of($nest->refresh())), 409);
+    }
+
+    #[OA\Delete(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'takeNestAway',
+        parameters: [
+            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+        ],
+        responses: [
+            new OA\Response(response: 204, description: 'gone'),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function destroy(Pattern $pattern, string $piece): Response
+    {
+        $pattern->nests()->where('piece', $piece)->firstOrFail()->delete();
+
+        return new Response(status: 204);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Records\NestPdf;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use Underbolt\Nest\NestDrawing;
+use Underbolt\Nest\SvgReader;
+use Underbolt\Nest\UnreadableNest;
+
+final class NestFileRequest extends FormRequest
+{
+    private const MOST_KB = 8_000;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['file' => ['required', 'file', 'max:'.self::MOST_KB], 'page' => ['nullable', 'integer', 'min:1', 'max:1000']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['file.max' => 'The file is larger than 8 MB, far more than a pattern piece needs. Leave out what is not its lines.', 'file.uploaded' => 'The file did not arrive whole, or it is larger than 8 MB.'];
+    }
+
+    public function upload(): UploadedFile
+    {
+        $file = $this->file('file');
+
+        return $file instanceof UploadedFile ? $file : throw ValidationException::withMessages(['file' => 'Choose one file.']);
+    }
+
+    /** @throws ValidationException saying in one sentence why it can't be read */
+    public function drawing(): NestDrawing
+    {
+        $path = (string) $this->upload()->getRealPath();
+        $isPdf = str_starts_with((string) file_get_contents($path, false, null, 0, 5), '%PDF-');
+        $svg = $isPdf ? NestPdf::svg($path, $this->filled('page') ? $this->integer('page') : null) : (string) file_get_contents($path);
+        try {
+            return SvgReader::read($svg);
+        } catch (UnreadableNest $refusal) {
+            throw ValidationException::withMessages(['file' => 'This drawing '.$refusal->faults()[0]->message.'.']);
+        }
+    }
+
+    public function shortName(): string
+    {
+        return mb_substr(mb_scrub($this->upload()->getClientOriginalName()), 0, 120);
+    }
+}

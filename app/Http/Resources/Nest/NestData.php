@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Nest;
+
+use App\Http\Resources\Account\FaultData;
+use App\Models\Nest;
+use OpenApi\Attributes as OA;
+use stdClass;
+use Underbolt\File\FaultLog;
+use Underbolt\Nest\SizeNames;
+use Underbolt\Refusal;
+
+#[OA\Schema(description: 'the drawing of one piece in all its sizes, and what is marked on it')]
+final readonly class NestData
+{
+    /**
+     * @param  list<string>  $notes
+     * @param  list<NestDrawnLineData>  $lines
+     * @param  list<FaultData>  $missing
+     */
+    public function __construct(
+        #[OA\Property(enum: ['front', 'back'])] public string $piece,
+        #[OA\Property(description: 'to be sent back with a change')] public int $version,
+        #[OA\Property(description: 'of the file')] public string $name,
+        #[OA\Property] public float $width_mm,
+        #[OA\Property] public float $height_mm,
+        #[OA\Property(description: 'whether the file said how large it is')] public bool $has_size,
+        #[OA\Property(description: 'what was left out', items: new OA\Items(type: 'string'))] public array $notes,
+        #[OA\Property(items: new OA\Items(ref: NestDrawnLineData::class))] public array $lines,
+        #[OA\Property(description: 'ids by size', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public stdClass $proposed,
+        #[OA\Property(ref: NestMarksDocument::class)] public stdClass $marks,
+        #[OA\Property(description: 'where the ends of the sizes lie that were not marked', ref: NestMarksDocument::class)] public stdClass $filled,
+        #[OA\Property(description: 'what is missing before a line can be drawn', items: new OA\Items(ref: FaultData::class))] public array $missing,
+    ) {
+    }
+
+    public static function of(Nest $nest): self
+    {
+        $drawing = $nest->drawn();
+        $filled = new stdClass;
+        $missing = [];
+        try {
+            $marks = $nest->marked($drawing);
+            $filled = (object) ['underarm' => (object) $marks->underarm, 'hem' => (object) $marks->hem];
+        } catch (Refusal $refusal) {
+            $missing = array_map(FaultData::of(...), $refusal->faults());
+        }
+
+        return new self(
+            piece: $nest->piece,
+            version: $nest->version,
+            name: $nest->name,
+            width_mm: round($drawing->widthMm, 2),
+            height_mm: round($drawing->heightMm, 2),
+            has_size: $drawing->hasSize,
+            notes: $drawing->notes,
+            lines: array_map(NestDrawnLineData::of(...), $drawing->lines),
+            proposed: (object) SizeNames::propose($drawing, self::sizes($nest)),
+            marks: $nest->marks,
+            filled: $filled,
+            missing: $missing,
+        );
+    }
+
+    /** @return list<string> */
+    private static function sizes(Nest $nest): array
+    {
+        return $nest->pattern->toCore(new FaultLog)->sizes ?? [];
+    }
+}

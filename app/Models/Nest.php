@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use stdClass;
+use Underbolt\File\NestLines;
+use Underbolt\File\NestMarksReader;
+use Underbolt\Nest\EndProposals;
+use Underbolt\Nest\NestDrawing;
+use Underbolt\Nest\NestMarks;
+use Underbolt\Refusal;
+
+/**
+ * The drawing of one piece of a pattern in all its sizes, and what is marked on it.
+ *
+ * @phpstan-import-type KeptNest from NestLines
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property int $pattern_id
+ * @property string $piece `front` or `back`
+ * @property string $name of the file it came from
+ * @property string $drawing packed: see `pack`
+ * @property stdClass $marks as marked, complete or not
+ * @property Pattern $pattern
+ */
+final class Nest extends Model
+{
+    use OwnedByUser;
+    use Versioned;
+
+    /** Between the drawing and what is kept of it, in millimetres. */
+    private const WITHIN_MM = 0.002;
+
+    protected $fillable = ['user_id', 'piece', 'name', 'drawing', 'marks'];
+
+    protected $attributes = ['version' => 1, 'marks' => '{}'];
+
+    /** @return BelongsTo<Pattern, $this> */
+    public function pattern(): BelongsTo
+    {
+        return $this->belongsTo(Pattern::class);
+    }
+
+    public static function pack(NestDrawing $drawing): string
+    {
+        return (string) gzcompress(json_encode(NestLines::of($drawing, self::WITHIN_MM), JSON_THROW_ON_ERROR), 1);
+    }
+
+    public function drawn(): NestDrawing
+    {
+        /** @var KeptNest $kept */
+        $kept = json_decode((string) gzuncompress($this->drawing), true, flags: JSON_THROW_ON_ERROR);
+
+        return NestLines::drawing($kept);
+    }
+
+    /**
+     * With the ends of those sizes that were not marked.
+     *
+     * @throws Refusal naming what is missing
+     */
+    public function marked(NestDrawing $drawing): NestMarks
+    {
+        $marks = clone $this->marks;
+        $marks->piece = $this->piece;
+
+        return EndProposals::fill($drawing, NestMarksReader::marks($marks));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['marks' => 'object', 'version' => 'integer'];
+    }
+}

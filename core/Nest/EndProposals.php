@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Nest;
+
+/** The ends of the sizes that were not marked: at their corners nearest to where a marked size has its own. */
+final class EndProposals
+{
+    /**
+     * The marks with an end for every size that has a line, as far as one size at least was marked.
+     *
+     * @throws UnreadableNest where a size's line is not in the drawing
+     */
+    public static function fill(NestDrawing $drawing, NestMarks $marks): NestMarks
+    {
+        return new NestMarks(
+            isFront: $marks->isFront,
+            lines: $marks->lines,
+            underarm: self::ends($drawing, $marks->lines, $marks->underarm),
+            hem: self::ends($drawing, $marks->lines, $marks->hem),
+            waistY: $marks->waistY,
+            hipY: $marks->hipY,
+            aboveWaistY: $marks->aboveWaistY,
+            belowWaistY: $marks->belowWaistY,
+            armholeTop: $marks->armholeTop === [] ? [] : self::ends($drawing, $marks->lines, $marks->armholeTop),
+            hemFold: $marks->hemFold === [] ? [] : self::ends($drawing, $marks->lines, $marks->hemFold),
+            grain: $marks->grain,
+            fold: $marks->fold,
+        );
+    }
+
+    /**
+     * @param  array<string, string>  $lines
+     * @param  array<string, array{float, float}>  $marked
+     * @return array<string, array{float, float}>
+     */
+    public static function ends(NestDrawing $drawing, array $lines, array $marked): array
+    {
+        $places = array_keys($lines);
+        $ends = [];
+        foreach ($lines as $size => $id) {
+            // The size nearest in the list is nearest on paper as well.
+            $own = (int) array_search($size, $places, true);
+            $from = null;
+            foreach ($places as $place => $other) {
+                if (isset($marked[$other]) && ($from === null || abs($place - $own) < abs($from - $own))) {
+                    $from = $place;
+                }
+            }
+            if ($from !== null) {
+                $mark = $marked[$places[$from]];
+                $ends[$size] = $marked[$size] ?? self::nearestCorner($drawing->line($id, "lines.{$size}"), $mark);
+            }
+        }
+
+        return $ends;
+    }
+
+    /**
+     * @param  array{float, float}  $mark
+     * @return array{float, float}
+     */
+    private static function nearestCorner(Line $line, array $mark): array
+    {
+        $corners = array_map($line->at(...), Corners::of($line));
+        if ($corners === []) {
+            return $line->at($line->nearest(...$mark)[0]);
+        }
+        usort($corners, static fn (array $one, array $other): int => hypot($one[0] - $mark[0], $one[1] - $mark[1]) <=> hypot($other[0] - $mark[0], $other[1] - $mark[1]));
+
+        return $corners[0];
+    }
+}
