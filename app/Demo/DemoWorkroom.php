@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Http\Controllers\SessionController;
 use App\Models\Card;
+use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -15,6 +16,7 @@ use RuntimeException;
 use stdClass;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\SvgReader;
 
 /** The wardrobe room of an amateur theatre on a tidal island: people, patterns and makes, all invented. */
 final class DemoWorkroom
@@ -44,6 +46,7 @@ final class DemoWorkroom
                     'habits' => $house->habits,
                 ]);
             }
+            self::nests($patterns);
             foreach (self::data('makes') as $make) {
                 $user->makes()->create([
                     'card_id' => $cards[self::text($make, 'wearer')]->id,
@@ -106,6 +109,22 @@ final class DemoWorkroom
         }
 
         return $patterns;
+    }
+
+    /** @param  array<string, Pattern>  $patterns  by name */
+    private static function nests(array $patterns): void
+    {
+        foreach (self::data('nests') as $data) {
+            $pattern = $patterns[self::text($data, 'pattern')];
+            $file = self::text($data, 'file');
+            $pattern->nests()->create([
+                'user_id' => $pattern->user_id,
+                'piece' => self::text($data, 'piece'),
+                'name' => $file,
+                'drawing' => Nest::pack(SvgReader::read((string) file_get_contents(database_path("demo/nests/{$file}")))),
+                'marks' => $data->marks,
+            ]);
+        }
     }
 
     /** @return list<stdClass> */

@@ -22,19 +22,29 @@ final readonly class NestDrawing
     }
 
     /**
-     * The line of an id, or all lines of the group of that name, its parts joined.
+     * The line of an id, of several ids with spaces between, or all lines of the group of that name; its parts joined.
      *
      * @throws UnreadableNest
      */
     public function line(string $id, string $field): Line
     {
-        $own = array_filter($this->lines, static fn (DrawnLine $line): bool => $line->id === $id);
-        $found = $own === [] ? array_filter($this->lines, static fn (DrawnLine $line): bool => in_array($id, $line->names, true)) : $own;
-        if ($found === []) {
-            throw UnreadableNest::at($field, "there is no line \"{$id}\" in the drawing");
+        $parts = $this->named($id);
+        if ($parts === []) {
+            foreach (explode(' ', $id) as $one) {
+                $found = $this->named($one);
+                $parts = $found === [] ? throw UnreadableNest::at($field, "there is no line \"{$one}\" in the drawing") : [...$parts, ...$found];
+            }
         }
 
-        return JoinedLine::of(array_merge(...array_map(static fn (DrawnLine $line): array => $line->runs, array_values($found))));
+        return JoinedLine::of(array_merge(...array_map(static fn (DrawnLine $line): array => $line->runs, $parts)));
+    }
+
+    /** @return list<DrawnLine> that of the id alone, else all of the group */
+    private function named(string $name): array
+    {
+        $own = array_filter($this->lines, static fn (DrawnLine $line): bool => $line->id === $name);
+
+        return array_values($own === [] ? array_filter($this->lines, static fn (DrawnLine $line): bool => in_array($name, $line->names, true)) : $own);
     }
 
     /** The same at another size: where it did not say its own. */

@@ -21,7 +21,7 @@ final class SizeNames
             $best = null;
             $rank = 0.0;
             foreach ($drawing->lines as $line) {
-                $close = max([0.0, ...array_map(static fn (string $name): float => self::closeness($name, $size), [...$line->names, $line->id])]);
+                $close = max([0.0, ...array_map(static fn (string $name): float => self::closeness($name, $size), $line->names)]);
                 // Of lines that are named alike the longest is the outline; the others are notches and darts.
                 $worth = $close === 0.0 ? 0.0 : $close + min(0.9, self::length($line) / 1e5);
                 if ($worth > $rank) {

@@ -29,7 +29,7 @@ final class NestController
         ])]
     public function index(Pattern $pattern): JsonResponse
     {
-        return new JsonResponse($pattern->nests()->get()->sortByDesc('piece')->values()->map(NestData::of(...)));
+        return new JsonResponse($pattern->nests()->get()->sortByDesc('piece')->values()->map(static fn (Nest $nest): NestData => NestData::of($nest, $pattern)));
     }
 
     #[OA\Post(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'bringNest',
@@ -58,7 +58,7 @@ final class NestController
         $nest->version++;
         $nest->save();
 
-        return new JsonResponse(NestData::of($nest), 201);
+        return new JsonResponse(NestData::of($nest, $pattern), 201);
     }
 
     #[OA\Put(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'markNest',
@@ -83,8 +83,8 @@ final class NestController
         });
 
         return $made === true
-            ? new JsonResponse(NestData::of($nest))
-            : new JsonResponse(new NestConflictData('This nest was changed elsewhere meanwhile.', NestData::of($nest->refresh())), 409);
+            ? new JsonResponse(NestData::of($nest, $pattern))
+            : new JsonResponse(new NestConflictData('This nest was changed elsewhere meanwhile.', NestData::of($nest->refresh(), $pattern)), 409);
     }
 
     #[OA\Delete(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'takeNestAway',

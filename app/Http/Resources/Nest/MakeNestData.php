@@ -35,7 +35,7 @@ final readonly class MakeNestData
 
     public static function of(Make $make, Plan $plan): self
     {
-        $pieces = array_values($make->pattern->nests()->get()->sortByDesc('piece')->map(static fn (Nest $nest): NestLineData => NestLineData::of($nest->setRelation('pattern', $make->pattern), $plan))->all());
+        $pieces = array_values($make->pattern->nests()->get()->sortByDesc('piece')->map(static fn (Nest $nest): NestLineData => NestLineData::of($nest, $plan))->all());
 
         return new self(
             $make->card->wearer->name,

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Nest;
 
 use App\Http\Resources\Account\FaultData;
 use App\Models\Nest;
+use App\Models\Pattern;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\File\FaultLog;
@@ -37,7 +38,8 @@ final readonly class NestData
     ) {
     }
 
-    public static function of(Nest $nest): self
+    /** @param  Pattern  $pattern  that it is of */
+    public static function of(Nest $nest, Pattern $pattern): self
     {
         $drawing = $nest->drawn();
         $filled = new stdClass;
@@ -58,16 +60,10 @@ final readonly class NestData
             has_size: $drawing->hasSize,
             notes: $drawing->notes,
             lines: array_map(NestDrawnLineData::of(...), $drawing->lines),
-            proposed: (object) SizeNames::propose($drawing, self::sizes($nest)),
+            proposed: (object) SizeNames::propose($drawing, $pattern->toCore(new FaultLog)->sizes ?? []),
             marks: $nest->marks,
             filled: $filled,
             missing: $missing,
         );
-    }
-
-    /** @return list<string> */
-    private static function sizes(Nest $nest): array
-    {
-        return $nest->pattern->toCore(new FaultLog)->sizes ?? [];
     }
 }
