@@ -74,4 +74,4 @@ foreach (array_slice($sizes, 0, 4) as $i => $size) {
         ."<path d=\"{$seam}\"/><path d=\"M{$end($seam)}{$hem}\"/><path d=\"M{$end($hem)}{$round}\"/></g><text x=\"60\" y=\"".(300 + 12 * $i)."\">{$size}</text></g>\n";
 }
 $scale = 1 / 25.4;
-file_put_contents(__DIR__.'/nests/ugly-front.svg', $file("<g transform=\"scale({$scale}) rotate(-90) translate(-1120 0)\" fill=\"none\" stroke-width=\".4\">{$ugly}</g>\n", 'width="44.1in" height="16.6in" viewBox="0 0 44.1 16.6"'));
+file_put_contents(__DIR__.'/nests/ugly-front.svg', $file("<g transform=\"scale({$scale}) rotate(-90) translate(-421 0)\" fill=\"none\" stroke-width=\".4\">{$ugly}</g>\n", 'width="44.1in" height="16.6in" viewBox="0 0 44.1 16.6"'));

@@ -38,6 +38,18 @@ export const router = createRouter({
             component: () => import('./pages/BenchPage.vue'),
         },
         {
+            path: `/patterns/:id${id}/nest`,
+            name: 'nest',
+            props: byId,
+            component: () => import('./nest/NestPage.vue'),
+        },
+        {
+            path: `/makes/:id${id}/nest`,
+            name: 'make-nest',
+            props: byId,
+            component: () => import('./nest/MakeNestPage.vue'),
+        },
+        {
             path: `/makes/:id${id}/sheet`,
             name: 'sheet',
             props: byId,
@@ -46,7 +58,10 @@ export const router = createRouter({
         {
             path: `/makes/:id${id}/projector`,
             name: 'projector',
-            props: byId,
+            props: (to) => ({
+                ...byId(to),
+                nest: to.query.nest === 'front' || to.query.nest === 'back' ? to.query.nest : undefined,
+            }),
             component: () => import('./pages/ProjectorPage.vue'),
         },
         {

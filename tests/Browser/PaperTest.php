@@ -77,8 +77,12 @@ test('the projector is calibrated on the device, shows the strip at that scale, 
     $page = makePage(1, '/projector')->sees('Measure the square on the mat');
     foreach (['across' => '5', 'down' => '8'] as $way => $seen) {
         $field = $page->driver->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(), '{$way}')]/input"));
-        $field->clear();
-        $field->sendKeys($seen);
+        $page->until(static function () use ($field, $seen): bool {
+            $field->clear();
+            $field->sendKeys($seen);
+
+            return $field->getAttribute('value') === $seen;
+        }, "{$seen} stands there");
     }
     $wide = fn (string $css): float => (float) $page->driver->executeScript('return document.querySelector(arguments[0]).getBoundingClientRect().width', [$css]);
     $before = $wide('.square');

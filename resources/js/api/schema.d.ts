@@ -1731,9 +1731,9 @@ export interface components {
             proposed: {
                 [key: string]: string;
             };
-            marks: components["schemas"]["NestPlaces"];
+            marks: components["schemas"]["NestMarksDocument"];
             /** @description where the ends of the sizes lie that were not marked */
-            filled: components["schemas"]["NestPlaces"];
+            filled: components["schemas"]["NestMarksDocument"];
             /** @description what is missing before a line can be drawn */
             missing: components["schemas"]["FaultData"][];
         };
@@ -1803,13 +1803,13 @@ export interface components {
             fold?: "left" | "right";
         };
         NestMarksRequest: {
-            marks: components["schemas"]["NestPlaces"];
+            marks: components["schemas"]["NestMarksDocument"];
             /** @description what the drawing is to be made larger by, where it doesn't say its size */
             scale?: number | null;
             /** @description as it was seen */
             version: number;
         };
-        /** @description places by size, [x, y] in millimetres */
+        /** @description places by size, [x, y] in millimetres of the drawing */
         NestPlaces: {
             [key: string]: number[];
         };

@@ -57,3 +57,7 @@ export type Habits = Schemas['HabitsDocument'];
 export type Alternative = Schemas['AlternativeData'];
 export type WhyNot = Schemas['WhyNotData'];
 export type Lead = Plan['frame']['lead'];
+export type Nest = Schemas['NestData'];
+export type NestMarks = Schemas['NestMarksDocument'];
+export type NestLine = Schemas['NestDrawnLineData'];
+export type MakeNest = Schemas['MakeNestData'];

@@ -12,7 +12,8 @@ import { atRest, flipped, moved, turned, weighed } from '../projector/view';
 import { useSession } from '../state/session';
 import { useShortcuts } from '../ui/shortcuts';
 
-const props = defineProps<{ id: number }>();
+/** Of a piece its nest is shown, else the strip. */
+const props = defineProps<{ id: number; nest?: 'front' | 'back' }>();
 const router = useRouter();
 const session = useSession();
 const drawing = shallowRef<Drawing | null>(null);
@@ -36,9 +37,14 @@ const labels = computed(
 
 onMounted(async () => {
     try {
-        drawing.value = await api
-            .GET('/api/makes/{make}/strip', { params: { path: { make: props.id } } })
-            .then(body);
+        const path = { make: props.id };
+        drawing.value = await (
+            props.nest === undefined
+                ? api.GET('/api/makes/{make}/strip', { params: { path } })
+                : api.GET('/api/makes/{make}/nest/{piece}', {
+                      params: { path: { ...path, piece: props.nest } },
+                  })
+        ).then((answer) => body<Drawing>(answer));
     } catch (error) {
         refusal.value = asRefused(error).message;
     }

@@ -181,6 +181,13 @@ onBeforeRouteLeave(async () => {
         </ul>
         <div class="after">
             <Button label="Back to the workroom" type="button" @click="router.push({ name: 'workroom' })" />
+            <Button
+                v-if="kept"
+                label="Its own lines (nest)"
+                type="button"
+                outlined
+                @click="router.push({ name: 'nest', params: { id: kept.id } })"
+            />
             <DeleteButton
                 v-if="kept"
                 :name="kept.name"

@@ -60,9 +60,11 @@ final readonly class MakeNestData
         $apart = $one->length_mm - $other->length_mm;
         $beyond = $apart - (($one->printed_length_mm ?? 0.0) - ($other->printed_length_mm ?? 0.0));
 
-        return [abs($beyond) > self::MOST_DIFFERENCE_MM
-            ? sprintf('The %s seam comes out %.1f mm %s against the other than it is printed: true it before you cut.', $one->piece, abs($beyond), $beyond > 0 ? 'longer' : 'shorter')
-            : sprintf('Front and back go together: their seams differ by %.1f mm, as printed but for %.1f mm.', abs($apart), abs($beyond))];
+        return [match (true) {
+            abs($beyond) > self::MOST_DIFFERENCE_MM => sprintf('The %s seam comes out %.1f mm %s against the other than it is printed: true it before you cut.', $one->piece, abs($beyond), $beyond > 0 ? 'longer' : 'shorter'),
+            abs($apart) < 0.1 => 'Front and back go together: their side seams are equally long.',
+            default => sprintf('Front and back go together: the %s seam is %.1f mm longer, and was printed %.1f mm longer.', $apart > 0 ? $one->piece : $other->piece, abs($apart), abs($apart - $beyond)),
+        }];
     }
 
     /**

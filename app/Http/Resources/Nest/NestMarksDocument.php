@@ -9,10 +9,10 @@ use OpenApi\Attributes as OA;
 /** The marks of a nest as they are kept: `Underbolt\File\NestMarksReader` reads them. */
 #[OA\Schema(properties: [
     new OA\Property(property: 'lines', description: 'ids of lines by size', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-    new OA\Property(property: 'underarm', ref: '#/components/schemas/NestPlaces'),
-    new OA\Property(property: 'hem', ref: '#/components/schemas/NestPlaces'),
-    new OA\Property(property: 'armhole_top', ref: '#/components/schemas/NestPlaces'),
-    new OA\Property(property: 'hem_fold', ref: '#/components/schemas/NestPlaces'),
+    new OA\Property(property: 'underarm', ref: NestPlaces::class),
+    new OA\Property(property: 'hem', ref: NestPlaces::class),
+    new OA\Property(property: 'armhole_top', ref: NestPlaces::class),
+    new OA\Property(property: 'hem_fold', ref: NestPlaces::class),
     new OA\Property(property: 'waist_y', type: 'number'),
     new OA\Property(property: 'hip_y', type: 'number'),
     new OA\Property(property: 'lengthen_y', properties: [
@@ -22,12 +22,6 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'grain', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')), nullable: true),
     new OA\Property(property: 'fold', type: 'string', enum: ['left', 'right']),
 ])]
-#[OA\Schema(
-    schema: 'NestPlaces',
-    description: 'places by size, [x, y] in millimetres',
-    type: 'object',
-    additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'number')),
-)]
 final class NestMarksDocument
 {
 }

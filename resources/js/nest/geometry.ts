@@ -1,0 +1,110 @@
+import type { NestLine } from '../api/types';
+
+export type Place = [number, number];
+
+/** Clicks snap to a corner this near, in millimetres of the drawing. */
+const CORNER_MM = 5;
+
+/** Places given as x and y in turn. */
+export function placesOf(numbers: number[]): Place[] {
+    return Array.from({ length: Math.floor(numbers.length / 2) }, (_, i): Place => [
+        numbers[2 * i] ?? 0,
+        numbers[2 * i + 1] ?? 0,
+    ]);
+}
+
+/** Runs of places as the `d` of a path. */
+export const pathOf = (runs: number[][]): string =>
+    runs
+        .map(
+            (run) =>
+                `M${placesOf(run)
+                    .map(([x, y]) => `${x} ${y}`)
+                    .join('L')}`,
+        )
+        .join('');
+
+const apart = ([x, y]: Place, [otherX, otherY]: Place): number => Math.hypot(x - otherX, y - otherY);
+
+function nearestOnPiece([x, y]: Place, [fromX, fromY]: Place, [toX, toY]: Place): Place {
+    const [dx, dy] = [toX - fromX, toY - fromY];
+    const long = dx * dx + dy * dy;
+    const share = long === 0 ? 0 : Math.min(1, Math.max(0, ((x - fromX) * dx + (y - fromY) * dy) / long));
+    return [fromX + share * dx, fromY + share * dy];
+}
+
+/** The place on some lines that is nearest to another; null where there are no lines. */
+export function nearestOn(
+    lines: NestLine[],
+    place: Place,
+): { line: NestLine; place: Place; away: number } | null {
+    let best: { line: NestLine; place: Place; away: number } | null = null;
+    for (const line of lines) {
+        for (const run of line.runs) {
+            const places = placesOf(run);
+            for (const [i, to] of places.entries()) {
+                const from = places[i - 1] ?? to;
+                const on = nearestOnPiece(place, from, to);
+                const away = apart(on, place);
+                if (best === null || away < best.away) best = { line, place: on, away };
+            }
+        }
+    }
+    return best;
+}
+
+/** How long a run is. */
+export function lengthOf(run: number[]): number {
+    const places = placesOf(run);
+    return places.reduce((sum, place, i) => sum + apart(places[i - 1] ?? place, place), 0);
+}
+
+/** Where a click on a size's lines is meant to be: at a corner near by, else on the line. */
+export function snapped(lines: NestLine[], place: Place): Place {
+    const corners = lines
+        .flatMap((line) => placesOf(line.corners))
+        .sort((one, other) => apart(one, place) - apart(other, place));
+    const corner = corners[0];
+    if (corner !== undefined && apart(corner, place) <= CORNER_MM) return corner;
+    const on = nearestOn(lines, place)?.place ?? place;
+    return [Math.round(on[0] * 100) / 100, Math.round(on[1] * 100) / 100];
+}
+
+/** A line and those that look like it, where by their look one size can be told from another. */
+export function alike(lines: NestLine[], line: NestLine): NestLine[] {
+    const same = lines.filter(({ look }) => look === line.look);
+    return same.length <= lines.length / 2 ? same : [line];
+}
+
+/** How far a drawing has to be turned, in degrees, for its grain to run down; up or down is one grain. */
+export function turnOf(grain: number[][] | null | undefined): number {
+    const [from, to] = grain ?? [];
+    if (from === undefined || to === undefined) return 0;
+    const [x, y] = [(to[0] ?? 0) - (from[0] ?? 0), (to[1] ?? 0) - (from[1] ?? 0)];
+    return 90 - (Math.atan2(y < 0 ? -y : y, y < 0 ? -x : x) * 180) / Math.PI;
+}
+
+/** A place once all is turned by some degrees about the corner of the drawing. */
+export function turnedBy([x, y]: Place, degrees: number): Place {
+    const [cos, sin] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)];
+    return [x * cos - y * sin, x * sin + y * cos];
+}
+
+/** Where a sheet of a size lies once it is turned. */
+export function turnedBox(
+    width: number,
+    height: number,
+    degrees: number,
+): { x: number; y: number; width: number; height: number } {
+    const corners = (
+        [
+            [0, 0],
+            [width, 0],
+            [0, height],
+            [width, height],
+        ] as Place[]
+    ).map((corner) => turnedBy(corner, degrees));
+    const [xs, ys] = [corners.map(([x]) => x), corners.map(([, y]) => y)];
+    const [left, top] = [Math.min(...xs), Math.min(...ys)];
+    return { x: left, y: top, width: Math.max(...xs) - left, height: Math.max(...ys) - top };
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Support\Page;
+
+function nestPage(string $path): Page
+{
+    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page->driver->get((string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL()).$path);
+
+    return $page;
+}
+
+/** Clicks a place of the drawing, in its millimetres, as a hand would. */
+function clickAt(Page $page, float $x, float $y): void
+{
+    $svg = $page->find('.nest-canvas svg');
+    $off = $page->driver->executeScript(<<<'JS'
+        const svg = document.querySelector('.nest-canvas svg');
+        const at = new DOMPoint(arguments[0], arguments[1]).matrixTransform(svg.getScreenCTM());
+        const box = svg.getBoundingClientRect();
+        return [at.x - box.x - box.width / 2, at.y - box.y - box.height / 2];
+        JS, [$x, $y]);
+    $page->driver->action()->moveToElement($svg, (int) round($off[0]), (int) round($off[1]))->click()->perform();
+}
+
+test('a drawing is brought, marked with four clicks, and the make has its line on it', function (): void {
+    $page = nestPage('/patterns/8/nest')->sees('Bring the drawing of the front');
+    expect($page->accessibilityFaults())->toBe([]);
+    $page->find('.empty input')->sendKeys(realpath(__DIR__.'/../../database/demo/nests/causeway-front.svg'));
+    $page->sees('Height of the waist: Is missing')->find('.sizes button.named');
+
+    // A click near a corner is the corner; each leads on to the next.
+    $page->press('○ Underarm end of the side seam')->sees('Click where the side seam meets the armhole.');
+    clickAt($page, 279.0, 203.0);
+    $page->sees('Click where the side seam meets the hem.');
+    clickAt($page, 316.0, 1041.0);
+    $page->sees('Click anywhere at the height of the waist.');
+    clickAt($page, 100.0, 405.0);
+    $page->sees('Click anywhere at the height of the hip.');
+    clickAt($page, 100.0, 605.0);
+    $page->sees('Ready: every make on this pattern has its line.');
+    $page->until(fn (): bool => count($page->driver->findElements(WebDriverBy::cssSelector('circle.end.own'))) === 2, 'two ends are marked');
+    expect(count($page->driver->findElements(WebDriverBy::cssSelector('circle.end'))))->toBeGreaterThan(10);
+    $page->press('Undo')->sees('Height of the hip: Is missing')->press('Redo')->sees('Ready: every make on this pattern');
+    expect($page->accessibilityFaults())->toBe([])->and($page->complaints())->toBe([]);
+});
+
+test('a make shows its line on both pieces, and goes on to paper and projector', function (): void {
+    $page = nestPage('/makes/2/nest')->sees('Front and back go together');
+    expect(count($page->driver->findElements(WebDriverBy::cssSelector('path.seam'))))->toBe(2);
+    $fetched = $page->driver->executeAsyncScript(<<<'JS'
+        const done = arguments[0];
+        Promise.all([...document.querySelectorAll('.out a[href^="/api"]')].map((link) => fetch(link.href).then((answer) => answer.status)))
+            .then(done, (error) => done(String(error)));
+        JS);
+    expect($fetched)->toBe([200, 200, 200, 200])->and($page->accessibilityFaults())->toBe([]);
+    $page->driver->findElements(WebDriverBy::linkText('Projector'))[1]->click();
+    $page->find('.mat-grid');
+    $page->until(fn (): bool => str_contains($page->text('h1'), 'front'), 'the front is thrown');
+    expect($page->complaints())->toBe([]);
+});

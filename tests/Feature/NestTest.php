@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Make;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use Underbolt\Nest\SvgReader;
+
+function demoNest(string $file): string
+{
+    return (string) file_get_contents(database_path("demo/nests/{$file}"));
+}
+
+/** A drawing brought to a pattern. */
+function brought(int $pattern, string $file, string $content, array $more = []): TestResponse
+{
+    return test()->post("/api/patterns/{$pattern}/nests/front", ['file' => UploadedFile::fake()->createWithContent($file, $content)] + $more, ['Accept' => 'application/json']);
+}
+
+test('a drawing is brought, its sizes proposed, marked on one size, and every make has its line', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $nest = brought($make->pattern_id, 'front.svg', demoNest('causeway-front.svg'))->assertCreated();
+    expect($nest)->toAgreeWith('NestData')->and($nest->json('proposed'))->toHaveCount(8)->and($nest->json('missing.0.field'))->toBe('waist_y');
+    $this->getJson("/api/makes/{$make->id}/nest")->assertOk()->assertJsonPath('pieces.0.seam', null);
+
+    $marks = ['lines' => $nest->json('proposed'), 'underarm' => ['8' => [268, 200]], 'hem' => ['8' => [305, 1039]], 'waist_y' => 405, 'hip_y' => 605, 'fold' => 'left'];
+    $kept = $this->putJson("/api/patterns/{$make->pattern_id}/nests/front", ['marks' => $marks, 'version' => $nest->json('version')])->assertOk();
+    expect($kept)->toAgreeWith('NestData')->and($kept->json('missing'))->toBe([])
+        // The other sizes follow at their own corners.
+        ->and($kept->json('filled.underarm.22'))->toEqualWithDelta([348.0, 214.0], 0.01);
+    $this->putJson("/api/patterns/{$make->pattern_id}/nests/front", ['marks' => [], 'version' => 1])->assertConflict();
+
+    $line = $this->getJson("/api/makes/{$make->id}/nest")->assertOk();
+    expect($line)->toAgreeWith('MakeNestData')->and($line->json('pieces.0.length_mm'))->toBeGreaterThan(800)
+        ->and($line->json('says.0'))->toContain('Front and back go together');
+});
+
+test('the new line leaves as SVG, PDF and for the projector, at true size', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $svg = $this->get("/api/makes/{$make->id}/nest/front.svg")->assertOk()->getContent();
+    $drawn = SvgReader::read($svg);
+    $seam = $this->getJson("/api/makes/{$make->id}/nest")->json('pieces.0');
+    expect([$drawn->widthMm, $drawn->heightMm])->toEqualWithDelta([420.0, 1120.0], 0.01)
+        ->and($drawn->line('new-seam', '')->length())->toEqualWithDelta($seam['length_mm'], 0.1)
+        ->and($svg)->not->toContain('<script')->not->toContain('<style');
+    expect($this->get("/api/makes/{$make->id}/nest/back.pdf?page=a4")->assertOk()->getContent())->toStartWith('%PDF-');
+    expect($this->getJson("/api/makes/{$make->id}/nest/front")->assertOk())->toAgreeWith('DrawingData');
+});
+
+test('the command draws the same line for a make file', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $folder = sys_get_temp_dir().'/nest-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    file_put_contents("{$folder}/make.json", $this->get("/api/makes/{$make->id}/make.json")->getContent());
+    file_put_contents("{$folder}/nest.svg", demoNest('causeway-front.svg'));
+    $lines = array_combine(['8', '10', '12', '14', '16', '18', '20', '22'], array_map(static fn (int $i): string => "line-{$i}", range(1, 8)));
+    $marks = ['piece' => 'front', 'lines' => $lines, 'waist_y' => 405, 'hip_y' => 605, 'fold' => 'left', 'grain' => null, 'lengthen_y' => null,
+        'underarm' => ['14' => [298, 206], '18' => [320.5, 210]], 'hem' => ['14' => [335, 1048], '18' => [357.5, 1054]], 'armhole_top' => null, 'hem_fold' => null];
+    file_put_contents("{$folder}/marks.json", json_encode($marks));
+    $given = ['drawing' => "{$folder}/nest.svg", 'marks' => "{$folder}/marks.json", 'make' => "{$folder}/make.json", '--out' => "{$folder}/new.svg"];
+    expect(Illuminate\Support\Facades\Artisan::call('underbolt:nest', $given))->toBe(0);
+    $said = json_decode(Illuminate\Support\Facades\Artisan::output(), true, flags: JSON_THROW_ON_ERROR);
+    expect($said['unit'])->toBe('mm')->and($said['outline'])->not->toBeNull()
+        ->and($said['length'])->toEqualWithDelta($this->getJson("/api/makes/{$make->id}/nest")->json('pieces.0.length_mm'), 0.1)
+        ->and(SvgReader::read((string) file_get_contents("{$folder}/new.svg"))->lines)->not->toBe([]);
+    unset($marks['underarm']['18'], $marks['waist_y']);
+    file_put_contents("{$folder}/marks.json", json_encode($marks));
+    expect(Illuminate\Support\Facades\Artisan::call('underbolt:nest', $given))->toBe(2)
+        ->and(Illuminate\Support\Facades\Artisan::output())->toContain('waist_y: is missing');
+    array_map(unlink(...), glob("{$folder}/*"));
+    rmdir($folder);
+});
+
+test('a page of a PDF is a drawing too; of several one is picked', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $nest = brought($make->pattern_id, 'back.pdf', demoNest('causeway-back.pdf'))->assertCreated();
+    expect($nest->json('lines'))->toHaveCount(8)->and([$nest->json('width_mm'), $nest->json('height_mm')])->toEqualWithDelta([420.0, 1120.0], 0.1)
+        // Without names the sizes are told by their looks alone.
+        ->and($nest->json('proposed'))->toBe([])->and(array_unique(array_column($nest->json('lines'), 'look')))->toHaveCount(8);
+    $pages = $this->get("/api/makes/{$make->id}/nest/back.pdf?page=a4")->assertOk()->getContent();
+    brought($make->pattern_id, 'tiles.pdf', $pages)->assertJsonValidationErrors('page')->assertJsonPath('errors.page.0', fn (string $says): bool => str_contains($says, 'pages: say on which one'));
+    brought($make->pattern_id, 'tiles.pdf', $pages, ['page' => 99])->assertJsonValidationErrors('page');
+    brought($make->pattern_id, 'tiles.pdf', $pages, ['page' => 1])->assertCreated();
+});
+
+test('lines in parts, on their side, in inches, are one nest once they are named and turned', function (): void {
+    $make = Make::query()->findOrFail(demoMake('Bettrys Calloway-Pike')->id);
+    $nest = brought($make->pattern_id, 'ugly.svg', demoNest('ugly-front.svg'))->assertCreated();
+    $lines = [];
+    foreach (['8', '10', '12', '14'] as $i => $size) {
+        $look = $nest->json('lines')[3 * $i]['look'];
+        $lines[$size] = implode(' ', array_column(array_filter($nest->json('lines'), static fn (array $line): bool => $line['look'] === $look), 'id'));
+    }
+    // What was (x, y) lies at (y, 421 - x); turned by its grain it is upright again, and the fold on the left.
+    $at = static fn (float $x, float $y): array => [$y, 421 - $x];
+    $marks = ['lines' => $lines, 'underarm' => ['8' => $at(268, 200)], 'hem' => ['8' => $at(305, 1039)], 'waist_y' => 405, 'hip_y' => 605, 'grain' => [$at(100, 100), $at(100, 900)], 'fold' => 'left'];
+    $this->putJson("/api/patterns/{$make->pattern_id}/nests/front", ['marks' => $marks, 'version' => $nest->json('version')])->assertOk()->assertJsonPath('missing', []);
+    $this->putJson("/api/makes/{$make->id}/choices", ['choices' => ['sizes' => ['bust' => '14', 'waist' => '12', 'hip' => '14']], 'version' => $make->version])->assertOk();
+    $front = $this->getJson("/api/makes/{$make->id}/nest")->json('pieces.0');
+    expect($front['fault'])->toBeNull()->and($front['outline'])->not->toBeNull()->and($front['length_mm'])->toBeGreaterThan(800);
+});
+
+test('a drawing that doesn\'t say its size is given one; another that is none is refused, and the first stays', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $nest = brought($make->pattern_id, 'bare.svg', '<svg viewBox="0 0 100 200"><path id="a" d="M0 0V100"/></svg>')->assertCreated();
+    expect($nest->json('has_size'))->toBeFalse();
+    $scaled = $this->putJson("/api/patterns/{$make->pattern_id}/nests/front", ['marks' => [], 'scale' => 1000 / (100 * 25.4 / 96), 'version' => $nest->json('version')])->assertOk();
+    expect($scaled->json('has_size'))->toBeTrue()->and($scaled->json('lines.0.runs.0'))->toEqualWithDelta([0, 0, 0, 1000], 0.01);
+    foreach (['no drawing' => 'words', '<svg/>' => 'no lines', "%PDF-1.4\nbroken" => 'pdf', str_repeat('x', 8_100_000) => 'large'] as $content => $what) {
+        expect(brought($make->pattern_id, 'x.svg', $content)->getStatusCode())->toBe(422, $what);
+    }
+    $this->getJson("/api/patterns/{$make->pattern_id}/nests")->assertOk()->assertJsonPath('0.name', 'bare.svg');
+    $this->deleteJson("/api/patterns/{$make->pattern_id}/nests/front")->assertNoContent();
+    expect($this->getJson("/api/patterns/{$make->pattern_id}/nests")->json())->toHaveCount(1);
+});
