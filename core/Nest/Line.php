@@ -71,7 +71,7 @@ final readonly class Line
         return [$this->x[$i] + ($this->x[$i + 1] - $this->x[$i]) * $share, $this->y[$i] + ($this->y[$i + 1] - $this->y[$i]) * $share];
     }
 
-    /** @return array{float, float} the way to the nearest place on it, and how far that is; a drawn point near by is that place */
+    /** @return array{float, float} the way to the nearest place on it, and how far that is */
     public function nearest(float $x, float $y): array
     {
         $best = [0.0, INF];

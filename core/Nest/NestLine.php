@@ -19,9 +19,17 @@ final readonly class NestLine
      * @param  float  $printedMm  length of the frame size's seam as printed
      * @param  ?NewOutline  $outline  on the finished paper; null where the lines are open
      * @param  ?Line  $piece  the outline as drawn
+     * @param  list<Line>  $levels  waist and hip, from the middle of the body to the seam
+     * @param  list<Line>  $stations  a tick across the seam at each
      */
-    private function __construct(public Line $seam, public float $printedMm, public ?NewOutline $outline, public ?Line $piece)
-    {
+    private function __construct(
+        public Line $seam,
+        public float $printedMm,
+        public ?NewOutline $outline,
+        public ?Line $piece,
+        public array $levels,
+        public array $stations,
+    ) {
     }
 
     /** @throws UnreadableNest naming the mark that is missing or can't be */
@@ -45,9 +53,19 @@ final readonly class NestLine
         $choices = $plan->make->choices;
         $seam = SeamBlend::of($bust, $waist, $hip, $waistY, $hipY, $choices->blend, self::mm($choices->dwell), $changes);
         $outline = NewOutline::of($bust, $hip, $seam, $changes[0], $changes[2]);
-        $finished = static fn (Line $line): Line => $upright->drawn($isLengthFirst ? $line : $bands->on($line));
+        $finished = static fn (Line $line): Line => $isLengthFirst ? $line : $bands->on($line);
+        $heights = $isLengthFirst ? [$waistY, $hipY] : [$bands->place([0.0, $waistY])[1], $bands->place([0.0, $hipY])[1]];
+        $upSeam = $finished($seam);
+        $piece = $outline === null ? null : $finished($outline->line);
 
-        return new self($finished($seam), $printed, $outline, $outline === null ? null : $finished($outline->line));
+        return new self(
+            $upright->drawn($upSeam),
+            $printed,
+            $outline,
+            $piece === null ? null : $upright->drawn($piece),
+            array_map($upright->drawn(...), NestTicks::levels($upSeam, $heights, ($piece ?? $upSeam)->box()[0])),
+            array_map($upright->drawn(...), NestTicks::stations($upSeam, self::mm($choices->stationEvery))),
+        );
     }
 
     /** @throws UnreadableNest where the plan has no size there */

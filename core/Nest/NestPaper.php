@@ -38,6 +38,8 @@ final class NestPaper
                 ...array_map(static fn (Line $line): Path => $path('printed', Pen::Printed, $line), $printed),
                 ...($new->piece === null ? [] : [$path('outline', Pen::Stitch, $new->piece)]),
                 $path('new line', Pen::Cut, $new->seam),
+                ...array_map(static fn (Line $line): Path => $path('levels', Pen::Level, $line), $new->levels),
+                ...array_map(static fn (Line $line): Path => $path('stations', Pen::Station, $line), $new->stations),
             ],
             [],
         );

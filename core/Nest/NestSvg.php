@@ -30,7 +30,16 @@ final class NestSvg
 
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 {$width} {$height}\">\n"
-            .'<title>'.self::escaped($name)."</title>\n{$body}<g id=\"new-line\">\n{$lines}</g>\n".self::testSquares($drawing)."</svg>\n";
+            .'<title>'.self::escaped($name)."</title>\n{$body}<g id=\"new-line\">\n{$lines}</g>\n"
+            .self::group('levels', $new->levels).self::group('stations', $new->stations).self::testSquares($drawing)."</svg>\n";
+    }
+
+    /** @param  list<Line>  $lines */
+    private static function group(string $name, array $lines): string
+    {
+        $paths = array_map(static fn (Line $line): string => '<path d="'.self::data($line).'" '.self::pen(self::PRINTED_MM, '#555')."/>\n", $lines);
+
+        return "<g id=\"{$name}\">\n".implode('', $paths)."</g>\n";
     }
 
     /** 5 cm and 2 in, to be measured before anything is cut. */

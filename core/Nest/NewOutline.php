@@ -46,7 +46,10 @@ final readonly class NewOutline
     {
         [$x, $y] = self::last($neckAndFold);
         if ($y < $height) {
-            return $neckAndFold->followedBy(Line::through([[$x, $y], [$x, $height]]));
+            $direction = $neckAndFold->directionAt($neckAndFold->length());
+            $aside = sin($direction) > 0.1 ? ($height - $y) * cos($direction) / sin($direction) : 0.0;
+
+            return $neckAndFold->followedBy(Line::through([[$x, $y], [$x + $aside, $height]]));
         }
         // The last time it comes to the height: the fold, not the neck.
         $way = $neckAndFold->reversed()->firstAt($height);

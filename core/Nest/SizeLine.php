@@ -8,7 +8,10 @@ namespace Underbolt\Nest;
 final readonly class SizeLine
 {
     /** Farther than this from its line a mark is no mark on it. */
-    private const FARTHEST_MM = 5.0;
+    private const FARTHEST_MM = 25.0;
+
+    /** Some programs write a point every tenth of a millimetre: what lies so near the rest tells nothing. */
+    private const THIN_MM = 0.0005;
 
     /**
      * @param  Line  $seam  from the underarm to the hem
@@ -24,7 +27,7 @@ final readonly class SizeLine
     public static function of(string $size, NestDrawing $drawing, NestMarks $marks, Upright $upright): self
     {
         $id = $marks->lines[$size] ?? throw UnreadableNest::at("lines.{$size}", 'is missing: say which line is this size\'s');
-        $line = $upright->line($drawing->line($id, "lines.{$size}"));
+        $line = $upright->line(Line::through(ThinnedLine::points($drawing->line($id, "lines.{$size}"), self::THIN_MM)));
         $underarm = self::way($line, $marks->underarm[$size] ?? null, "underarm.{$size}", $upright);
         $hem = self::way($line, $marks->hem[$size] ?? null, "hem.{$size}", $upright);
         if (abs($underarm - $hem) < Line::SAME_MM) {
@@ -94,6 +97,13 @@ final readonly class SizeLine
         [$way, $away] = $line->nearest(...$upright->place($mark));
         if ($away > self::FARTHEST_MM) {
             throw UnreadableNest::at($field, sprintf('lies %.1f mm from its line; mark it on the line', $away));
+        }
+
+        // A mark at a corner is that corner.
+        foreach (Corners::of($line) as $corner) {
+            if (abs($corner - $way) <= Line::SAME_MM) {
+                return $corner;
+            }
         }
 
         return $way;

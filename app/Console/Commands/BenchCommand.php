@@ -16,8 +16,11 @@ use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Tests\Support\BruteForce;
 use Underbolt\File\MakeReader;
+use Underbolt\File\NestMarksReader;
 use Underbolt\File\PlanJson;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\NestLine;
+use Underbolt\Nest\SvgReader;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\PageFormat;
 use Underbolt\Paper\StripLine;
@@ -47,6 +50,10 @@ final class BenchCommand extends Command
 
     private const BUDGET_CHART_MS = 1_000.0;
 
+    private const BUDGET_NEST_READ_MS = 2_000.0;
+
+    private const BUDGET_NEST_LINE_MS = 100.0;
+
     public function handle(): int
     {
         $make = self::make(20, 97.3);
@@ -69,7 +76,8 @@ final class BenchCommand extends Command
             "Size\t8\t10\nBust\t84\t88\n".str_repeat("Waist 1/2 (under)\t66 1/2\t70,5 (27 3/4)\n", 5_000),
             Unit::Centimetre,
         ));
-        $isQuick = $whole <= self::BUDGET_MS && $ranking <= self::BUDGET_RANKING_S && $isPaperQuick && $isChartQuick;
+        $isNestQuick = $this->nest();
+        $isQuick = $whole <= self::BUDGET_MS && $ranking <= self::BUDGET_RANKING_S && $isPaperQuick && $isChartQuick && $isNestQuick;
 
         return $isQuick ? self::SUCCESS : self::FAILURE;
     }
@@ -91,6 +99,33 @@ final class BenchCommand extends Command
             $this->within('strip as SVG', self::BUDGET_SHEET_MS, static fn () => MakeFiles::stripSvg($paper, StripLine::Seam)),
             $this->within('strip as PDF', self::BUDGET_SHEET_MS, static fn () => MakeFiles::stripPdf($paper, StripLine::Seam, PageFormat::A4)),
             $this->within("{$tiles} tiles as PDF", self::BUDGET_TILES_MS, static fn () => TiledPdf::of(Tiling::of($large, PageFormat::A4))),
+        ]) === 1;
+    }
+
+    /** A nest of 3 MB with 20 sizes: read, and a new line drawn on it. */
+    private function nest(): bool
+    {
+        $plan = PlanBuilder::build(self::make(20, 97.3));
+        $lines = $marks = [];
+        foreach ($plan->make->pattern->sizes as $i => $size) {
+            $d = sprintf('M%d 100', 200 + 10 * $i);
+            for ($step = 0; $step < 10_000; $step++) {
+                $d .= sprintf('l%.3F %.3F', sin($step / 900 + $i) / 10, 0.08);
+            }
+            $lines[] = "<path id=\"s{$i}\" d=\"{$d}\"/>";
+            $marks['lines'][$size] = "s{$i}";
+            $marks['underarm'][$size] = [200 + 10 * $i, 100];
+        }
+        $svg = '<svg width="900mm" height="1000mm" viewBox="0 0 900 1000">'.implode('', $lines).'</svg>';
+        $drawing = SvgReader::read($svg);
+        foreach ($plan->make->pattern->sizes as $i => $size) {
+            $marks['hem'][$size] = $drawing->lines[$i]->runs[0]->at($drawing->lines[$i]->runs[0]->length());
+        }
+        $marked = NestMarksReader::marks(json_decode((string) json_encode($marks + ['piece' => 'front', 'waist_y' => 300, 'hip_y' => 500])));
+
+        return array_product([
+            $this->within(sprintf('a nest of %.1f MB read', strlen($svg) / 1e6), self::BUDGET_NEST_READ_MS, static fn () => SvgReader::read($svg)),
+            $this->within('the new line on it', self::BUDGET_NEST_LINE_MS, static fn () => NestLine::of($plan, $drawing, $marked)),
         ]) === 1;
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Underbolt\File\MakeReader;
 use Underbolt\File\NestMarksReader;
+use Underbolt\Nest\DrawnLine;
 use Underbolt\Nest\Line;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestSvg;
@@ -221,4 +222,8 @@ test('what is written is read again the same', function (): void {
             ->and(abs($again->line($id, '')->length() - $drawing->line($id, '')->length()))->toBeLessThan(0.02);
     }
     expect(farthestFrom($again->line('new-seam', ''), $line->seam->points()))->toBeLessThan(0.01);
+    // Levels and stations stand in groups of their own, each on the new line.
+    $groups = array_count_values(array_merge(...array_map(static fn (DrawnLine $one): array => $one->names, $again->lines)));
+    expect($groups['levels'])->toBe(2)->and($groups['stations'])->toBe(33)->and($groups['test-squares'])->toBe(2)
+        ->and($line->levels[0]->nearest(...$line->seam->at($line->seam->firstAt(300.0)))[1])->toBeLessThan(0.001);
 });

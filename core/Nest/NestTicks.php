@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Nest;
+
+/** What is drawn across the new seam to lay it by: its levels, and a tick at every station. */
+final class NestTicks
+{
+    private const TICK_MM = 3.0;
+
+    /**
+     * @param  Line  $seam  upright, on the finished paper
+     * @param  list<float>  $heights  of waist and hip on it
+     * @return list<Line> from the middle of the body to the seam
+     */
+    public static function levels(Line $seam, array $heights, float $foldX): array
+    {
+        $lines = [];
+        foreach ($heights as $height) {
+            $way = $seam->firstAt($height);
+            if ($way !== null) {
+                $lines[] = Line::through([[$foldX, $height], $seam->at($way)]);
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  float  $everyMm  how far apart, down from the underarm
+     * @return list<Line>
+     */
+    public static function stations(Line $seam, float $everyMm): array
+    {
+        $ticks = [];
+        $way = 0.0;
+        for ($height = $seam->y[0]; $way !== null; $height += $everyMm) {
+            [$x, $y] = $seam->at($way);
+            $ticks[] = Line::through([[$x - self::TICK_MM, $y], [$x + self::TICK_MM, $y]]);
+            $way = $seam->firstAt($height + $everyMm, $way);
+        }
+
+        return $ticks;
+    }
+}
