@@ -8,6 +8,7 @@ use App\Http\Controllers\BlankCardController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardFileController;
 use App\Http\Controllers\ChartController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\MakeFileController;
 use App\Http\Controllers\MakeNestController;
@@ -121,5 +122,8 @@ Route::prefix('api')->group(function (): void {
     // An address of the API that is none answers as JSON, never with the page.
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');
 });
+
+// Without a session: whoever looks after the server asks it often.
+Route::get('up', HealthController::class)->withoutMiddleware('web');
 
 Route::get('{page?}', static fn () => view('app', ['nonce' => Vite::cspNonce()]))->where('page', '.*');

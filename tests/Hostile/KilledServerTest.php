@@ -149,6 +149,12 @@ test('it is served safely: over TLS, to its own host, small, kept by the browser
     expect($status)->toBe(200)->and($head)->toContain('immutable')->toContain('content-encoding: gzip')->toContain('etag:')
         ->and(strlen($packed))->toBeLessThan(filesize(__DIR__.'/../../public'.$script[0]) / 2);
     expect(fetched("{$server->address}/", ['Host: other.example'])[0])->toBe(421);
+    // Sent in pieces nobody knows beforehand how much it is: it is counted all the same.
+    $call = curl_init("{$server->address}/api/sign-in");
+    curl_setopt_array($call, [CURLOPT_POST => true, CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_POSTFIELDS => '{"email": "'.str_repeat('x', 5_000_000).'"}',
+        CURLOPT_HTTPHEADER => ['Transfer-Encoding: chunked', 'Content-Type: application/json', 'Accept: application/json']]);
+    curl_exec($call);
+    expect(curl_getinfo($call, CURLINFO_RESPONSE_CODE))->toBe(413);
     foreach (['/../.env', '/..%2f.env', '/.env', '/artisan', '/storage/logs', '/index.php/../../.env'] as $secret) {
         expect(fetched($server->address.$secret)[2])->not->toContain('APP_KEY', $secret);
     }

@@ -116,3 +116,21 @@ test('a body that is no document is refused, and what stands is kept', function 
     'a number' => ['3', 'application/json'],
     'too deep' => [str_repeat('{"a":', 70).'1'.str_repeat('}', 70), 'application/json'],
 ]);
+
+test('five megabytes are refused by every route before they are read', function (): void {
+    $this->actingAs(demoUser());
+    $answers = [];
+    foreach (operations() as [$method, $path]) {
+        if ($method !== 'GET' && ! str_contains($path, 'charts/file') && ! str_contains($path, '/nests/')) {
+            $headers = ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'CONTENT_LENGTH' => '5000000'];
+            $answers["{$method} {$path}"] = $this->call($method, filledPath($path, '1'), [], [], [], $headers, '{"name": "'.str_repeat('x', 100).'"}')->getStatusCode();
+        }
+    }
+    expect(array_unique(array_values($answers)))->toBe([413])->and(count($answers))->toBeGreaterThan(30);
+});
+
+test('whether it is up is said in a word, and nothing of it comes from elsewhere', function (): void {
+    expect($this->get('/up')->assertOk()->getContent())->toBe("up\n");
+    Illuminate\Support\Facades\Schema::drop('users');
+    $this->get('/up')->assertServerError();
+});
