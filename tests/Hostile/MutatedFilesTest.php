@@ -119,3 +119,15 @@ test('spoilt spreadsheets are read or refused, and nothing else', function (): v
     };
     expect(afterSpoilt(200, $send))->toBe([]);
 });
+
+test('spoilt drawings are read or refused, and nothing else', function (): void {
+    $pattern = demoUser()->patterns()->first();
+    $this->actingAs(App\Models\User::query()->find($pattern->user_id));
+    $files = array_map(static fn (string $name): string => (string) file_get_contents(database_path("demo/nests/{$name}")), ['causeway-front.svg', 'ugly-front.svg', 'causeway-back.pdf']);
+    $send = fn (int $i): TestResponse => $this->withoutMiddleware(Illuminate\Routing\Middleware\ThrottleRequests::class)->post(
+        "/api/patterns/{$pattern->id}/nests/front",
+        ['file' => UploadedFile::fake()->createWithContent('nest', spoiltBytes($files[$i % 10 === 0 ? 2 : $i % 2]))],
+        ['Accept' => 'application/json'],
+    );
+    expect(afterSpoilt(100, $send))->toBe([]);
+});
