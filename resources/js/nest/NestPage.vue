@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, onMounted, ref, shallowRef, watch } from 'vue';
+import { computed, onMounted, ref, shallowRef } from 'vue';
 import { api, body } from '../api/client';
 import type { Pattern } from '../api/types';
 import Crumbs from '../ui/Crumbs.vue';
 import TextField from '../ui/TextField.vue';
 import NestCanvas from './NestCanvas.vue';
-import { alike, lengthOf, nearestOn, pathOf, snapped, turnOf, type Place } from './geometry';
+import { pathOf, turnOf } from './geometry';
+import { useMarking } from './useMarking';
 import { nestServer, useNests, type Piece } from './useNests';
 
 const props = defineProps<{ id: number }>();
@@ -14,17 +15,21 @@ const { nests, nest, piece, marks, history, refused, isBusy, load, bring, keep, 
     nestServer(props.id),
 );
 
-type Tool =
-    'line' | 'underarm' | 'hem' | 'waist_y' | 'hip_y' | 'grain' | 'armhole_top' | 'hem_fold' | 'length';
 const pattern = shallowRef<Pattern | null>(null);
 const sizes = computed(() => pattern.value?.document.sizes ?? []);
-const tool = ref<Tool | null>(null);
-/** The size whose line or ends are marked. */
-const size = ref('');
 const file = shallowRef<File | null>(null);
 const pdfPage = ref('');
 const knownLength = ref('');
 const hidden = ref(new Set<string>());
+const { tool, size, lines, sizeOf, ends, steps, ask, placeWords, pick } = useMarking({
+    nest,
+    marks,
+    sizes,
+    change,
+    scaled: (by) => keep(by),
+    knownMm: () => Number(knownLength.value.replace(',', '.')) * 10,
+});
+const turn = computed(() => turnOf(marks.value.grain));
 
 onMounted(async () => {
     pattern.value = await api
@@ -32,133 +37,6 @@ onMounted(async () => {
         .then(body);
     await load();
 });
-
-const turn = computed(() => turnOf(marks.value.grain));
-const lines = computed(() => marks.value.lines ?? {});
-const named = computed(() => sizes.value.filter((one) => lines.value[one] !== undefined));
-const linesOf = (one: string) => {
-    const ids = (lines.value[one] ?? '').split(' ');
-    return (
-        nest.value?.lines.filter(
-            ({ id, names }) => ids.includes(id) || names.includes(lines.value[one] ?? ''),
-        ) ?? []
-    );
-};
-const sizeOf = computed(() => {
-    const by = new Map<string, string>();
-    for (const one of named.value) for (const { id } of linesOf(one)) by.set(id, one);
-    return by;
-});
-/** Where the ends of a size lie: as marked, or as they were filled in after another's. */
-const ends = computed(() =>
-    (['underarm', 'hem', 'armhole_top', 'hem_fold'] as const).flatMap((name) =>
-        named.value.flatMap((one) => {
-            const own = marks.value[name]?.[one];
-            const filled = nest.value?.filled[name]?.[one];
-            const at = own ?? filled;
-            return at === undefined ? [] : [{ name, size: one, at: at as Place, own: own !== undefined }];
-        }),
-    ),
-);
-watch(
-    named,
-    (now) => {
-        if (!now.includes(size.value)) size.value = now[0] ?? sizes.value[0] ?? '';
-    },
-    { immediate: true },
-);
-
-const steps = computed<{ tool: Tool; label: string; done: boolean; optional?: boolean }[]>(() => [
-    {
-        tool: 'grain',
-        label: 'Grain, two places: first, where it lies askew',
-        done: (marks.value.grain?.length ?? 0) === 2,
-        optional: true,
-    },
-    {
-        tool: 'underarm',
-        label: 'Underarm end of the side seam',
-        done:
-            marks.value.underarm?.[size.value] !== undefined ||
-            ends.value.some(({ name }) => name === 'underarm'),
-    },
-    { tool: 'hem', label: 'Hem end of the side seam', done: ends.value.some(({ name }) => name === 'hem') },
-    { tool: 'waist_y', label: 'Height of the waist', done: marks.value.waist_y !== undefined },
-    { tool: 'hip_y', label: 'Height of the hip', done: marks.value.hip_y !== undefined },
-    {
-        tool: 'armhole_top',
-        label: 'Top of the armhole',
-        done: marks.value.armhole_top !== undefined,
-        optional: true,
-    },
-    {
-        tool: 'hem_fold',
-        label: 'Hem’s end at the fold',
-        done: marks.value.hem_fold !== undefined,
-        optional: true,
-    },
-]);
-const asks: Record<Tool, string> = {
-    line: 'Click the line of this size.',
-    underarm: 'Click where the side seam meets the armhole.',
-    hem: 'Click where the side seam meets the hem.',
-    waist_y: 'Click anywhere at the height of the waist.',
-    hip_y: 'Click anywhere at the height of the hip.',
-    grain: 'Click two places on the grain line.',
-    armhole_top: 'Click where the armhole meets the shoulder.',
-    hem_fold: 'Click where the hem meets the middle of the body.',
-    length: 'Click the line whose length you know.',
-};
-
-/** Where something is missing, in the words of the list. */
-function placeWords(field: string): string {
-    const [part, one] = field.split('.');
-    const label =
-        steps.value.find((step) => step.tool === part)?.label ?? (part === 'lines' ? 'Line' : field);
-    return one === undefined ? label : `${label}, size ${one}`;
-}
-
-const round = (mm: number): number => Math.round(mm * 100) / 100;
-
-function next(): void {
-    const waiting = steps.value.find(({ done, optional }) => !done && !optional);
-    tool.value = waiting?.tool ?? null;
-}
-
-function pick(place: Place, upright: Place): void {
-    const now = tool.value;
-    if (nest.value === null || now === null) return;
-    if (now === 'line' || now === 'length') {
-        const found = nearestOn(nest.value.lines, place);
-        if (found === null) return;
-        if (now === 'length') {
-            const long = found.line.runs.reduce((sum, run) => sum + lengthOf(run), 0);
-            const wanted = Number(knownLength.value.replace(',', '.')) * 10;
-            if (wanted > 0 && long > 0) void keep(wanted / long);
-            tool.value = null;
-            return;
-        }
-        const ids = alike(nest.value.lines, found.line).map(({ id }) => id);
-        change({ lines: { ...lines.value, [size.value]: ids.join(' ') } });
-        const after = sizes.value[sizes.value.indexOf(size.value) + 1];
-        if (after !== undefined && lines.value[after] === undefined) size.value = after;
-        else next();
-    } else if (now === 'waist_y' || now === 'hip_y') {
-        change({ [now]: round(upright[1]) });
-        next();
-    } else if (now === 'grain') {
-        const before = marks.value.grain?.length === 1 ? marks.value.grain : [];
-        // Turned otherwise the heights are others.
-        const now = { ...marks.value, grain: [...before, [round(place[0]), round(place[1])]] };
-        delete now.waist_y;
-        delete now.hip_y;
-        marks.value = now;
-        if (before.length === 1) next();
-    } else {
-        change({ [now]: { ...marks.value[now], [size.value]: snapped(linesOf(size.value), place) } });
-        next();
-    }
-}
 
 function chosen(event: Event): void {
     const input = event.target as HTMLInputElement;
@@ -286,8 +164,8 @@ const pieces: Piece[] = ['front', 'back'];
             <aside>
                 <p class="ask" role="status">
                     {{
-                        tool
-                            ? asks[tool]
+                        ask !== ''
+                            ? ask
                             : nest.missing.length === 0
                               ? 'Ready: every make on this pattern has its line.'
                               : 'Choose below what to mark.'

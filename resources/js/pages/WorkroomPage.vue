@@ -237,5 +237,8 @@ watch(
     .makes .rows a {
         grid-template-columns: 1fr 1fr;
     }
+    .makes .says {
+        grid-column: 1 / -1;
+    }
 }
 </style>

@@ -1,0 +1,87 @@
+import { expect, it } from 'vitest';
+import { computed, ref, shallowRef } from 'vue';
+import type { Nest, NestLine, NestMarks } from '../api/types';
+import { useMarking } from './useMarking';
+
+const line = (id: string, x: number): NestLine => ({
+    id,
+    look: id,
+    names: [],
+    runs: [[x, 0, x, 100]],
+    corners: [x, 0, x, 100],
+});
+
+function marking(lines: NestLine[] = [line('a', 0), line('b', 20), line('c', 40)]) {
+    const marks = shallowRef<NestMarks>({ lines: {} });
+    const scales: number[] = [];
+    const nest = computed(() => ({ lines, filled: {} }) as unknown as Nest);
+    const page = useMarking({
+        nest,
+        marks,
+        sizes: ref(['8', '10']),
+        change: (part) => (marks.value = { ...marks.value, ...part }),
+        scaled: (by) => Promise.resolve(void scales.push(by)),
+        knownMm: () => 200,
+    });
+    const click = (x: number, y: number): void => page.pick([x, y], [x, y]);
+    return { ...page, marks, scales, click };
+}
+
+it('one size after the other is named by a click, then the first mark is asked for', () => {
+    const { tool, size, click, marks, sizeOf } = marking();
+    size.value = '8';
+    tool.value = 'line';
+    click(1, 50);
+    expect([marks.value.lines, size.value, tool.value]).toEqual([{ '8': 'a' }, '10', 'line']);
+    click(22, 50);
+    expect([marks.value.lines, tool.value]).toEqual([{ '8': 'a', '10': 'b' }, 'underarm']);
+    expect([...sizeOf.value]).toEqual([
+        ['a', '8'],
+        ['b', '10'],
+    ]);
+});
+
+it('four clicks mark a size: ends snap to its corners, levels are heights, and each leads on', () => {
+    const { tool, size, click, marks, ask, steps } = marking();
+    marks.value = { lines: { '8': 'a', '10': 'b' } };
+    size.value = '10';
+    tool.value = 'underarm';
+    click(18, 3);
+    expect([marks.value.underarm, tool.value]).toEqual([{ '10': [20, 0] }, 'hem']);
+    click(25, 98);
+    expect([marks.value.hem, ask.value]).toEqual([
+        { '10': [20, 98] },
+        'Click anywhere at the height of the waist.',
+    ]);
+    click(70, 30.004);
+    click(70, 60);
+    expect([marks.value.waist_y, marks.value.hip_y, tool.value]).toEqual([30, 60, null]);
+    expect(steps.value.filter(({ done, optional }) => !done && optional !== true)).toEqual([]);
+});
+
+it('another grain makes the heights others, and a known length gives the size', () => {
+    const { tool, click, marks, scales } = marking();
+    marks.value = { lines: {}, waist_y: 30, hip_y: 60 };
+    tool.value = 'grain';
+    click(0, 0);
+    click(90, 0);
+    expect(marks.value).toEqual({
+        lines: {},
+        grain: [
+            [0, 0],
+            [90, 0],
+        ],
+    });
+    tool.value = 'length';
+    click(1, 1);
+    expect([scales, tool.value]).toEqual([[2], null]);
+});
+
+it('what is missing is called as the list calls it', () => {
+    const { placeWords } = marking();
+    expect(['waist_y', 'underarm.8', 'lines.10'].map(placeWords)).toEqual([
+        'Height of the waist',
+        'Underarm end of the side seam, size 8',
+        'Line, size 10',
+    ]);
+});

@@ -1,0 +1,158 @@
+import { computed, ref, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
+import type { Nest, NestMarks } from '../api/types';
+import { alike, lengthOf, nearestOn, snapped, type Place } from './geometry';
+
+/** What the next click on the drawing marks. */
+export type Tool =
+    'line' | 'underarm' | 'hem' | 'waist_y' | 'hip_y' | 'grain' | 'armhole_top' | 'hem_fold' | 'length';
+
+export interface Marked {
+    nest: ComputedRef<Nest | null>;
+    marks: ShallowRef<NestMarks>;
+    sizes: Ref<string[]>;
+    change: (part: Partial<NestMarks>) => void;
+    /** Makes the drawing larger by so much: where it doesn't say its size. */
+    scaled: (by: number) => Promise<void>;
+    /** The length of the line that is clicked, in millimetres; 0 where none is typed. */
+    knownMm: () => number;
+}
+
+const asks: Record<Tool, string> = {
+    line: 'Click the line of this size.',
+    underarm: 'Click where the side seam meets the armhole.',
+    hem: 'Click where the side seam meets the hem.',
+    waist_y: 'Click anywhere at the height of the waist.',
+    hip_y: 'Click anywhere at the height of the hip.',
+    grain: 'Click two places on the grain line.',
+    armhole_top: 'Click where the armhole meets the shoulder.',
+    hem_fold: 'Click where the hem meets the middle of the body.',
+    length: 'Click the line whose length you know.',
+};
+
+const round = (mm: number): number => Math.round(mm * 100) / 100;
+
+/** Marks sizes, ends and levels on a drawing, one click leading on to the next. */
+export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Marked) {
+    const tool = ref<Tool | null>(null);
+    /** The size whose line or ends are marked. */
+    const size = ref('');
+
+    const lines = computed(() => marks.value.lines ?? {});
+    const named = computed(() => sizes.value.filter((one) => lines.value[one] !== undefined));
+    const linesOf = (one: string) => {
+        const ids = (lines.value[one] ?? '').split(' ');
+        return (
+            nest.value?.lines.filter(
+                ({ id, names }) => ids.includes(id) || names.includes(lines.value[one] ?? ''),
+            ) ?? []
+        );
+    };
+    const sizeOf = computed(() => {
+        const by = new Map<string, string>();
+        for (const one of named.value) for (const { id } of linesOf(one)) by.set(id, one);
+        return by;
+    });
+    /** Where the ends of a size lie: as marked, or as they were filled in after another's. */
+    const ends = computed(() =>
+        (['underarm', 'hem', 'armhole_top', 'hem_fold'] as const).flatMap((name) =>
+            named.value.flatMap((one) => {
+                const own = marks.value[name]?.[one];
+                const filled = nest.value?.filled[name]?.[one];
+                const at = own ?? filled;
+                return at === undefined ? [] : [{ name, size: one, at: at as Place, own: own !== undefined }];
+            }),
+        ),
+    );
+    watch(
+        named,
+        (now) => {
+            if (!now.includes(size.value)) size.value = now[0] ?? sizes.value[0] ?? '';
+        },
+        { immediate: true },
+    );
+
+    const steps = computed<{ tool: Tool; label: string; done: boolean; optional?: boolean }[]>(() => [
+        {
+            tool: 'grain',
+            label: 'Grain, two places: first, where it lies askew',
+            done: (marks.value.grain?.length ?? 0) === 2,
+            optional: true,
+        },
+        {
+            tool: 'underarm',
+            label: 'Underarm end of the side seam',
+            done:
+                marks.value.underarm?.[size.value] !== undefined ||
+                ends.value.some(({ name }) => name === 'underarm'),
+        },
+        {
+            tool: 'hem',
+            label: 'Hem end of the side seam',
+            done: ends.value.some(({ name }) => name === 'hem'),
+        },
+        { tool: 'waist_y', label: 'Height of the waist', done: marks.value.waist_y !== undefined },
+        { tool: 'hip_y', label: 'Height of the hip', done: marks.value.hip_y !== undefined },
+        {
+            tool: 'armhole_top',
+            label: 'Top of the armhole',
+            done: marks.value.armhole_top !== undefined,
+            optional: true,
+        },
+        {
+            tool: 'hem_fold',
+            label: 'Hem’s end at the fold',
+            done: marks.value.hem_fold !== undefined,
+            optional: true,
+        },
+    ]);
+    const ask = computed(() => (tool.value === null ? '' : asks[tool.value]));
+
+    /** Where something is missing, in the words of the list. */
+    function placeWords(field: string): string {
+        const [part, one] = field.split('.');
+        const label =
+            steps.value.find((step) => step.tool === part)?.label ?? (part === 'lines' ? 'Line' : field);
+        return one === undefined ? label : `${label}, size ${one}`;
+    }
+
+    function next(): void {
+        const waiting = steps.value.find(({ done, optional }) => !done && !optional);
+        tool.value = waiting?.tool ?? null;
+    }
+
+    function pick(place: Place, upright: Place): void {
+        const now = tool.value;
+        if (nest.value === null || now === null) return;
+        if (now === 'line' || now === 'length') {
+            const found = nearestOn(nest.value.lines, place);
+            if (found === null) return;
+            if (now === 'length') {
+                const long = found.line.runs.reduce((sum, run) => sum + lengthOf(run), 0);
+                if (knownMm() > 0 && long > 0) void scaled(knownMm() / long);
+                tool.value = null;
+                return;
+            }
+            const ids = alike(nest.value.lines, found.line).map(({ id }) => id);
+            change({ lines: { ...lines.value, [size.value]: ids.join(' ') } });
+            const after = sizes.value[sizes.value.indexOf(size.value) + 1];
+            if (after !== undefined && lines.value[after] === undefined) size.value = after;
+            else next();
+        } else if (now === 'waist_y' || now === 'hip_y') {
+            change({ [now]: round(upright[1]) });
+            next();
+        } else if (now === 'grain') {
+            const before = marks.value.grain?.length === 1 ? marks.value.grain : [];
+            // Turned otherwise the heights are others.
+            const turned = { ...marks.value, grain: [...before, [round(place[0]), round(place[1])]] };
+            delete turned.waist_y;
+            delete turned.hip_y;
+            marks.value = turned;
+            if (before.length === 1) next();
+        } else {
+            change({ [now]: { ...marks.value[now], [size.value]: snapped(linesOf(size.value), place) } });
+            next();
+        }
+    }
+
+    return { tool, size, lines, sizeOf, ends, steps, ask, placeWords, pick };
+}
