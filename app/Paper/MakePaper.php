@@ -7,6 +7,8 @@ namespace App\Paper;
 use App\Models\Make;
 use Illuminate\Support\Str;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\NestLine;
+use Underbolt\Nest\NestStations;
 use Underbolt\Paper\CutSheet;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\Strip;
@@ -15,6 +17,7 @@ use Underbolt\Planning\Make as CoreMake;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
+use Underbolt\Seam\StationTable;
 
 /** All that leaves the screen for one make, from one plan. */
 final readonly class MakePaper
@@ -51,9 +54,30 @@ final readonly class MakePaper
         return Str::slug("{$this->make->card->wearer->name} {$this->make->pattern->name}")."-{$what}";
     }
 
+    /** Read off the pattern's own lines, where it has the drawings of front and back; else as the plan reckons them. */
+    public function stations(): StationTable
+    {
+        $lines = [];
+        foreach ($this->make->pattern->exists ? $this->make->pattern->nests()->get() : [] as $nest) {
+            try {
+                $drawing = $nest->drawn();
+                $lines[$nest->piece] = NestLine::of($this->plan, $drawing, $nest->marked($drawing))->measured;
+            } catch (Refusal) {
+                // Not marked yet: its page says what is missing.
+            }
+        }
+        $front = $lines['front'] ?? null;
+        // A back that is cut like the front needs no drawing of its own.
+        $back = $lines['back'] ?? ($this->plan->front->isLike($this->plan->back) ? $front : null);
+
+        return $front === null || $back === null
+            ? $this->plan->stationTable()
+            : NestStations::table($front, $back, $this->plan->make->choices->stationEvery);
+    }
+
     public function sheet(): CutSheet
     {
-        return CutSheet::of($this->plan);
+        return CutSheet::of($this->plan, $this->stations());
     }
 
     /** @throws Refusal when the seam can't be drawn */

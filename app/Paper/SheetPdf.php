@@ -24,6 +24,7 @@ final class SheetPdf
             'sheet' => $sheet,
             'isFinishedKnown' => array_filter($sheet->levels, static fn (SheetLevel $level): bool => $level->plan->asCut !== null) !== [],
             'stations' => self::columns($sheet),
+            'isFromNest' => $paper->stations()->isFromNest,
             'unlike' => $sheet->backStations !== null,
             'plan' => $paper->plan,
             'today' => $today,

@@ -6,15 +6,15 @@ namespace Underbolt\File;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
-use Underbolt\Planning\Plan;
+use Underbolt\Measure\Unit;
 use Underbolt\Seam\Station;
+use Underbolt\Seam\StationTable;
 
 /** The stations of a plan as a table that a spreadsheet opens: one a line, front and back, in the plan's unit. */
 final class StationsCsv
 {
-    public static function write(Plan $plan): string
+    public static function write(StationTable $stations, Unit $unit): string
     {
-        $unit = $plan->make->unit;
         $head = array_map(static fn (string $name): string => "{$name} ({$unit->value})", ['depth', 'blend', 'change', 'move']);
         $figure = static fn (?Length $length): string => $length === null ? '' : (string) LengthPrint::number($length, $unit);
         $line = static fn (string $side, Station $station): string => CsvLine::of([
@@ -22,8 +22,8 @@ final class StationsCsv
             $figure($station->move), $station->level ?? '',
         ]);
         $lines = [CsvLine::of(['side', $head[0], 'from', 'towards', $head[1], $head[2], $head[3], 'level'])];
-        foreach (['front' => $plan->stations(), 'back' => $plan->backStations() ?? $plan->stations()] as $side => $stations) {
-            foreach ($stations as $station) {
+        foreach (['front' => $stations->front, 'back' => $stations->back ?? $stations->front] as $side => $list) {
+            foreach ($list as $station) {
                 $lines[] = $line($side, $station);
             }
         }

@@ -21,6 +21,7 @@ final readonly class NestLine
      * @param  ?Line  $piece  the outline as drawn
      * @param  list<Line>  $levels  waist and hip, from the middle of the body to the seam
      * @param  list<Line>  $stations  a tick across the seam at each
+     * @param  NestStations  $measured  how far it stands from the printed lines
      */
     private function __construct(
         public Line $seam,
@@ -29,6 +30,7 @@ final readonly class NestLine
         public ?Line $piece,
         public array $levels,
         public array $stations,
+        public NestStations $measured,
     ) {
     }
 
@@ -65,6 +67,7 @@ final readonly class NestLine
             $piece === null ? null : $upright->drawn($piece),
             array_map($upright->drawn(...), NestTicks::levels($upSeam, $heights, ($piece ?? $upSeam)->box()[0])),
             array_map($upright->drawn(...), NestTicks::stations($upSeam, self::mm($choices->stationEvery))),
+            new NestStations($seam, $bust, $waist, $hip, $waistY, $hipY),
         );
     }
 

@@ -8,6 +8,7 @@ use Underbolt\Altering\WorkStep;
 use Underbolt\Planning\Advice\Headline;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
+use Underbolt\Seam\StationTable;
 
 /** What lies beside the cutting table: a plan in the order in which it is worked, nothing computed anew. */
 final readonly class CutSheet
@@ -30,17 +31,15 @@ final readonly class CutSheet
     ) {
     }
 
-    public static function of(Plan $plan): self
+    public static function of(Plan $plan, StationTable $stations): self
     {
-        $back = $plan->backStations();
-
         return new self(
             plan: $plan,
             headline: Headline::of($plan),
             levels: array_values(array_map(static fn (LevelPlan $level): SheetLevel => SheetLevel::of($level, $plan), array_filter($plan->levels))),
             steps: array_map(static fn (WorkStep $step): SheetStep => SheetStep::of($step, $plan), $plan->work()->steps),
-            stations: SheetStation::all($plan->stations()),
-            backStations: $back === null ? null : SheetStation::all($back),
+            stations: SheetStation::all($stations->front),
+            backStations: $stations->back === null ? null : SheetStation::all($stations->back),
             toile: ToileAdvice::of($plan),
         );
     }

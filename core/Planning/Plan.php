@@ -27,6 +27,7 @@ use Underbolt\Seam\FrontBack;
 use Underbolt\Seam\SeamDrawing;
 use Underbolt\Seam\SideSeam;
 use Underbolt\Seam\Station;
+use Underbolt\Seam\StationTable;
 use Underbolt\Sizing\Cup;
 use Underbolt\Sizing\Sizes;
 
@@ -78,6 +79,12 @@ final readonly class Plan
     public function backStations(): ?array
     {
         return $this->front->isLike($this->back) ? null : $this->back->stations($this->make->choices->stationEvery);
+    }
+
+    /** Both, reckoned from the pattern's figures. */
+    public function stationTable(): StationTable
+    {
+        return new StationTable($this->stations(), $this->backStations(), false);
     }
 
     /** The paper that the stations stand on, as the open format names it. */

@@ -88,7 +88,7 @@
 <p class="small">{{ $plan->work()->why }} Trace, never cut the master; one change at a time, so that you can step back.</p>
 
 @if ($stations !== [])
-<h2>Stations on the paper {{ $plan->paper() }}{{ $unlike ? '' : ', front and back alike' }}</h2>
+<h2>Stations on the paper {{ $plan->paper() }}{{ $isFromNest ? ', read off the pattern’s own lines' : '' }}{{ $unlike ? '' : ', front and back alike' }}</h2>
 <table class="stations">
     <tr>
 @foreach ($stations as $side => $column)

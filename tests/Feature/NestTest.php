@@ -114,3 +114,23 @@ test('a drawing that doesn\'t say its size is given one; another that is none is
     $this->deleteJson("/api/patterns/{$make->pattern_id}/nests/front")->assertNoContent();
     expect($this->getJson("/api/patterns/{$make->pattern_id}/nests")->json())->toHaveCount(1);
 });
+
+test('the stations of the sheet are read off the pattern\'s own lines, and it says so', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $choices = ['sizes' => ['bust' => '14', 'waist' => '18', 'hip' => '14'], 'take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'], 'lengths' => ['above_waist' => '0', 'below_waist' => '0']];
+    $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices, 'version' => $make->version])->assertOk();
+    $sheet = $this->getJson("/api/makes/{$make->id}/sheet")->assertOk();
+    expect($sheet)->toAgreeWith('SheetData')->and($sheet->json('is_from_nest'))->toBeTrue()
+        // Front and back are drawn alike but for 8 mm all the way down.
+        ->and($sheet->json('back_stations'))->toBeNull();
+    $at = array_column(array_filter($sheet->json('stations'), static fn (array $station): bool => $station['level'] !== null), null, 'level');
+    expect([$at['bust']['move_nm'], $at['bust']['from'], $at['bust']['to']])->toBe([0, '14', '18'])
+        // At the waist it is the other line: a quarter of the 9 cm between 83 and 92.
+        ->and($at['waist']['move_nm'])->toEqualWithDelta(22_500_000, 20_000)->and($at['waist']['depth_nm'])->toEqualWithDelta(199_000_000, 10_000)
+        // At the hip it is back on 14, counted from the waist's 18.
+        ->and($at['hip']['move_nm'])->toEqualWithDelta(-22_500_000, 50_000)->and($at['hip']['from'])->toBe('18');
+    $csv = (string) $this->get("/api/makes/{$make->id}/stations.csv")->assertOk()->getContent();
+    expect($csv)->toContain('waist');
+    $make->pattern->nests()->delete();
+    expect($this->getJson("/api/makes/{$make->id}/sheet")->json('is_from_nest'))->toBeFalse();
+});

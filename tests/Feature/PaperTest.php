@@ -177,6 +177,8 @@ test('a strip that can\'t be drawn is refused with the reason at its field, and 
 
 test('stations go out for a spreadsheet, front and back, and add up', function (): void {
     $make = demoMake('Keziah Borlaze');
+    // As the plan reckons them: on the pattern's own lines there is one move, read off.
+    $make->pattern->nests()->delete();
     $lines = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim(contentOf($this->get("/api/makes/{$make->id}/stations.csv")))));
     $head = array_shift($lines);
     $rows = array_map(static fn (array $line): array => array_combine($head, $line), $lines);

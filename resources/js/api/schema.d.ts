@@ -2331,6 +2331,8 @@ export interface components {
             paper: "as printed" | "lengthened";
             stations: components["schemas"]["StationData"][];
             back_stations: components["schemas"]["StationData"][] | null;
+            /** @description whether the stations were read off the pattern's own lines */
+            is_from_nest: boolean;
             pieces: components["schemas"]["PieceCutData"][];
             needs: components["schemas"]["NeedData"][];
             cautions: components["schemas"]["CautionData"][];

@@ -103,7 +103,10 @@ const pdf = (page: 'a4' | 'letter'): string =>
 
             <div class="two">
                 <section v-if="rows.length > 0" aria-labelledby="stations-title">
-                    <h2 id="stations-title">Stations on the paper {{ sheet.paper }}</h2>
+                    <h2 id="stations-title">
+                        Stations on the paper {{ sheet.paper
+                        }}{{ sheet.is_from_nest ? ', read off the pattern’s own lines' : '' }}
+                    </h2>
                     <div class="sheet-wide"><StationTable :rows="rows" :row-height="24" /></div>
                 </section>
                 <section aria-label="Pieces, and before you cut">

@@ -19,10 +19,15 @@ function hiddenPlan(Plan $plan): Plan
     return PlanBuilder::build(new Make($plan->make->unit, $plan->make->body, $plan->make->pattern->withLinesCounted(), $plan->make->choices));
 }
 
+function sheetOf(Plan $plan): CutSheet
+{
+    return CutSheet::of($plan, $plan->stationTable());
+}
+
 test('level by level the sheet says which line to follow and what is done there', function (array $changes, string $level, string $front, string $back, array $done): void {
     $levels = array_column(array_map(
         static fn ($one): array => ['level' => $one->plan->facts->level->value, 'of' => $one],
-        CutSheet::of(planOf($changes))->levels,
+        sheetOf(planOf($changes))->levels,
     ), 'of', 'level');
     expect([$levels[$level]->front, $levels[$level]->back, $levels[$level]->done])->toBe([$front, $back, $done]);
 })->with([
@@ -53,7 +58,7 @@ test('level by level the sheet says which line to follow and what is done there'
 ]);
 
 test('a step keeps its key as long as it is the same step, in whatever unit, with sizes shown or hidden', function (): void {
-    $keys = static fn (Plan $plan): array => array_map(static fn (SheetStep $step): string => $step->key, CutSheet::of($plan)->steps);
+    $keys = static fn (Plan $plan): array => array_map(static fn (SheetStep $step): string => $step->key, sheetOf($plan)->steps);
     $changes = ['body.waist' => 78, 'body.underarm_to_waist' => 22, 'pattern.pieces' => [['name' => 'front'], ['name' => 'back']]];
     $plan = planOf($changes);
     expect($keys(hiddenPlan($plan)))->toBe($keys($plan))->and($keys($plan))->toHaveCount(2)
@@ -76,7 +81,7 @@ test('stations that say the same are one line, but a level is a line of its own'
 });
 
 test('what to try first follows what is not known and what is changed much', function (array $changes, string $says): void {
-    expect(CutSheet::of(planOf($changes))->toile)->toContain($says);
+    expect(sheetOf(planOf($changes))->toile)->toContain($says);
 })->with([
     'nothing' => [[], 'No toile is asked for'],
     'no finished figure' => [['pattern.finished.full_bust' => null], 'whose finished figure is not known'],
@@ -109,7 +114,7 @@ test('with sizes hidden no sentence of the sheet names one', function (): void {
         'body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 107], 'choices.front_larger' => ['bust' => 1],
         'pattern.pieces' => [['name' => 'front'], ['name' => 'back']],
     ]));
-    $sheet = CutSheet::of($plan);
+    $sheet = sheetOf($plan);
     $said = implode("\n", [
         $sheet->headline, $sheet->toile, ...array_map(static fn (SheetStep $step): string => $step->step->whole(), $sheet->steps),
         ...array_map(static fn ($caution): string => $caution->text, $plan->cautions()),

@@ -43,6 +43,7 @@ final readonly class SheetData
         #[OA\Property(enum: ['as printed', 'lengthened'])] public string $paper,
         #[OA\Property(items: new OA\Items(ref: StationData::class))] public array $stations,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StationData::class), nullable: true)] public ?array $back_stations,
+        #[OA\Property(description: 'whether the stations were read off the pattern\'s own lines')] public bool $is_from_nest,
         #[OA\Property(items: new OA\Items(ref: PieceCutData::class))] public array $pieces,
         #[OA\Property(items: new OA\Items(ref: NeedData::class))] public array $needs,
         #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
@@ -59,7 +60,7 @@ final readonly class SheetData
         $sheet = $paper->sheet();
         $plan = $paper->plan;
         $choices = $plan->make->choices;
-        $back = $plan->backStations();
+        $table = $paper->stations();
 
         return new self(
             make_id: $paper->make->id,
@@ -75,8 +76,9 @@ final readonly class SheetData
             levels: array_map(SheetLevelData::of(...), $sheet->levels),
             steps: array_map(SheetStepData::of(...), $sheet->steps),
             paper: $plan->paper(),
-            stations: array_map(StationData::of(...), $plan->stations()),
-            back_stations: $back === null ? null : array_map(StationData::of(...), $back),
+            stations: array_map(StationData::of(...), $table->front),
+            back_stations: $table->back === null ? null : array_map(StationData::of(...), $table->back),
+            is_from_nest: $table->isFromNest,
             pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $plan->pieces()),
             needs: array_map(NeedData::of(...), $plan->needs()),
             cautions: array_map(CautionData::of(...), $plan->cautions()),
