@@ -9,6 +9,7 @@ use Illuminate\Support\Str;
 use Underbolt\Measure\Unit;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestStations;
+use Underbolt\Nest\NestStrip;
 use Underbolt\Paper\CutSheet;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\Strip;
@@ -57,6 +58,14 @@ final readonly class MakePaper
     /** Read off the pattern's own lines, where it has the drawings of front and back; else as the plan reckons them. */
     public function stations(): StationTable
     {
+        $nests = $this->nests();
+
+        return $nests === null ? $this->plan->stationTable() : NestStations::table(...[...$nests, $this->plan->make->choices->stationEvery]);
+    }
+
+    /** @return ?array{NestStations, NestStations} front and back; null where one of them has no line */
+    private function nests(): ?array
+    {
         $lines = [];
         foreach ($this->make->pattern->exists ? $this->make->pattern->nests()->get() : [] as $nest) {
             try {
@@ -70,9 +79,7 @@ final readonly class MakePaper
         // A back that is cut like the front needs no drawing of its own.
         $back = $lines['back'] ?? ($this->plan->front->isLike($this->plan->back) ? $front : null);
 
-        return $front === null || $back === null
-            ? $this->plan->stationTable()
-            : NestStations::table($front, $back, $this->plan->make->choices->stationEvery);
+        return $front === null || $back === null ? null : [$front, $back];
     }
 
     public function sheet(): CutSheet
@@ -83,6 +90,16 @@ final readonly class MakePaper
     /** @throws Refusal when the seam can't be drawn */
     public function strip(StripLine $line): Drawing
     {
-        return Strip::of($this->plan, "Strip · {$this->title()}", $line);
+        $nests = $this->nests();
+        $shapes = null;
+        if ($nests !== null) {
+            $table = NestStations::table(...[...$nests, $this->plan->make->choices->stationEvery]);
+            $shapes = [
+                NestStrip::shape($nests[0], $this->plan->front->sizes, $table->front),
+                NestStrip::shape($nests[1], $this->plan->back->sizes, $table->back ?? $table->front),
+            ];
+        }
+
+        return Strip::of($this->plan, "Strip · {$this->title()}", $line, $shapes);
     }
 }

@@ -61,13 +61,13 @@ final readonly class NestLine
         $piece = $outline === null ? null : $finished($outline->line);
 
         return new self(
-            $upright->drawn($upSeam),
-            $printed,
-            $outline,
-            $piece === null ? null : $upright->drawn($piece),
-            array_map($upright->drawn(...), NestTicks::levels($upSeam, $heights, ($piece ?? $upSeam)->box()[0])),
-            array_map($upright->drawn(...), NestTicks::stations($upSeam, self::mm($choices->stationEvery))),
-            new NestStations($seam, $bust, $waist, $hip, $waistY, $hipY),
+            seam: $upright->drawn($upSeam),
+            printedMm: $printed,
+            outline: $outline,
+            piece: $piece === null ? null : $upright->drawn($piece),
+            levels: array_map($upright->drawn(...), NestTicks::levels($upSeam, $heights, ($piece ?? $upSeam)->box()[0])),
+            stations: array_map($upright->drawn(...), NestTicks::stations($upSeam, self::mm($choices->stationEvery))),
+            measured: new NestStations($seam, $bust, $waist, $hip, $waistY, $hipY),
         );
     }
 

@@ -20,12 +20,12 @@ final readonly class NestStations
     private const ALIKE_MM = 0.1;
 
     public function __construct(
-        private Line $seam,
-        private SizeLine $bust,
-        private SizeLine $waist,
-        private SizeLine $hip,
-        private float $waistY,
-        private float $hipY,
+        public Line $seam,
+        public SizeLine $bust,
+        public SizeLine $waist,
+        public SizeLine $hip,
+        public float $waistY,
+        public float $hipY,
     ) {
     }
 

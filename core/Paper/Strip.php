@@ -6,25 +6,26 @@ namespace Underbolt\Paper;
 
 use Underbolt\Planning\Plan;
 
-/** The new side seam at true size, front and back, drawn from the plan alone: to be laid under the tissue, underarm on underarm. */
+/** The new side seam at true size, front and back, drawn from the plan or from the pattern's own lines: to be laid under the tissue, underarm on underarm. */
 final class Strip
 {
     private const BETWEEN_MM = 16.0;
 
     /**
      * @param  string  $name  what stands on every page of it
+     * @param  ?array{StripShape, StripShape}  $shapes  front and back as the pattern's own lines have them; null for the plan's figures
      *
      * @throws NoStrip where the seam can't be drawn, or its allowance isn't known
      */
-    public static function of(Plan $plan, string $name, StripLine $line): Drawing
+    public static function of(Plan $plan, string $name, StripLine $line, ?array $shapes = null): Drawing
     {
-        $seam = $plan->wholeSeam() ?? throw NoStrip::withoutDepths();
+        [$frontShape, $backShape] = $shapes ?? StripShape::ofPlan($plan);
         $allowance = match ($line) {
             StripLine::Seam => null,
             StripLine::WithAllowance => $plan->make->pattern->seam->seamAllowance ?? throw NoStrip::withoutAllowance(),
         };
-        $front = StripSide::of('front', $plan, $plan->front, $seam->front, $seam->lines, $plan->stations(), $allowance);
-        $back = StripSide::of('back', $plan, $plan->back, $seam->back ?? $seam->front, $seam->lines, $plan->backStations() ?? $plan->stations(), $allowance);
+        $front = StripSide::of('front', $plan, $frontShape, $allowance);
+        $back = StripSide::of('back', $plan, $backShape, $allowance);
         $backFrom = TestMarks::BESIDE_MM + $front->widthMm + self::BETWEEN_MM;
 
         return (new Drawing(

@@ -7,7 +7,6 @@ namespace Underbolt\Paper;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Curve;
 use Underbolt\Seam\CurvePart;
-use Underbolt\Seam\CutLine;
 use Underbolt\Seam\Station;
 
 /** Draws the lines of one side of a strip: from nanometres counted from the centre to millimetres on the paper. */
@@ -60,10 +59,10 @@ final readonly class StripLines
     }
 
     /** @return list<Path|Label> across all lines, so that they can be laid on the tissue's own */
-    public function levels(CutLine $cut, float $rightMm, Plan $plan): array
+    public function levels(StripShape $shape, float $rightMm, Plan $plan): array
     {
         $marks = [];
-        foreach ($cut->depths->at($cut->sizes) as $name => $depth) {
+        foreach ($shape->depths->at($shape->sizes) as $name => $depth) {
             $y = $this->y($depth->nanometres);
             $left = $this->innerMm - 12;
             $marks[] = Path::through("{$this->side}-levels", Pen::Level, [[$left, $y], [$rightMm, $y]]);

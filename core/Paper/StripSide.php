@@ -8,8 +8,7 @@ use Underbolt\Measure\Length;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Curve;
 use Underbolt\Seam\CurvePart;
-use Underbolt\Seam\CutLine;
-use Underbolt\Seam\Station;
+use Underbolt\Sizing\Sizes;
 
 /** The strip of the front or the back: its lines, levels and stations. The centre lies to the left. */
 final readonly class StripSide
@@ -35,13 +34,9 @@ final readonly class StripSide
     {
     }
 
-    /**
-     * @param  array<int, Curve>  $printed  by size
-     * @param  list<Station>  $stations
-     */
-    public static function of(string $side, Plan $plan, CutLine $cut, Curve $seam, array $printed, array $stations, ?Length $allowance): self
+    public static function of(string $side, Plan $plan, StripShape $shape, ?Length $allowance): self
     {
-        $own = array_intersect_key($printed, array_flip($cut->sizes->known()));
+        [$seam, $own] = [$shape->seam, $shape->printed];
         $ends = self::ends([$seam, ...$own]);
         $out = ($allowance->nanometres ?? 0) / self::NM;
         $lines = new StripLines($side, self::LEFT_MM - $ends[0], self::ABOVE_MM, self::LEFT_MM);
@@ -49,13 +44,13 @@ final readonly class StripSide
         $bottom = self::ABOVE_MM + self::deepest($seam);
 
         return new self($side, $width, $bottom + self::BELOW_MM, [
-            ...self::title($side, $plan, $cut, $out),
+            ...self::title($side, $plan, $shape, $out),
             ...self::grain($side, $bottom),
             ...$lines->printed($own, $plan),
             ...$lines->cut($seam, $out),
-            ...$lines->levels($cut, $width - self::RIGHT_MM / 2, $plan),
-            ...$lines->stations($stations, $seam, $own, $out, $plan),
-            new Label("{$side}-levels", self::LEFT_MM, $bottom + 7, $cut->depths->hem === null ? 'the paper says no further' : 'hem, cut edge', 3),
+            ...$lines->levels($shape, $width - self::RIGHT_MM / 2, $plan),
+            ...$lines->stations($shape->stations, $seam, $own, $out, $plan),
+            new Label("{$side}-levels", self::LEFT_MM, $bottom + 7, $shape->depths->hem === null ? 'the paper says no further' : 'hem, cut edge', 3),
         ]);
     }
 
@@ -87,7 +82,7 @@ final readonly class StripSide
     }
 
     /** @return list<Label> */
-    private static function title(string $side, Plan $plan, CutLine $cut, float $out): array
+    private static function title(string $side, Plan $plan, StripShape $shape, float $out): array
     {
         $paper = $plan->paper() === 'lengthened' ? 'after the paper is lengthened or shortened' : 'on the paper as it is printed';
         $which = $out === 0.0 ? 'the thick line is the seam, no allowance' : 'the thick line is cut, the dotted one sewn';
@@ -96,13 +91,13 @@ final readonly class StripSide
             new Label("{$side}-title", 0, 8, strtoupper($side), 7),
             new Label("{$side}-title", 0, 14, "lay it under the tissue, underarm on underarm, {$paper}", 2.6),
             new Label("{$side}-title", 0, 18, $which, 2.6),
-            new Label("{$side}-title", 0, 22, 'moves are counted from '.self::counted($plan, $cut), 2.6),
+            new Label("{$side}-title", 0, 22, 'moves are counted from '.self::counted($plan, $shape->sizes).($shape->isFromNest ? ', read off the pattern\'s own lines' : ''), 2.6),
         ];
     }
 
-    private static function counted(Plan $plan, CutLine $cut): string
+    private static function counted(Plan $plan, Sizes $sizes): string
     {
-        [$upper, $lower] = [$cut->sizes->bust ?? $cut->sizes->waist, $cut->sizes->waist];
+        [$upper, $lower] = [$sizes->bust ?? $sizes->waist, $sizes->waist];
 
         return match (true) {
             $upper === null => 'the line they start from',

@@ -129,6 +129,22 @@ test('the stations of the sheet are read off the pattern\'s own lines, and it sa
         ->and($at['waist']['move_nm'])->toEqualWithDelta(22_500_000, 20_000)->and($at['waist']['depth_nm'])->toEqualWithDelta(199_000_000, 10_000)
         // At the hip it is back on 14, counted from the waist's 18.
         ->and($at['hip']['move_nm'])->toEqualWithDelta(-22_500_000, 50_000)->and($at['hip']['from'])->toBe('18');
+    // The strip as well: at every station the cut line lies its move beside the printed one.
+    $svg = (string) $this->get("/api/makes/{$make->id}/strip.svg")->assertOk()->getContent();
+    expect($svg)->toContain('read off the pattern&apos;s own lines');
+    $strip = SvgReader::read($svg);
+    $lines = ['14' => $strip->line('front-line-3', ''), '18' => $strip->line('front-line-5', '')];
+    [$cut, $compared] = [$strip->line('front-cut', ''), 0];
+    foreach ($sheet->json('stations') as $station) {
+        $height = $cut->y[0] + $station['depth_nm'] / 1e6;
+        [$new, $printed] = [$cut->firstAt($height), $lines[$station['from']]->firstAt($height)];
+        if ($new !== null && $printed !== null && $station['move_nm'] !== null) {
+            expect($cut->at($new)[0] - $lines[$station['from']]->at($printed)[0])->toEqualWithDelta($station['move_nm'] / 1e6, 0.05, "at {$station['depth_nm']}");
+            $compared++;
+        }
+    }
+    expect($compared)->toBeGreaterThan(30);
+    $this->get("/api/makes/{$make->id}/strip.pdf?line=with_allowance")->assertOk();
     $csv = (string) $this->get("/api/makes/{$make->id}/stations.csv")->assertOk()->getContent();
     expect($csv)->toContain('waist');
     $make->pattern->nests()->delete();
