@@ -16,6 +16,9 @@ final readonly class NestStations
     /** No pencil is finer, in millimetres. */
     private const DECIMALS = 2;
 
+    /** In hundredths of a millimetre. */
+    private const BESIDE_A_LEVEL = 300;
+
     /** Front and back that differ by no more are cut alike, in millimetres. */
     private const ALIKE_MM = 0.1;
 
@@ -40,7 +43,11 @@ final readonly class NestStations
         $step = $every->nanometres / self::NM_OF_A_MM;
         $depths = array_keys($levels);
         for ($depth = 0.0; $depth <= max($front->end(), $back->end()); $depth += $step) {
-            $depths[] = self::key($depth);
+            // Beside a level it would say the same once more, and stand in its way.
+            $near = array_filter(array_keys($levels), static fn (int $level): bool => abs($level - self::key($depth)) < self::BESIDE_A_LEVEL);
+            if ($near === []) {
+                $depths[] = self::key($depth);
+            }
         }
         $depths = array_unique($depths);
         sort($depths);
