@@ -6,6 +6,7 @@ import type { Pattern } from '../api/types';
 import Crumbs from '../ui/Crumbs.vue';
 import TextField from '../ui/TextField.vue';
 import NestCanvas from './NestCanvas.vue';
+import NestLevels from './NestLevels.vue';
 import { pathOf, turnOf } from './geometry';
 import { useMarking } from './useMarking';
 import { nestServer, useNests, type Piece } from './useNests';
@@ -29,6 +30,8 @@ const { tool, size, lines, sizeOf, ends, steps, ask, placeWords, pick } = useMar
     scaled: (by) => keep(by),
     knownMm: () => Number(knownLength.value.replace(',', '.')) * 10,
 });
+/** The other piece stands beside the one that is marked. */
+const other = computed(() => nests.value?.find((one) => one.piece !== piece.value) ?? null);
 const turn = computed(() => turnOf(marks.value.grain));
 
 onMounted(async () => {
@@ -74,7 +77,7 @@ const pieces: Piece[] = ['front', 'back'];
                     :aria-pressed="piece === one"
                     @click="piece = one"
                 >
-                    {{ one }}{{ nests?.some((other) => other.piece === one) ? '' : ' (none yet)' }}
+                    {{ one }}{{ nests?.some((brought) => brought.piece === one) ? '' : ' (none yet)' }}
                 </button>
             </div>
         </header>
@@ -101,66 +104,78 @@ const pieces: Piece[] = ['front', 'back'];
         </section>
 
         <div v-else-if="nest" class="desk">
-            <NestCanvas
-                :width="nest.width_mm"
-                :height="nest.height_mm"
-                :label="`the ${piece}, with its lines`"
-                :picks="tool !== null"
-                :turn="turn"
-                @pick="pick"
-            >
-                <template #default="{ dot }">
-                    <template v-for="line in nest.lines" :key="line.id">
-                        <path
-                            v-if="isShown(line.id)"
-                            :d="pathOf(line.runs)"
-                            class="line"
-                            :class="{ named: sizeOf.has(line.id), at: sizeOf.get(line.id) === size }"
-                            :stroke-width="(sizeOf.get(line.id) === size ? 2.6 : 1.2) * dot"
+            <div class="sheets" :class="{ both: other }">
+                <NestCanvas
+                    :width="nest.width_mm"
+                    :height="nest.height_mm"
+                    :label="`the ${piece}, with its lines`"
+                    :picks="tool !== null"
+                    :turn="turn"
+                    @pick="pick"
+                >
+                    <template #default="{ dot }">
+                        <template v-for="line in nest.lines" :key="line.id">
+                            <path
+                                v-if="isShown(line.id)"
+                                :d="pathOf(line.runs)"
+                                class="line"
+                                :class="{ named: sizeOf.has(line.id), at: sizeOf.get(line.id) === size }"
+                                :stroke-width="(sizeOf.get(line.id) === size ? 2.6 : 1.2) * dot"
+                            />
+                        </template>
+                        <circle
+                            v-for="end in ends"
+                            :key="`${end.name}-${end.size}`"
+                            class="end"
+                            :class="{ own: end.own }"
+                            :cx="end.at[0]"
+                            :cy="end.at[1]"
+                            :r="(end.size === size ? 6 : 4) * dot"
+                            :stroke-width="1.8 * dot"
+                        />
+                        <circle
+                            v-for="(at, i) in marks.grain ?? []"
+                            :key="`grain-${i}`"
+                            class="end own"
+                            :cx="at[0]"
+                            :cy="at[1]"
+                            :r="5 * dot"
                         />
                     </template>
-                    <circle
-                        v-for="end in ends"
-                        :key="`${end.name}-${end.size}`"
-                        class="end"
-                        :class="{ own: end.own }"
-                        :cx="end.at[0]"
-                        :cy="end.at[1]"
-                        :r="(end.size === size ? 6 : 4) * dot"
-                        :stroke-width="1.8 * dot"
-                    />
-                    <circle
-                        v-for="(at, i) in marks.grain ?? []"
-                        :key="`grain-${i}`"
-                        class="end own"
-                        :cx="at[0]"
-                        :cy="at[1]"
-                        :r="5 * dot"
-                    />
-                </template>
-                <template #upright="{ dot, view }">
-                    <template v-for="name in ['waist_y', 'hip_y'] as const" :key="name">
-                        <g v-if="marks[name] !== undefined">
-                            <line
-                                class="level"
-                                :x1="view.x"
-                                :x2="view.x + view.width"
-                                :y1="marks[name]"
-                                :y2="marks[name]"
-                                :stroke-width="1.4 * dot"
-                                :stroke-dasharray="`${8 * dot} ${5 * dot}`"
-                            />
-                            <text
-                                :x="view.x + 6 * dot"
-                                :y="(marks[name] ?? 0) - 5 * dot"
-                                :font-size="15 * dot"
-                            >
-                                {{ name === 'waist_y' ? 'waist' : 'hip' }}
-                            </text>
-                        </g>
+                    <template #upright="{ dot, view }">
+                        <NestLevels :waist="marks.waist_y" :hip="marks.hip_y" :dot="dot" :view="view" />
                     </template>
-                </template>
-            </NestCanvas>
+                </NestCanvas>
+                <section v-if="other" :aria-label="other.piece">
+                    <NestCanvas
+                        :width="other.width_mm"
+                        :height="other.height_mm"
+                        :label="`the ${other.piece}, beside it`"
+                        :turn="turnOf(other.marks.grain)"
+                    >
+                        <template #default="{ dot }">
+                            <path
+                                v-for="line in other.lines"
+                                :key="line.id"
+                                :d="pathOf(line.runs)"
+                                class="line named"
+                                :stroke-width="1.2 * dot"
+                            />
+                        </template>
+                        <template #upright="{ dot, view }">
+                            <NestLevels
+                                :waist="other.marks.waist_y"
+                                :hip="other.marks.hip_y"
+                                :dot="dot"
+                                :view="view"
+                            />
+                        </template>
+                    </NestCanvas>
+                    <button type="button" class="link" @click="piece = other.piece">
+                        Mark the {{ other.piece }}
+                    </button>
+                </section>
+            </div>
             <aside>
                 <p class="ask" role="status">
                     {{
@@ -359,11 +374,15 @@ aside section {
 .line.at {
     stroke: var(--ink);
 }
-.level {
-    stroke: var(--body);
+.sheets {
+    display: grid;
+    gap: 14px;
+    min-width: 0;
 }
-text {
-    fill: var(--body);
+@media (min-width: 1100px) {
+    .sheets.both {
+        grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+    }
 }
 .end {
     fill: var(--paper);
