@@ -87,6 +87,11 @@ test('the projector is calibrated on the device, shows the strip at that scale, 
     $wide = fn (string $css): float => (float) $page->driver->executeScript('return document.querySelector(arguments[0]).getBoundingClientRect().width', [$css]);
     $before = $wide('.square');
     $page->press('Set')->until(fn (): bool => abs($wide('.square') - 2 * $before) < 4, 'the square is twice as wide');
+    // It is open when all it needs has come.
+    $page->until(fn (): bool => $page->driver->executeScript(
+        "const names = performance.getEntriesByType('resource').filter(({ responseEnd }) => responseEnd > 0).map(({ name }) => name);"
+        ."return ['/strip', 'ShortcutList'].every((part) => names.some((name) => name.includes(part)));",
+    ) === true, 'all has come');
     Chrome::devTools('Network.enable', []);
     Chrome::devTools('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     try {

@@ -36,6 +36,8 @@ const labels = computed(
 );
 
 onMounted(async () => {
+    // Once it is open nothing is fetched any more: the list of keys must be here too when the line is gone.
+    void import('../ui/ShortcutList.vue');
     try {
         const path = { make: props.id };
         drawing.value = await (
@@ -48,8 +50,6 @@ onMounted(async () => {
     } catch (error) {
         refusal.value = asRefused(error).message;
     }
-    // From here on nothing is fetched: the list of keys must be here too when the line is gone.
-    void import('../ui/ShortcutList.vue');
 });
 
 function toggle(layer: string): void {
