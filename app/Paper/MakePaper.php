@@ -21,10 +21,13 @@ use Underbolt\Refusal;
 use Underbolt\Seam\StationTable;
 
 /** All that leaves the screen for one make, from one plan. */
-final readonly class MakePaper
+final class MakePaper
 {
+    /** @var array{NestStations, NestStations}|false|null front and back; false where one of them has no line, null before it was looked */
+    private array|false|null $nests = null;
+
     /** @param  Make  $make  with its card, wearer and pattern */
-    public function __construct(public Make $make, public Plan $plan)
+    public function __construct(public readonly Make $make, public readonly Plan $plan)
     {
     }
 
@@ -60,11 +63,21 @@ final readonly class MakePaper
     {
         $nests = $this->nests();
 
-        return $nests === null ? $this->plan->stationTable() : NestStations::table(...[...$nests, $this->plan->make->choices->stationEvery]);
+        return $nests === false ? $this->plan->stationTable() : NestStations::table(...[...$nests, $this->plan->make->choices->stationEvery]);
     }
 
-    /** @return ?array{NestStations, NestStations} front and back; null where one of them has no line */
-    private function nests(): ?array
+    /**
+     * Read once: sheet, table and strip all ask for them.
+     *
+     * @return array{NestStations, NestStations}|false
+     */
+    private function nests(): array|false
+    {
+        return $this->nests ??= $this->readNests();
+    }
+
+    /** @return array{NestStations, NestStations}|false */
+    private function readNests(): array|false
     {
         $lines = [];
         foreach ($this->make->pattern->exists ? $this->make->pattern->nests()->get() : [] as $nest) {
@@ -79,7 +92,7 @@ final readonly class MakePaper
         // A back that is cut like the front needs no drawing of its own.
         $back = $lines['back'] ?? ($this->plan->front->isLike($this->plan->back) ? $front : null);
 
-        return $front === null || $back === null ? null : [$front, $back];
+        return $front === null || $back === null ? false : [$front, $back];
     }
 
     public function sheet(): CutSheet
@@ -92,8 +105,8 @@ final readonly class MakePaper
     {
         $nests = $this->nests();
         $shapes = null;
-        if ($nests !== null) {
-            $table = NestStations::table(...[...$nests, $this->plan->make->choices->stationEvery]);
+        if ($nests !== false) {
+            $table = $this->stations();
             $shapes = [
                 NestStrip::shape($nests[0], $this->plan->front->sizes, $table->front),
                 NestStrip::shape($nests[1], $this->plan->back->sizes, $table->back ?? $table->front),

@@ -14,32 +14,37 @@ final class EndProposals
      */
     public static function fill(NestDrawing $drawing, NestMarks $marks): NestMarks
     {
+        $lines = [];
+        foreach ($marks->lines as $size => $id) {
+            $lines[$size] = $drawing->line($id, "lines.{$size}");
+        }
+
         return new NestMarks(
             isFront: $marks->isFront,
             lines: $marks->lines,
-            underarm: self::ends($drawing, $marks->lines, $marks->underarm),
-            hem: self::ends($drawing, $marks->lines, $marks->hem),
+            underarm: self::ends($lines, $marks->underarm),
+            hem: self::ends($lines, $marks->hem),
             waistY: $marks->waistY,
             hipY: $marks->hipY,
             aboveWaistY: $marks->aboveWaistY,
             belowWaistY: $marks->belowWaistY,
-            armholeTop: $marks->armholeTop === [] ? [] : self::ends($drawing, $marks->lines, $marks->armholeTop),
-            hemFold: $marks->hemFold === [] ? [] : self::ends($drawing, $marks->lines, $marks->hemFold),
+            armholeTop: $marks->armholeTop === [] ? [] : self::ends($lines, $marks->armholeTop),
+            hemFold: $marks->hemFold === [] ? [] : self::ends($lines, $marks->hemFold),
             grain: $marks->grain,
             fold: $marks->fold,
         );
     }
 
     /**
-     * @param  array<string, string>  $lines
+     * @param  array<string, Line>  $lines  by size
      * @param  array<string, array{float, float}>  $marked
      * @return array<string, array{float, float}>
      */
-    public static function ends(NestDrawing $drawing, array $lines, array $marked): array
+    private static function ends(array $lines, array $marked): array
     {
         $places = array_keys($lines);
         $ends = [];
-        foreach ($lines as $size => $id) {
+        foreach ($lines as $size => $line) {
             // The size nearest in the list is nearest on paper as well.
             $own = (int) array_search($size, $places, true);
             $from = null;
@@ -50,7 +55,7 @@ final class EndProposals
             }
             if ($from !== null) {
                 $mark = $marked[$places[$from]];
-                $ends[$size] = $marked[$size] ?? self::nearestCorner($drawing->line($id, "lines.{$size}"), $mark);
+                $ends[$size] = $marked[$size] ?? self::nearestCorner($line, $mark);
             }
         }
 

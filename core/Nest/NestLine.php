@@ -38,10 +38,12 @@ final readonly class NestLine
     public static function of(Plan $plan, NestDrawing $drawing, NestMarks $marks): self
     {
         $upright = new Upright($marks);
-        [$bust, $waist, $hip] = array_map(
-            static fn (Level $level): SizeLine => SizeLine::of(self::sizeAt($plan, $marks, $level), $drawing, $marks, $upright),
-            [Level::Bust, Level::Waist, Level::Hip],
-        );
+        $sizes = array_map(static fn (Level $level): string => self::sizeAt($plan, $marks, $level), [Level::Bust, Level::Waist, Level::Hip]);
+        $lines = [];
+        foreach ($sizes as $size) {
+            $lines[$size] ??= SizeLine::of($size, $drawing, $marks, $upright);
+        }
+        [$bust, $waist, $hip] = array_map(static fn (string $size): SizeLine => $lines[$size], $sizes);
         $cut = $marks->isFront ? $plan->front : $plan->back;
         $changes = [self::mm($cut->changeAt(Level::Bust)), self::mm($cut->changeAt(Level::Waist)), self::mm($cut->changeAt(Level::Hip))];
         $bands = LengthBands::of($marks, self::mm($plan->lengths->aboveWaist), self::mm($plan->lengths->belowWaist), $bust->underarmY());

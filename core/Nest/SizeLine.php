@@ -75,14 +75,15 @@ final readonly class SizeLine
     /** The same on paper that was lengthened or shortened. */
     public function lengthened(LengthBands $bands): self
     {
-        $moved = fn (?float $way): ?float => $this->rest === null || $way === null
+        $rest = $this->rest === null ? null : $bands->on($this->rest);
+        $moved = fn (?float $way): ?float => $this->rest === null || $rest === null || $way === null
             ? null
-            : $bands->on($this->rest)->nearest(...$bands->place($this->rest->at($way)))[0];
+            : $rest->nearest(...$bands->place($this->rest->at($way)))[0];
 
         return new self(
             $this->size,
             $bands->on($this->seam),
-            $this->rest === null ? null : $bands->on($this->rest),
+            $rest,
             $moved($this->armhole),
             $moved($this->fold),
         );

@@ -59,6 +59,7 @@ it('opens with the proposals where nothing is named, and with what is named wher
     ]);
     page.piece.value = 'back';
     await rest();
+    expect(kept).toEqual([]);
     expect([page.marks.value.lines, page.marks.value.waist_y]).toEqual([{ '8': 'own' }, 3]);
 });
 

@@ -58,6 +58,8 @@ export function useNests(server: NestServer) {
     const refused = ref<Refused | null>(null);
     const isBusy = ref(false);
     const queue = inTurn();
+    /** What is opened stands already: only what is marked then is kept. */
+    let isOpening = false;
 
     function put(now: Nest): void {
         nests.value = [...(nests.value ?? []).filter((one) => one.piece !== now.piece), now].sort(
@@ -68,7 +70,9 @@ export function useNests(server: NestServer) {
     function open(): void {
         const own = nest.value?.marks ?? {};
         const lines = Object.keys(own.lines ?? {}).length > 0 ? own.lines : nest.value?.proposed;
+        isOpening = true;
         marks.value = { ...own, lines: { ...lines }, fold: own.fold ?? 'left' };
+        isOpening = false;
         history.clear();
     }
 
@@ -125,9 +129,13 @@ export function useNests(server: NestServer) {
         marks.value = { ...marks.value, ...part };
     }
 
-    watch(marks, (now, before) => {
-        if (before !== now && nest.value !== null && now !== nest.value.marks) void keepSoon();
-    });
+    watch(
+        marks,
+        () => {
+            if (!isOpening && nest.value !== null) void keepSoon();
+        },
+        { flush: 'sync' },
+    );
     watch(piece, open);
 
     const takeAway = (): Promise<void> =>
