@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Nest;
 
+use Underbolt\Paper\SvgText;
+
 /** A drawing with its new line, as SVG in millimetres: no scripts, no style sheets. */
 final class NestSvg
 {
@@ -20,17 +22,17 @@ final class NestSvg
         $size = array_flip($sizes);
         $body = '';
         foreach ($drawing->lines as $line) {
-            $label = isset($size[$line->id]) ? ' class="'.self::escaped("size-{$size[$line->id]}").'"' : '';
-            $body .= '<g id="'.self::escaped("line-of-{$line->id}")."\"{$label}>\n<path id=\"".self::escaped($line->id).'" d="'
+            $label = isset($size[$line->id]) ? ' class="'.SvgText::escaped("size-{$size[$line->id]}").'"' : '';
+            $body .= '<g id="'.SvgText::escaped("line-of-{$line->id}")."\"{$label}>\n<path id=\"".SvgText::escaped($line->id).'" d="'
                 .implode('', array_map(self::data(...), $line->runs)).'" '.self::pen(self::PRINTED_MM, self::colour($line->stroke)).self::dash($line->dash)."/>\n</g>\n";
         }
         $lines = ($new->piece === null ? '' : '<path id="new-outline" d="'.self::data($new->piece).'" '.self::pen(self::NEW_MM / 2, '#b3123b')."/>\n")
             .'<path id="new-seam" d="'.self::data($new->seam).'" '.self::pen(self::NEW_MM, '#b3123b')."/>\n";
-        [$width, $height] = [self::number($drawing->widthMm), self::number($drawing->heightMm)];
+        [$width, $height] = [SvgText::number($drawing->widthMm), SvgText::number($drawing->heightMm)];
 
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 {$width} {$height}\">\n"
-            .'<title>'.self::escaped($name)."</title>\n{$body}<g id=\"new-line\">\n{$lines}</g>\n"
+            .'<title>'.SvgText::escaped($name)."</title>\n{$body}<g id=\"new-line\">\n{$lines}</g>\n"
             .self::group('levels', $new->levels).self::group('stations', $new->stations).self::testSquares($drawing)."</svg>\n";
     }
 
@@ -45,7 +47,7 @@ final class NestSvg
     /** 5 cm and 2 in, to be measured before anything is cut. */
     private static function testSquares(NestDrawing $drawing): string
     {
-        $top = self::number(max(0.0, $drawing->heightMm - 60));
+        $top = SvgText::number(max(0.0, $drawing->heightMm - 60));
 
         return "<g id=\"test-squares\">\n<rect x=\"5\" y=\"{$top}\" width=\"50\" height=\"50\" ".self::pen(self::PRINTED_MM, '#000').'/>'
             ."\n<rect x=\"60\" y=\"{$top}\" width=\"50.8\" height=\"50.8\" ".self::pen(self::PRINTED_MM, '#000')."/>\n</g>\n";
@@ -55,7 +57,7 @@ final class NestSvg
     {
         $data = '';
         foreach (ThinnedLine::points($line, self::THIN_MM) as $i => [$x, $y]) {
-            $data .= ($i === 0 ? 'M' : ' ').self::number($x).','.self::number($y);
+            $data .= ($i === 0 ? 'M' : ' ').SvgText::number($x).','.SvgText::number($y);
         }
 
         return $line->isClosed ? "{$data}Z" : $data;
@@ -63,7 +65,7 @@ final class NestSvg
 
     private static function pen(float $width, string $colour): string
     {
-        return 'fill="none" stroke="'.$colour.'" stroke-width="'.self::number($width).'"';
+        return 'fill="none" stroke="'.$colour.'" stroke-width="'.SvgText::number($width).'"';
     }
 
     /** A colour by its name or number alone; anything else is black. */
@@ -75,16 +77,5 @@ final class NestSvg
     private static function dash(string $dash): string
     {
         return preg_match('/^[\d.,\s]{1,60}$/', $dash) === 1 ? ' stroke-dasharray="'.trim($dash).'"' : '';
-    }
-
-    /** To a thousandth of a millimetre. */
-    private static function number(float $mm): string
-    {
-        return rtrim(rtrim(sprintf('%.3F', $mm), '0'), '.');
-    }
-
-    private static function escaped(string $text): string
-    {
-        return htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE, 'UTF-8');
     }
 }

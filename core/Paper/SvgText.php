@@ -70,12 +70,13 @@ final class SvgText
     }
 
     /** To a thousandth of a millimetre. */
-    private static function number(float $mm): string
+    public static function number(float $mm): string
     {
         return rtrim(rtrim(sprintf('%.3F', $mm), '0'), '.');
     }
 
-    private static function escaped(string $text): string
+    /** A text as it may stand in an attribute or between tags. */
+    public static function escaped(string $text): string
     {
         return htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE, 'UTF-8');
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Underbolt\Fault;
 use Underbolt\File\FaultyFile;
@@ -21,11 +20,11 @@ use Underbolt\Refusal;
 /** Draws the line of a make file on a pattern's own drawing; exit 2 with one line for each fault. */
 final class NestCommand extends Command
 {
+    use PrintsFaults;
+
     protected $signature = 'underbolt:nest {drawing : an SVG} {marks : what is marked on it (.json)} {make : a make file (.json)} {--out= : the SVG with the new line}';
 
     protected $description = 'Draw the line of a make on the pattern\'s own drawing';
-
-    private const REFUSED = 2;
 
     public function handle(): int
     {
@@ -34,13 +33,7 @@ final class NestCommand extends Command
 
             return self::SUCCESS;
         } catch (Refusal $refusal) {
-            $output = $this->output->getOutput();
-            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            foreach ($refusal->faults() as $fault) {
-                $errors->writeln($fault->line(), OutputInterface::OUTPUT_RAW);
-            }
-
-            return self::REFUSED;
+            return $this->refused($refusal);
         }
     }
 

@@ -6,7 +6,6 @@ namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
 use JsonException;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Underbolt\Fault;
 use Underbolt\File\MakeReader;
@@ -17,11 +16,11 @@ use Underbolt\Refusal;
 /** Prints the plan of a make file, or of several as JSON Lines; exit 2 where any of them is refused. */
 final class PlanCommand extends Command
 {
+    use PrintsFaults;
+
     protected $signature = 'underbolt:plan {file* : make files (.json)}';
 
     protected $description = 'Print the plan of a make file; of several, one line each';
-
-    private const REFUSED = 2;
 
     public function handle(): int
     {
@@ -38,12 +37,7 @@ final class PlanCommand extends Command
 
             return self::SUCCESS;
         } catch (Refusal $refusal) {
-            $errors = $this->errors();
-            foreach ($refusal->faults() as $fault) {
-                $errors->writeln($fault->line(), OutputInterface::OUTPUT_RAW);
-            }
-
-            return self::REFUSED;
+            return $this->refused($refusal);
         }
     }
 
@@ -86,12 +80,5 @@ final class PlanCommand extends Command
                 | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
         $this->output->writeln($json, OutputInterface::OUTPUT_RAW);
-    }
-
-    private function errors(): OutputInterface
-    {
-        $output = $this->output->getOutput();
-
-        return $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
     }
 }
