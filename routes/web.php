@@ -109,10 +109,12 @@ Route::prefix('api')->group(function (): void {
         Route::get('makes/{make}/strip', [PaperController::class, 'strip']);
         Route::get('makes/{make}/strip.svg', [PaperController::class, 'stripSvg']);
         Route::get('makes/{make}/strip.pdf', [PaperController::class, 'stripPdf']);
+        Route::get('makes/{make}/stations', [PaperController::class, 'stationTable']);
         Route::get('makes/{make}/stations.csv', [PaperController::class, 'stations']);
         Route::get('makes/{make}/plan.json', [PaperController::class, 'plan']);
         Route::get('makes/{make}/all.zip', [PaperController::class, 'archive']);
         Route::get('makes/{make}/nest', [MakeNestController::class, 'show']);
+        Route::put('makes/{make}/nest', [MakeNestController::class, 'choose']);
         Route::get('makes/{make}/nest/{piece}', [MakeNestController::class, 'drawing'])->whereIn('piece', ['front', 'back']);
         Route::get('makes/{make}/nest/{piece}.svg', [MakeNestController::class, 'svg'])->whereIn('piece', ['front', 'back']);
         Route::get('makes/{make}/nest/{piece}.pdf', [MakeNestController::class, 'pdf'])->whereIn('piece', ['front', 'back']);

@@ -62,14 +62,18 @@ final class Nest extends Model
     /**
      * With the ends of those sizes that were not marked.
      *
+     * @param  ?array<string, string>  $names  what the sizes are called, by size; null for as the pattern calls them
+     * @param  ?list<string>  $sizes  those whose ends are asked for, as they are called; null for all
+     *
      * @throws Refusal naming what is missing
      */
-    public function marked(NestDrawing $drawing): NestMarks
+    public function marked(NestDrawing $drawing, ?array $names = null, ?array $sizes = null): NestMarks
     {
-        $marks = clone $this->marks;
-        $marks->piece = $this->piece;
+        $document = clone $this->marks;
+        $document->piece = $this->piece;
+        $marks = NestMarksReader::marks($document);
 
-        return EndProposals::fill($drawing, NestMarksReader::marks($marks));
+        return EndProposals::fill($drawing, $names === null ? $marks : $marks->renamed($names), $sizes);
     }
 
     /** @return array<string, string> */

@@ -9,39 +9,41 @@ use Underbolt\Nest\NestDrawing;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestMarks;
 use Underbolt\Nest\NestPaper;
+use Underbolt\Nest\NestSvg;
 use Underbolt\Paper\Drawing;
+use Underbolt\Planning\Plan;
 use Underbolt\Refusal;
 
 /** A make on the drawing of one piece of its pattern. */
 final readonly class MakeNest
 {
-    private function __construct(private MakePaper $paper, private Nest $nest, public NestDrawing $drawn, public NestMarks $marks, public NestLine $line)
+    /** @param  NestMarks  $marks  with the ends of the sizes that the make is cut in */
+    private function __construct(private string $title, public NestDrawing $drawing, public NestMarks $marks, public NestLine $line)
     {
     }
 
-    /** @throws Refusal when there is no line on it */
-    public static function of(MakePaper $paper, string $piece): self
+    /**
+     * @param  array<string, string>  $names  what the plan calls the sizes, by what the pattern calls them
+     *
+     * @throws Refusal when there is no line on it
+     */
+    public static function of(Nest $nest, Plan $plan, array $names, string $title): self
     {
-        $nest = $paper->make->pattern->nests()->where('piece', $piece)->firstOrFail();
-        $drawn = $nest->drawn();
-        $marks = $nest->marked($drawn);
+        $drawing = $nest->drawn();
+        $sizes = ($nest->piece === 'front' ? $plan->frontBack->front : $plan->frontBack->back)->known();
+        $marks = $nest->marked($drawing, $names, array_values(array_map($plan->nameOf(...), $sizes)));
 
-        return new self($paper, $nest, $drawn, $marks, NestLine::of($paper->plan, $drawn, $marks));
+        return new self($title, $drawing, $marks, NestLine::of($plan, $drawing, $marks));
     }
 
-    public function title(): string
+    /** For paper and projector, with the printed lines of all sizes that are named. */
+    public function drawn(): Drawing
     {
-        return "{$this->paper->title()} · {$this->nest->piece}";
+        return NestPaper::of($this->drawing, array_values($this->marks->lines), $this->line, $this->title);
     }
 
-    public function fileName(string $ending): string
+    public function svg(): string
     {
-        return $this->paper->fileName("{$this->nest->piece}.{$ending}");
-    }
-
-    /** With the printed lines of all sizes that are named. */
-    public function drawing(): Drawing
-    {
-        return NestPaper::of($this->drawn, array_values($this->marks->lines), $this->line, $this->title());
+        return NestSvg::of($this->drawing, $this->marks->lines, $this->line, $this->title);
     }
 }

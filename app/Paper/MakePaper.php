@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Models\Make;
+use App\Models\Nest;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Str;
 use Underbolt\Measure\Unit;
-use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestStations;
 use Underbolt\Nest\NestStrip;
 use Underbolt\Paper\CutSheet;
@@ -23,11 +24,17 @@ use Underbolt\Seam\StationTable;
 /** All that leaves the screen for one make, from one plan. */
 final class MakePaper
 {
-    /** @var array{NestStations, NestStations}|false|null front and back; false where one of them has no line, null before it was looked */
-    private array|false|null $nests = null;
+    /** @var array<string, MakeNest|Refusal> by piece: the line on it, or why there is none */
+    private array $lines = [];
 
-    /** @param  Make  $make  with its card, wearer and pattern */
-    public function __construct(public readonly Make $make, public readonly Plan $plan)
+    /** @var ?list<Nest> */
+    private ?array $nests = null;
+
+    /**
+     * @param  Make  $make  with its card, wearer and pattern
+     * @param  array<string, string>  $names  what the plan calls the sizes, by what the pattern calls them
+     */
+    public function __construct(public readonly Make $make, public readonly Plan $plan, private readonly array $names)
     {
     }
 
@@ -45,7 +52,7 @@ final class MakePaper
             SizeLabels::Hidden => new CoreMake($core->unit, $core->body, $core->pattern->withLinesCounted(), $core->choices),
         };
 
-        return new self($make, PlanBuilder::build($shown));
+        return new self($make, PlanBuilder::build($shown), array_combine($core->pattern->sizes, $shown->pattern->sizes));
     }
 
     public function title(): string
@@ -61,38 +68,65 @@ final class MakePaper
     /** Read off the pattern's own lines, where it has the drawings of front and back; else as the plan reckons them. */
     public function stations(): StationTable
     {
-        $nests = $this->nests();
+        $nests = $this->onNests();
 
-        return $nests === false ? $this->plan->stationTable() : NestStations::table(...[...$nests, $this->plan->make->choices->stationEvery]);
+        return $nests === null ? $this->plan->stationTable() : NestStations::table(...[...$nests, $this->plan->make->choices->stationEvery]);
+    }
+
+    /** @return list<Nest> the drawings of the pattern's pieces, the front first */
+    public function nests(): array
+    {
+        return $this->nests ??= $this->make->pattern->exists ? array_values($this->make->pattern->nests()->get()->sortByDesc('piece')->all()) : [];
     }
 
     /**
-     * Read once: sheet, table and strip all ask for them.
+     * The make on one of them, drawn once: sheet, table and strip all ask for it.
      *
-     * @return array{NestStations, NestStations}|false
+     * @throws Refusal when there is no line on it
      */
-    private function nests(): array|false
+    public function on(Nest $nest): MakeNest
     {
-        return $this->nests ??= $this->readNests();
+        $line = $this->lines[$nest->piece] ??= $this->drawnOn($nest);
+
+        return $line instanceof Refusal ? throw $line : $line;
     }
 
-    /** @return array{NestStations, NestStations}|false */
-    private function readNests(): array|false
+    /**
+     * @param  string  $piece  `front` or `back`
+     *
+     * @throws Refusal likewise
+     * @throws ModelNotFoundException<Nest> when the pattern has no drawing of it
+     */
+    public function onPiece(string $piece): MakeNest
     {
-        $lines = [];
-        foreach ($this->make->pattern->exists ? $this->make->pattern->nests()->get() : [] as $nest) {
+        return $this->on(collect($this->nests())->firstWhere('piece', $piece) ?? throw (new ModelNotFoundException)->setModel(Nest::class));
+    }
+
+    private function drawnOn(Nest $nest): MakeNest|Refusal
+    {
+        try {
+            return MakeNest::of($nest, $this->plan, $this->names, "{$this->title()} · {$nest->piece}");
+        } catch (Refusal $refusal) {
+            return $refusal;
+        }
+    }
+
+    /** @return ?array{NestStations, NestStations} front and back; null where one of them has no line */
+    private function onNests(): ?array
+    {
+        $measured = [];
+        foreach ($this->nests() as $nest) {
             try {
-                $drawing = $nest->drawn();
-                $lines[$nest->piece] = NestLine::of($this->plan, $drawing, $nest->marked($drawing))->measured;
+                $measured[$nest->piece] = $this->on($nest)->line->measured;
             } catch (Refusal) {
                 // Not marked yet: its page says what is missing.
             }
         }
-        $front = $lines['front'] ?? null;
+        $front = $measured['front'] ?? null;
         // A back that is cut like the front needs no drawing of its own.
-        $back = $lines['back'] ?? ($this->plan->front->isLike($this->plan->back) ? $front : null);
+        $back = $measured['back'] ?? ($this->plan->front->isLike($this->plan->back) ? $front : null);
 
-        return $front === null || $back === null ? false : [$front, $back];
+        return $front === null || $back === null ? null : [$front, $back];
     }
 
     public function sheet(): CutSheet
@@ -103,9 +137,9 @@ final class MakePaper
     /** @throws Refusal when the seam can't be drawn */
     public function strip(StripLine $line): Drawing
     {
-        $nests = $this->nests();
+        $nests = $this->onNests();
         $shapes = null;
-        if ($nests !== false) {
+        if ($nests !== null) {
             $table = $this->stations();
             $shapes = [
                 NestStrip::shape($nests[0], $this->plan->front->sizes, $table->front),

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Validation\ValidationException;
-use Symfony\Component\Process\Exception\ProcessFailedException;
-use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\Exception\RuntimeException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /** A page of a PDF as an SVG drawing, by Debian's poppler-utils where they are installed; never through a shell. */
 final class NestPdf
 {
-    private const SECONDS = 10;
+    /** Of work: a piece takes a tenth of that. */
+    private const SECONDS = 2;
+
+    /** A machine that has much else to do may take longer for the same work. */
+    private const MOST_SECONDS = 10;
 
     private const MOST_BYTES = 8_000_000;
 
@@ -59,10 +62,10 @@ final class NestPdf
         $finder = new ExecutableFinder;
         $program = $finder->find($name) ?? throw self::refusal('PDF files can\'t be read on this server (it lacks poppler-utils). Export the piece as SVG.');
         $limit = $finder->find('prlimit');
-        $command = [...($limit === null ? [] : [$limit, '--as='.(self::MOST_MEMORY_KB * 1024), '--fsize='.(4 * self::MOST_BYTES), '--']), $program, ...$arguments];
+        $command = [...($limit === null ? [] : [$limit, '--cpu='.self::SECONDS, '--as='.(self::MOST_MEMORY_KB * 1024), '--fsize='.(4 * self::MOST_BYTES), '--']), $program, ...$arguments];
         try {
-            return (new Process($command, timeout: self::SECONDS))->mustRun()->getOutput();
-        } catch (ProcessFailedException|ProcessTimedOutException) {
+            return (new Process($command, timeout: self::MOST_SECONDS))->mustRun()->getOutput();
+        } catch (RuntimeException) {
             throw self::refusal('This PDF can\'t be read, or it is too much for one piece. Export the piece as SVG from the program that drew it.');
         }
     }

@@ -23,7 +23,7 @@ final class NestJson
             'unit' => 'mm',
             'seam' => self::points($line->seam),
             'length' => round($line->seam->length(), self::DECIMALS),
-            'printed_length' => round($line->printedMm, self::DECIMALS),
+            'printed_length' => round($line->printed->whole(), self::DECIMALS),
             'outline' => $line->piece === null ? null : self::points($line->piece),
         ];
     }

@@ -10,13 +10,16 @@ final class EndProposals
     /**
      * The marks with an end for every size that has a line, as far as one size at least was marked.
      *
+     * @param  ?list<string>  $sizes  those whose ends are asked for; null for all
+     *
      * @throws UnreadableNest where a size's line is not in the drawing
      */
-    public static function fill(NestDrawing $drawing, NestMarks $marks): NestMarks
+    public static function fill(NestDrawing $drawing, NestMarks $marks, ?array $sizes = null): NestMarks
     {
+        $asked = $sizes === null ? $marks->lines : array_flip($sizes);
         $lines = [];
         foreach ($marks->lines as $size => $id) {
-            $lines[$size] = $drawing->line($id, "lines.{$size}");
+            $lines[$size] = isset($asked[$size]) ? $drawing->line($id, "lines.{$size}") : null;
         }
 
         return new NestMarks(
@@ -36,7 +39,7 @@ final class EndProposals
     }
 
     /**
-     * @param  array<string, Line>  $lines  by size
+     * @param  array<string, ?Line>  $lines  by size; null where its end is not asked for
      * @param  array<string, array{float, float}>  $marked
      * @return array<string, array{float, float}>
      */
@@ -44,7 +47,7 @@ final class EndProposals
     {
         $places = array_keys($lines);
         $ends = [];
-        foreach ($lines as $size => $line) {
+        foreach (array_filter($lines) as $size => $line) {
             // The size nearest in the list is nearest on paper as well.
             $own = (int) array_search($size, $places, true);
             $from = null;

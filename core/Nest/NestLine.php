@@ -16,20 +16,24 @@ final readonly class NestLine
 
     /**
      * @param  Line  $seam  the new side seam, from the underarm to the hem
-     * @param  float  $printedMm  length of the frame size's seam as printed
+     * @param  SeamLengths  $lengths  of it
+     * @param  SeamLengths  $printed  of the frame size's seam as printed
      * @param  ?NewOutline  $outline  on the finished paper; null where the lines are open
      * @param  ?Line  $piece  the outline as drawn
      * @param  list<Line>  $levels  waist and hip, from the middle of the body to the seam
      * @param  list<Line>  $stations  a tick across the seam at each
+     * @param  list<Line>  $notches  across the seam at waist and hip
      * @param  NestStations  $measured  how far it stands from the printed lines
      */
     private function __construct(
         public Line $seam,
-        public float $printedMm,
+        public SeamLengths $lengths,
+        public SeamLengths $printed,
         public ?NewOutline $outline,
         public ?Line $piece,
         public array $levels,
         public array $stations,
+        public array $notches,
         public NestStations $measured,
     ) {
     }
@@ -48,7 +52,7 @@ final readonly class NestLine
         $changes = [self::mm($cut->changeAt(Level::Bust)), self::mm($cut->changeAt(Level::Waist)), self::mm($cut->changeAt(Level::Hip))];
         $bands = LengthBands::of($marks, self::mm($plan->lengths->aboveWaist), self::mm($plan->lengths->belowWaist), $bust->underarmY());
         $isLengthFirst = $plan->lengths->order === WorkOrder::LengthFirst;
-        $printed = $bust->seam->length();
+        $printed = SeamLengths::of($bust->seam, $marks->waistY, $marks->hipY);
         [$waistY, $hipY] = [$marks->waistY, $marks->hipY];
         if ($isLengthFirst) {
             [$bust, $waist, $hip] = [$bust->lengthened($bands), $waist->lengthened($bands), $hip->lengthened($bands)];
@@ -64,11 +68,13 @@ final readonly class NestLine
 
         return new self(
             seam: $upright->drawn($upSeam),
-            printedMm: $printed,
+            lengths: SeamLengths::of($upSeam, ...$heights),
+            printed: $printed,
             outline: $outline,
             piece: $piece === null ? null : $upright->drawn($piece),
             levels: array_map($upright->drawn(...), NestTicks::levels($upSeam, $heights, ($piece ?? $upSeam)->box()[0])),
             stations: array_map($upright->drawn(...), NestTicks::stations($upSeam, self::mm($choices->stationEvery))),
+            notches: array_map($upright->drawn(...), NestTicks::notches($upSeam, $heights)),
             measured: new NestStations($seam, $bust, $waist, $hip, $waistY, $hipY),
         );
     }

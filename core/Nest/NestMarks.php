@@ -33,4 +33,46 @@ final readonly class NestMarks
         public Side $fold,
     ) {
     }
+
+    /**
+     * The same with the sizes called otherwise; what is marked for others is left out.
+     *
+     * @param  array<string, string>  $names  by size
+     */
+    public function renamed(array $names): self
+    {
+        return new self(
+            isFront: $this->isFront,
+            lines: self::under($names, $this->lines),
+            underarm: self::under($names, $this->underarm),
+            hem: self::under($names, $this->hem),
+            waistY: $this->waistY,
+            hipY: $this->hipY,
+            aboveWaistY: $this->aboveWaistY,
+            belowWaistY: $this->belowWaistY,
+            armholeTop: self::under($names, $this->armholeTop),
+            hemFold: self::under($names, $this->hemFold),
+            grain: $this->grain,
+            fold: $this->fold,
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<string, string>  $names
+     * @param  array<string, T>  $bySize
+     * @return array<string, T>
+     */
+    private static function under(array $names, array $bySize): array
+    {
+        $renamed = [];
+        foreach ($names as $size => $name) {
+            if (isset($bySize[$size])) {
+                $renamed[$name] = $bySize[$size];
+            }
+        }
+
+        return $renamed;
+    }
 }

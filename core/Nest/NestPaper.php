@@ -40,6 +40,7 @@ final class NestPaper
                 $path('new line', Pen::Cut, $new->seam),
                 ...array_map(static fn (Line $line): Path => $path('levels', Pen::Level, $line), $new->levels),
                 ...array_map(static fn (Line $line): Path => $path('stations', Pen::Station, $line), $new->stations),
+                ...array_map(static fn (Line $line): Path => $path('notches', Pen::Cut, $line), $new->notches),
             ],
             [],
         );

@@ -9,6 +9,9 @@ final class NestTicks
 {
     private const TICK_MM = 3.0;
 
+    /** A notch is drawn square to its seam, this far to both sides. */
+    private const NOTCH_MM = 5.0;
+
     /**
      * @param  Line  $seam  upright, on the finished paper
      * @param  list<float>  $heights  of waist and hip on it
@@ -25,6 +28,26 @@ final class NestTicks
         }
 
         return $lines;
+    }
+
+    /**
+     * @param  list<float>  $heights  of waist and hip on it
+     * @return list<Line>
+     */
+    public static function notches(Line $seam, array $heights): array
+    {
+        $notches = [];
+        foreach ($heights as $height) {
+            $way = $seam->firstAt($height);
+            if ($way !== null) {
+                [$x, $y] = $seam->at($way);
+                $across = $seam->directionAt($way) + M_PI / 2;
+                [$dx, $dy] = [self::NOTCH_MM * cos($across), self::NOTCH_MM * sin($across)];
+                $notches[] = Line::through([[$x - $dx, $y - $dy], [$x + $dx, $y + $dy]]);
+            }
+        }
+
+        return $notches;
     }
 
     /**

@@ -10,7 +10,9 @@ final readonly class SizeLine
     /** Farther than this from its line a mark is no mark on it. */
     private const FARTHEST_MM = 25.0;
 
-    /** Some programs write a point every tenth of a millimetre: what lies so near the rest tells nothing. */
+    /** Some programs write a point every tenth of a millimetre: where they lie so close, what lies so near the rest tells nothing. */
+    private const CLOSE_MM = 0.5;
+
     private const THIN_MM = 0.0005;
 
     /**
@@ -27,9 +29,10 @@ final readonly class SizeLine
     public static function of(string $size, NestDrawing $drawing, NestMarks $marks, Upright $upright): self
     {
         $id = $marks->lines[$size] ?? throw UnreadableNest::at("lines.{$size}", 'is missing: say which line is this size\'s');
-        $line = $upright->line(Line::through(ThinnedLine::points($drawing->line($id, "lines.{$size}"), self::THIN_MM)));
-        $underarm = self::way($line, $marks->underarm[$size] ?? null, "underarm.{$size}", $upright);
-        $hem = self::way($line, $marks->hem[$size] ?? null, "hem.{$size}", $upright);
+        $line = $upright->line(self::thinned($drawing->line($id, "lines.{$size}")));
+        $corners = Corners::of($line);
+        $underarm = self::way($line, $corners, $marks->underarm[$size] ?? null, "underarm.{$size}", $upright);
+        $hem = self::way($line, $corners, $marks->hem[$size] ?? null, "hem.{$size}", $upright);
         if (abs($underarm - $hem) < Line::SAME_MM) {
             throw UnreadableNest::at("hem.{$size}", 'is the same place as the underarm');
         }
@@ -39,7 +42,8 @@ final readonly class SizeLine
         $ways = [$line->onwards($underarm, $hem), $line->onwards($hem, $underarm)->reversed()];
         [$seam, $rest] = $ways[0]->meanX() >= $ways[1]->meanX() ? $ways : [$ways[1], $ways[0]];
         // The ends of the rest are corners too, but neither the armhole's top nor the fold.
-        $corners = array_slice(Corners::of($rest), 1, -1);
+        $corners = Corners::of($rest);
+        $inner = array_slice($corners, 1, -1);
         $top = $marks->armholeTop[$size] ?? null;
         $fold = $marks->hemFold[$size] ?? null;
 
@@ -47,8 +51,8 @@ final readonly class SizeLine
             $size,
             $seam,
             $rest,
-            $top === null ? $corners[0] ?? null : self::way($rest, $top, "armhole_top.{$size}", $upright),
-            $fold === null ? $corners[count($corners) - 1] ?? null : self::way($rest, $fold, "hem_fold.{$size}", $upright),
+            $top === null ? $inner[0] ?? null : self::way($rest, $corners, $top, "armhole_top.{$size}", $upright),
+            $fold === null ? $inner[count($inner) - 1] ?? null : self::way($rest, $corners, $fold, "hem_fold.{$size}", $upright),
         );
     }
 
@@ -89,8 +93,16 @@ final readonly class SizeLine
         );
     }
 
-    /** @param  ?array{float, float}  $mark */
-    private static function way(Line $line, ?array $mark, string $field, Upright $upright): float
+    private static function thinned(Line $line): Line
+    {
+        return count($line->x) * self::CLOSE_MM > $line->length() ? Line::through(ThinnedLine::points($line, self::THIN_MM)) : $line;
+    }
+
+    /**
+     * @param  list<float>  $corners  of the line
+     * @param  ?array{float, float}  $mark
+     */
+    private static function way(Line $line, array $corners, ?array $mark, string $field, Upright $upright): float
     {
         if ($mark === null) {
             throw UnreadableNest::at($field, 'is missing: mark it on this size\'s line');
@@ -101,7 +113,7 @@ final readonly class SizeLine
         }
 
         // A mark at a corner is that corner.
-        foreach (Corners::of($line) as $corner) {
+        foreach ($corners as $corner) {
             if (abs($corner - $way) <= Line::SAME_MM) {
                 return $corner;
             }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Page;
 
 function nestPage(string $path): Page
@@ -57,6 +58,13 @@ test('a make shows its line on both pieces, and goes on to paper and projector',
             .then(done, (error) => done(String(error)));
         JS);
     expect($fetched)->toBe([200, 200, 200, 200])->and($page->accessibilityFaults())->toBe([]);
+    // The line follows a clip, and comes back with it.
+    $seam = fn (): string => (string) $page->find('path.seam')->getAttribute('d');
+    $before = $seam();
+    $page->find('.clip[data-level="hip"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
+    $page->until(fn (): bool => $seam() !== $before, 'the line follows');
+    expect($page->text('h1'))->toContain('16 at the hip');
+    $page->press('Undo')->until(fn (): bool => $seam() === $before, 'the line is back');
     $page->driver->findElements(WebDriverBy::linkText('Projector'))[1]->click();
     $page->find('.mat-grid');
     $page->until(fn (): bool => str_contains($page->text('h1'), 'front'), 'the front is thrown');

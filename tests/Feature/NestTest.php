@@ -22,7 +22,7 @@ test('a drawing is brought, its sizes proposed, marked on one size, and every ma
     $make = demoMake('Bettrys Calloway-Pike');
     $nest = brought($make->pattern_id, 'front.svg', demoNest('causeway-front.svg'))->assertCreated();
     expect($nest)->toAgreeWith('NestData')->and($nest->json('proposed'))->toHaveCount(8)->and($nest->json('missing.0.field'))->toBe('waist_y');
-    $this->getJson("/api/makes/{$make->id}/nest")->assertOk()->assertJsonPath('pieces.0.seam', null);
+    $this->getJson("/api/makes/{$make->id}/nest")->assertOk()->assertJsonPath('lines.pieces.0.seam', null);
 
     $marks = ['lines' => $nest->json('proposed'), 'underarm' => ['8' => [268, 200]], 'hem' => ['8' => [305, 1039]], 'waist_y' => 405, 'hip_y' => 605, 'fold' => 'left'];
     $kept = $this->putJson("/api/patterns/{$make->pattern_id}/nests/front", ['marks' => $marks, 'version' => $nest->json('version')])->assertOk();
@@ -32,15 +32,15 @@ test('a drawing is brought, its sizes proposed, marked on one size, and every ma
     $this->putJson("/api/patterns/{$make->pattern_id}/nests/front", ['marks' => [], 'version' => 1])->assertConflict();
 
     $line = $this->getJson("/api/makes/{$make->id}/nest")->assertOk();
-    expect($line)->toAgreeWith('MakeNestData')->and($line->json('pieces.0.length_mm'))->toBeGreaterThan(800)
-        ->and($line->json('says.0'))->toContain('Front and back go together');
+    expect($line)->toAgreeWith('MakeNestData')->and($line->json('lines.pieces.0.length_mm'))->toBeGreaterThan(800)
+        ->and($line->json('lines.says.0'))->toContain('Front and back go together');
 });
 
 test('the new line leaves as SVG, PDF and for the projector, at true size', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $svg = $this->get("/api/makes/{$make->id}/nest/front.svg")->assertOk()->getContent();
     $drawn = SvgReader::read($svg);
-    $seam = $this->getJson("/api/makes/{$make->id}/nest")->json('pieces.0');
+    $seam = $this->getJson("/api/makes/{$make->id}/nest")->json('lines.pieces.0');
     expect([$drawn->widthMm, $drawn->heightMm])->toEqualWithDelta([420.0, 1120.0], 0.01)
         ->and($drawn->line('new-seam', '')->length())->toEqualWithDelta($seam['length_mm'], 0.1)
         ->and($svg)->not->toContain('<script')->not->toContain('<style');
@@ -62,7 +62,7 @@ test('the command draws the same line for a make file', function (): void {
     expect(Illuminate\Support\Facades\Artisan::call('underbolt:nest', $given))->toBe(0);
     $said = json_decode(Illuminate\Support\Facades\Artisan::output(), true, flags: JSON_THROW_ON_ERROR);
     expect($said['unit'])->toBe('mm')->and($said['outline'])->not->toBeNull()
-        ->and($said['length'])->toEqualWithDelta($this->getJson("/api/makes/{$make->id}/nest")->json('pieces.0.length_mm'), 0.1)
+        ->and($said['length'])->toEqualWithDelta($this->getJson("/api/makes/{$make->id}/nest")->json('lines.pieces.0.length_mm'), 0.1)
         ->and(SvgReader::read((string) file_get_contents("{$folder}/new.svg"))->lines)->not->toBe([]);
     unset($marks['underarm']['18'], $marks['waist_y']);
     file_put_contents("{$folder}/marks.json", json_encode($marks));
@@ -97,7 +97,7 @@ test('lines in parts, on their side, in inches, are one nest once they are named
     $marks = ['lines' => $lines, 'underarm' => ['8' => $at(268, 200)], 'hem' => ['8' => $at(305, 1039)], 'waist_y' => 405, 'hip_y' => 605, 'grain' => [$at(100, 100), $at(100, 900)], 'fold' => 'left'];
     $this->putJson("/api/patterns/{$make->pattern_id}/nests/front", ['marks' => $marks, 'version' => $nest->json('version')])->assertOk()->assertJsonPath('missing', []);
     $this->putJson("/api/makes/{$make->id}/choices", ['choices' => ['sizes' => ['bust' => '14', 'waist' => '12', 'hip' => '14']], 'version' => $make->version])->assertOk();
-    $front = $this->getJson("/api/makes/{$make->id}/nest")->json('pieces.0');
+    $front = $this->getJson("/api/makes/{$make->id}/nest")->json('lines.pieces.0');
     expect($front['fault'])->toBeNull()->and($front['outline'])->not->toBeNull()->and($front['length_mm'])->toBeGreaterThan(800);
 });
 
@@ -120,10 +120,10 @@ test('the stations of the sheet are read off the pattern\'s own lines, and it sa
     $choices = ['sizes' => ['bust' => '14', 'waist' => '18', 'hip' => '14'], 'take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'], 'lengths' => ['above_waist' => '0', 'below_waist' => '0']];
     $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices, 'version' => $make->version])->assertOk();
     $sheet = $this->getJson("/api/makes/{$make->id}/sheet")->assertOk();
-    expect($sheet)->toAgreeWith('SheetData')->and($sheet->json('is_from_nest'))->toBeTrue()
+    expect($sheet)->toAgreeWith('SheetData')->and($sheet->json('stations.is_from_nest'))->toBeTrue()
         // Front and back are drawn alike but for 8 mm all the way down.
-        ->and($sheet->json('back_stations'))->toBeNull();
-    $at = array_column(array_filter($sheet->json('stations'), static fn (array $station): bool => $station['level'] !== null), null, 'level');
+        ->and($sheet->json('stations.back'))->toBeNull();
+    $at = array_column(array_filter($sheet->json('stations.front'), static fn (array $station): bool => $station['level'] !== null), null, 'level');
     expect([$at['bust']['move_nm'], $at['bust']['from'], $at['bust']['to']])->toBe([0, '14', '18'])
         // At the waist it is the other line: a quarter of the 9 cm between 83 and 92.
         ->and($at['waist']['move_nm'])->toEqualWithDelta(22_500_000, 20_000)->and($at['waist']['depth_nm'])->toEqualWithDelta(199_000_000, 10_000)
@@ -135,7 +135,7 @@ test('the stations of the sheet are read off the pattern\'s own lines, and it sa
     $strip = SvgReader::read($svg);
     $lines = ['14' => $strip->line('front-line-3', ''), '18' => $strip->line('front-line-5', '')];
     [$cut, $compared] = [$strip->line('front-cut', ''), 0];
-    foreach ($sheet->json('stations') as $station) {
+    foreach ($sheet->json('stations.front') as $station) {
         $height = $cut->y[0] + $station['depth_nm'] / 1e6;
         [$new, $printed] = [$cut->firstAt($height), $lines[$station['from']]->firstAt($height)];
         if ($new !== null && $printed !== null && $station['move_nm'] !== null) {
@@ -147,6 +147,39 @@ test('the stations of the sheet are read off the pattern\'s own lines, and it sa
     $this->get("/api/makes/{$make->id}/strip.pdf?line=with_allowance")->assertOk();
     $csv = (string) $this->get("/api/makes/{$make->id}/stations.csv")->assertOk()->getContent();
     expect($csv)->toContain('waist');
+    // The bench asks for the same ones; with sizes hidden the lines are called otherwise, and lie where they lay.
+    expect($this->getJson("/api/makes/{$make->id}/stations")->assertOk())->toAgreeWith('StationTableData')
+        ->and($this->getJson("/api/makes/{$make->id}/stations")->json())->toBe($sheet->json('stations'));
+    $hidden = $this->getJson("/api/makes/{$make->id}/sheet?sizes=hidden")->json('stations');
+    expect($hidden['is_from_nest'])->toBeTrue()->and(array_column($hidden['front'], 'move_nm'))->toBe(array_column($sheet->json('stations.front'), 'move_nm'))
+        ->and($hidden['front'][0]['from'])->toBe('the fourth line from the inside');
     $make->pattern->nests()->delete();
-    expect($this->getJson("/api/makes/{$make->id}/sheet")->json('is_from_nest'))->toBeFalse();
+    expect($this->getJson("/api/makes/{$make->id}/sheet")->json('stations.is_from_nest'))->toBeFalse();
+});
+
+test('the line on the nest follows the choices, which are kept as on the bench', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $nest = $this->getJson("/api/makes/{$make->id}/nest");
+    $choose = fn (array $sizes, int $version): TestResponse => $this->putJson("/api/makes/{$make->id}/nest", ['choices' => ['sizes' => $sizes], 'version' => $version]);
+    $moved = $choose(['hip' => '20'], $make->version)->assertOk();
+    expect($moved)->toAgreeWith('NestLinesData')->and($moved->json('plan.headline'))->toContain('20 at the hip')
+        ->and($moved->json('pieces.0.seam'))->not->toBe($nest->json('lines.pieces.0.seam'))
+        ->and($moved->json())->toBe($this->getJson("/api/makes/{$make->id}/nest")->json('lines'));
+    $choose(['hip' => '8'], $make->version)->assertConflict()->assertJsonPath('bench.make.choices.sizes.hip', '20');
+    $choose(['hip' => '99'], $make->version + 1)->assertUnprocessable();
+    expect($make->refresh()->choices->sizes->hip)->toBe('20');
+    $this->get("/api/makes/{$make->id}/nest/side.svg")->assertNotFound();
+    $make->pattern->nests()->where('piece', 'back')->delete();
+    $this->getJson("/api/makes/{$make->id}/nest/back.svg")->assertNotFound();
+});
+
+test('the written drawing is as large for another program as it says', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $file = (string) tempnam(sys_get_temp_dir(), 'nest');
+    file_put_contents($file, $this->get("/api/makes/{$make->id}/nest/front.svg")->getContent());
+    // rsvg-convert (librsvg2-bin) knows millimetres by itself: 254 dots an inch are ten a millimetre.
+    exec('rsvg-convert --dpi-x 254 --dpi-y 254 --output '.escapeshellarg("{$file}.png").' '.escapeshellarg($file), result_code: $code);
+    [$width, $height] = (array) getimagesize("{$file}.png");
+    array_map(unlink(...), [$file, "{$file}.png"]);
+    expect([$code, $width, $height])->toBe([0, 4200, 11200]);
 });

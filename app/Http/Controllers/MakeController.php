@@ -14,7 +14,6 @@ use App\Http\Resources\Plan\PlanData;
 use App\Http\Resources\Plan\WhyNotData;
 use App\Models\Make;
 use Carbon\CarbonImmutable;
-use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -76,7 +75,7 @@ final class MakeController
         ])]
     public function plan(Request $request, Make $make): JsonResponse
     {
-        return self::planned($request, $make);
+        return new JsonResponse(PlanData::of(self::plannedFor($request, $make)));
     }
 
     #[OA\Get(path: '/api/makes/{make}/why-not', operationId: 'whyNot',
@@ -106,7 +105,7 @@ final class MakeController
         ])]
     public function changeCard(MakeCardRequest $request, Make $make): JsonResponse
     {
-        return self::after($request, $make, static function () use ($request, $make): JsonResponse {
+        return MakeChange::of($request, $make, static function () use ($request, $make): JsonResponse {
             $make->update(['card_id' => $request->integer('card_id')]);
 
             return self::onBench($request, $make->refresh());
@@ -124,27 +123,7 @@ final class MakeController
         ])]
     public function choose(ChoicesRequest $request, Make $make): JsonResponse
     {
-        return self::after($request, $make, static function () use ($request, $make): JsonResponse {
-            $make->choices = $request->choices();
-            // Planned before it is saved: choices that give no plan are refused and the kept ones stay.
-            $answer = self::planned($request, $make);
-            $make->save();
-
-            return $answer;
-        });
-    }
-
-    /**
-     * Makes a change if the make still is as it was seen; else 409 with how it stands now.
-     *
-     * @param  Closure(): JsonResponse  $change
-     */
-    private static function after(Request $request, Make $make, Closure $change): JsonResponse
-    {
-        return $make->changeSince($request->integer('version'), $change) ?? new JsonResponse(new BenchConflictData(
-            'This make was changed elsewhere meanwhile: here is how it stands.',
-            BenchData::of($make->refresh(), SignedIn::user($request)->unit, CarbonImmutable::today()),
-        ), 409);
+        return MakeChange::chosen($request, $make, static fn (Make $chosen): PlanData => PlanData::of(self::plannedFor($request, $chosen)));
     }
 
     private static function answer(Request $request, Make $make, int $status = 200): JsonResponse
@@ -155,11 +134,6 @@ final class MakeController
     private static function onBench(Request $request, Make $make): JsonResponse
     {
         return new JsonResponse(BenchData::of($make, SignedIn::user($request)->unit, CarbonImmutable::today()));
-    }
-
-    private static function planned(Request $request, Make $make): JsonResponse
-    {
-        return new JsonResponse(PlanData::of(self::plannedFor($request, $make)));
     }
 
     private static function plannedFor(Request $request, Make $make): Plan

@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ChoicesRequest;
 use App\Http\Requests\PaperRequest;
 use App\Http\Resources\Nest\MakeNestData;
+use App\Http\Resources\Nest\NestLinesData;
 use App\Http\Resources\Paper\DrawingData;
+use App\Http\Resources\Plan\BenchConflictData;
 use App\Models\Make;
-use App\Paper\MakeNest;
+use App\Paper\MakePaper;
+use App\Paper\SizeLabels;
 use App\Paper\TiledPdf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
-use Underbolt\Nest\NestSvg;
 use Underbolt\Paper\Tiling;
 
 /** The line of a make on its pattern's own curves. */
@@ -28,13 +31,30 @@ final class MakeNestController
         ])]
     public function show(PaperRequest $request, Make $make): JsonResponse
     {
-        return new JsonResponse(MakeNestData::of($make, $request->paper($make)->plan));
+        return new JsonResponse(MakeNestData::of($request->paper($make)));
+    }
+
+    #[OA\Put(path: '/api/makes/{make}/nest', operationId: 'chooseOnNest',
+        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ChoicesRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'kept, and the line it gives', content: new OA\JsonContent(ref: NestLinesData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function choose(ChoicesRequest $request, Make $make): JsonResponse
+    {
+        return MakeChange::chosen($request, $make, static fn (Make $chosen): NestLinesData => NestLinesData::of(
+            MakePaper::of($chosen, SignedIn::user($request)->unit, SizeLabels::Shown),
+        ));
     }
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}', operationId: 'makeNestDrawing',
         parameters: [
             new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(ref: '#/components/parameters/sizes'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'the piece to be drawn on a screen', content: new OA\JsonContent(ref: DrawingData::class)),
@@ -43,13 +63,14 @@ final class MakeNestController
         ])]
     public function drawing(PaperRequest $request, Make $make, string $piece): JsonResponse
     {
-        return new JsonResponse(DrawingData::of(MakeNest::of($request->paper($make), $piece)->drawing()));
+        return new JsonResponse(DrawingData::of($request->paper($make)->onPiece($piece)->drawn()));
     }
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.svg', operationId: 'makeNestSvg',
         parameters: [
             new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(ref: '#/components/parameters/sizes'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'the drawing with the new line', content: new OA\MediaType(mediaType: 'image/svg+xml')),
@@ -58,15 +79,16 @@ final class MakeNestController
         ])]
     public function svg(PaperRequest $request, Make $make, string $piece): Response
     {
-        $nest = MakeNest::of($request->paper($make), $piece);
+        $paper = $request->paper($make);
 
-        return Download::kept(NestSvg::of($nest->drawn, $nest->marks->lines, $nest->line, $nest->title()), 'image/svg+xml', $nest->fileName('svg'));
+        return Download::kept($paper->onPiece($piece)->svg(), 'image/svg+xml', $paper->fileName("{$piece}.svg"));
     }
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.pdf', operationId: 'makeNestPdf',
         parameters: [
             new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(ref: '#/components/parameters/sizes'),
             new OA\Parameter(ref: '#/components/parameters/page'),
         ],
         responses: [
@@ -76,8 +98,8 @@ final class MakeNestController
         ])]
     public function pdf(PaperRequest $request, Make $make, string $piece): Response
     {
-        $nest = MakeNest::of($request->paper($make), $piece);
+        $paper = $request->paper($make);
 
-        return Download::shown(TiledPdf::of(Tiling::of($nest->drawing(), $request->page())), 'application/pdf', $nest->fileName('pdf'));
+        return Download::shown(TiledPdf::of(Tiling::of($paper->onPiece($piece)->drawn(), $request->page())), 'application/pdf', $paper->fileName("{$piece}.pdf"));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PaperRequest;
 use App\Http\Resources\Paper\DrawingData;
+use App\Http\Resources\Paper\StationTableData;
 use App\Models\Make;
 use App\Paper\MakeArchive;
 use App\Paper\MakeFiles;
@@ -31,6 +32,18 @@ final class PaperController
     public function strip(PaperRequest $request, Make $make): JsonResponse
     {
         return new JsonResponse(DrawingData::of($request->paper($make)->strip($request->line())));
+    }
+
+    #[OA\Get(path: '/api/makes/{make}/stations', operationId: 'stationTable',
+        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [
+            new OA\Response(response: 200, description: 'as they are laid on paper', content: new OA\JsonContent(ref: StationTableData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function stationTable(PaperRequest $request, Make $make): JsonResponse
+    {
+        return new JsonResponse(StationTableData::of($request->paper($make)->stations()));
     }
 
     #[OA\Get(path: '/api/makes/{make}/strip.svg', operationId: 'stripSvg',

@@ -524,7 +524,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["makeNest"];
-        put?: never;
+        put: operations["chooseOnNest"];
         post?: never;
         delete?: never;
         options?: never;
@@ -636,6 +636,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["strip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stationTable"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1648,15 +1664,13 @@ export interface components {
              * @enum {string}
              */
             between: "up" | "down" | "nearest";
+            /** @description whether the pattern has a drawing of its own lines */
+            has_nest: boolean;
         };
+        /** @description a make on its pattern's own lines: those that stay, and the one that follows the choices */
         MakeNestData: {
-            wearer: string;
-            pattern: string;
-            pattern_id: number;
-            headline: string;
-            pieces: components["schemas"]["NestLineData"][];
-            /** @description what the lengths of the seams say */
-            says: string[];
+            printed: components["schemas"]["NestPrintedData"][];
+            lines: components["schemas"]["NestLinesData"];
         };
         MakeRequest: {
             card_id: number;
@@ -1749,22 +1763,18 @@ export interface components {
             /** @description x and y in turn */
             corners: number[];
         };
-        /** @description the line of a make on the drawing of one piece, in millimetres of the drawing */
+        /** @description the line of a make on the drawing of one piece, in millimetres of the drawing: x and y in turn */
         NestLineData: {
             /** @enum {string} */
             piece: "front" | "back";
-            /** Format: float */
-            width_mm: number;
-            /** Format: float */
-            height_mm: number;
-            /** @description the printed lines, x and y in turn, by size */
-            printed: {
-                [key: string]: number[];
-            };
             /** @description the new side seam; null where it can't be drawn */
             seam: number[] | null;
             /** @description the new piece; null where the lines are open */
             outline: number[] | null;
+            /** @description waist and hip on it */
+            levels: number[][];
+            /** @description across the seam */
+            notches: number[][];
             /**
              * Format: float
              * @description length of the new seam
@@ -1775,13 +1785,15 @@ export interface components {
              * @description length of the frame size's seam as printed
              */
             printed_length_mm: number | null;
-            /**
-             * Format: float
-             * @description how much longer the armhole gets
-             */
-            armhole_change_mm: number | null;
             /** @description why there is no line */
             fault: string | null;
+        };
+        /** @description the line of a make on every drawing there is, and the plan it comes of */
+        NestLinesData: {
+            plan: components["schemas"]["PlanData"];
+            pieces: components["schemas"]["NestLineData"][];
+            /** @description what the lengths of the seams say */
+            says: string[];
         };
         NestMarksDocument: {
             /** @description ids of lines by size */
@@ -1812,6 +1824,19 @@ export interface components {
         /** @description places by size, [x, y] in millimetres of the drawing */
         NestPlaces: {
             [key: string]: number[];
+        };
+        /** @description the printed lines of one piece, in millimetres of the drawing */
+        NestPrintedData: {
+            /** @enum {string} */
+            piece: "front" | "back";
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            height_mm: number;
+            /** @description x and y in turn, by size; none where the sizes are not named yet */
+            lines: {
+                [key: string]: number[];
+            };
         };
         /** @description a newer card of the wearer on the same foundation, and what it would change */
         NewerCardData: {
@@ -2329,10 +2354,7 @@ export interface components {
             steps: components["schemas"]["SheetStepData"][];
             /** @enum {string} */
             paper: "as printed" | "lengthened";
-            stations: components["schemas"]["StationData"][];
-            back_stations: components["schemas"]["StationData"][] | null;
-            /** @description whether the stations were read off the pattern's own lines */
-            is_from_nest: boolean;
+            stations: components["schemas"]["StationTableData"];
             pieces: components["schemas"]["PieceCutData"][];
             needs: components["schemas"]["NeedData"][];
             cautions: components["schemas"]["CautionData"][];
@@ -2451,6 +2473,13 @@ export interface components {
             /** @description from the line it is taken from to the line that is cut */
             move_nm: number | null;
             level: string | null;
+        };
+        StationTableData: {
+            front: components["schemas"]["StationData"][];
+            /** @description null where the back is cut like the front */
+            back: components["schemas"]["StationData"][] | null;
+            /** @description whether they were read off the pattern's own lines */
+            is_from_nest: boolean;
         };
         StepData: {
             sizes: number;
@@ -3771,9 +3800,49 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    makeNestDrawing: {
+    chooseOnNest: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChoicesRequest"];
+            };
+        };
+        responses: {
+            /** @description kept, and the line it gives */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestLinesData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    makeNestDrawing: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+            };
             header?: never;
             path: {
                 make: number;
@@ -3798,7 +3867,10 @@ export interface operations {
     };
     makeNestSvg: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+            };
             header?: never;
             path: {
                 make: number;
@@ -3824,6 +3896,8 @@ export interface operations {
     makeNestPdf: {
         parameters: {
             query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
                 page?: components["parameters"]["page"];
             };
             header?: never;
@@ -4018,6 +4092,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawingData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    stationTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description as they are laid on paper */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StationTableData"];
                 };
             };
             404: components["responses"]["NotFound"];

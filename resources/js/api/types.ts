@@ -61,3 +61,5 @@ export type Nest = Schemas['NestData'];
 export type NestMarks = Schemas['NestMarksDocument'];
 export type NestLine = Schemas['NestDrawnLineData'];
 export type MakeNest = Schemas['MakeNestData'];
+export type Stations = Schemas['StationTableData'];
+export type NestLines = Schemas['NestLinesData'];

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { LevelName, Plan } from '../api/types';
+import type { LevelName, Plan, Stations } from '../api/types';
 import SeamDrawing from '../seam/SeamDrawing.vue';
 import StationTable from '../seam/StationTable.vue';
 import { rowPlaces, stretches } from '../seam/stations';
@@ -11,7 +11,8 @@ import { heights } from './heights';
 import { tapeScales } from './scale';
 import { usePrinting } from '../ui/usePrinting';
 
-const props = defineProps<{ plan: Plan }>();
+/** The stations where they were read off the pattern's own lines; else they are the plan's. */
+const props = defineProps<{ plan: Plan; ownLines: Stations | null }>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
 
 const HEIGHT = 424;
@@ -37,7 +38,10 @@ const apart = ref(false);
 
 const page = computed(() => heights(props.plan, FIRST, LAST));
 const scales = computed(() => tapeScales(props.plan.levels, width.value));
-const rows = computed(() => stretches(props.plan.stations, props.plan.back_stations));
+const table = computed(
+    () => props.ownLines ?? { front: props.plan.stations, back: props.plan.back_stations },
+);
+const rows = computed(() => stretches(table.value.front, table.value.back));
 const places = computed(() =>
     rowPlaces(
         rows.value.map(({ station }) => page.value.depth(station.depth_nm)),
@@ -47,11 +51,11 @@ const places = computed(() =>
 );
 /** Where the table needs more columns, or the page is narrow, the drawing gives way. */
 const seamPx = computed(() => {
-    const wide = props.plan.back_stations !== null || apart.value ? SEAM_UNLIKE_PX : SEAM_PX;
+    const wide = table.value.back !== null || apart.value ? SEAM_UNLIKE_PX : SEAM_PX;
     return Math.min(wide, Math.max(110, sideWidth.value - TABLE_PX));
 });
 const hasChange = computed(() =>
-    [...props.plan.stations, ...(props.plan.back_stations ?? [])].some(
+    [...table.value.front, ...(table.value.back ?? [])].some(
         ({ change_nm }) => change_nm !== null && change_nm !== 0,
     ),
 );
@@ -113,6 +117,7 @@ const hasChange = computed(() =>
                 </p>
                 <StationTable v-if="rows.length > 0" :rows="rows" :row-height="ROW" :apart="apart" />
             </template>
+            <p v-if="ownLines" class="hint own-lines">read off the pattern’s own lines</p>
             <button
                 v-if="hasChange"
                 type="button"
@@ -163,6 +168,12 @@ const hasChange = computed(() =>
 .seam-side {
     display: flex;
     position: relative;
+}
+.own-lines {
+    position: absolute;
+    top: 17px;
+    left: 0;
+    margin: 0;
 }
 .tell-apart {
     position: absolute;

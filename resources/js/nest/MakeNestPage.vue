@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { onMounted, ref, shallowRef, watch } from 'vue';
-import { api, asRefused, body } from '../api/client';
-import type { MakeNest } from '../api/types';
+import { api, body } from '../api/client';
+import type { LevelName, MakeNest, NestLines } from '../api/types';
+import ClipRow from '../bench/ClipRow.vue';
+import { planServer, usePlan } from '../bench/usePlan';
 import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
@@ -10,70 +13,97 @@ import { pathOf } from './geometry';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
-const nest = shallowRef<MakeNest | null>(null);
-const refused = ref('');
+const params = { path: { make: props.id } };
+/** Stays while clips move; the lines follow them. */
+const printed = shallowRef<MakeNest['printed'] | null>(null);
+const lines = shallowRef<NestLines | null>(null);
+const { make, plan, refused, load, remember, choose, undo, canUndo } = usePlan({
+    ...planServer(props.id),
+    choose: async (choices, version) => {
+        const answer = await api
+            .PUT('/api/makes/{make}/nest', { params, body: { choices, version } })
+            .then(body);
+        lines.value = answer;
+        return answer.plan;
+    },
+});
 const page = ref('a4');
 
-async function load(): Promise<void> {
-    try {
-        nest.value = await api
-            .GET('/api/makes/{make}/nest', { params: { path: { make: props.id } } })
-            .then(body);
-    } catch (error) {
-        refused.value = asRefused(error).message;
-    }
+async function open(): Promise<void> {
+    await load();
+    if (plan.value === null) return;
+    const nest = await api.GET('/api/makes/{make}/nest', { params }).then(body);
+    printed.value = nest.printed;
+    lines.value = nest.lines;
 }
 
-onMounted(load);
+onMounted(open);
 watch(
     () => session.unit,
-    () => session.settled().then(load),
+    () => session.settled().then(open),
 );
 
+function clip(level: LevelName, size: string): void {
+    void choose({ ...make.value?.choices, sizes: { ...make.value?.choices.sizes, [level]: size } });
+}
+
+const drawingOf = (piece: string) => printed.value?.find((one) => one.piece === piece);
 const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
 </script>
 
 <template>
-    <div class="make-nest">
+    <div v-if="make" class="make-nest">
         <Crumbs><span>On its own lines</span></Crumbs>
-        <MakeLinks :make="id" />
-        <p v-if="refused" class="fault" role="alert">{{ refused }}</p>
-        <template v-if="nest">
-            <h1>{{ nest.headline }}</h1>
-            <p class="who">
-                <b>{{ nest.wearer }}</b> · {{ nest.pattern }}
-            </p>
-            <p v-for="sentence in nest.says" :key="sentence" class="says">{{ sentence }}</p>
-            <p v-if="nest.pieces.length === 0">
-                This pattern has no drawing of its own yet.
-                <RouterLink :to="{ name: 'nest', params: { id: nest.pattern_id } }">Bring one</RouterLink>,
-                and the new line is drawn on its curves.
-            </p>
+        <div class="head">
+            <div class="grow">
+                <h1>{{ plan?.headline ?? 'No plan yet' }}</h1>
+                <p class="who">
+                    <b>{{ make.wearer }}</b> · {{ make.pattern }}
+                </p>
+            </div>
+            <MakeLinks :make="id" />
+            <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
+        </div>
+        <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
+        <p v-if="printed?.length === 0">
+            This pattern has no drawing of its own yet.
+            <RouterLink :to="{ name: 'nest', params: { id: make.pattern_id } }">Bring one</RouterLink>, and
+            the new line is drawn on its curves.
+        </p>
+        <template v-else-if="lines && plan">
+            <ClipRow :plan="plan" @start="remember" @clip="clip" />
+            <div class="says" role="status">
+                <p v-for="sentence in lines.says" :key="sentence">{{ sentence }}</p>
+            </div>
             <div class="pieces">
-                <section v-for="piece in nest.pieces" :key="piece.piece" :aria-label="piece.piece">
-                    <h2>{{ piece.piece }}</h2>
+                <section v-for="piece in lines.pieces" :key="piece.piece" :aria-label="piece.piece">
+                    <h2>
+                        {{ piece.piece }}
+                        <small v-if="piece.length_mm !== null && piece.printed_length_mm !== null">
+                            side seam {{ cm(piece.length_mm) }}, as printed {{ cm(piece.printed_length_mm) }}
+                        </small>
+                    </h2>
                     <p v-if="piece.fault" class="fault">
                         No line yet: {{ piece.fault }}.
-                        <RouterLink :to="{ name: 'nest', params: { id: nest.pattern_id } }"
+                        <RouterLink :to="{ name: 'nest', params: { id: make.pattern_id } }"
                             >Mark the drawing</RouterLink
                         >
                     </p>
-                    <p v-if="piece.length_mm !== null && piece.printed_length_mm !== null" class="what">
-                        side seam {{ cm(piece.length_mm) }}, as printed {{ cm(piece.printed_length_mm) }}
-                    </p>
                     <NestCanvas
-                        :width="piece.width_mm"
-                        :height="piece.height_mm"
+                        v-if="drawingOf(piece.piece)"
+                        :width="drawingOf(piece.piece)!.width_mm"
+                        :height="drawingOf(piece.piece)!.height_mm"
                         :label="`${piece.piece}: the new line on the printed ones`"
                     >
                         <template #default="{ dot }">
                             <path
-                                v-for="(numbers, size) in piece.printed"
+                                v-for="(numbers, size) in drawingOf(piece.piece)!.lines"
                                 :key="size"
                                 class="printed"
                                 :d="pathOf([numbers])"
                                 :stroke-width="1.1 * dot"
                             />
+                            <path class="level" :d="pathOf(piece.levels)" :stroke-width="dot" />
                             <path
                                 v-if="piece.outline"
                                 class="outline"
@@ -86,6 +116,7 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
                                 :d="pathOf([piece.seam])"
                                 :stroke-width="3 * dot"
                             />
+                            <path class="notch" :d="pathOf(piece.notches)" :stroke-width="1.6 * dot" />
                         </template>
                     </NestCanvas>
                     <p v-if="piece.seam" class="inline out">
@@ -124,6 +155,24 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
     margin: 12px auto 50px;
     padding: 0 24px;
 }
+.head {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 20px;
+    align-items: flex-start;
+    /* Two lines of headline: nothing below jumps while a clip moves. */
+    min-height: 84px;
+}
+.head .grow {
+    flex: 1 1 380px;
+}
+.says {
+    /* So that a sentence more or less moves nothing. */
+    min-height: 44px;
+}
+.says p {
+    margin: 0;
+}
 .pieces {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
@@ -143,7 +192,18 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
     stroke: var(--cut);
     stroke-opacity: 0.6;
 }
-.seam {
+h2 small {
+    margin-left: 10px;
+    font-weight: 400;
+    color: var(--quiet);
+}
+.level {
+    fill: none;
+    stroke: var(--body);
+    stroke-dasharray: 6 4;
+}
+.seam,
+.notch {
     fill: none;
     stroke: var(--cut);
     stroke-linecap: round;

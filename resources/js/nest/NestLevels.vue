@@ -1,16 +1,25 @@
 <script setup lang="ts">
-/** The heights of waist and hip across an upright drawing. */
+import type { NestMarks } from '../api/types';
+
+/** The heights that are marked across an upright drawing. */
 defineProps<{
-    waist: number | undefined;
-    hip: number | undefined;
+    marks: NestMarks;
     dot: number;
     view: { x: number; width: number };
 }>();
 </script>
 
 <template>
-    <template v-for="(height, name) in { waist, hip }" :key="name">
-        <g v-if="height !== undefined">
+    <template
+        v-for="(height, name) in {
+            waist: marks.waist_y,
+            hip: marks.hip_y,
+            'lengthen above the waist': marks.lengthen_y?.above_waist,
+            'lengthen below the waist': marks.lengthen_y?.below_waist,
+        }"
+        :key="name"
+    >
+        <g v-if="typeof height === 'number'">
             <line
                 :x1="view.x"
                 :x2="view.x + view.width"

@@ -143,7 +143,7 @@ const pieces: Piece[] = ['front', 'back'];
                         />
                     </template>
                     <template #upright="{ dot, view }">
-                        <NestLevels :waist="marks.waist_y" :hip="marks.hip_y" :dot="dot" :view="view" />
+                        <NestLevels :marks="marks" :dot="dot" :view="view" />
                     </template>
                 </NestCanvas>
                 <section v-if="other" :aria-label="other.piece">
@@ -163,12 +163,7 @@ const pieces: Piece[] = ['front', 'back'];
                             />
                         </template>
                         <template #upright="{ dot, view }">
-                            <NestLevels
-                                :waist="other.marks.waist_y"
-                                :hip="other.marks.hip_y"
-                                :dot="dot"
-                                :view="view"
-                            />
+                            <NestLevels :marks="other.marks" :dot="dot" :view="view" />
                         </template>
                     </NestCanvas>
                     <button type="button" class="link" @click="piece = other.piece">
@@ -344,6 +339,9 @@ button[aria-pressed='true'] {
     border-color: var(--ink);
     background: var(--ink);
     color: var(--paper);
+}
+button[aria-pressed='true'] small {
+    color: inherit;
 }
 .desk {
     display: grid;

@@ -85,3 +85,18 @@ it('what is missing is called as the list calls it', () => {
         'Line, size 10',
     ]);
 });
+
+it('lines to lengthen at are heights as well, each by itself', () => {
+    const { tool, click, marks, steps } = marking();
+    marks.value = { lines: { '8': 'a' }, underarm: {}, hem: {}, waist_y: 40, hip_y: 60 };
+    tool.value = 'below_waist';
+    click(3, 52);
+    tool.value = 'above_waist';
+    click(3, 30);
+    expect(marks.value.lengthen_y).toEqual({ below_waist: 52, above_waist: 30 });
+    expect(steps.value.filter(({ tool: one, done }) => one.endsWith('_waist') && done)).toHaveLength(2);
+    // Turned otherwise they are heights no more.
+    tool.value = 'grain';
+    click(0, 0);
+    expect(marks.value.lengthen_y).toBeUndefined();
+});

@@ -4,7 +4,17 @@ import { alike, lengthOf, nearestOn, snapped, type Place } from './geometry';
 
 /** What the next click on the drawing marks. */
 export type Tool =
-    'line' | 'underarm' | 'hem' | 'waist_y' | 'hip_y' | 'grain' | 'armhole_top' | 'hem_fold' | 'length';
+    | 'line'
+    | 'underarm'
+    | 'hem'
+    | 'waist_y'
+    | 'hip_y'
+    | 'above_waist'
+    | 'below_waist'
+    | 'grain'
+    | 'armhole_top'
+    | 'hem_fold'
+    | 'length';
 
 export interface Marked {
     nest: ComputedRef<Nest | null>;
@@ -23,6 +33,8 @@ const asks: Record<Tool, string> = {
     hem: 'Click where the side seam meets the hem.',
     waist_y: 'Click anywhere at the height of the waist.',
     hip_y: 'Click anywhere at the height of the hip.',
+    above_waist: 'Click at the printed line to lengthen or shorten the bodice.',
+    below_waist: 'Click at the printed line to lengthen or shorten between waist and hip.',
     grain: 'Click two places on the grain line.',
     armhole_top: 'Click where the armhole meets the shoulder.',
     hem_fold: 'Click where the hem meets the middle of the body.',
@@ -93,6 +105,18 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
         { tool: 'waist_y', label: 'Height of the waist', done: marks.value.waist_y !== undefined },
         { tool: 'hip_y', label: 'Height of the hip', done: marks.value.hip_y !== undefined },
         {
+            tool: 'above_waist',
+            label: 'Lengthen line above the waist',
+            done: typeof marks.value.lengthen_y?.above_waist === 'number',
+            optional: true,
+        },
+        {
+            tool: 'below_waist',
+            label: 'Lengthen line below the waist',
+            done: typeof marks.value.lengthen_y?.below_waist === 'number',
+            optional: true,
+        },
+        {
             tool: 'armhole_top',
             label: 'Top of the armhole',
             done: marks.value.armhole_top !== undefined,
@@ -140,12 +164,16 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
         } else if (now === 'waist_y' || now === 'hip_y') {
             change({ [now]: round(upright[1]) });
             next();
+        } else if (now === 'above_waist' || now === 'below_waist') {
+            change({ lengthen_y: { ...marks.value.lengthen_y, [now]: round(upright[1]) } });
+            next();
         } else if (now === 'grain') {
             const before = marks.value.grain?.length === 1 ? marks.value.grain : [];
             // Turned otherwise the heights are others.
             const turned = { ...marks.value, grain: [...before, [round(place[0]), round(place[1])]] };
             delete turned.waist_y;
             delete turned.hip_y;
+            delete turned.lengthen_y;
             marks.value = turned;
             if (before.length === 1) next();
         } else {

@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
 import { beforeEach, expect, it, vi } from 'vitest';
+import { effectScope } from 'vue';
 import { Refused } from '../api/client';
 import type { Nest, NestMarks } from '../api/types';
 import { useNests, type NestServer } from './useNests';
@@ -20,7 +21,7 @@ const nest = (piece: 'front' | 'back', more: Partial<Nest> = {}): Nest => ({
     ...more,
 });
 
-const kept: { marks: NestMarks; version: number; scale: number | null }[] = [];
+const kept: { piece: string; marks: NestMarks; version: number; scale: number | null }[] = [];
 let meanwhile: Nest | null = null;
 const server: NestServer = {
     load: () =>
@@ -33,7 +34,7 @@ const server: NestServer = {
         const now = meanwhile;
         meanwhile = null;
         if (now !== null) return Promise.reject(new Refused(409, 'Changed.', {}, { nest: now }));
-        kept.push({ marks, version, scale });
+        kept.push({ piece, marks, version, scale });
         return Promise.resolve(nest(piece, { marks, version: version + 1 }));
     },
     takeAway: () => Promise.resolve(),
@@ -76,6 +77,22 @@ it('keeps marks soon after they rest, on the version that was seen, and undoes t
     await rest();
     expect(kept.at(-1)?.marks).not.toHaveProperty('hip_y');
     expect(kept.at(-1)?.version).toBeGreaterThan(kept[0]?.version ?? 0);
+});
+
+it('what was marked just before the other piece is opened, or the page is left, is kept', async () => {
+    const scope = effectScope();
+    const page = scope.run(() => useNests(server)) ?? useNests(server);
+    await page.load();
+    await rest();
+    kept.length = 0;
+    page.change({ waist_y: 41 });
+    page.piece.value = 'back';
+    await rest();
+    expect(kept.map(({ piece, marks }) => [piece, marks.waist_y])).toEqual([['front', 41]]);
+    page.change({ hip_y: 77 });
+    scope.stop();
+    await rest();
+    expect(kept.slice(1).map(({ piece, marks }) => [piece, marks.hip_y])).toEqual([['back', 77]]);
 });
 
 it('what was marked elsewhere meanwhile stays beside what is marked here', async () => {

@@ -1,4 +1,4 @@
-import { useDebounceFn, useRefHistory } from '@vueuse/core';
+import { tryOnScopeDispose, useDebounceFn, useRefHistory } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Nest, NestMarks } from '../api/types';
@@ -101,29 +101,29 @@ export function useNests(server: NestServer) {
         isBusy.value = false;
     }
 
-    const keep = (scale: number | null = null): Promise<void> =>
+    const keep = (scale: number | null = null, of = piece.value, marked = marks.value): Promise<void> =>
         queue(() =>
             attempt(async () => {
-                const now = nest.value;
-                if (now === null) return;
+                const now = nests.value?.find((one) => one.piece === of);
+                if (now === undefined) return;
                 try {
-                    put(await server.mark(now.piece, marks.value, now.version, scale));
+                    put(await server.mark(of, marked, now.version, scale));
                 } catch (error) {
                     // Marked elsewhere meanwhile: what stands there is seen, and what is marked here is kept on it.
                     const meanwhile = (asRefused(error).answer as { nest?: Nest } | null)?.nest;
                     if (meanwhile === undefined) throw error;
-                    put(
-                        await server.mark(
-                            now.piece,
-                            { ...meanwhile.marks, ...marks.value },
-                            meanwhile.version,
-                            scale,
-                        ),
-                    );
+                    put(await server.mark(of, { ...meanwhile.marks, ...marked }, meanwhile.version, scale));
                 }
             }),
         );
-    const keepSoon = useDebounceFn(() => keep(), REST_MS);
+    /** Whether something is marked that is not on its way yet. */
+    let isWaiting = false;
+    function keepNow(of = piece.value): void {
+        if (isWaiting) void keep(null, of);
+        isWaiting = false;
+    }
+    const keepSoon = useDebounceFn(keepNow, REST_MS);
+    tryOnScopeDispose(keepNow);
 
     function change(part: Partial<NestMarks>): void {
         marks.value = { ...marks.value, ...part };
@@ -132,11 +132,16 @@ export function useNests(server: NestServer) {
     watch(
         marks,
         () => {
-            if (!isOpening && nest.value !== null) void keepSoon();
+            if (isOpening || nest.value === null) return;
+            isWaiting = true;
+            void keepSoon();
         },
         { flush: 'sync' },
     );
-    watch(piece, open);
+    watch(piece, (_now, before) => {
+        keepNow(before);
+        open();
+    });
 
     const takeAway = (): Promise<void> =>
         attempt(async () => {

@@ -11,6 +11,7 @@ import ReasonsPart from '../reasons/ReasonsPart.vue';
 import BeforeYouCut from '../bench/BeforeYouCut.vue';
 import PlanTable from '../bench/PlanTable.vue';
 import WhyNot from '../bench/WhyNot.vue';
+import { stationServer, useOwnLines } from '../bench/useOwnLines';
 import { planServer, usePlan } from '../bench/usePlan';
 import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
@@ -25,6 +26,7 @@ const { make, plan, refused, load, remember, choose, undo, canUndo, changeCard }
 
 // The bench is painted first; the reasons below follow when the hand rests.
 const settled = refDebounced(plan, 120);
+const ownLines = useOwnLines(make, plan, settled, stationServer(props.id));
 
 onMounted(load);
 // The sentences of the plan speak in the unit in use.
@@ -113,7 +115,7 @@ useShortcuts([
             <p v-if="Object.keys(refused.errors).length === 0" class="fault">{{ refused.message }}</p>
         </div>
         <template v-if="plan">
-            <BenchTop :plan="plan" @start="remember" @clip="clip">
+            <BenchTop :plan="plan" :own-lines="ownLines" @start="remember" @clip="clip">
                 <template #no-seam>
                     Type <b>underarm to waist</b> and <b>waist to hip</b> into
                     <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }"

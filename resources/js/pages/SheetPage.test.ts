@@ -6,8 +6,8 @@ import SheetPage from './SheetPage.vue';
 
 const sheet = {
     headline: '12 all the way.',
-    stations: [],
-    back_stations: null,
+    stations: { front: [], back: null, is_from_nest: false },
+
     card_taken_on: '2026-11-20',
     card_foundation: '',
     cautions: [{ code: 'waist_tight', level: 'waist', stops: true, text: 'The waist will not close.' }],

@@ -24,7 +24,7 @@ watch(
 );
 
 const rows = computed(() =>
-    sheet.value === null ? [] : stretches(sheet.value.stations, sheet.value.back_stations),
+    sheet.value === null ? [] : stretches(sheet.value.stations.front, sheet.value.stations.back),
 );
 const card = computed(() =>
     sheet.value === null
@@ -105,7 +105,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
                 <section v-if="rows.length > 0" aria-labelledby="stations-title">
                     <h2 id="stations-title">
                         Stations on the paper {{ sheet.paper
-                        }}{{ sheet.is_from_nest ? ', read off the pattern’s own lines' : '' }}
+                        }}{{ sheet.stations.is_from_nest ? ', read off the pattern’s own lines' : '' }}
                     </h2>
                     <div class="sheet-wide"><StationTable :rows="rows" :row-height="24" /></div>
                 </section>
@@ -114,12 +114,12 @@ const pdf = (page: 'a4' | 'letter'): string =>
                         <h2>Pieces</h2>
                         <PieceTable :pieces="sheet.pieces" />
                     </template>
-                    <h2>Try first</h2>
-                    <p>{{ sheet.toile }}</p>
                     <template v-if="sheet.cautions.length > 0">
                         <h2 id="sheet-cautions">Before you cut</h2>
                         <CautionList :cautions="sheet.cautions" />
                     </template>
+                    <h2>Try first</h2>
+                    <p>{{ sheet.toile }}</p>
                     <template v-if="sheet.needs.length > 0">
                         <h2>To buy, for the largest size cut</h2>
                         <NeedList :needs="sheet.needs" />

@@ -29,6 +29,27 @@ it('where both levels are one size there is one line for the whole stretch', () 
     ]);
 });
 
+it('what was read off a drawing is one stretch as far as no pencil tells it apart, each level by its name', () => {
+    const read = (depth: number, move: number, level: string | null = null): Station => ({
+        ...at(depth, '18', '14', 0, move),
+        share: null,
+        level,
+    });
+    const run = [
+        read(0, 900_000),
+        read(1, 700_000),
+        read(2, 600_000, 'hip'),
+        read(3, 350_000),
+        read(4, 290_000),
+    ];
+    expect(drawn(run)).toEqual([
+        [0, 1],
+        [2, 3],
+        [4, 4],
+    ]);
+    expect(drawn([read(0, 0), { ...read(1, 0), move_nm: null }])).toHaveLength(2);
+});
+
 it('marks of two sizes are never drawn together', () => {
     expect(drawn([at(0, '14', '18', 1, 0), at(1, '18', '14', 1, 0)])).toEqual([
         [0, 0],

@@ -10,14 +10,17 @@ export interface StationRow {
     until: Station;
 }
 
+/** Moves that were read off a drawing are the same where no pencil tells them apart: 0.3 mm. */
+const PENCIL_NM = 300_000;
+
 /** Draws together neighbouring stations at which the pencil does the same: stays on one line, or as far from it. */
 export function stretches(stations: Station[], backs: Station[] | null = null): StationRow[] {
     const rows: StationRow[] = [];
     stations.forEach((station, i) => {
         const back = backs?.[i] ?? null;
         const row = rows.at(-1);
-        const before = rows.length > 0 ? (backs?.[i - 1] ?? null) : null;
-        if (row !== undefined && isSame(row.until, station) && isSameBack(before, back)) row.until = station;
+        if (row !== undefined && isSame(row.station, station) && isSameBack(row.back, back))
+            row.until = station;
         else rows.push({ station, back, until: station });
     });
     return rows;
@@ -32,9 +35,15 @@ function isSame(above: Station, below: Station): boolean {
     return (
         above.from === below.from &&
         above.to === below.to &&
-        above.move_nm === below.move_nm &&
+        isSameMove(above, below) &&
         (staysOnLine || above.share === below.share)
     );
+}
+
+function isSameMove(above: Station, below: Station): boolean {
+    if (above.move_nm === null || below.move_nm === null || above.share !== null)
+        return above.move_nm === below.move_nm;
+    return below.level === null && Math.abs(above.move_nm - below.move_nm) <= PENCIL_NM;
 }
 
 const WAYS = { '': 'stay', '+': 'out', '−': 'in' } as const;

@@ -132,7 +132,7 @@ test('a drawing turned by its grain gives the same line, turned', function (): v
     $line = drawnOn($svg, nestMarks(['14' => 0.0, '18' => 0.0], $turned + ['grain' => [$turn([0, 0]), $turn([0, 500])]]));
     $some = array_map(static fn (int $i): array => $upright->seam->at($i / 50 * $upright->seam->length()), range(0, 50));
     expect(farthestFrom($line->seam, array_map($turn, $some)))->toBeLessThan(0.01)
-        ->and(abs($line->printedMm - $upright->printedMm))->toBeLessThan(0.001);
+        ->and(abs($line->printed->whole() - $upright->printed->whole()))->toBeLessThan(0.001);
 });
 
 test('paper is lengthened at its height, before or after the blend is drawn', function (string $order): void {
@@ -144,7 +144,7 @@ test('paper is lengthened at its height, before or after the blend is drawn', fu
     // Above the first band nothing moves; at the levels and below all has moved whole.
     [$x, $y] = $line->seam->at($line->seam->length());
     expect([$x, $y])->toEqualWithDelta([250.0, 905.0], 1e-6)
-        ->and($line->printedMm)->toBe($plain->printedMm)
+        ->and($line->printed->whole())->toEqualWithDelta($plain->printed->whole(), 1e-9)
         ->and($line->seam->at($line->seam->firstAt(320.0))[0])->toEqualWithDelta(204.0, $order === 'length_first' ? 0.05 : 1e-6);
     foreach ([110.0, 160.0] as $height) {
         expect($line->seam->at($line->seam->firstAt($height))[0])->toEqualWithDelta($plain->seam->at($plain->seam->firstAt($height))[0], $order === 'length_first' ? 2.0 : 1e-6);

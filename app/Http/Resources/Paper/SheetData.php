@@ -7,7 +7,6 @@ namespace App\Http\Resources\Paper;
 use App\Http\Resources\Plan\CautionData;
 use App\Http\Resources\Plan\NeedData;
 use App\Http\Resources\Plan\PieceCutData;
-use App\Http\Resources\Plan\StationData;
 use App\Models\Stage;
 use App\Paper\MakePaper;
 use OpenApi\Attributes as OA;
@@ -20,8 +19,6 @@ final readonly class SheetData
     /**
      * @param  list<SheetLevelData>  $levels
      * @param  list<SheetStepData>  $steps
-     * @param  list<StationData>  $stations
-     * @param  ?list<StationData>  $back_stations
      * @param  list<PieceCutData>  $pieces
      * @param  list<NeedData>  $needs
      * @param  list<CautionData>  $cautions
@@ -41,9 +38,7 @@ final readonly class SheetData
         #[OA\Property(items: new OA\Items(ref: SheetLevelData::class))] public array $levels,
         #[OA\Property(description: 'in the order of work', items: new OA\Items(ref: SheetStepData::class))] public array $steps,
         #[OA\Property(enum: ['as printed', 'lengthened'])] public string $paper,
-        #[OA\Property(items: new OA\Items(ref: StationData::class))] public array $stations,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: StationData::class), nullable: true)] public ?array $back_stations,
-        #[OA\Property(description: 'whether the stations were read off the pattern\'s own lines')] public bool $is_from_nest,
+        #[OA\Property(ref: StationTableData::class)] public StationTableData $stations,
         #[OA\Property(items: new OA\Items(ref: PieceCutData::class))] public array $pieces,
         #[OA\Property(items: new OA\Items(ref: NeedData::class))] public array $needs,
         #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
@@ -60,7 +55,6 @@ final readonly class SheetData
         $sheet = $paper->sheet();
         $plan = $paper->plan;
         $choices = $plan->make->choices;
-        $table = $paper->stations();
 
         return new self(
             make_id: $paper->make->id,
@@ -76,9 +70,7 @@ final readonly class SheetData
             levels: array_map(SheetLevelData::of(...), $sheet->levels),
             steps: array_map(SheetStepData::of(...), $sheet->steps),
             paper: $plan->paper(),
-            stations: array_map(StationData::of(...), $table->front),
-            back_stations: $table->back === null ? null : array_map(StationData::of(...), $table->back),
-            is_from_nest: $table->isFromNest,
+            stations: StationTableData::of($paper->stations()),
             pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $plan->pieces()),
             needs: array_map(NeedData::of(...), $plan->needs()),
             cautions: array_map(CautionData::of(...), $plan->cautions()),

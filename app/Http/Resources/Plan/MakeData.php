@@ -52,6 +52,7 @@ final readonly class MakeData
             description: 'the pattern\'s own rule for a measure between two sizes',
             enum: ['up', 'down', 'nearest'],
         )] public string $between,
+        #[OA\Property(description: 'whether the pattern has a drawing of its own lines')] public bool $has_nest,
     ) {
     }
 
@@ -84,6 +85,7 @@ final readonly class MakeData
             fits: $pattern->parts->fits ?? [],
             ranges: array_map(static fn (Range $range): string => $range->name, $pattern->ranges ?? []),
             between: ($pattern->between ?? BetweenRule::Up)->value,
+            has_nest: $make->pattern->nests()->exists(),
         );
     }
 }

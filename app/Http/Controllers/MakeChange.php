@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ChoicesRequest;
+use App\Http\Resources\Plan\BenchConflictData;
+use App\Http\Resources\Plan\BenchData;
+use App\Models\Make;
+use Carbon\CarbonImmutable;
+use Closure;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** A change of a make that still is as it was seen; else 409 with how it stands now. */
+final class MakeChange
+{
+    /** @param  Closure(): JsonResponse  $change */
+    public static function of(Request $request, Make $make, Closure $change): JsonResponse
+    {
+        return $make->changeSince($request->integer('version'), $change) ?? new JsonResponse(new BenchConflictData(
+            'This make was changed elsewhere meanwhile: here is how it stands.',
+            BenchData::of($make->refresh(), SignedIn::user($request)->unit, CarbonImmutable::today()),
+        ), 409);
+    }
+
+    /** @param  Closure(Make): object  $planned  what the choices give, ready for JSON */
+    public static function chosen(ChoicesRequest $request, Make $make, Closure $planned): JsonResponse
+    {
+        return self::of($request, $make, static function () use ($request, $make, $planned): JsonResponse {
+            $make->choices = $request->choices();
+            // Planned before it is saved: choices that give no plan are refused and the kept ones stay.
+            $answer = new JsonResponse($planned($make));
+            $make->save();
+
+            return $answer;
+        });
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Nest;
+
+use App\Http\Resources\Plan\PlanData;
+use App\Models\Nest;
+use App\Paper\MakePaper;
+use OpenApi\Attributes as OA;
+use Underbolt\Nest\NestChecks;
+use Underbolt\Nest\NestLine;
+use Underbolt\Refusal;
+
+#[OA\Schema(description: 'the line of a make on every drawing there is, and the plan it comes of')]
+final readonly class NestLinesData
+{
+    /**
+     * @param  list<NestLineData>  $pieces
+     * @param  list<string>  $says
+     */
+    public function __construct(
+        #[OA\Property(ref: PlanData::class)] public PlanData $plan,
+        #[OA\Property(items: new OA\Items(ref: NestLineData::class))] public array $pieces,
+        #[OA\Property(description: 'what the lengths of the seams say', items: new OA\Items(type: 'string'))] public array $says,
+    ) {
+    }
+
+    public static function of(MakePaper $paper): self
+    {
+        $lines = [];
+        foreach ($paper->nests() as $nest) {
+            $lines[$nest->piece] = self::line($paper, $nest);
+        }
+
+        return new self(
+            PlanData::of($paper->plan),
+            array_map(static fn (Nest $nest): NestLineData => NestLineData::of($nest, $paper), $paper->nests()),
+            NestChecks::of($lines['front'] ?? null, $lines['back'] ?? null),
+        );
+    }
+
+    private static function line(MakePaper $paper, Nest $nest): ?NestLine
+    {
+        try {
+            return $paper->on($nest)->line;
+        } catch (Refusal) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Records\NestPdf;
+use Illuminate\Validation\ValidationException;
+
+/** A PDF of one page whose lines, packed to next to nothing, unpack to so many. */
+function pdfBomb(int $lines): string
+{
+    $packing = deflate_init(ZLIB_ENCODING_DEFLATE);
+    $some = str_repeat("0 0 m 1 1 l S\n", 100_000);
+    $stream = '';
+    for ($done = 0; $done < $lines; $done += 100_000) {
+        $stream .= deflate_add($packing, $some, ZLIB_NO_FLUSH);
+    }
+    $stream .= deflate_add($packing, '', ZLIB_FINISH);
+    $objects = [
+        '<< /Type /Catalog /Pages 2 0 R >>',
+        '<< /Type /Pages /Kids [3 0 R] /Count 1 >>',
+        '<< /Type /Page /Parent 2 0 R /MediaBox [0 0 600 800] /Contents 4 0 R >>',
+        '<< /Filter /FlateDecode /Length '.strlen($stream)." >>\nstream\n{$stream}\nendstream",
+    ];
+    $pdf = "%PDF-1.4\n";
+    $places = '';
+    foreach ($objects as $i => $object) {
+        $places .= sprintf("%010d 00000 n \n", strlen($pdf));
+        $pdf .= ($i + 1)." 0 obj\n{$object}\nendobj\n";
+    }
+
+    return "{$pdf}xref\n0 5\n0000000000 65535 f \n{$places}trailer << /Size 5 /Root 1 0 R >>\nstartxref\n".strlen($pdf)."\n%%EOF";
+}
+
+test('a PDF that unpacks to ever more lines is refused in a sentence, before it takes the machine', function (): void {
+    $file = (string) tempnam(sys_get_temp_dir(), 'bomb');
+    file_put_contents($file, pdfBomb(100));
+    expect(NestPdf::svg($file, null))->toContain('<path');
+    file_put_contents($file, pdfBomb(20_000_000));
+    expect(filesize($file))->toBeLessThan(2_000_000);
+    $before = getrusage(1);
+    expect(static fn () => NestPdf::svg($file, null))->toThrow(ValidationException::class, 'too much for one piece');
+    $after = getrusage(1);
+    unlink($file);
+    // In seconds of work: those on the clock depend on what else the machine has to do.
+    expect($after['ru_utime.tv_sec'] - $before['ru_utime.tv_sec'])->toBeLessThanOrEqual(3)
+        // In kilobytes, the most that any program this one started has taken.
+        ->and($after['ru_maxrss'])->toBeLessThan(300_000);
+});
