@@ -36,7 +36,16 @@ final readonly class NestLineData
         try {
             return self::drawn($nest->piece, $paper->on($nest)->line);
         } catch (Refusal $refusal) {
-            return new self($nest->piece, null, null, [], [], null, null, $refusal->faults()[0]->line());
+            return new self(
+                piece: $nest->piece,
+                seam: null,
+                outline: null,
+                levels: [],
+                notches: [],
+                length_mm: null,
+                printed_length_mm: null,
+                fault: $refusal->faults()[0]->line(),
+            );
         }
     }
 
