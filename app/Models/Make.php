@@ -9,11 +9,19 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use stdClass;
 use Underbolt\File\ChoicesReader;
+use Underbolt\File\ClothReader;
 use Underbolt\File\FaultLog;
 use Underbolt\File\FaultyFile;
+use Underbolt\File\FittingReader;
 use Underbolt\File\Node;
+use Underbolt\File\VerdictReader;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Make as CoreMake;
+use Underbolt\Wearing\Fitting;
+use Underbolt\Wearing\FoundByFitting;
+use Underbolt\Wearing\Verdict;
 
 /**
  * One wearer's card, one pattern, and the choices for it.
@@ -24,7 +32,13 @@ use Underbolt\Planning\Make as CoreMake;
  * @property int $pattern_id
  * @property Unit $unit the unit meant in the choices
  * @property stdClass $choices the `choices` part of a make file, as typed
+ * @property string $name may be empty
+ * @property string $note one sentence; may be empty
+ * @property stdClass $fitting the `fitting` part of a make file, as typed
+ * @property stdClass $verdict its `verdict` part, likewise
+ * @property stdClass $cloth its `cloth` part, likewise
  * @property stdClass $done days by what is done: a step's key, or a stage
+ * @property CarbonImmutable $created_at
  * @property stdClass $extras keys of its own that the file brought it came from
  * @property Card $card
  * @property Pattern $pattern
@@ -35,9 +49,9 @@ final class Make extends Model
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['card_id', 'pattern_id', 'unit', 'choices', 'extras'];
+    protected $fillable = ['card_id', 'pattern_id', 'unit', 'choices', 'extras', 'name', 'note', 'fitting', 'verdict', 'cloth', 'done'];
 
-    protected $attributes = ['extras' => '{}', 'done' => '{}', 'version' => 1];
+    protected $attributes = ['extras' => '{}', 'done' => '{}', 'version' => 1, 'name' => '', 'note' => '', 'fitting' => '{}', 'verdict' => '{}', 'cloth' => '{}'];
 
     /** @return BelongsTo<Card, $this> */
     public function card(): BelongsTo
@@ -65,11 +79,38 @@ final class Make extends Model
         $log = new FaultLog;
         $pattern = $this->pattern->toCore($log);
         $choices = ChoicesReader::read(Node::root($this->choices, 'choices', $this->unit, $log), $this->unit, $pattern, $spoken);
+        $fitting = FittingReader::read(Node::root($this->fitting, 'fitting', $this->unit, $log));
+        $cloth = ClothReader::read(Node::root($this->cloth, 'cloth', $this->unit, $log));
         if ($pattern === null || $choices === null || $log->faults() !== []) {
             throw $log->refusal();
         }
+        $found = FoundByFitting::of($fitting, static fn (Length $length): string => LengthPrint::sentence($length, $spoken));
 
-        return new CoreMake($spoken, $this->card->toBody(), $pattern, $choices);
+        return new CoreMake($spoken, $this->card->toBody(), $pattern, $choices, $found, $cloth);
+    }
+
+    /** @throws FaultyFile */
+    public function fitted(): Fitting
+    {
+        $log = new FaultLog;
+        $fitting = FittingReader::read(Node::root($this->fitting, 'fitting', $this->unit, $log));
+
+        return $log->faults() === [] ? $fitting : throw $log->refusal();
+    }
+
+    /** @throws FaultyFile */
+    public function worn(): Verdict
+    {
+        $log = new FaultLog;
+        $verdict = VerdictReader::read(Node::root($this->verdict, 'verdict', $this->unit, $log));
+
+        return $log->faults() === [] ? $verdict : throw $log->refusal();
+    }
+
+    /** What it is called: its own name, or its pattern's. */
+    public function title(): string
+    {
+        return $this->name === '' ? $this->pattern->name : $this->name;
     }
 
     /** In one statement: two hands that tick at once both count. */
@@ -82,6 +123,6 @@ final class Make extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'choices' => 'object', 'extras' => 'object', 'done' => 'object', 'version' => 'integer'];
+        return ['unit' => Unit::class, 'choices' => 'object', 'extras' => 'object', 'done' => 'object', 'fitting' => 'object', 'verdict' => 'object', 'cloth' => 'object', 'version' => 'integer'];
     }
 }

@@ -12,12 +12,16 @@ use Illuminate\Support\Str;
 use stdClass;
 use Throwable;
 use Underbolt\File\FaultyFile;
+use Underbolt\File\Keys\ClothKeys;
+use Underbolt\File\Keys\FittingKeys;
+use Underbolt\File\Keys\VerdictKeys;
 use Underbolt\File\MakeFile;
 use Underbolt\File\MakeReader;
 use Underbolt\Measure\Point;
 use Underbolt\Planning\Make as CoreMake;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Planning\Unplannable;
+use Underbolt\Wearing\Stage;
 
 /** A make out to a file and in from one, everything as it was typed. */
 final class MakeExchange
@@ -41,8 +45,22 @@ final class MakeExchange
             $make->card->foundation,
             $make->pattern->named(),
             MakeFile::choices($make->choices, $make->unit, $unit),
+            [
+                'name' => $make->name,
+                'note' => $make->note,
+                'reached' => self::reached($make->done),
+                'fitting' => MakeFile::part(new FittingKeys, $make->fitting, $make->unit, $unit),
+                'verdict' => MakeFile::part(new VerdictKeys, $make->verdict, $make->unit, $unit),
+                'cloth' => MakeFile::part(new ClothKeys, $make->cloth, $make->unit, $unit),
+            ],
             $make->extras,
         );
+    }
+
+    /** The stages alone: what is ticked on a sheet is ticked for that sheet. */
+    private static function reached(object $done): stdClass
+    {
+        return (object) array_intersect_key(get_object_vars($done), array_column(Stage::cases(), null, 'value'));
     }
 
     /**
@@ -88,7 +106,7 @@ final class MakeExchange
                 ]);
             }
         }
-        $document = ($file->pattern ?? null) instanceof stdClass ? $file->pattern : new stdClass;
+        $document = self::object($file->pattern ?? null);
         $pattern = $user->patterns()->create([
             'name' => $core->pattern->name === '' ? 'Pattern from a file' : self::name($core->pattern->name),
             'house' => self::name($document->house ?? null),
@@ -100,9 +118,20 @@ final class MakeExchange
             'card_id' => $card->id,
             'pattern_id' => $pattern->id,
             'unit' => $core->unit,
-            'choices' => ($file->choices ?? null) instanceof stdClass ? $file->choices : new stdClass,
+            'choices' => self::object($file->choices ?? null),
+            'name' => self::name($file->name ?? null),
+            'note' => self::name($file->note ?? null),
+            'done' => self::object($file->reached ?? null),
+            'fitting' => self::object($file->fitting ?? null),
+            'verdict' => self::object($file->verdict ?? null),
+            'cloth' => self::object($file->cloth ?? null),
             'extras' => MakeFile::extras($file),
         ]);
+    }
+
+    private static function object(mixed $typed): stdClass
+    {
+        return $typed instanceof stdClass ? $typed : new stdClass;
     }
 
     /** As a form would take it, without blanks at its ends. */

@@ -19,6 +19,11 @@ final readonly class ByHand
         return new self(EdgeChange::none());
     }
 
+    public function plus(EdgeChange $found): self
+    {
+        return new self($this->edges->plus($found));
+    }
+
     /** What it adds all round: two fronts and two backs. */
     public function total(): Length
     {

@@ -35,7 +35,8 @@ final readonly class LengthChanges
     ) {
     }
 
-    public static function of(Body $body, SeamData $paper, LengthsByHand $byHand, ?WorkOrder $order): self
+    /** @param  LengthsByHand  $found  what a fitting adds to whatever the change is */
+    public static function of(Body $body, SeamData $paper, LengthsByHand $byHand, ?WorkOrder $order, LengthsByHand $found = new LengthsByHand): self
     {
         $wanted = [
             'above_waist' => self::difference(
@@ -48,16 +49,16 @@ final readonly class LengthChanges
             $wanted,
             static fn (?Length $change): bool => $change !== null && ! $change->isZero() && $change->abs()->nanometres < self::LEAST_NM,
         );
-        $above = $byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']);
-        $below = $byHand->belowWaist ?? (isset($small['below_waist']) ? Length::zero() : $wanted['below_waist']);
+        $above = self::both($byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']), $found->aboveWaist);
+        $below = self::both($byHand->belowWaist ?? (isset($small['below_waist']) ? Length::zero() : $wanted['below_waist']), $found->belowWaist);
         $wish = $body->at(Point::WaistToHem);
         $hem = $byHand->hem ?? ($wish === null ? null : self::hemChange($wish, $paper, $below));
 
         return new self(
             aboveWaist: $above,
             belowWaist: $below,
-            hem: $hem,
-            sleeve: $byHand->sleeve ?? self::sleeveChange($body->at(Point::SleeveLength), $paper),
+            hem: self::both($hem, $found->hem),
+            sleeve: self::both($byHand->sleeve ?? self::sleeveChange($body->at(Point::SleeveLength), $paper), $found->sleeve),
             small: array_keys(
                 array_diff_key($small, array_filter(['above_waist' => $byHand->aboveWaist, 'below_waist' => $byHand->belowWaist])),
             ),
@@ -119,6 +120,11 @@ final readonly class LengthChanges
     private static function difference(?Length $body, ?Length $paper): ?Length
     {
         return $paper === null ? null : $body?->minus($paper);
+    }
+
+    private static function both(?Length $change, ?Length $found): ?Length
+    {
+        return $found === null ? $change : $found->plus($change ?? Length::zero());
     }
 
     private static function changed(Length $length, ?Length $change): Length

@@ -10,7 +10,7 @@ use Underbolt\Measure\Length;
 final readonly class WorkStep
 {
     /**
-     * @param  string  $kind  pin, length, blend, take, front_back, bust, centre_back, sleeve, join or part
+     * @param  string  $kind  pin, length, blend, take, front_back, bust, centre_back, sleeve, found, join or part
      * @param  string  $text  one instruction with its amounts
      * @param  ?Length  $amount  the whole of it, above 0 longer or wider; null where it is no single amount
      * @param  ?int  $edges  how many edges share it

@@ -7,6 +7,7 @@ namespace Underbolt\File;
 use stdClass;
 use Underbolt\File\Keys\ChoicesKeys;
 use Underbolt\File\Keys\MakeKeys;
+use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\LengthText;
@@ -24,6 +25,7 @@ final class MakeFile
      * @param  array<string, list<string>>  $readings  tries by point, each with its unit in words where it isn't the file's
      * @param  stdClass  $pattern  as typed, in the file's unit or with units in words
      * @param  stdClass  $choices  likewise
+     * @param  array<string, stdClass|string>  $told  what is told of the make beside it, by key; what is empty is left out
      * @param  stdClass  $extras  keys of the file's own, beginning x_
      * @return array<array-key, mixed> ready for `json_encode`
      */
@@ -33,6 +35,7 @@ final class MakeFile
         string $foundation,
         stdClass $pattern,
         stdClass $choices,
+        array $told,
         stdClass $extras,
     ): array {
         $body = array_map(
@@ -50,6 +53,7 @@ final class MakeFile
             ...($foundation === '' ? [] : ['foundation' => $foundation]),
             'pattern' => $pattern,
             'choices' => $choices,
+            ...array_filter($told, static fn (stdClass|string $part): bool => $part !== '' && (is_string($part) || get_object_vars($part) !== [])),
             ...get_object_vars($extras),
         ];
     }
@@ -73,6 +77,12 @@ final class MakeFile
         $choices->dwell ??= LengthPrint::sentence(ChoicesReader::usualStep($typedUnder), $typedUnder);
 
         return $choices;
+    }
+
+    /** A part of the file that means the same in another unit: every length in it says its own. */
+    public static function part(Keys $keys, stdClass $typed, Unit $typedUnder, Unit $file): stdClass
+    {
+        return $typedUnder === $file ? $typed : (new ObjectShape($keys))->wordedObject($typed, $typedUnder);
     }
 
     /**

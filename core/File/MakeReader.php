@@ -9,8 +9,12 @@ use stdClass;
 use Underbolt\File\Keys\MakeKeys;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\ObjectShape;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Make;
+use Underbolt\Wearing\Fitting;
+use Underbolt\Wearing\FoundByFitting;
 
 /** Reads a make file, the open format of a make (docs: "The make file"). */
 final class MakeReader
@@ -43,13 +47,18 @@ final class MakeReader
             throw $log->refusal();
         }
         $fields = (new ObjectShape($keys))->read(Node::root($document, '', $unit, $log));
-        foreach ([$keys->pattern, $keys->choices] as $kept) {
+        foreach ([$keys->pattern, $keys->choices, $keys->fitting, $keys->verdict, $keys->cloth] as $kept) {
             $fields->node($kept)?->refuseLarge();
         }
         $typed = $fields->node($keys->pattern);
         $pattern = $typed === null ? null : PatternReader::read($typed);
         $body = BodyReader::read($fields->get($keys->body) ?? [], $fields->get($keys->readings) ?? []);
-        $fields->get($keys->foundation);
+        array_map($fields->get(...), [$keys->foundation, $keys->name, $keys->note, $keys->reached]);
+        $fitting = $fields->node($keys->fitting);
+        $cloth = $fields->node($keys->cloth);
+        [$fitted, $made] = [$fitting === null ? new Fitting : FittingReader::read($fitting), $cloth === null ? null : ClothReader::read($cloth)];
+        $verdict = $fields->node($keys->verdict);
+        $verdict === null ? null : VerdictReader::read($verdict);
         $choices = ChoicesReader::read(
             $fields->node($keys->choices) ?? Node::root(new stdClass, 'choices', $unit, $log),
             $unit,
@@ -60,7 +69,7 @@ final class MakeReader
             throw $log->refusal();
         }
 
-        return new Make($unit, $body, $pattern, $choices);
+        return new Make($unit, $body, $pattern, $choices, FoundByFitting::of($fitted, static fn (Length $length): string => LengthPrint::sentence($length, $unit)), $made);
     }
 
     /** What every figure is read with; that it is a make file at all is known before anything else is read. */

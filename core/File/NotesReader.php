@@ -6,6 +6,7 @@ namespace Underbolt\File;
 
 use Underbolt\File\Keys\FabricNeedKeys;
 use Underbolt\File\Keys\NotionKeys;
+use Underbolt\File\Keys\PatternFileKeys;
 use Underbolt\File\Keys\PatternKeys;
 use Underbolt\File\Keys\PieceKeys;
 use Underbolt\File\Shape\Fields;
@@ -15,6 +16,7 @@ use Underbolt\Pattern\FabricNeed;
 use Underbolt\Pattern\Follows;
 use Underbolt\Pattern\Notes;
 use Underbolt\Pattern\Notion;
+use Underbolt\Pattern\PatternFile;
 use Underbolt\Pattern\Piece;
 
 /** Reads what the instruction sheet lists: pieces, cloth, notions, and where the paper may be cut. */
@@ -30,6 +32,8 @@ final class NotesReader
                 array_map(static fn (Fields $notion): ?Notion => self::notion($notion, $sizes), $fields->get($keys->notions) ?? []),
             ),
             $fields->get($keys->lengthenLines) ?? [],
+            $fields->get($keys->cloths) ?? '',
+            self::known(array_map(self::file(...), $fields->get($keys->files) ?? [])),
         );
     }
 
@@ -58,6 +62,14 @@ final class NotesReader
                 $fields->get($keys->times),
                 $fields->get($keys->partOf),
             );
+    }
+
+    private static function file(Fields $fields): ?PatternFile
+    {
+        $keys = new PatternFileKeys;
+        $name = $fields->get($keys->name);
+
+        return $name === null ? null : new PatternFile($name, $fields->get($keys->cup), $fields->get($keys->range), $fields->get($keys->sheet));
     }
 
     private static function cloth(Fields $fields, int $sizes): FabricNeed

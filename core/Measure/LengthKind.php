@@ -15,6 +15,7 @@ enum LengthKind: string
     case Panel = 'width';
     case Change = 'change of length';
     case Move = 'move of an edge';
+    case Stretched = 'stretched length';
 
     /** @return array{int, int} least and most in centimetres, both possible */
     public function limitsCm(): array
@@ -28,6 +29,7 @@ enum LengthKind: string
             self::Panel => [0, 250],
             self::Change => [-100, 100],
             self::Move => [-20, 20],
+            self::Stretched => [10, 40],
         };
     }
 

@@ -12,8 +12,16 @@ final readonly class Notes
      * @param  list<FabricNeed>  $cloth
      * @param  list<Notion>  $notions
      * @param  list<LengthenLine>  $lines
+     * @param  string  $cloths  recommended, as printed
+     * @param  list<PatternFile>  $files  where the pattern comes as files
      */
-    public function __construct(public array $pieces = [], public array $cloth = [], public array $notions = [], public array $lines = [])
-    {
+    public function __construct(
+        public array $pieces = [],
+        public array $cloth = [],
+        public array $notions = [],
+        public array $lines = [],
+        public string $cloths = '',
+        public array $files = [],
+    ) {
     }
 }

@@ -80,6 +80,12 @@ final readonly class Choices
         return $this->likedEase[$level->value] ?? ($body === null ? null : $flat?->plus($flat)->minus($body));
     }
 
+    /** Of a garment that fits well, laid flat. */
+    public function flatWidth(Level $level): ?Length
+    {
+        return $this->ownGarment[$level->value] ?? null;
+    }
+
     public function givesLikedEase(Level $level): bool
     {
         return isset($this->likedEase[$level->value]) || isset($this->ownGarment[$level->value]);

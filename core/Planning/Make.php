@@ -4,18 +4,30 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning;
 
+use Underbolt\Altering\Found;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Cloth;
 use Underbolt\Pattern\Pattern;
 
 /** One wearer's measures, one pattern and the choices for it: all that a plan is made from. */
 final readonly class Make
 {
-    /** @param  Unit  $unit the unit the plan's sentences speak in */
-    public function __construct(public Unit $unit, public Body $body, public Pattern $pattern, public Choices $choices)
-    {
+    /**
+     * @param  Unit  $unit the unit the plan's sentences speak in
+     * @param  Found  $found  what its fittings found
+     * @param  ?Cloth  $cloth  that it is made of, where that is known
+     */
+    public function __construct(
+        public Unit $unit,
+        public Body $body,
+        public Pattern $pattern,
+        public Choices $choices,
+        public Found $found = new Found,
+        public ?Cloth $cloth = null,
+    ) {
     }
 
     /** A length in the unit the make speaks in. */

@@ -41,7 +41,7 @@ final class PlanBuilder
         $frontBack = FrontBack::of($sizes, $situation->inPlay->sizes, $make->choices->frontLarger(...));
         $bust = self::bust($situation, $sizes);
         $levels = self::levels($situation, $sizes, $frontBack, $bust, $ways);
-        $lengths = LengthChanges::of($make->body, $make->pattern->seam, $make->choices->lengths, $make->choices->order);
+        $lengths = LengthChanges::of($make->body, $make->pattern->seam, $make->choices->lengths, $make->choices->order, $make->found->lengths);
         LengthLimits::check($make, $lengths, isset($situation->facts['bust']));
         $depths = $lengths->drawnDepths(array_key_exists('bust', $situation->facts));
         $front = self::line($situation, $frontBack->front, $levels, $depths, static fn (EdgeChange $change): Length => $change->front);
@@ -117,7 +117,7 @@ final class PlanBuilder
             $free = $situation->isFree($facts->level);
             $taken = self::taken($situation->make, $facts, $size, $free);
             $adjustment = $facts->level === Level::Bust ? $bust : null;
-            $byHand = $choices->byHand($facts->level);
+            $byHand = $choices->byHand($facts->level)->plus($situation->make->found->at($facts->level));
             $levels[$name] = new LevelPlan(
                 facts: $facts,
                 size: $size,

@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use stdClass;
 
 /** A change of a make that still is as it was seen; else 409 with how it stands now. */
 final class MakeChange
@@ -28,13 +29,22 @@ final class MakeChange
     /** @param  Closure(Make): object  $planned  what the choices give, ready for JSON */
     public static function chosen(ChoicesRequest $request, Make $make, Closure $planned): JsonResponse
     {
-        return self::of($request, $make, static function () use ($request, $make, $planned): JsonResponse {
-            $make->choices = $request->choices();
-            // Planned before it is saved: choices that give no plan are refused and the kept ones stay.
-            $answer = new JsonResponse($planned($make));
+        return self::kept($request, $make, ['choices' => $request->choices()], static fn (): object => $planned($make));
+    }
+
+    /**
+     * @param  array<string, stdClass>  $parts  of the make, as typed
+     * @param  Closure(): object  $answer  what they give, ready for JSON
+     */
+    public static function kept(Request $request, Make $make, array $parts, Closure $answer): JsonResponse
+    {
+        return self::of($request, $make, static function () use ($make, $parts, $answer): JsonResponse {
+            $make->fill($parts);
+            // Planned before it is saved: what gives no plan is refused, and what is kept stays.
+            $given = new JsonResponse($answer());
             $make->save();
 
-            return $answer;
+            return $given;
         });
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ChoicesRequest;
 use App\Http\Requests\MakeCardRequest;
+use App\Http\Requests\MakeNamesRequest;
 use App\Http\Requests\MakeRequest;
 use App\Http\Resources\Plan\BenchConflictData;
 use App\Http\Resources\Plan\BenchData;
@@ -45,6 +46,24 @@ final class MakeController
     public function show(Request $request, Make $make): JsonResponse
     {
         return self::answer($request, $make);
+    }
+
+    #[OA\Patch(path: '/api/makes/{make}', operationId: 'nameMake',
+        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: MakeNamesRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: MakeData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function name(MakeNamesRequest $request, Make $make): JsonResponse
+    {
+        return MakeChange::of($request, $make, static function () use ($request, $make): JsonResponse {
+            $make->update($request->names());
+
+            return self::answer($request, $make);
+        });
     }
 
     #[OA\Get(path: '/api/makes/{make}/bench', operationId: 'bench',

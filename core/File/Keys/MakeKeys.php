@@ -6,6 +6,7 @@ namespace Underbolt\File\Keys;
 
 use Underbolt\File\CardLine;
 use Underbolt\File\Shape\ConstShape;
+use Underbolt\File\Shape\DayShape;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
@@ -19,6 +20,7 @@ use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
+use Underbolt\Wearing\Stage;
 
 /** The parts of a make file. */
 final readonly class MakeKeys implements Keys
@@ -53,6 +55,24 @@ final readonly class MakeKeys implements Keys
     /** @var Key<Fields> */
     public Key $choices;
 
+    /** @var Key<string> */
+    public Key $name;
+
+    /** @var Key<string> */
+    public Key $note;
+
+    /** @var Key<array<string, string>> */
+    public Key $reached;
+
+    /** @var Key<Fields> */
+    public Key $fitting;
+
+    /** @var Key<Fields> */
+    public Key $verdict;
+
+    /** @var Key<Fields> */
+    public Key $cloth;
+
     public function __construct()
     {
         $points = array_column(Point::cases(), null, 'value');
@@ -78,5 +98,12 @@ final readonly class MakeKeys implements Keys
         $this->foundation = new Key('foundation', new TextShape(orEmpty: true), 'what was worn for it');
         $this->pattern = new Key('pattern', new ObjectShape(new PatternKeys), isRequired: true);
         $this->choices = new Key('choices', new ObjectShape(new ChoicesKeys));
+        $this->name = new Key('name', new TextShape(orEmpty: true), 'of the make');
+        $this->note = new Key('note', new TextShape(orEmpty: true), 'one sentence on it');
+        $stages = array_fill_keys(array_column(Stage::cases(), 'value'), new DayShape);
+        $this->reached = new Key('reached', new NamedShape($stages), 'how far the make has come, each with its day');
+        $this->fitting = new Key('fitting', new ObjectShape(new FittingKeys), 'tracings and what was found on them');
+        $this->verdict = new Key('verdict', new ObjectShape(new VerdictKeys), 'after wearing');
+        $this->cloth = new Key('cloth', new ObjectShape(new ClothKeys));
     }
 }

@@ -101,6 +101,10 @@ final readonly class PatternKeys implements Keys
         public Key $fabricNeeds = new Key('fabric_needs', new ListShape(new ObjectShape(new FabricNeedKeys), 60)),
         /** @var Key<list<Fields>> */
         public Key $notions = new Key('notions', new ListShape(new ObjectShape(new NotionKeys), 60)),
+        /** @var Key<string> */
+        public Key $cloths = new Key('cloths', new TextShape(orEmpty: true), 'recommended cloths, as printed', usual: ''),
+        /** @var Key<list<Fields>> */
+        public Key $files = new Key('files', new ListShape(new ObjectShape(new PatternFileKeys), 60)),
         /** @var Key<list<LengthenLine>> */
         public Key $lengthenLines = new Key('lengthen_lines', new ListShape(new WordShape(LengthenLine::class), 60)),
         /** @var Key<bool> */

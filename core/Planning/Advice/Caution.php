@@ -359,4 +359,10 @@ final readonly class Caution
                 .'to hold. Draw it into the line.',
         );
     }
+
+    /** What the cloth of the make does that the pattern doesn't reckon with. */
+    public static function cloth(CautionCode $code, string $text): self
+    {
+        return new self($code, null, $text);
+    }
 }

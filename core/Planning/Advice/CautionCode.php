@@ -39,6 +39,19 @@ enum CautionCode: string
     case NoPatternLength = 'no_pattern_length';
     case ChangeFar = 'change_far';
     case BeyondAllowance = 'beyond_allowance';
+    case ClothKnit = 'cloth_knit';
+    case ClothWoven = 'cloth_woven';
+    case ClothStretchesMore = 'cloth_stretches_more';
+    case ClothStretchesLess = 'cloth_stretches_less';
+    case ClothStandsOff = 'cloth_stands_off';
+    case ClothFallsIn = 'cloth_falls_in';
+    case ClothSheer = 'cloth_sheer';
+
+    /** Whether it is about the cloth of the make. */
+    public function isOfCloth(): bool
+    {
+        return str_starts_with($this->value, 'cloth_');
+    }
 
     /** Whether something has to be found out or decided before the cloth is cut; the others are for knowing. */
     public function stopsCut(): bool
@@ -47,7 +60,7 @@ enum CautionCode: string
             self::BelowRange, self::AboveRange, self::OtherRangeFits, self::RangeNotOwned, self::NotMeasured,
             self::BustNotMeasured, self::UnderLeastEase,
             self::CannotPullOn, self::MeasureAgain, self::SeamsDiffer, self::StepAvoid, self::TummyTight,
-            self::SleeveNarrow, self::ChangeFar, self::BeyondAllowance,
+            self::SleeveNarrow, self::ChangeFar, self::BeyondAllowance, self::ClothWoven, self::ClothStretchesLess,
         ], true);
     }
 }

@@ -26,6 +26,7 @@ final class Cautions
             ...BodyCautions::of($plan),
             ...GarmentCautions::of($plan),
             ...PaperCautions::of($plan),
+            ...ClothCautions::of($plan),
         ];
 
         return [

@@ -51,6 +51,7 @@ final readonly class WorkPlan
             ...self::besideTheLine($plan),
             ...$lengths->ofEnds(),
             ...self::sleeve($plan),
+            ...$plan->make->found->steps,
             ...$joins,
         ];
 

@@ -177,7 +177,7 @@ export interface paths {
         delete: operations["deleteMake"];
         options?: never;
         head?: never;
-        patch?: never;
+        patch: operations["nameMake"];
         trace?: never;
     };
     "/api/houses/{house}": {
@@ -382,6 +382,102 @@ export interface paths {
         get: operations["exportPattern"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/cloth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cloth"];
+        put: operations["keepCloth"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/fitting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fitting"];
+        put: operations["keepFitting"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepVerdict"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wearers/{wearer}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copyMake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1078,6 +1174,16 @@ export interface components {
             /** @enum {string|null} */
             method: "pivot" | "slash" | null;
         };
+        /** @description a finding that came back from make to make; taken only by hand */
+        CameBackData: {
+            words: string;
+            place: string;
+            what: string;
+            /** @description as it would be typed */
+            amount: string;
+            where: string;
+            pieces: string[];
+        };
         CardData: {
             id: number;
             version: number;
@@ -1313,6 +1419,49 @@ export interface components {
             between_idle: string | null;
             order_idle: string | null;
         };
+        /** @description the cloth of a make, and what has to be there before it is cut */
+        ClothData: {
+            make_id: number;
+            /** @description of the make, to be sent back with a change */
+            version: number;
+            document: components["schemas"]["ClothDocument"];
+            /** @description cloths that the pattern recommends, as printed */
+            recommended: string;
+            /** @description what it is drafted for */
+            drafted_for: string;
+            /**
+             * Format: float
+             * @description how far the cloth stretches, in per cent; null where it wasn't tried
+             */
+            stretch_percent: number | null;
+            /** @description where cloth and pattern don't go together */
+            cautions: components["schemas"]["CautionData"][];
+            /** @description that the pattern lists amounts for */
+            widths_nm: number[];
+            envelopes: components["schemas"]["EnvelopeNeedData"][];
+            files: components["schemas"]["FileData"][];
+            needs: components["schemas"]["NeedData"][];
+        };
+        /** @description The `cloth` part of a make file, figures as typed; its keys are those of core/File/Keys/ClothKeys. */
+        ClothDocument: {
+            name?: string | null;
+            /** @enum {string|null} */
+            kind?: "woven" | "knit" | null;
+            /** @description how far 10 cm stretch sideways */
+            stretch_to?: string | null;
+            /** @enum {string|null} */
+            drape?: "fluid" | "medium" | "crisp" | null;
+            sheer?: boolean | null;
+            /** @description at hand */
+            width?: string | null;
+            /** @description what of the list is at hand already */
+            have?: string[] | null;
+        };
+        ClothRequest: {
+            cloth: components["schemas"]["ClothDocument"];
+            /** @description of the make, as it was seen */
+            version: number;
+        };
         /** @description the card has changed since it was seen; this is how it stands */
         ConflictData: {
             message: string;
@@ -1409,10 +1558,22 @@ export interface components {
             foundation: string;
             measures: components["schemas"]["MeasureData"][];
         };
+        /** @description an envelope that holds sizes which are cut */
+        EnvelopeNeedData: {
+            name: string;
+            owned: boolean;
+        };
         FaultData: {
             /** @description dotted path as in the make file */
             field: string;
             message: string;
+        };
+        /** @description a file of the pattern that is to be printed */
+        FileData: {
+            name: string;
+            cup: string | null;
+            range: string | null;
+            sheet: string | null;
         };
         FindingData: {
             /** @description what an answer is kept under */
@@ -1421,6 +1582,97 @@ export interface components {
             text: string;
             /** @description it is so */
             answered: boolean;
+        };
+        /** @description the tracings of a make, what was found on them, and what was said of it once it was worn */
+        FittingData: {
+            make_id: number;
+            /** @description of the make, to be sent back with a change */
+            version: number;
+            headline: string;
+            document: components["schemas"]["FittingDocument"];
+            findings: components["schemas"]["FittingFindingData"][];
+            /** @description of those that are measured on both */
+            own_lines: components["schemas"]["OwnLineData"][];
+            verdict: components["schemas"]["VerdictDocument"];
+            levels: components["schemas"]["WornLevelData"][];
+            places: components["schemas"]["WordData"][];
+            deeds: components["schemas"]["WordData"][];
+            pieces: components["schemas"]["ProposedPiecesData"][];
+            trials: components["schemas"]["TrialData"][];
+        };
+        /** @description The `fitting` part of a make file, figures as typed; its keys are those of core/File/Keys/FittingKeys. */
+        FittingDocument: {
+            /** @description in hand */
+            tracing?: number | null;
+            /** @description the last that was tried on */
+            tried?: number | null;
+            findings?: {
+                /** @enum {string} */
+                place: "neck" | "shoulder" | "armhole" | "sleeve" | "back" | "bust" | "waist" | "hip" | "side_seam" | "hem";
+                /** @enum {string} */
+                what: "raise" | "lower" | "add" | "take" | "lengthen" | "shorten" | "narrower";
+                /** @description more than nothing; at each edge where it is added or taken in */
+                amount: string;
+                /** @enum {string|null} */
+                where?: "front" | "back" | "both" | null;
+                /** @description that it is done on */
+                pieces?: string[] | null;
+                note?: string | null;
+                /** @description the one that is drawn with it; the first is the plan's */
+                tracing?: number | null;
+                /** @description pieces that it was done on */
+                done?: string[] | null;
+            }[] | null;
+            /** @description whether all was right, by way of trying and question */
+            trials?: {
+                tissue?: {
+                    reaches?: boolean | null;
+                    gapes?: boolean | null;
+                    level?: boolean | null;
+                } | null;
+                toile?: {
+                    reaches?: boolean | null;
+                    gapes?: boolean | null;
+                    level?: boolean | null;
+                    pulls?: boolean | null;
+                    binds?: boolean | null;
+                } | null;
+                lining?: {
+                    reaches?: boolean | null;
+                    gapes?: boolean | null;
+                    level?: boolean | null;
+                    pulls?: boolean | null;
+                    binds?: boolean | null;
+                } | null;
+            } | null;
+            own_lines?: {
+                name: string;
+                /** @enum {string} */
+                place: "neck" | "shoulder" | "armhole" | "sleeve" | "back" | "bust" | "waist" | "hip" | "side_seam" | "hem";
+                body?: string | null;
+                /** @description between its stitching lines */
+                paper?: string | null;
+                ease?: string | null;
+            }[] | null;
+        };
+        /** @description how a finding stands; in the order of the document */
+        FittingFindingData: {
+            words: string;
+            /**
+             * @description where it goes
+             * @enum {string}
+             */
+            goes_into: "line" | "length" | "step";
+            /**
+             * @description undone: the tracing in hand is an earlier one; open: not tried on yet
+             * @enum {string}
+             */
+            stands: "undone" | "open" | "closed";
+        };
+        FittingRequest: {
+            fitting: components["schemas"]["FittingDocument"];
+            /** @description of the make, as it was seen */
+            version: number;
         };
         /** @description A finished row taken from the tissue: one size measured, the others along the body chart's steps. */
         FlatRowData: {
@@ -1505,6 +1757,37 @@ export interface components {
             length_nm: number[];
             /** @description since the card before */
             change_nm: number;
+        };
+        /** @description a make of a wearer, as it was cut and worn */
+        HistoryMakeData: {
+            id: number;
+            title: string;
+            pattern: string;
+            garment: string | null;
+            /** @description of its cloth, as typed */
+            cloth: string;
+            /** Format: date */
+            begun_on: string;
+            /** @description null while it is only planned */
+            stage: string | null;
+            /**
+             * Format: date
+             * @description the day it was reached
+             */
+            stage_on: string | null;
+            /** @description cut or, where no verdict was given, planned; by level */
+            sizes: {
+                [key: string]: string;
+            };
+            verdict: components["schemas"]["VerdictDocument"];
+            /** @description what its fittings found */
+            findings: string[];
+        };
+        /** @description what was made for a wearer, the newest first */
+        HistoryPageData: {
+            id: number;
+            name: string;
+            makes: components["schemas"]["HistoryMakeData"][];
         };
         /** @description the house has changed since it was seen; this is how it stands */
         HouseConflictData: {
@@ -1630,11 +1913,22 @@ export interface components {
             /** @description of the make, as it was seen */
             version: number;
         };
+        MakeCopyRequest: {
+            /** @description of another wearer; left out for the same */
+            card_id?: number | null;
+            /** @description another one; left out for the same */
+            pattern_id?: number | null;
+        };
         MakeData: {
             id: number;
             /** @description to be sent back with a change; grows by one with each */
             version: number;
+            /** @description its own; may be empty */
+            name: string;
+            /** @description one sentence; may be empty */
+            note: string;
             wearer: string;
+            wearer_id: number;
             card_id: number;
             /** Format: date */
             card_taken_on: string;
@@ -1667,6 +1961,14 @@ export interface components {
             /** @description whether the pattern has a drawing of its own lines */
             has_nest: boolean;
         };
+        MakeNamesRequest: {
+            /** @description may be empty */
+            name: string;
+            /** @description one sentence; may be empty */
+            note: string;
+            /** @description of the make, as it was seen */
+            version: number;
+        };
         /** @description a make on its pattern's own lines: those that stay, and the one that follows the choices */
         MakeNestData: {
             printed: components["schemas"]["NestPrintedData"][];
@@ -1680,6 +1982,8 @@ export interface components {
             id: number;
             /** @description to be sent back with a change */
             version: number;
+            /** @description its own; may be empty */
+            name: string;
             wearer: string;
             /**
              * Format: date
@@ -1854,6 +2158,21 @@ export interface components {
             chart_nm: number | null;
             finished_nm: number | null;
         };
+        /** @description what earlier makes teach for one level; taken only by hand */
+        OfferData: {
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            words: string;
+            /** @description to be typed as the ease that is liked */
+            liked_ease: string | null;
+            /** @description to be typed as the least ease */
+            least_ease: string | null;
+        };
+        /** @description what earlier makes of this wearer, of the same kind and cloth, teach */
+        OffersData: {
+            eases: components["schemas"]["OfferData"][];
+            findings: components["schemas"]["CameBackData"][];
+        };
         /** @description from fold or centre, darts jumped over */
         OnTissueData: {
             /** @description a panel, or a quarter */
@@ -1872,6 +2191,15 @@ export interface components {
         OptionData: {
             value: string;
             label: string;
+        };
+        /** @description what a line of one's own, measured on body and paper, asks for */
+        OwnLineData: {
+            name: string;
+            words: string;
+            /** @description null where body and paper agree */
+            amount: string | null;
+            place: string;
+            what: string;
         };
         PastedPartData: {
             /** @description names of the columns */
@@ -2104,6 +2432,16 @@ export interface components {
                 /** @description empty where none is needed */
                 by_size: (string | null)[];
             }[] | null;
+            /** @description recommended cloths, as printed */
+            cloths?: string | null;
+            files?: {
+                name: string;
+                cup?: string | null;
+                /** @description the envelope whose sizes are in it */
+                range?: string | null;
+                /** @description of paper, such as A4 or A0 */
+                sheet?: string | null;
+            }[] | null;
             lengthen_lines?: ("above_waist" | "below_waist" | "hem" | "sleeve")[] | null;
             pulled_on?: boolean | null;
             least_ease?: {
@@ -2233,6 +2571,12 @@ export interface components {
             errors: {
                 [key: string]: string[];
             };
+        };
+        /** @description pieces that a finding is likely to concern */
+        ProposedPiecesData: {
+            place: string;
+            where: string;
+            pieces: string[];
         };
         ReadChartRequest: {
             /** @description as pasted */
@@ -2510,6 +2854,20 @@ export interface components {
         TapeReadingsData: {
             readings: components["schemas"]["TapeReadingData"][];
         };
+        /** @description a way to try a make, and what it asks */
+        TrialData: {
+            key: string;
+            words: string;
+            how: string;
+            questions: components["schemas"]["TrialQuestionData"][];
+        };
+        /** @description a question, and what is usually found where the answer is no */
+        TrialQuestionData: {
+            key: string;
+            words: string;
+            place: string;
+            what: string;
+        };
         UnitRequest: {
             /** @enum {string} */
             unit: "cm" | "in";
@@ -2519,6 +2877,38 @@ export interface components {
             email: string;
             /** @enum {string} */
             unit: "cm" | "in";
+        };
+        /** @description The `verdict` part of a make file, figures as typed; its keys are those of core/File/Keys/VerdictKeys. */
+        VerdictDocument: {
+            day?: string | null;
+            levels?: {
+                /** @enum {string|null} */
+                bust?: "tight" | "right" | "loose" | null;
+                /** @enum {string|null} */
+                waist?: "tight" | "right" | "loose" | null;
+                /** @enum {string|null} */
+                hip?: "tight" | "right" | "loose" | null;
+            } | null;
+            /** @description as cut, on that day */
+            ease?: {
+                bust?: string | null;
+                waist?: string | null;
+                hip?: string | null;
+            } | null;
+            /** @description that were cut */
+            sizes?: {
+                bust?: string | null;
+                waist?: string | null;
+                hip?: string | null;
+            } | null;
+            note?: string | null;
+            /** @description whether it would be made again */
+            again?: boolean | null;
+        };
+        VerdictRequest: {
+            verdict: components["schemas"]["VerdictDocument"];
+            /** @description of the make, as it was seen */
+            version: number;
         };
         WearerCardData: {
             id: number;
@@ -2593,6 +2983,11 @@ export interface components {
                 [key: string]: string;
             };
         };
+        /** @description a key and how it is called */
+        WordData: {
+            key: string;
+            words: string;
+        };
         WorkData: {
             /** @enum {string} */
             order: "blend_first" | "length_first";
@@ -2614,6 +3009,14 @@ export interface components {
             makes: components["schemas"]["MakeSummary"][];
             wearers: components["schemas"]["WearerData"][];
             patterns: components["schemas"]["PatternSummary"][];
+        };
+        /** @description a level as it is cut now: what a verdict is kept with */
+        WornLevelData: {
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            size: string;
+            /** @description as cut; null where it isn't known */
+            ease: string | null;
         };
     };
     responses: {
@@ -3219,6 +3622,43 @@ export interface operations {
             };
         };
     };
+    nameMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MakeNamesRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
     deleteHouse: {
         parameters: {
             query?: never;
@@ -3556,6 +3996,240 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+        };
+    };
+    cloth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description its cloth, and what to buy */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClothData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    keepCloth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClothRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClothData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    fitting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description its tracings and findings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FittingData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    keepFitting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FittingRequest"];
+            };
+        };
+        responses: {
+            /** @description kept, and in the plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FittingData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    keepVerdict: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VerdictRequest"];
+            };
+        };
+        responses: {
+            /** @description kept, with the ease as cut that it came with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FittingData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    offers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what earlier makes teach for this one */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OffersData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                wearer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description all makes with what was said of them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryPageData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    copyMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MakeCopyRequest"];
+            };
+        };
+        responses: {
+            /** @description begun from it */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
         };
     };
     startMake: {

@@ -38,8 +38,10 @@ const apart = ref(false);
 
 const page = computed(() => heights(props.plan, FIRST, LAST));
 const scales = computed(() => tapeScales(props.plan.levels, width.value));
+/** Blend and change are told apart as they were reckoned: a drawing shows what both come to. */
+const shownLines = computed(() => (apart.value ? null : props.ownLines));
 const table = computed(
-    () => props.ownLines ?? { front: props.plan.stations, back: props.plan.back_stations },
+    () => shownLines.value ?? { front: props.plan.stations, back: props.plan.back_stations },
 );
 const rows = computed(() => stretches(table.value.front, table.value.back));
 const places = computed(() =>
@@ -55,7 +57,7 @@ const seamPx = computed(() => {
     return Math.min(wide, Math.max(110, sideWidth.value - TABLE_PX));
 });
 const hasChange = computed(() =>
-    [...table.value.front, ...(table.value.back ?? [])].some(
+    [...props.plan.stations, ...(props.plan.back_stations ?? [])].some(
         ({ change_nm }) => change_nm !== null && change_nm !== 0,
     ),
 );
@@ -117,7 +119,7 @@ const hasChange = computed(() =>
                 </p>
                 <StationTable v-if="rows.length > 0" :rows="rows" :row-height="ROW" :apart="apart" />
             </template>
-            <p v-if="ownLines" class="hint own-lines">read off the pattern’s own lines</p>
+            <p v-if="shownLines" class="hint own-lines">read off the pattern’s own lines</p>
             <button
                 v-if="hasChange"
                 type="button"

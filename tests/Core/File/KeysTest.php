@@ -9,6 +9,7 @@ use Underbolt\File\MakeReader;
 use Underbolt\File\MakeSchema;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Level;
 use Underbolt\Planning\Make;
 use Underbolt\Refusal;
 
@@ -57,7 +58,11 @@ test('with its unit said at every length a file means the same in the other unit
     $worded->unit = $other->value;
     $before = MakeReader::read((string) json_encode($file));
     $after = MakeReader::read((string) json_encode($worded));
-    expect($after)->toEqual(new Make($other, $before->body, $before->pattern, $after->choices))
+    // Steps of a fitting speak in the file's unit: what they do is the same.
+    expect($after)->toEqual(new Make($other, $before->body, $before->pattern, $after->choices, $after->found, $before->cloth))
+        ->and($after->found->lengths)->toEqual($before->found->lengths)
+        ->and($after->found->at(Level::Waist))->toEqual($before->found->at(Level::Waist))
+        ->and(array_column($after->found->steps, 'amount'))->toEqual(array_column($before->found->steps, 'amount'))
         ->and(
             array_filter(
                 (array) $after->choices,
@@ -74,7 +79,7 @@ test('what the schema refuses the reader refuses', function (): void {
     $schema = json_decode((string) json_encode(MakeSchema::whole()), false, flags: JSON_THROW_ON_ERROR);
     $validator = new Validator;
     $outcomes = ['both refuse' => 0, 'both accept' => 0, 'only the reader refuses' => 0];
-    for ($run = 0; $run < 150; $run++) {
+    for ($run = 0; $run < 200; $run++) {
         $file = mutated(completeFile(), static fn (int $in): bool => mt_rand(1, $in) === 1);
         $isValid = $validator->validate($file, $schema)->isValid();
         try {

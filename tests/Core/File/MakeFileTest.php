@@ -24,13 +24,14 @@ test('one reading is the measure, several are readings', function (): void {
         '',
         new stdClass,
         new stdClass,
+        ['name' => 'Gown', 'note' => '', 'cloth' => (object) ['name' => 'wool'], 'verdict' => new stdClass],
         (object) ['x_shelf' => 3],
     );
     expect(json_encode($file))->toBe(
-        '{"format":"underbolt\/make","version":1,"unit":"in","body":{"waist":"33"},"readings":{"hip":["40","40 1\/4"]},"pattern":{},"choices":{},"x_shelf":3}'
+        '{"format":"underbolt\/make","version":1,"unit":"in","body":{"waist":"33"},"readings":{"hip":["40","40 1\/4"]},"pattern":{},"choices":{},"name":"Gown","cloth":{"name":"wool"},"x_shelf":3}'
     )
         ->and(
-            MakeFile::compose(Unit::Inch, [], 'corset', new stdClass, new stdClass, new stdClass),
+            MakeFile::compose(Unit::Inch, [], 'corset', new stdClass, new stdClass, [], new stdClass),
         )->toHaveKey('foundation', 'corset')->not->toHaveKey('readings');
 });
 

@@ -7,11 +7,11 @@ namespace App\Http\Resources\Paper;
 use App\Http\Resources\Plan\CautionData;
 use App\Http\Resources\Plan\NeedData;
 use App\Http\Resources\Plan\PieceCutData;
-use App\Models\Stage;
 use App\Paper\MakePaper;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Wearing\Stage;
 
 #[OA\Schema(description: 'what lies beside the cutting table; lengths in whole nanometres')]
 final readonly class SheetData

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Paper;
 
-use App\Models\Stage;
 use OpenApi\Attributes as OA;
+use Underbolt\Wearing\Stage;
 
 #[OA\Schema]
 final readonly class StageData

@@ -30,7 +30,10 @@ final readonly class MakeData
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property(description: 'to be sent back with a change; grows by one with each')] public int $version,
+        #[OA\Property(description: 'its own; may be empty')] public string $name,
+        #[OA\Property(description: 'one sentence; may be empty')] public string $note,
         #[OA\Property] public string $wearer,
+        #[OA\Property] public int $wearer_id,
         #[OA\Property] public int $card_id,
         #[OA\Property(format: 'date')] public string $card_taken_on,
         #[OA\Property(description: 'what was worn underneath')] public string $card_foundation,
@@ -65,7 +68,10 @@ final readonly class MakeData
         return new self(
             id: $make->id,
             version: $make->version,
+            name: $make->name,
+            note: $make->note,
             wearer: $make->card->wearer->name,
+            wearer_id: $make->card->wearer_id,
             card_id: $make->card_id,
             card_taken_on: $make->card->taken_on->toDateString(),
             card_foundation: $make->card->foundation,

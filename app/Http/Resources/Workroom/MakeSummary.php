@@ -6,12 +6,12 @@ namespace App\Http\Resources\Workroom;
 
 use App\Http\Resources\Account\FaultData;
 use App\Models\Make;
-use App\Models\Stage;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Advice\Headline;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
+use Underbolt\Wearing\Stage;
 
 #[OA\Schema]
 final readonly class MakeSummary
@@ -19,6 +19,7 @@ final readonly class MakeSummary
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property(description: 'to be sent back with a change')] public int $version,
+        #[OA\Property(description: 'its own; may be empty')] public string $name,
         #[OA\Property] public string $wearer,
         #[OA\Property(description: 'its card', format: 'date')] public string $card_taken_on,
         #[OA\Property] public string $card_foundation,
@@ -32,7 +33,7 @@ final readonly class MakeSummary
 
     public static function of(Make $make, Unit $unit): self
     {
-        $who = [$make->id, $make->version, $make->card->wearer->name, $make->card->taken_on->toDateString(), $make->card->foundation, $make->pattern->name];
+        $who = [$make->id, $make->version, $make->name, $make->card->wearer->name, $make->card->taken_on->toDateString(), $make->card->foundation, $make->pattern->name];
         $stage = Stage::furthest($make->done)?->words();
         try {
             $plan = PlanBuilder::build($make->toCore($unit));

@@ -2,15 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace Underbolt\Wearing;
 
-/** How far a make has come, in the order of the work. */
+/** How far a make has come; while none is reached it is planned. */
 enum Stage: string
 {
     case Traced = 'traced';
     case Blended = 'blended';
     case Toile = 'toile';
     case Cut = 'cut';
+    case Worn = 'worn';
 
     /** The furthest that is ticked; null while the make is only planned. */
     public static function furthest(object $done): ?self
@@ -27,6 +28,7 @@ enum Stage: string
             self::Blended => 'line drawn',
             self::Toile => 'toile tried',
             self::Cut => 'cut',
+            self::Worn => 'worn',
         };
     }
 }

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Fitting;
+
+use App\Http\Resources\Plan\CautionData;
+use App\Http\Resources\Plan\NeedData;
+use App\Models\Make;
+use OpenApi\Attributes as OA;
+use stdClass;
+use Underbolt\Planning\Advice\Caution;
+use Underbolt\Planning\Advice\ShoppingNeed;
+use Underbolt\Planning\Advice\ToBuy;
+use Underbolt\Planning\Plan;
+
+#[OA\Schema(description: 'the cloth of a make, and what has to be there before it is cut')]
+final readonly class ClothData
+{
+    /**
+     * @param  list<CautionData>  $cautions
+     * @param  list<int>  $widths_nm
+     * @param  list<EnvelopeNeedData>  $envelopes
+     * @param  list<FileData>  $files
+     * @param  list<NeedData>  $needs
+     */
+    private function __construct(
+        #[OA\Property] public int $make_id,
+        #[OA\Property(description: 'of the make, to be sent back with a change')] public int $version,
+        #[OA\Property(ref: ClothDocument::class)] public stdClass $document,
+        #[OA\Property(description: 'cloths that the pattern recommends, as printed')] public string $recommended,
+        #[OA\Property(description: 'what it is drafted for')] public string $drafted_for,
+        #[OA\Property(description: 'how far the cloth stretches, in per cent; null where it wasn\'t tried', nullable: true)] public ?float $stretch_percent,
+        #[OA\Property(description: 'where cloth and pattern don\'t go together', items: new OA\Items(ref: CautionData::class))] public array $cautions,
+        #[OA\Property(description: 'that the pattern lists amounts for', items: new OA\Items(type: 'integer'))] public array $widths_nm,
+        #[OA\Property(items: new OA\Items(ref: EnvelopeNeedData::class))] public array $envelopes,
+        #[OA\Property(items: new OA\Items(ref: FileData::class))] public array $files,
+        #[OA\Property(items: new OA\Items(ref: NeedData::class))] public array $needs,
+    ) {
+    }
+
+    public static function of(Make $make, Plan $plan): self
+    {
+        $buy = ToBuy::of($plan);
+        $fabric = $plan->make->pattern->fabric;
+        $widths = array_filter(array_map(static fn (ShoppingNeed $need): ?int => $need->width?->nanometres, $plan->needs()), is_int(...));
+
+        return new self(
+            make_id: $make->id,
+            version: $make->version,
+            document: $make->cloth,
+            recommended: $plan->make->pattern->notes->cloths,
+            drafted_for: $fabric->kind->value.($fabric->stretchPercent > 0 ? " with {$fabric->stretchPercent} % stretch" : ''),
+            stretch_percent: $plan->make->cloth?->stretchPercent(),
+            cautions: array_map(
+                CautionData::of(...),
+                array_values(array_filter($plan->cautions(), static fn (Caution $caution): bool => $caution->code->isOfCloth())),
+            ),
+            widths_nm: array_values(array_unique($widths)),
+            envelopes: array_map(EnvelopeNeedData::of(...), $buy->envelopes),
+            files: array_map(FileData::of(...), $buy->files),
+            needs: array_map(NeedData::of(...), $buy->needs),
+        );
+    }
+}

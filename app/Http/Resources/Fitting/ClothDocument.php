@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Fitting;
+
+use OpenApi\Attributes as OA;
+
+/** The `cloth` part of a make file, figures as typed; its keys are those of core/File/Keys/ClothKeys. */
+#[OA\Schema(type: 'object')]
+final class ClothDocument
+{
+}

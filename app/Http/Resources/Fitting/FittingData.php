@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Fitting;
+
+use App\Models\Make;
+use OpenApi\Attributes as OA;
+use stdClass;
+use Underbolt\Measure\Unit;
+use Underbolt\Planning\Advice\Headline;
+use Underbolt\Planning\Plan;
+use Underbolt\Wearing\Deed;
+use Underbolt\Wearing\FittingFinding;
+use Underbolt\Wearing\OwnLine;
+use Underbolt\Wearing\Place;
+use Underbolt\Wearing\Trial;
+
+#[OA\Schema(description: 'the tracings of a make, what was found on them, and what was said of it once it was worn')]
+final readonly class FittingData
+{
+    /**
+     * @param  list<FittingFindingData>  $findings
+     * @param  list<OwnLineData>  $own_lines
+     * @param  list<WornLevelData>  $levels
+     * @param  list<WordData>  $places
+     * @param  list<WordData>  $deeds
+     * @param  list<ProposedPiecesData>  $pieces
+     * @param  list<TrialData>  $trials
+     */
+    private function __construct(
+        #[OA\Property] public int $make_id,
+        #[OA\Property(description: 'of the make, to be sent back with a change')] public int $version,
+        #[OA\Property] public string $headline,
+        #[OA\Property(ref: FittingDocument::class)] public stdClass $document,
+        #[OA\Property(items: new OA\Items(ref: FittingFindingData::class))] public array $findings,
+        #[OA\Property(description: 'of those that are measured on both', items: new OA\Items(ref: OwnLineData::class))] public array $own_lines,
+        #[OA\Property(ref: VerdictDocument::class)] public stdClass $verdict,
+        #[OA\Property(items: new OA\Items(ref: WornLevelData::class))] public array $levels,
+        #[OA\Property(items: new OA\Items(ref: WordData::class))] public array $places,
+        #[OA\Property(items: new OA\Items(ref: WordData::class))] public array $deeds,
+        #[OA\Property(items: new OA\Items(ref: ProposedPiecesData::class))] public array $pieces,
+        #[OA\Property(items: new OA\Items(ref: TrialData::class))] public array $trials,
+    ) {
+    }
+
+    public static function of(Make $make, Plan $plan, Unit $unit): self
+    {
+        $fitting = $make->fitted();
+
+        return new self(
+            make_id: $make->id,
+            version: $make->version,
+            headline: Headline::of($plan),
+            document: $make->fitting,
+            findings: array_map(static fn (FittingFinding $finding): FittingFindingData => FittingFindingData::of($finding, $fitting, $unit), $fitting->findings),
+            own_lines: array_map(static fn (OwnLine $line): OwnLineData => OwnLineData::of($line, $unit), $fitting->ownLines),
+            verdict: $make->verdict,
+            levels: WornLevelData::all($plan),
+            places: array_map(static fn (Place $place): WordData => new WordData($place->value, $place->words()), Place::cases()),
+            deeds: array_map(static fn (Deed $deed): WordData => new WordData($deed->value, $deed->words()), Deed::cases()),
+            pieces: ProposedPiecesData::all($plan),
+            trials: array_map(TrialData::of(...), Trial::cases()),
+        );
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Fitting;
+
+use App\Models\Make;
+use OpenApi\Attributes as OA;
+use stdClass;
+use Underbolt\Measure\Unit;
+use Underbolt\Planning\LevelPlan;
+use Underbolt\Planning\PlanBuilder;
+use Underbolt\Refusal;
+use Underbolt\Wearing\Stage;
+
+#[OA\Schema(description: 'a make of a wearer, as it was cut and worn')]
+final readonly class HistoryMakeData
+{
+    /** @param  list<string>  $findings */
+    private function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public string $title,
+        #[OA\Property] public string $pattern,
+        #[OA\Property(nullable: true)] public ?string $garment,
+        #[OA\Property(description: 'of its cloth, as typed')] public string $cloth,
+        #[OA\Property(format: 'date')] public string $begun_on,
+        #[OA\Property(description: 'null while it is only planned', nullable: true)] public ?string $stage,
+        #[OA\Property(description: 'the day it was reached', format: 'date', nullable: true)] public ?string $stage_on,
+        #[OA\Property(description: 'cut or, where no verdict was given, planned; by level', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public stdClass $sizes,
+        #[OA\Property(ref: VerdictDocument::class)] public stdClass $verdict,
+        #[OA\Property(description: 'what its fittings found', items: new OA\Items(type: 'string'))] public array $findings,
+    ) {
+    }
+
+    public static function of(Make $make, Unit $unit): self
+    {
+        $stage = Stage::furthest($make->done);
+        $day = $stage === null ? null : ($make->done->{$stage->value} ?? null);
+        $fitted = $make->fitted();
+
+        return new self(
+            id: $make->id,
+            title: $make->title(),
+            pattern: $make->pattern->name,
+            garment: is_string($make->pattern->document->garment ?? null) ? $make->pattern->document->garment : null,
+            cloth: is_string($make->cloth->name ?? null) ? $make->cloth->name : '',
+            begun_on: $make->created_at->toDateString(),
+            stage: $stage?->words(),
+            stage_on: is_string($day) ? $day : null,
+            sizes: (object) ($make->worn()->sizes === [] ? self::planned($make, $unit) : $make->worn()->sizes),
+            verdict: $make->verdict,
+            findings: array_map(static fn ($finding): string => FittingFindingData::of($finding, $fitted, $unit)->words, $fitted->inHand()),
+        );
+    }
+
+    /** @return array<string, string> by level; empty where there is no plan */
+    private static function planned(Make $make, Unit $unit): array
+    {
+        try {
+            $plan = PlanBuilder::build($make->toCore($unit));
+        } catch (Refusal) {
+            return [];
+        }
+
+        return array_map(static fn (LevelPlan $level): string => $plan->nameOf($level->size), array_filter($plan->levels));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Fitting;
+
+use App\Records\MakeHistory;
+use OpenApi\Attributes as OA;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthPrint;
+use Underbolt\Measure\Unit;
+use Underbolt\Wearing\Learned;
+use Underbolt\Wearing\LearnedWords;
+
+#[OA\Schema(description: 'what earlier makes teach for one level; taken only by hand')]
+final readonly class OfferData
+{
+    private function __construct(
+        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
+        #[OA\Property] public string $words,
+        #[OA\Property(description: 'to be typed as the ease that is liked', nullable: true)] public ?string $liked_ease,
+        #[OA\Property(description: 'to be typed as the least ease', nullable: true)] public ?string $least_ease,
+    ) {
+    }
+
+    /** @return list<self> from the top down */
+    public static function all(MakeHistory $history, Unit $unit): array
+    {
+        $learned = $history->learned();
+        $say = static fn (Length $length): string => LengthPrint::sentence($length, $unit);
+
+        return array_map(static fn (string $level, Learned $one): self => new self(
+            $level,
+            LearnedWords::of($one, $history->garment, $history->cloth, $say),
+            $one->ease === null ? null : $say($one->ease),
+            $one->moreThan === null ? null : $say($one->moreThan),
+        ), array_keys($learned), array_values($learned));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Fitting;
+
+use OpenApi\Attributes as OA;
+use Underbolt\Pattern\Piece;
+use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Planning\Plan;
+use Underbolt\Wearing\JoinedPieces;
+use Underbolt\Wearing\Part;
+use Underbolt\Wearing\Place;
+
+#[OA\Schema(description: 'pieces that a finding is likely to concern')]
+final readonly class ProposedPiecesData
+{
+    /** @param  list<string>  $pieces */
+    private function __construct(
+        #[OA\Property] public string $place,
+        #[OA\Property] public string $where,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $pieces,
+    ) {
+    }
+
+    /** @return list<self> for every place, and every part of it */
+    public static function all(Plan $plan): array
+    {
+        $pieces = array_map(static fn (PieceCut $cut): Piece => $cut->piece, $plan->pieces());
+        $proposed = [];
+        foreach (Place::cases() as $place) {
+            foreach (Part::cases() as $part) {
+                $proposed[] = new self($place->value, $part->value, JoinedPieces::proposed($place, $part, $pieces));
+            }
+        }
+
+        return $proposed;
+    }
+}

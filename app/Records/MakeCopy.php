@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Card;
+use App\Models\Make;
+use App\Models\Pattern;
+use stdClass;
+
+/** A make begun from another: again, for another wearer, or from another pattern. */
+final class MakeCopy
+{
+    /** Choices that were made for a body: they tell nothing of another. */
+    private const OF_THE_BODY = [
+        'sizes', 'lead', 'take', 'by_hand', 'centre_back', 'front_larger', 'lengths', 'method', 'adjust_bust', 'liked_ease', 'least_ease', 'own_garment',
+    ];
+
+    /** Choices that name something in a pattern, or were found on its paper. */
+    private const OF_THE_PATTERN = ['sizes', 'range', 'view', 'fit', 'take', 'by_hand', 'centre_back', 'front_larger', 'lengths', 'order', 'method', 'adjust_bust'];
+
+    /** With what was learned on it: the findings of the tracing in hand are in the new one from its first tracing on, to be done again. */
+    public static function again(Make $make, Card $newest): Make
+    {
+        return self::copy($make, $newest, $make->pattern, [], self::untried($make->fitting), $make->cloth);
+    }
+
+    /** What suits the cut stays, what suited the other body doesn't. */
+    public static function forWearer(Make $make, Card $card): Make
+    {
+        return self::copy($make, $card, $make->pattern, self::OF_THE_BODY, new stdClass, $make->cloth);
+    }
+
+    /** What the wearer likes stays, what was read off the other paper doesn't. */
+    public static function fromPattern(Make $make, Card $newest, Pattern $pattern): Make
+    {
+        return self::copy($make, $newest, $pattern, self::OF_THE_PATTERN, new stdClass, new stdClass);
+    }
+
+    /** @param  list<string>  $left  choices that are not taken over */
+    private static function copy(Make $make, Card $card, Pattern $pattern, array $left, stdClass $fitting, stdClass $cloth): Make
+    {
+        $choices = clone $make->choices;
+        foreach ($left as $key) {
+            unset($choices->{$key});
+        }
+        $cloth = clone $cloth;
+        unset($cloth->have);
+        $copy = new Make([
+            'card_id' => $card->id,
+            'pattern_id' => $pattern->id,
+            'unit' => $make->unit,
+            'choices' => $choices,
+            'name' => $make->name === '' ? '' : mb_substr("{$make->name}, again", 0, 120),
+            'fitting' => $fitting,
+            'cloth' => $cloth,
+        ]);
+        $copy->user_id = $make->user_id;
+        $copy->save();
+
+        return $copy;
+    }
+
+    private static function untried(stdClass $fitting): stdClass
+    {
+        $tracing = is_int($fitting->tracing ?? null) ? $fitting->tracing : 1;
+        $findings = [];
+        foreach (is_array($fitting->findings ?? null) ? $fitting->findings : [] as $finding) {
+            if ($finding instanceof stdClass && ($finding->tracing ?? 2) <= $tracing) {
+                $again = clone $finding;
+                $again->tracing = 2;
+                unset($again->done);
+                $findings[] = $again;
+            }
+        }
+
+        return $findings === [] ? new stdClass : (object) ['tracing' => 2, 'tried' => 1, 'findings' => $findings];
+    }
+}

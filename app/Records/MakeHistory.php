@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Make;
+use App\Models\Wearer;
+use Illuminate\Database\Eloquent\Collection;
+use Underbolt\File\ChoicesReader;
+use Underbolt\File\FaultLog;
+use Underbolt\File\Node;
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\FabricKind;
+use Underbolt\Pattern\Garment;
+use Underbolt\Pattern\Level;
+use Underbolt\Refusal;
+use Underbolt\Wearing\CameBack;
+use Underbolt\Wearing\Fitting;
+use Underbolt\Wearing\Learned;
+use Underbolt\Wearing\PastEase;
+use Underbolt\Wearing\Wear;
+
+/** The other makes of a wearer that are like one: of the same kind of garment, in the same kind of cloth. */
+final readonly class MakeHistory
+{
+    /** @param  list<Make>  $makes  the newest first */
+    private function __construct(public ?Garment $garment, public FabricKind $cloth, private array $makes)
+    {
+    }
+
+    public static function before(Make $make): self
+    {
+        $wearer = $make->card->wearer_id;
+        [$garment, $cloth] = self::kind($make);
+        $others = self::all($wearer)->reject(static fn (Make $other): bool => $other->id === $make->id)
+            ->filter(static fn (Make $other): bool => self::kind($other) === [$garment, $cloth]);
+
+        return new self($garment, $cloth, array_values($others->all()));
+    }
+
+    /** @return Collection<int, Make> of a wearer, the newest first */
+    public static function all(int $wearer): Collection
+    {
+        $makes = Make::query()->with('card.readings', 'pattern')->whereRelation('card', 'wearer_id', $wearer)->get();
+
+        return $makes->sortBy([['created_at', 'desc'], ['id', 'desc']])->values();
+    }
+
+    /** @return array<string, Learned> by level */
+    public function learned(): array
+    {
+        $learned = [];
+        foreach (Level::cases() as $level) {
+            $learned[$level->value] = Learned::from(self::pastAt($level, $this->makes));
+        }
+
+        return array_filter($learned);
+    }
+
+    /** @return list<CameBack> */
+    public function cameBack(Fitting $present): array
+    {
+        $fitted = [];
+        foreach ($this->makes as $make) {
+            try {
+                $fitting = $make->fitted();
+            } catch (Refusal) {
+                continue;
+            }
+            if ($fitting->tried > 0) {
+                $fitted[] = $fitting;
+            }
+        }
+
+        return CameBack::of($fitted, $present);
+    }
+
+    /** @return array{?Garment, FabricKind} */
+    private static function kind(Make $make): array
+    {
+        $pattern = $make->pattern->toCore(new FaultLog);
+        $cloth = $make->cloth->kind ?? null;
+
+        return [$pattern?->garment, (is_string($cloth) ? FabricKind::tryFrom($cloth) : null) ?? $pattern->fabric->kind ?? FabricKind::Woven];
+    }
+
+    /**
+     * What the verdicts say there, and garments that fit, laid flat and measured: each of them once, for however many makes it was measured.
+     *
+     * @param  list<Make>  $makes
+     * @return list<PastEase>
+     */
+    private static function pastAt(Level $level, array $makes): array
+    {
+        [$past, $laid] = [[], []];
+        foreach ($makes as $make) {
+            try {
+                $said = $make->worn()->eases()[$level->value] ?? null;
+            } catch (Refusal) {
+                // A verdict that can't be read teaches nothing.
+                $said = null;
+            }
+            $flat = self::flatWidth($make, $level);
+            $body = $level->girthOf($make->card->toBody());
+            $garment = $flat === null || $body === null || isset($laid[$flat->nanometres]) ? null : new PastEase(Wear::Right, $flat->plus($flat)->minus($body));
+            $laid[$flat->nanometres ?? 0] = true;
+            array_push($past, ...array_filter([$said, $garment]));
+        }
+
+        return $past;
+    }
+
+    private static function flatWidth(Make $make, Level $level): ?Length
+    {
+        $log = new FaultLog;
+        $pattern = $make->pattern->toCore($log);
+        $choices = ChoicesReader::read(Node::root($make->choices, 'choices', $make->unit, $log), $make->unit, $pattern, $make->unit);
+
+        return $choices?->flatWidth($level);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File;
+
+use Underbolt\File\Keys\ClothKeys;
+use Underbolt\File\Shape\ObjectShape;
+use Underbolt\Pattern\Cloth;
+
+/** Reads the cloth of a make. */
+final class ClothReader
+{
+    public static function read(Node $node): Cloth
+    {
+        $keys = new ClothKeys;
+        $fields = (new ObjectShape($keys))->read($node);
+        $fields->get($keys->have);
+
+        return new Cloth(
+            name: $fields->get($keys->name) ?? '',
+            kind: $fields->get($keys->kind),
+            stretchTo: $fields->get($keys->stretchTo),
+            drape: $fields->get($keys->drape),
+            sheer: $fields->get($keys->sheer) ?? false,
+            width: $fields->get($keys->width),
+        );
+    }
+}

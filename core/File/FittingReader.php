@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File;
+
+use Underbolt\File\Keys\FindingKeys;
+use Underbolt\File\Keys\FittingKeys;
+use Underbolt\File\Keys\OwnLineKeys;
+use Underbolt\File\Shape\Fields;
+use Underbolt\File\Shape\ObjectShape;
+use Underbolt\Measure\Length;
+use Underbolt\Wearing\Fitting;
+use Underbolt\Wearing\FittingFinding;
+use Underbolt\Wearing\OwnLine;
+use Underbolt\Wearing\Part;
+
+/** Reads the tracings of a make and what was found on them. */
+final class FittingReader
+{
+    public static function read(Node $node): Fitting
+    {
+        $keys = new FittingKeys;
+        $fields = (new ObjectShape($keys))->read($node);
+        $fields->get($keys->trials);
+
+        return new Fitting(
+            $fields->get($keys->tracing) ?? 1,
+            $fields->get($keys->tried) ?? 0,
+            self::known(array_map(self::finding(...), $fields->get($keys->findings) ?? [])),
+            self::known(array_map(self::ownLine(...), $fields->get($keys->ownLines) ?? [])),
+        );
+    }
+
+    private static function finding(Fields $fields): ?FittingFinding
+    {
+        $keys = new FindingKeys;
+        [$place, $deed, $amount] = [$fields->get($keys->place), $fields->get($keys->deed), $fields->get($keys->amount)];
+        if ($amount?->isZero() === true) {
+            $fields->node($keys->amount)?->fault('must be more than nothing');
+        }
+
+        return $place === null || $deed === null || $amount === null ? null : new FittingFinding(
+            place: $place,
+            deed: $deed,
+            amount: $amount,
+            part: $fields->get($keys->part) ?? Part::Both,
+            pieces: $fields->get($keys->pieces) ?? [],
+            note: $fields->get($keys->note) ?? '',
+            tracing: $fields->get($keys->tracing) ?? 2,
+            done: $fields->get($keys->done) ?? [],
+        );
+    }
+
+    /** Null while it is not measured on both. */
+    private static function ownLine(Fields $fields): ?OwnLine
+    {
+        $keys = new OwnLineKeys;
+        [$name, $place, $body, $paper, $ease] = [
+            $fields->get($keys->name), $fields->get($keys->place), $fields->get($keys->body), $fields->get($keys->paper), $fields->get($keys->ease),
+        ];
+
+        return $name === null || $place === null || $body === null || $paper === null
+            ? null
+            : new OwnLine($name, $place, $body, $paper, $ease ?? Length::zero());
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  list<?T>  $all
+     * @return list<T>
+     */
+    private static function known(array $all): array
+    {
+        return array_values(array_filter($all, static fn (?object $one): bool => $one !== null));
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File\Keys;
+
+use Underbolt\File\Shape\FlagShape;
+use Underbolt\File\Shape\Key;
+use Underbolt\File\Shape\Keys;
+use Underbolt\File\Shape\LengthShape;
+use Underbolt\File\Shape\ListShape;
+use Underbolt\File\Shape\ListsKeys;
+use Underbolt\File\Shape\TextShape;
+use Underbolt\File\Shape\WordShape;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthKind;
+use Underbolt\Pattern\Drape;
+use Underbolt\Pattern\FabricKind;
+
+/** The cloth of a make, and what of its list is at hand. */
+final readonly class ClothKeys implements Keys
+{
+    use ListsKeys;
+
+    public function __construct(
+        /** @var Key<string> */
+        public Key $name = new Key('name', new TextShape(orEmpty: true), usual: ''),
+        /** @var Key<FabricKind> */
+        public Key $kind = new Key('kind', new WordShape(FabricKind::class)),
+        /** @var Key<Length> */
+        public Key $stretchTo = new Key('stretch_to', new LengthShape(LengthKind::Stretched), 'how far 10 cm stretch sideways'),
+        /** @var Key<Drape> */
+        public Key $drape = new Key('drape', new WordShape(Drape::class)),
+        /** @var Key<bool> */
+        public Key $sheer = new Key('sheer', new FlagShape, usual: false),
+        /** @var Key<Length> */
+        public Key $width = new Key('width', new LengthShape(LengthKind::Cloth), 'at hand'),
+        /** @var Key<list<string>> */
+        public Key $have = new Key('have', new ListShape(new TextShape, 200), 'what of the list is at hand already'),
+    ) {
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\File\Keys;
+
+use Underbolt\File\Shape\Key;
+use Underbolt\File\Shape\Keys;
+use Underbolt\File\Shape\LengthShape;
+use Underbolt\File\Shape\ListShape;
+use Underbolt\File\Shape\ListsKeys;
+use Underbolt\File\Shape\TextShape;
+use Underbolt\File\Shape\WholeShape;
+use Underbolt\File\Shape\WordShape;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthKind;
+use Underbolt\Wearing\Deed;
+use Underbolt\Wearing\Part;
+use Underbolt\Wearing\Place;
+
+/** One thing that a fitting found. */
+final readonly class FindingKeys implements Keys
+{
+    use ListsKeys;
+
+    public function __construct(
+        /** @var Key<Place> */
+        public Key $place = new Key('place', new WordShape(Place::class), isRequired: true),
+        /** @var Key<Deed> */
+        public Key $deed = new Key('what', new WordShape(Deed::class), isRequired: true),
+        /** @var Key<Length> */
+        public Key $amount = new Key('amount', new LengthShape(LengthKind::Allowance), 'more than nothing; at each edge where it is added or taken in', isRequired: true),
+        /** @var Key<Part> */
+        public Key $part = new Key('where', new WordShape(Part::class), usual: Part::Both),
+        /** @var Key<list<string>> */
+        public Key $pieces = new Key('pieces', new ListShape(new TextShape, 60), 'that it is done on'),
+        /** @var Key<string> */
+        public Key $note = new Key('note', new TextShape(orEmpty: true), usual: ''),
+        /** @var Key<int> */
+        public Key $tracing = new Key('tracing', new WholeShape(2, FittingKeys::MOST_TRACINGS), 'the one that is drawn with it; the first is the plan\'s', usual: 2),
+        /** @var Key<list<string>> */
+        public Key $done = new Key('done', new ListShape(new TextShape, 60), 'pieces that it was done on'),
+    ) {
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Wearing;
+
+use Underbolt\Measure\Length;
+
+/** One thing that a fitting found, and what is done about it on the next tracing. */
+final readonly class FittingFinding
+{
+    /**
+     * @param  Length  $amount  above 0; at each edge where it is added or taken in
+     * @param  list<string>  $pieces  that it is done on
+     * @param  string  $note  one sentence; may be empty
+     * @param  int  $tracing  the one that is drawn with it, from 2 on: the first is the plan's
+     * @param  list<string>  $done  pieces that it was done on
+     */
+    public function __construct(
+        public Place $place,
+        public Deed $deed,
+        public Length $amount,
+        public Part $part,
+        public array $pieces,
+        public string $note,
+        public int $tracing,
+        public array $done,
+    ) {
+    }
+
+    /** What is the same about it from make to make, whatever the amount. */
+    public function kind(): string
+    {
+        return "{$this->place->value} {$this->deed->value} {$this->part->value}";
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Wearing;
+
+use Underbolt\Altering\LengthsByHand;
+use Underbolt\Measure\Length;
+
+/** Findings that are a length of the paper: the whole of it, front and back the same. */
+final class FoundLengths
+{
+    /** Which length a finding belongs to; null where it is none of them. */
+    public static function keyOf(FittingFinding $finding): ?string
+    {
+        $isLength = in_array($finding->deed, [Deed::Lengthen, Deed::Shorten], true);
+        $isHem = $finding->place === Place::Hem && ($isLength || in_array($finding->deed, [Deed::Raise, Deed::Lower], true));
+
+        return match (true) {
+            $finding->place === Place::Sleeve && $isLength => 'sleeve',
+            $finding->part !== Part::Both => null,
+            $isHem => 'hem',
+            $finding->place === Place::Waist && $isLength => 'above_waist',
+            $finding->place === Place::Hip && $isLength => 'below_waist',
+            default => null,
+        };
+    }
+
+    /** @param  list<FittingFinding>  $findings */
+    public static function of(array $findings): LengthsByHand
+    {
+        $sums = [];
+        foreach ($findings as $finding) {
+            $key = self::keyOf($finding);
+            if ($key !== null) {
+                $longer = in_array($finding->deed, [Deed::Lengthen, Deed::Lower], true);
+                $sum = $sums[$key] ?? Length::zero();
+                $sums[$key] = $longer ? $sum->plus($finding->amount) : $sum->minus($finding->amount);
+            }
+        }
+
+        return new LengthsByHand($sums['above_waist'] ?? null, $sums['below_waist'] ?? null, $sums['hem'] ?? null, $sums['sleeve'] ?? null);
+    }
+}

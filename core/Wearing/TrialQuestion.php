@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Wearing;
+
+/** What is looked at when a make is tried, and what an answer that is not right is likely to ask for. */
+enum TrialQuestion: string
+{
+    case Reaches = 'reaches';
+    case Gapes = 'gapes';
+    case Level = 'level';
+    case Pulls = 'pulls';
+    case Binds = 'binds';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Reaches => 'Does it reach: centre to centre, side to side?',
+            self::Gapes => 'Does neck or armhole lie flat, without gaping?',
+            self::Level => 'Are waist and hem level, where they should be?',
+            self::Pulls => 'Does it hang without pulling or folds?',
+            self::Binds => 'Can one sit, reach and breathe without it binding?',
+        };
+    }
+
+    /** @return array{Place, Deed} what is usually done where the answer is no */
+    public function usualFinding(): array
+    {
+        return match ($this) {
+            self::Reaches => [Place::SideSeam, Deed::Add],
+            self::Gapes => [Place::Neck, Deed::Take],
+            self::Level => [Place::Waist, Deed::Lengthen],
+            self::Pulls => [Place::Bust, Deed::Add],
+            self::Binds => [Place::Hip, Deed::Add],
+        };
+    }
+}
