@@ -48,14 +48,35 @@ final class DemoWorkroom
             }
             self::nests($patterns);
             foreach (self::data('makes') as $make) {
-                $user->makes()->create([
-                    'card_id' => $cards[self::text($make, 'wearer')]->id,
-                    'pattern_id' => $patterns[self::text($make, 'pattern')]->id,
-                    'unit' => self::text($make, 'unit'),
-                    'choices' => $make->choices,
-                ]);
+                self::make($user, $make, $cards[self::text($make, 'wearer')], $patterns[self::text($make, 'pattern')], $today);
             }
         });
+    }
+
+    /** With what was told of it, where it was worn already. */
+    private static function make(User $user, stdClass $data, Card $card, Pattern $pattern, CarbonImmutable $today): void
+    {
+        $told = static fn (string $key): stdClass => ($data->{$key} ?? null) instanceof stdClass ? $data->{$key} : new stdClass;
+        /** @var array<string, int> $done days ago by stage */
+        $done = get_object_vars($told('done'));
+        $verdict = $told('verdict');
+        if (isset($done['worn'])) {
+            $verdict->day = $today->subDays($done['worn'])->toDateString();
+        }
+        $make = $user->makes()->make([
+            'card_id' => $card->id,
+            'pattern_id' => $pattern->id,
+            'unit' => self::text($data, 'unit'),
+            'choices' => $data->choices,
+            'name' => $data->name ?? '',
+            'note' => $data->note ?? '',
+            'done' => (object) array_map(static fn (int $ago): string => $today->subDays($ago)->toDateString(), $done),
+            'fitting' => $told('fitting'),
+            'verdict' => $verdict,
+            'cloth' => $told('cloth'),
+        ]);
+        $make->created_at = $today->subDays(is_int($data->days_ago ?? null) ? $data->days_ago : 0);
+        $make->save();
     }
 
     /** @return array<string, Card> the newest card by wearer */

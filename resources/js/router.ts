@@ -65,6 +65,24 @@ export const router = createRouter({
             component: () => import('./pages/ProjectorPage.vue'),
         },
         {
+            path: `/makes/:id${id}/fitting`,
+            name: 'fitting',
+            props: byId,
+            component: () => import('./fitting/FittingPage.vue'),
+        },
+        {
+            path: `/makes/:id${id}/cloth`,
+            name: 'cloth',
+            props: byId,
+            component: () => import('./fitting/ClothPage.vue'),
+        },
+        {
+            path: `/wearers/:id${id}/history`,
+            name: 'history',
+            props: byId,
+            component: () => import('./fitting/HistoryPage.vue'),
+        },
+        {
             path: `/makes/:id${id}/files`,
             name: 'files',
             props: byId,

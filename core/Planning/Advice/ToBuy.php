@@ -15,7 +15,7 @@ final readonly class ToBuy
     /**
      * @param  list<Range>  $envelopes  the fewest that hold every size cut; the owned ones first
      * @param  list<PatternFile>  $files  to be printed, where the pattern comes as files
-     * @param  list<ShoppingNeed>  $needs  for the largest size cut; of cloth only the width at hand, where that is listed
+     * @param  list<ShoppingNeed>  $needs  for the largest size cut; each cloth in the width at hand, where that will do
      */
     private function __construct(public array $envelopes, public array $files, public array $needs)
     {
@@ -36,17 +36,17 @@ final readonly class ToBuy
     private static function envelopes(Plan $plan, array $sizes): array
     {
         $ranges = array_values(array_filter($plan->make->pattern->ranges, static fn (Range $range): bool => $range->draft === $plan->inPlay->draft));
-        $holds = static fn (Range $range): array => array_values(array_intersect($sizes, $range->sizes));
         $envelopes = [];
         while ($sizes !== [] && $ranges !== []) {
+            $held = array_map(static fn (Range $range): array => array_values(array_intersect($sizes, $range->sizes)), $ranges);
             // What is owned costs nothing; else the one that holds the most of what is missing yet.
-            usort($ranges, static fn (Range $one, Range $other): int => [$other->owned && $holds($other) !== [], count($holds($other))] <=> [$one->owned && $holds($one) !== [], count($holds($one))]);
-            $next = array_shift($ranges);
-            $held = $holds($next);
-            if ($held !== []) {
-                $envelopes[] = $next;
-                $sizes = array_values(array_diff($sizes, $held));
+            $worth = array_map(static fn (Range $range, array $own): array => [$own !== [], $range->owned, count($own)], $ranges, $held);
+            $best = (int) array_search(max($worth), $worth, true);
+            if ($held[$best] === []) {
+                break;
             }
+            $envelopes[] = $ranges[$best];
+            $sizes = array_values(array_diff($sizes, $held[$best]));
         }
 
         return $envelopes;
@@ -68,17 +68,27 @@ final readonly class ToBuy
         ));
     }
 
-    /** @return list<ShoppingNeed> */
+    /**
+     * A cloth that is listed in several widths is bought in one: the widest that is no wider than the one at hand, whose
+     * amount is enough. Where none is, all widths stay.
+     *
+     * @return list<ShoppingNeed>
+     */
     private static function needs(Plan $plan): array
     {
         $needs = $plan->needs();
-        $width = $plan->make->cloth?->width;
-        $atHand = array_filter($needs, static fn (ShoppingNeed $need): bool => $width !== null && $need->width?->compare($width) === 0);
-        $kinds = array_map(static fn (ShoppingNeed $need): string => "{$need->name} {$need->view}", $atHand);
+        $atHand = $plan->make->cloth?->width;
+        $best = [];
+        foreach ($needs as $need) {
+            $kind = "{$need->name} {$need->view}";
+            if ($need->width !== null && $atHand !== null && ! $atHand->isLessThan($need->width) && (! isset($best[$kind]) || $best[$kind]->isLessThan($need->width))) {
+                $best[$kind] = $need->width;
+            }
+        }
 
         return array_values(array_filter(
             $needs,
-            static fn (ShoppingNeed $need): bool => $need->width === null || in_array($need, $atHand, true) || ! in_array("{$need->name} {$need->view}", $kinds, true),
+            static fn (ShoppingNeed $need): bool => $need->width === null || ($best["{$need->name} {$need->view}"] ?? $need->width)->compare($need->width) === 0,
         ));
     }
 }

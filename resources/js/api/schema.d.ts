@@ -1424,6 +1424,9 @@ export interface components {
             make_id: number;
             /** @description of the make, to be sent back with a change */
             version: number;
+            wearer: string;
+            /** @description its own name, or its pattern's */
+            title: string;
             document: components["schemas"]["ClothDocument"];
             /** @description cloths that the pattern recommends, as printed */
             recommended: string;
@@ -1588,6 +1591,9 @@ export interface components {
             make_id: number;
             /** @description of the make, to be sent back with a change */
             version: number;
+            wearer: string;
+            /** @description its own name, or its pattern's */
+            title: string;
             headline: string;
             document: components["schemas"]["FittingDocument"];
             findings: components["schemas"]["FittingFindingData"][];

@@ -16,6 +16,8 @@ import { planServer, usePlan } from '../bench/usePlan';
 import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
+import EaseOffers from '../fitting/EaseOffers.vue';
+import MakeMenu from '../fitting/MakeMenu.vue';
 import { useShortcuts } from '../ui/shortcuts';
 
 const props = defineProps<{ id: number }>();
@@ -78,6 +80,7 @@ useShortcuts([
             <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }">{{
                 make.pattern
             }}</RouterLink>
+            <span v-if="make.name">{{ make.name }}</span>
         </Crumbs>
         <div class="bench-head">
             <div class="says">
@@ -88,6 +91,7 @@ useShortcuts([
                 </p>
             </div>
             <MakeLinks :make="make.id" />
+            <MakeMenu :make="make" @named="make = $event" />
             <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
         </div>
         <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" @change="change">
@@ -124,15 +128,18 @@ useShortcuts([
                 </template>
             </BenchTop>
             <div class="bench-foot">
-                <PlanTable
-                    :plan="plan"
-                    :choices="make.choices"
-                    :unit="make.unit"
-                    :fault-at="(field) => refused?.at(field) ?? null"
-                    @unclip="unclip"
-                    @like="like"
-                    @change="alter"
-                />
+                <div>
+                    <PlanTable
+                        :plan="plan"
+                        :choices="make.choices"
+                        :unit="make.unit"
+                        :fault-at="(field) => refused?.at(field) ?? null"
+                        @unclip="unclip"
+                        @like="like"
+                        @change="alter"
+                    />
+                    <EaseOffers :make="make.id" :choices="make.choices" @take="alter" />
+                </div>
                 <BeforeYouCut :plan="plan" />
             </div>
             <ReasonsPart

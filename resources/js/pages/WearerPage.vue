@@ -181,6 +181,7 @@ async function measureAgain(): Promise<void> {
             </p>
             <div class="inline">
                 <Button :label="page.cards.length > 0 ? 'Measure again' : 'Measure'" @click="measureAgain" />
+                <RouterLink :to="{ name: 'history', params: { id } }">What was made</RouterLink>
                 <Button v-if="!page.archived" label="Put away" text @click="save(true)" />
                 <DeleteButton
                     :name="page.name"

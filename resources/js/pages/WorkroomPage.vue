@@ -5,11 +5,11 @@ import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { BinEntry, Workroom } from '../api/types';
 import { useSession } from '../state/session';
-import DeleteButton from '../ui/DeleteButton.vue';
 import DeletedNotice from '../ui/DeletedNotice.vue';
 import TextField from '../ui/TextField.vue';
+import MakeRow from './MakeRow.vue';
 import MakeStarter from './MakeStarter.vue';
-import { age, cardWords } from './age';
+import { age } from './age';
 
 const session = useSession();
 const router = useRouter();
@@ -18,6 +18,8 @@ const newName = ref('');
 const refused = ref<Refused | null>(null);
 const present = computed(() => room.value?.wearers.filter(({ archived }) => !archived) ?? []);
 const away = computed(() => room.value?.wearers.filter(({ archived }) => archived) ?? []);
+const underWay = computed(() => room.value?.makes.filter(({ stage }) => stage !== 'worn') ?? []);
+const worn = computed(() => room.value?.makes.filter(({ stage }) => stage === 'worn') ?? []);
 const isEmpty = computed(() => room.value?.wearers.length === 0 && room.value.patterns.length === 0);
 
 async function load(): Promise<void> {
@@ -75,36 +77,26 @@ watch(
         <section v-else class="makes" aria-labelledby="makes-title">
             <h1 id="makes-title">Makes under way</h1>
             <ul class="rows">
-                <li v-for="make in room.makes" :key="make.id">
-                    <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
-                        <span
-                            ><b>{{ make.wearer }}</b>
-                            <small v-if="make.stage" class="stage">{{ make.stage }}</small></span
-                        >
-                        <span class="what"
-                            >{{ make.pattern }}
-                            <small>{{
-                                cardWords({ taken_on: make.card_taken_on, foundation: make.card_foundation })
-                            }}</small></span
-                        >
-                        <span v-if="make.headline" class="says">{{ make.headline }}</span>
-                        <span v-else class="says waits">Waits: {{ make.waits_for }}</span>
-                        <span class="count">{{
-                            make.cautions === 0
-                                ? ''
-                                : make.cautions === 1
-                                  ? '1 caution'
-                                  : `${make.cautions} cautions`
-                        }}</span>
-                    </RouterLink>
-                    <DeleteButton
-                        :name="`${make.wearer}, ${make.pattern}`"
-                        along=""
+                <MakeRow
+                    v-for="make in underWay"
+                    :key="make.id"
+                    :make="make"
+                    :remove="() => deleteMake(make.id, make.version)"
+                    @deleted="load"
+                />
+            </ul>
+            <details v-if="worn.length > 0" class="away">
+                <summary>{{ worn.length }} worn already</summary>
+                <ul class="rows">
+                    <MakeRow
+                        v-for="make in worn"
+                        :key="make.id"
+                        :make="make"
                         :remove="() => deleteMake(make.id, make.version)"
                         @deleted="load"
                     />
-                </li>
-            </ul>
+                </ul>
+            </details>
             <p v-if="room.makes.length === 0" class="hint">No make yet: choose a wearer and a pattern.</p>
             <MakeStarter :wearers="present" :patterns="room.patterns" />
         </section>
@@ -208,37 +200,12 @@ watch(
     width: 1.6em;
     font-weight: 750;
 }
-.makes .rows li {
-    display: flex;
-    align-items: center;
-}
-.makes .rows a {
-    display: grid;
-    grid-template-columns: 190px 180px 1fr max-content;
-}
-.stage {
-    display: block;
-    color: var(--cut);
-    font-weight: 600;
-}
-.count {
-    color: var(--quiet);
-}
-.waits {
-    color: var(--body);
-}
 .workroom section > :deep(.p-button) {
     justify-self: start;
 }
 @media (max-width: 1100px) {
     .workroom {
         grid-template-columns: minmax(0, 1fr);
-    }
-    .makes .rows a {
-        grid-template-columns: 1fr 1fr;
-    }
-    .makes .says {
-        grid-column: 1 / -1;
     }
 }
 </style>

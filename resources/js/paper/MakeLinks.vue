@@ -9,6 +9,8 @@ const places = [
     { name: 'sheet', words: 'Cut sheet' },
     { name: 'make-nest', words: 'On its own lines' },
     { name: 'projector', words: 'Projector' },
+    { name: 'fitting', words: 'Fitting' },
+    { name: 'cloth', words: 'Cloth' },
     { name: 'files', words: 'To take away' },
 ] as const;
 </script>

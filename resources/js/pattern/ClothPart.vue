@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { PastedPart, PatternDocument, Unit } from '../api/types';
 import PastePart from '../sheet/PastePart.vue';
 import CellInput from '../ui/CellInput.vue';
+import FilesList from './FilesList.vue';
 import { changedAt, orNull, withoutAt } from './lists';
 import '../sheet/sheet.css';
 
@@ -45,6 +46,15 @@ function entry(at: number, column: number, text: string): void {
 
 <template>
     <div class="part">
+        <p class="cloths">
+            <b>Recommended cloths</b>, as printed
+            <CellInput
+                wide
+                :value="document.cloths"
+                label="Recommended cloths"
+                @change="document = { ...document, cloths: $event }"
+            />
+        </p>
         <p class="hint">
             Copy the envelope’s table, size by size: 2.3 m, 230 cm or 2 5/8 yd. A make reads its need from the
             largest size it uses.
@@ -166,5 +176,7 @@ function entry(at: number, column: number, text: string): void {
                 @click="setNotions([...notions, { name: 'zip', by_size: blank() }])"
             />
         </div>
+        <p class="hint">Does it come as files? Say for which cup, envelope and sheet each is.</p>
+        <FilesList v-model="document" />
     </div>
 </template>

@@ -27,6 +27,8 @@ final readonly class ClothData
     private function __construct(
         #[OA\Property] public int $make_id,
         #[OA\Property(description: 'of the make, to be sent back with a change')] public int $version,
+        #[OA\Property] public string $wearer,
+        #[OA\Property(description: 'its own name, or its pattern\'s')] public string $title,
         #[OA\Property(ref: ClothDocument::class)] public stdClass $document,
         #[OA\Property(description: 'cloths that the pattern recommends, as printed')] public string $recommended,
         #[OA\Property(description: 'what it is drafted for')] public string $drafted_for,
@@ -48,6 +50,8 @@ final readonly class ClothData
         return new self(
             make_id: $make->id,
             version: $make->version,
+            wearer: $make->card->wearer->name,
+            title: $make->title(),
             document: $make->cloth,
             recommended: $plan->make->pattern->notes->cloths,
             drafted_for: $fabric->kind->value.($fabric->stretchPercent > 0 ? " with {$fabric->stretchPercent} % stretch" : ''),

@@ -31,6 +31,8 @@ final readonly class FittingData
     private function __construct(
         #[OA\Property] public int $make_id,
         #[OA\Property(description: 'of the make, to be sent back with a change')] public int $version,
+        #[OA\Property] public string $wearer,
+        #[OA\Property(description: 'its own name, or its pattern\'s')] public string $title,
         #[OA\Property] public string $headline,
         #[OA\Property(ref: FittingDocument::class)] public stdClass $document,
         #[OA\Property(items: new OA\Items(ref: FittingFindingData::class))] public array $findings,
@@ -51,11 +53,13 @@ final readonly class FittingData
         return new self(
             make_id: $make->id,
             version: $make->version,
+            wearer: $make->card->wearer->name,
+            title: $make->title(),
             headline: Headline::of($plan),
             document: $make->fitting,
             findings: array_map(static fn (FittingFinding $finding): FittingFindingData => FittingFindingData::of($finding, $fitting, $unit), $fitting->findings),
             own_lines: array_map(static fn (OwnLine $line): OwnLineData => OwnLineData::of($line, $unit), $fitting->ownLines),
-            verdict: $make->verdict,
+            verdict: VerdictDocument::worded($make),
             levels: WornLevelData::all($plan),
             places: array_map(static fn (Place $place): WordData => new WordData($place->value, $place->words()), Place::cases()),
             deeds: array_map(static fn (Deed $deed): WordData => new WordData($deed->value, $deed->words()), Deed::cases()),

@@ -49,7 +49,7 @@ final readonly class HistoryMakeData
             stage: $stage?->words(),
             stage_on: is_string($day) ? $day : null,
             sizes: (object) ($make->worn()->sizes === [] ? self::planned($make, $unit) : $make->worn()->sizes),
-            verdict: $make->verdict,
+            verdict: VerdictDocument::worded($make),
             findings: array_map(static fn ($finding): string => FittingFindingData::of($finding, $fitted, $unit)->words, $fitted->inHand()),
         );
     }

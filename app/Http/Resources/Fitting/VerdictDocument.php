@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Fitting;
 
+use App\Models\Make;
 use OpenApi\Attributes as OA;
+use stdClass;
+use Underbolt\File\Keys\VerdictKeys;
+use Underbolt\File\Shape\ObjectShape;
 
 /** The `verdict` part of a make file, figures as typed; its keys are those of core/File/Keys/VerdictKeys. */
 #[OA\Schema(type: 'object')]
 final class VerdictDocument
 {
+    /** With the unit said at every figure: it may be shown under another. */
+    public static function worded(Make $make): stdClass
+    {
+        return (new ObjectShape(new VerdictKeys))->wordedObject($make->verdict, $make->unit);
+    }
 }

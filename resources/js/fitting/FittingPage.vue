@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, onMounted, ref, watch } from 'vue';
+import type { FittingFinding, Offers } from '../api/types';
+import MakeLinks from '../paper/MakeLinks.vue';
+import { useSession } from '../state/session';
+import Crumbs from '../ui/Crumbs.vue';
+import FindingForm from './FindingForm.vue';
+import OwnLines from './OwnLines.vue';
+import TracingList from './TracingList.vue';
+import TrialPart from './TrialPart.vue';
+import VerdictPart from './VerdictPart.vue';
+import { inHand, isTried, taken, ticked, tried, withFinding, withoutFinding } from './tracings';
+import { fittingServer, useFitting } from './useFitting';
+
+const props = defineProps<{ id: number }>();
+const session = useSession();
+const {
+    page,
+    document: fitting,
+    offers,
+    refused,
+    load,
+    change,
+    undo,
+    canUndo,
+    judge,
+} = useFitting(fittingServer(props.id));
+const form = ref<InstanceType<typeof FindingForm> | null>(null);
+const today = new Date().toLocaleDateString('sv');
+
+onMounted(load);
+watch(
+    () => session.unit,
+    () => session.settled().then(load),
+);
+
+const next = computed(() =>
+    inHand(fitting.value) === 1 || isTried(fitting.value) ? inHand(fitting.value) + 1 : inHand(fitting.value),
+);
+const openNow = computed(() => (page.value?.findings ?? []).filter(({ stands }) => stands === 'open').length);
+const faultAt = (field: string): string | null => refused.value?.at(field) ?? null;
+/** The finding that is being recorded is the last of the list. */
+const amountFault = computed(() => {
+    const fields = Object.keys(refused.value?.errors ?? {});
+    const field = fields.find((one) => /^fitting\.findings\[\d+\]\.amount$/.test(one));
+    return field === undefined ? null : faultAt(field);
+});
+const isElsewhere = computed(
+    () =>
+        refused.value !== null &&
+        amountFault.value === null &&
+        !Object.keys(refused.value.errors).some((one) => one.startsWith('fitting.own_lines')),
+);
+
+const takeOffer = ({ place, what, amount, where, pieces }: Offers['findings'][number]): Promise<void> =>
+    record({ place, what, amount, where, pieces, note: '', done: [] } as Omit<FittingFinding, 'tracing'>);
+
+async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
+    if (await change((now) => withFinding(now, finding))) form.value?.clear();
+}
+</script>
+
+<template>
+    <div class="fitting">
+        <Crumbs><span>Fitting</span></Crumbs>
+        <div class="top">
+            <div class="grow">
+                <h1>{{ page?.headline ?? 'Fitting' }}</h1>
+                <p v-if="page" class="who">
+                    <b>{{ page.wearer }}</b> · {{ page.title }}
+                </p>
+            </div>
+            <MakeLinks :make="id" />
+            <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
+        </div>
+        <p v-if="refused && isElsewhere" class="fault" role="alert">
+            {{ Object.values(refused.errors)[0]?.[0] ?? refused.message }}
+        </p>
+        <div v-if="page" class="columns">
+            <section aria-labelledby="tracings-title">
+                <h2 id="tracings-title">Tracings and what was found on them</h2>
+                <TracingList
+                    :page="page"
+                    @take="(tracing) => change((now) => taken(now, tracing))"
+                    @tried="change(tried)"
+                    @tick="(index, piece) => change((now) => ticked(now, index, piece))"
+                    @remove="(index) => change((now) => withoutFinding(now, index))"
+                />
+                <h2>Found at the fitting</h2>
+                <p v-if="openNow > 0 && !isTried(fitting)" class="hint">
+                    One adjustment at a time: trace it, try it on, then see whether the next is still there.
+                </p>
+                <FindingForm ref="form" :page="page" :tracing="next" :fault="amountFault" @record="record" />
+                <template v-if="offers && offers.findings.length > 0">
+                    <h2>It came back before</h2>
+                    <ul class="offers">
+                        <li v-for="offer in offers.findings" :key="offer.words">
+                            {{ offer.words }}.
+                            <button type="button" class="link" @click="takeOffer(offer)">take it</button>
+                        </li>
+                    </ul>
+                </template>
+            </section>
+            <div class="side">
+                <TrialPart
+                    :trials="page.trials"
+                    :document="fitting"
+                    @answer="(trials) => change((now) => ({ ...now, trials }))"
+                    @found="form?.fill($event)"
+                />
+                <VerdictPart :page="page" :today="today" @judge="judge" />
+            </div>
+            <OwnLines
+                class="wide"
+                :page="page"
+                :fault-at="faultAt"
+                @change="(lines) => change((now) => ({ ...now, own_lines: lines }))"
+                @found="form?.fill($event)"
+            />
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.fitting {
+    max-width: 1320px;
+    margin: 12px auto 50px;
+    padding: 0 24px;
+    display: grid;
+    gap: 12px;
+}
+.top {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 20px;
+    align-items: flex-start;
+    min-height: 62px;
+}
+.top .grow {
+    flex: 1 1 380px;
+}
+.columns {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 460px);
+    gap: 24px 40px;
+    align-items: start;
+}
+.columns > section {
+    display: grid;
+    gap: 10px;
+}
+.side {
+    display: grid;
+    gap: 26px;
+}
+.wide {
+    grid-column: 1 / -1;
+}
+.offers li {
+    padding: 3px 0;
+}
+@media (max-width: 900px) {
+    .columns {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

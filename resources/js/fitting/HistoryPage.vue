@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { onMounted, ref, shallowRef } from 'vue';
+import { api, asRefused, body } from '../api/client';
+import type { History, LevelName } from '../api/types';
+import { day } from '../pages/age';
+import Crumbs from '../ui/Crumbs.vue';
+
+/** What was made for a wearer, cut how, and how it wore. */
+const props = defineProps<{ id: number }>();
+const history = shallowRef<History | null>(null);
+const refused = ref('');
+
+onMounted(async () => {
+    try {
+        history.value = await api
+            .GET('/api/wearers/{wearer}/history', { params: { path: { wearer: props.id } } })
+            .then(body);
+    } catch (error) {
+        refused.value = asRefused(error).message;
+    }
+});
+const levels: LevelName[] = ['bust', 'waist', 'hip'];
+const marks = { tight: '▸ tight', right: '✓ right', loose: '◂ loose' };
+</script>
+
+<template>
+    <div class="history">
+        <Crumbs>
+            <RouterLink :to="{ name: 'wearer', params: { id } }">{{ history?.name }}</RouterLink>
+            <span>Makes</span>
+        </Crumbs>
+        <h1>
+            {{
+                history === null
+                    ? 'Makes'
+                    : history.makes.length === 0
+                      ? `Nothing was made for ${history.name} yet.`
+                      : `What was made for ${history.name}`
+            }}
+        </h1>
+        <p v-if="refused" class="fault" role="alert">{{ refused }}</p>
+        <div v-if="history && history.makes.length > 0" class="scroller">
+            <table>
+                <thead>
+                    <tr>
+                        <th scope="col">make</th>
+                        <th scope="col">state</th>
+                        <th v-for="level in levels" :key="level" scope="col">{{ level }}</th>
+                        <th scope="col">found at fittings</th>
+                        <th scope="col">again?</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    <tr v-for="make in history.makes" :key="make.id">
+                        <th scope="row">
+                            <RouterLink :to="{ name: 'bench', params: { id: make.id } }">{{
+                                make.title
+                            }}</RouterLink>
+                            <small>{{
+                                [make.title === make.pattern ? '' : make.pattern, make.cloth]
+                                    .filter(Boolean)
+                                    .join(', ')
+                            }}</small>
+                        </th>
+                        <td>
+                            {{ make.stage ?? 'planned' }}
+                            <small>{{ day(make.stage_on ?? make.begun_on) }}</small>
+                        </td>
+                        <td v-for="level in levels" :key="level">
+                            <b class="size">{{ make.sizes[level] ?? '–' }}</b>
+                            <small v-if="make.verdict.levels?.[level]" :class="make.verdict.levels[level]!">
+                                {{ marks[make.verdict.levels[level]!]
+                                }}<template v-if="make.verdict.ease?.[level]"
+                                    >, {{ make.verdict.ease[level] }}</template
+                                >
+                            </small>
+                        </td>
+                        <td>
+                            <ul>
+                                <li v-for="finding in make.findings" :key="finding">{{ finding }}</li>
+                            </ul>
+                            <p v-if="make.verdict.note" class="what">{{ make.verdict.note }}</p>
+                        </td>
+                        <td>
+                            {{
+                                make.verdict.again === true
+                                    ? 'yes'
+                                    : make.verdict.again === false
+                                      ? 'no'
+                                      : '–'
+                            }}
+                        </td>
+                    </tr>
+                </tbody>
+            </table>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.history {
+    max-width: 1320px;
+    margin: 12px auto 50px;
+    padding: 0 24px;
+    display: grid;
+    gap: 12px;
+}
+.scroller {
+    overflow-x: auto;
+}
+table {
+    border-collapse: collapse;
+    width: 100%;
+    background: var(--paper);
+}
+th,
+td {
+    padding: 8px 12px 8px 0;
+    border-bottom: 1px solid var(--rule);
+    text-align: left;
+    vertical-align: top;
+}
+thead th {
+    font-size: 13px;
+    color: var(--quiet);
+}
+small {
+    display: block;
+    font-weight: 400;
+    color: var(--quiet);
+}
+small.right {
+    color: var(--garment);
+}
+small.tight,
+small.loose {
+    color: var(--ink);
+    font-weight: 600;
+}
+.size {
+    font-size: 19px;
+    color: var(--cut);
+}
+td p {
+    margin: 2px 0;
+}
+</style>

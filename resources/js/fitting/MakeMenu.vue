@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Popover from 'primevue/popover';
+import { ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { api, asRefused, body, type Refused } from '../api/client';
+import type { Make, Workroom } from '../api/types';
+import ChoiceField from '../ui/ChoiceField.vue';
+import TextField from '../ui/TextField.vue';
+
+/** What a make is called, and the next one begun from it. */
+const props = defineProps<{ make: Make }>();
+const emit = defineEmits<{ named: [make: Make] }>();
+const router = useRouter();
+const panel = ref<InstanceType<typeof Popover> | null>(null);
+const name = ref('');
+const note = ref('');
+const card = ref<number | null>(null);
+const pattern = ref<number | null>(null);
+const workroom = shallowRef<Workroom | null>(null);
+const refused = ref<Refused | null>(null);
+const params = { path: { make: props.make.id } };
+
+async function open(event: Event): Promise<void> {
+    name.value = props.make.name;
+    note.value = props.make.note;
+    refused.value = null;
+    panel.value?.toggle(event);
+    workroom.value ??= await api
+        .GET('/api/workroom')
+        .then(body)
+        .catch(() => null);
+}
+
+async function attempt(work: () => Promise<void>): Promise<void> {
+    refused.value = null;
+    try {
+        await work();
+        panel.value?.hide();
+    } catch (error) {
+        refused.value = asRefused(error);
+    }
+}
+
+const keep = (): Promise<void> =>
+    attempt(async () => {
+        const names = { name: name.value.trim(), note: note.value.trim(), version: props.make.version };
+        emit('named', await api.PATCH('/api/makes/{make}', { params, body: names }).then(body));
+    });
+
+const begin = (from: { card_id?: number | null; pattern_id?: number | null }): Promise<void> =>
+    attempt(async () => {
+        const made = await api.POST('/api/makes/{make}/copies', { params, body: from }).then(body);
+        await router.push({ name: 'bench', params: { id: made.id } });
+    });
+
+const others = () =>
+    (workroom.value?.wearers ?? [])
+        .filter(({ id }) => id !== props.make.wearer_id)
+        .flatMap(({ name: who, cards }) => cards.slice(0, 1).map(({ id }) => ({ label: who, value: id })));
+const patterns = () =>
+    (workroom.value?.patterns ?? [])
+        .filter(({ id }) => id !== props.make.pattern_id)
+        .map(({ id, name: label }) => ({ label, value: id }));
+</script>
+
+<template>
+    <Button :label="make.name === '' ? 'Name, copy…' : 'Rename, copy…'" text size="small" @click="open" />
+    <Popover ref="panel">
+        <div class="make-menu">
+            <form novalidate @submit.prevent="keep">
+                <TextField v-model="name" label="Name of this make" :fault="refused?.at('name')" />
+                <TextField v-model="note" label="One sentence on it" :fault="refused?.at('note')" />
+                <Button type="submit" size="small" label="Keep" />
+            </form>
+            <hr />
+            <Button
+                type="button"
+                size="small"
+                outlined
+                label="Again, with what was learned"
+                @click="begin({})"
+            />
+            <form v-if="others().length > 0" novalidate @submit.prevent="begin({ card_id: card })">
+                <ChoiceField
+                    v-model="card"
+                    label="The same for"
+                    :options="others()"
+                    placeholder="another wearer"
+                    :fault="refused?.at('card_id')"
+                />
+                <Button type="submit" size="small" outlined label="Begin" :disabled="card === null" />
+            </form>
+            <form v-if="patterns().length > 0" novalidate @submit.prevent="begin({ pattern_id: pattern })">
+                <ChoiceField
+                    v-model="pattern"
+                    :label="`For ${make.wearer} from`"
+                    :options="patterns()"
+                    placeholder="another pattern"
+                    :fault="refused?.at('pattern_id')"
+                />
+                <Button type="submit" size="small" outlined label="Begin" :disabled="pattern === null" />
+            </form>
+            <p v-if="refused && Object.keys(refused.errors).length === 0" class="fault" role="alert">
+                {{ refused.message }}
+            </p>
+        </div>
+    </Popover>
+</template>
+
+<style scoped>
+.make-menu {
+    display: grid;
+    gap: 12px;
+    max-width: 380px;
+}
+form {
+    display: grid;
+    gap: 8px;
+    justify-items: start;
+}
+hr {
+    width: 100%;
+    border: 0;
+    border-top: 1px solid var(--rule);
+}
+</style>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref, watch } from 'vue';
+import type { Fitting, LevelName, Verdict } from '../api/types';
+import { day } from '../pages/age';
+import TextField from '../ui/TextField.vue';
+import { title } from '../ui/words';
+
+/** What wearing told: kept with the sizes and the ease as cut of today. */
+const props = defineProps<{ page: Fitting; today: string }>();
+const emit = defineEmits<{ judge: [verdict: Verdict] }>();
+
+type Wear = 'tight' | 'right' | 'loose';
+const wears: Wear[] = ['tight', 'right', 'loose'];
+const levels = ref<Partial<Record<LevelName, Wear | null>>>({});
+const note = ref('');
+const again = ref<boolean | null>(null);
+
+watch(
+    () => props.page.verdict,
+    (verdict) => {
+        levels.value = { ...verdict.levels };
+        note.value = verdict.note ?? '';
+        again.value = verdict.again ?? null;
+    },
+    { immediate: true },
+);
+const isGiven = computed(() => Boolean(props.page.verdict.day));
+const ease = (level: LevelName): string | null =>
+    props.page.verdict.ease?.[level] ?? props.page.levels.find((one) => one.level === level)?.ease ?? null;
+
+function keep(): void {
+    const of = (key: 'ease' | 'size') =>
+        Object.fromEntries(props.page.levels.flatMap((one) => (one[key] ? [[one.level, one[key]]] : [])));
+    emit('judge', {
+        day: props.today,
+        levels: levels.value,
+        ease: of('ease'),
+        sizes: of('size'),
+        note: note.value.trim(),
+        again: again.value,
+    });
+}
+</script>
+
+<template>
+    <section class="verdict" aria-labelledby="verdict-title">
+        <h2 id="verdict-title">Once it was worn</h2>
+        <p v-if="isGiven" class="what">
+            Said on {{ day(page.verdict.day!) }}, with the ease as cut of that day.
+        </p>
+        <p v-else class="hint">How was it to sit, reach and breathe in? It teaches the next make.</p>
+        <ul>
+            <li v-for="{ level, size } in page.levels" :key="level">
+                <b :id="`wear-${level}`">{{ title(level) }}</b>
+                <span class="answers" role="radiogroup" :aria-labelledby="`wear-${level}`">
+                    <label v-for="wear in wears" :key="wear">
+                        <input v-model="levels[level]" type="radio" :name="`wear-${level}`" :value="wear" />{{
+                            wear
+                        }}
+                    </label>
+                </span>
+                <span class="what"
+                    >cut in {{ page.verdict.sizes?.[level] ?? size
+                    }}<template v-if="ease(level)">, {{ ease(level) }} of room</template></span
+                >
+            </li>
+        </ul>
+        <TextField v-model="note" class="wider" label="One sentence for next time" />
+        <p class="again" role="radiogroup" aria-label="Make it again?">
+            <b>Make it again?</b>
+            <label><input v-model="again" type="radio" name="again" :value="true" />yes</label>
+            <label><input v-model="again" type="radio" name="again" :value="false" />no</label>
+        </p>
+        <Button type="button" size="small" label="Keep the verdict" @click="keep" />
+    </section>
+</template>
+
+<style scoped>
+.verdict {
+    display: grid;
+    gap: 8px;
+    justify-items: start;
+}
+li,
+.again {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 16px;
+    align-items: baseline;
+    padding: 3px 0;
+    margin: 0;
+}
+li b {
+    min-width: 52px;
+}
+.answers {
+    display: inline-flex;
+    gap: 12px;
+}
+input[type='radio'] {
+    margin-right: 4px;
+}
+p {
+    margin: 0;
+}
+</style>

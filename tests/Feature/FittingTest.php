@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Make;
+use Illuminate\Testing\TestResponse;
+
+/** @param  array<string, mixed>  $fitting */
+function fitted(Make $make, array $fitting, ?int $version = null): TestResponse
+{
+    return test()->putJson("/api/makes/{$make->id}/fitting", ['fitting' => $fitting, 'version' => $version ?? $make->refresh()->version]);
+}
+
+test('what a fitting found is kept, and the plan, the sheet and the command have it', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $before = $this->getJson("/api/makes/{$make->id}/plan")->json();
+    expect($this->getJson("/api/makes/{$make->id}/fitting")->assertOk())->toAgreeWith('FittingData');
+    $findings = [
+        ['place' => 'waist', 'what' => 'add', 'amount' => '0,4', 'where' => 'both', 'pieces' => ['1 bodice front'], 'note' => '', 'tracing' => 2, 'done' => []],
+        ['place' => 'armhole', 'what' => 'raise', 'amount' => '1', 'where' => 'both', 'pieces' => ['5 sleeve'], 'note' => 'Pulls.', 'tracing' => 3, 'done' => []],
+    ];
+    $kept = fitted($make, ['tracing' => 3, 'tried' => 2, 'findings' => $findings])->assertOk();
+    expect($kept)->toAgreeWith('FittingData')
+        ->and(array_column($kept->json('findings'), 'stands'))->toBe(['closed', 'open'])
+        ->and(array_column($kept->json('findings'), 'goes_into'))->toBe(['line', 'step'])
+        ->and($kept->json('headline'))->toContain('the waist 1.6 cm larger by hand');
+    $sheet = json_encode($this->getJson("/api/makes/{$make->id}/sheet")->json('steps'));
+    expect($sheet)->toContain('Tracing 3: Raise the armhole by 1 cm, front and back (Pulls).')->toContain('5 sleeve');
+    // In the file as well, and so in the plan that the command makes of it.
+    $file = (string) tempnam(sys_get_temp_dir(), 'make');
+    file_put_contents($file, $this->get("/api/makes/{$make->id}/make.json")->getContent());
+    expect(Illuminate\Support\Facades\Artisan::call('underbolt:plan', ['file' => [$file]]))->toBe(0);
+    $plan = json_decode(Illuminate\Support\Facades\Artisan::output(), true);
+    unlink($file);
+    expect($plan['levels']['waist']['change'])->toBe(['front' => 0.4, 'back' => 0.4])->and(array_column($plan['work'], 'kind'))->toContain('found');
+    fitted($make, [])->assertOk();
+    expect($this->getJson("/api/makes/{$make->id}/plan")->json())->toBe($before);
+});
+
+test('a finding that can\'t be is told at its field and nothing is kept; one from an old view neither', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $finding = ['place' => 'waist', 'what' => 'add', 'amount' => 'much', 'tracing' => 2];
+    fitted($make, ['tracing' => 2, 'findings' => [$finding]])->assertUnprocessable()->assertJsonValidationErrors(['fitting.findings[0].amount']);
+    expect((array) $make->refresh()->fitting)->toBe([]);
+    fitted($make, ['tracing' => 1], $make->version - 1)->assertConflict();
+    // What the paper can't take is refused with the plan's own words, and the kept one stays.
+    fitted($make, ['tracing' => 2, 'findings' => [['place' => 'waist', 'what' => 'shorten', 'amount' => '20', 'tracing' => 2], ['place' => 'waist', 'what' => 'shorten', 'amount' => '20', 'tracing' => 2]]])->assertUnprocessable();
+    expect((array) $make->refresh()->fitting)->toBe([]);
+});
+
+test('the verdict is kept with the ease as cut of its day, and shown in the history', function (): void {
+    $make = demoMake('Idony Fenwharf');
+    $verdict = ['day' => '2026-11-20', 'levels' => ['bust' => 'right', 'waist' => 'tight'], 'ease' => ['bust' => '8 cm', 'waist' => '2 cm'], 'sizes' => ['bust' => '22', 'waist' => '22'], 'note' => 'Sat well.', 'again' => true];
+    $given = $this->putJson("/api/makes/{$make->id}/verdict", ['verdict' => $verdict, 'version' => $make->version])->assertOk();
+    expect($given)->toAgreeWith('FittingData')->and($given->json('verdict.ease.bust'))->toBe('8 cm');
+    $history = $this->getJson("/api/wearers/{$make->card->wearer_id}/history")->assertOk();
+    expect($history)->toAgreeWith('HistoryPageData')->and(collect($history->json('makes'))->firstWhere('id', $make->id)['verdict']['levels'])->toBe(['bust' => 'right', 'waist' => 'tight']);
+    $bad = ['levels' => ['bust' => 'fine'], 'day' => '2026-02-30'];
+    $this->putJson("/api/makes/{$make->id}/verdict", ['verdict' => $bad, 'version' => $make->refresh()->version])->assertUnprocessable()->assertJsonValidationErrors(['verdict.levels.bust', 'verdict.day']);
+});
+
+test('what earlier makes teach is offered on the next, a contradiction said', function (): void {
+    $offers = $this->getJson('/api/makes/'.demoMake('Merrin Tolvane')->id.'/offers')->assertOk();
+    expect($offers)->toAgreeWith('OffersData')
+        ->and($offers->json('eases.0'))->toBe(['level' => 'bust', 'words' => 'In three dresses of woven cloth 6.5 cm was right.', 'liked_ease' => '6.5 cm', 'least_ease' => null])
+        ->and($offers->json('findings.0.words'))->toBe('The armhole was raised in 2 of 3, last by 0.8 cm, front and back');
+    $contrary = $this->getJson('/api/makes/'.demoMake('Hedra Pasco')->id.'/offers')->json('eases.0.words');
+    expect($contrary)->toContain('8 cm was right')->toContain('contradict one another');
+    // A garment that fits, laid flat and measured, counts as a verdict; other kinds and other wearers teach nothing here.
+    $make = demoMake('Idony Fenwharf');
+    expect($this->getJson("/api/makes/{$make->id}/offers")->json('eases'))->toBe([]);
+    $again = $this->postJson("/api/makes/{$make->id}/copies", [])->assertCreated()->json('id');
+    $make->load('card.readings');
+    $make->update(['choices' => (object) ['own_garment' => (object) ['waist' => '60']]]);
+    $waist = $make->card->toBody()->at(Underbolt\Measure\Point::Waist)->nanometres / 1e7;
+    expect($this->getJson("/api/makes/{$again}/offers")->json('eases.0.liked_ease'))->toBe(round(120 - $waist, 1).' cm');
+});
+
+test('a make begins again, for another wearer, or from another pattern', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $make->update(['name' => 'Quay coat', 'choices' => (object) ['view' => 'B', 'sizes' => (object) ['waist' => '18'], 'liked_ease' => (object) ['bust' => '7'], 'blend' => 'straight'], 'cloth' => (object) ['name' => 'drill', 'have' => ['zip']]]);
+    $finding = ['place' => 'armhole', 'what' => 'raise', 'amount' => '1', 'tracing' => 2, 'done' => ['5 sleeve'], 'where' => 'both', 'pieces' => ['5 sleeve'], 'note' => ''];
+    fitted($make, ['tracing' => 2, 'tried' => 2, 'findings' => [$finding, ['tracing' => 3] + $finding]])->assertOk();
+    $copy = fn (array $from): Make => Make::query()->findOrFail($this->postJson("/api/makes/{$make->id}/copies", $from)->assertCreated()->json('id'));
+
+    $again = $copy([]);
+    expect($again->name)->toBe('Quay coat, again')->and($again->choices)->toEqual($make->refresh()->choices)
+        // What was found is in it from the start, to be done again; what was stepped back from isn't.
+        ->and($again->fitting->findings)->toHaveCount(1)->and($again->fitting->findings[0])->not->toHaveProperty('done')
+        ->and($again->cloth)->toEqual((object) ['name' => 'drill'])->and((array) $again->verdict)->toBe([]);
+
+    $other = Make::query()->where('user_id', $make->user_id)->where('card_id', '!=', $make->card_id)->firstOrFail();
+    $theirs = $copy(['card_id' => $other->card_id]);
+    expect($theirs->card_id)->toBe($other->card_id)->and((array) $theirs->choices)->toBe(['view' => 'B', 'blend' => 'straight'])->and((array) $theirs->fitting)->toBe([]);
+
+    $pattern = App\Models\Pattern::query()->where('user_id', $make->user_id)->where('name', 'like', 'Foghorn%')->firstOrFail();
+    $coat = $copy(['pattern_id' => $pattern->id]);
+    expect([$coat->pattern_id, $coat->card_id])->toBe([$pattern->id, $make->card_id])->and((array) $coat->choices)->toEqual(['liked_ease' => (object) ['bust' => '7'], 'blend' => 'straight']);
+
+    $this->postJson("/api/makes/{$make->id}/copies", ['card_id' => someone()->wearers()->create(['name' => 'X'])->id + 900])->assertUnprocessable();
+});
+
+test('a make is named; the name is asked for with the version it was seen in', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $this->patchJson("/api/makes/{$make->id}", ['name' => 'Chorus gown', 'note' => null, 'version' => $make->version])->assertOk()->assertJsonPath('name', 'Chorus gown');
+    $this->patchJson("/api/makes/{$make->id}", ['name' => 'Other', 'note' => '', 'version' => $make->version])->assertConflict();
+    $this->patchJson("/api/makes/{$make->id}", ['name' => str_repeat('x', 121), 'note' => '', 'version' => $make->version + 1])->assertUnprocessable();
+    expect(collect($this->getJson('/api/workroom')->json('makes'))->firstWhere('id', $make->id)['name'])->toBe('Chorus gown');
+});
+
+test('the cloth of a make is kept, with what of its list is at hand', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $page = $this->putJson("/api/makes/{$make->id}/cloth", ['cloth' => ['name' => 'jersey', 'kind' => 'knit', 'stretch_to' => '13', 'width' => '150', 'have' => ['zip']], 'version' => $make->version])->assertOk();
+    expect($page)->toAgreeWith('ClothData')->and($page->json('stretch_percent'))->toEqual(30)
+        ->and(array_column($page->json('cautions'), 'code'))->toBe(['cloth_knit'])
+        ->and($page->json('document.have'))->toBe(['zip']);
+    $this->putJson("/api/makes/{$make->id}/cloth", ['cloth' => ['stretch_to' => '9'], 'version' => $make->refresh()->version])->assertUnprocessable()->assertJsonValidationErrors(['cloth.stretch_to']);
+    expect(array_column($this->getJson("/api/makes/{$make->id}/plan")->json('cautions'), 'code'))->toContain('cloth_knit');
+});
+
+test('all that is told of a make leaves with its file and comes in again, in another unit too', function (): void {
+    $file = json_decode((string) file_get_contents(__DIR__.'/../fixtures/complete.make.json'));
+    $user = someone('Porthia');
+    $this->actingAs($user);
+    $id = $this->postJson('/api/makes/import', ['text' => json_encode($file), 'wearer' => 'Tegen'])->assertCreated()->json('id');
+    $out = json_decode((string) $this->get("/api/makes/{$id}/make.json")->getContent());
+    foreach (['name', 'note', 'reached', 'fitting', 'verdict', 'cloth', 'x_shelf'] as $key) {
+        expect($out->{$key})->toEqual($file->{$key}, $key);
+    }
+    // A make whose figures are typed in inches, on a pattern in centimetres, says so in its file.
+    $make = Make::query()->findOrFail($id);
+    $make->update(['unit' => 'in', 'fitting' => json_decode('{"tracing":2,"findings":[{"place":"hem","what":"shorten","amount":"1/2"}]}')]);
+    expect(json_decode((string) $this->get("/api/makes/{$id}/make.json")->getContent())->fitting->findings[0]->amount)->toBe('1/2 in');
+});
