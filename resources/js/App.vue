@@ -49,7 +49,8 @@ async function signOut(): Promise<void> {
         </div>
     </header>
     <main>
-        <RouterView />
+        <!-- Another record is another page: what was read for one is not shown for the next. -->
+        <RouterView :key="$route.path" />
     </main>
     <ShortcutList v-if="listing" v-model:visible="listing" />
 </template>

@@ -6,14 +6,6 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Page;
 
-function nestPage(string $path): Page
-{
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
-    $page->driver->get((string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL()).$path);
-
-    return $page;
-}
-
 /** Clicks a place of the drawing, in its millimetres, as a hand would. */
 function clickAt(Page $page, float $x, float $y): void
 {
@@ -28,7 +20,7 @@ function clickAt(Page $page, float $x, float $y): void
 }
 
 test('a drawing is brought, marked with four clicks, and the make has its line on it', function (): void {
-    $page = nestPage('/patterns/8/nest')->sees('Bring the drawing of the front');
+    $page = Page::demo('/patterns/8/nest')->sees('Bring the drawing of the front');
     expect($page->accessibilityFaults())->toBe([]);
     $page->find('.empty input')->sendKeys(realpath(__DIR__.'/../../database/demo/nests/causeway-front.svg'));
     $page->sees('Height of the waist: Is missing')->find('.sizes button.named');
@@ -50,7 +42,7 @@ test('a drawing is brought, marked with four clicks, and the make has its line o
 });
 
 test('a make shows its line on both pieces, and goes on to paper and projector', function (): void {
-    $page = nestPage('/makes/2/nest')->sees('Front and back go together');
+    $page = Page::demo('/makes/2/nest')->sees('Front and back go together');
     expect(count($page->driver->findElements(WebDriverBy::cssSelector('path.seam'))))->toBe(2);
     $fetched = $page->driver->executeAsyncScript(<<<'JS'
         const done = arguments[0];

@@ -40,6 +40,19 @@ final class Page
         return new self($driver);
     }
 
+    /** A page of the demo workroom. */
+    public static function demo(string $path): self
+    {
+        return self::open('/')->press('Open the demo workroom')->sees('Makes under way')->go($path);
+    }
+
+    public function go(string $path): self
+    {
+        $this->driver->get((string) preg_replace('#^(\w+://[^/]+).*#', '$1', $this->driver->getCurrentURL()).$path);
+
+        return $this;
+    }
+
     public function find(string $css): RemoteWebElement
     {
         $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector($css)) !== [], "there is {$css}");

@@ -1,0 +1,156 @@
+// @vitest-environment jsdom
+import { expect, it } from 'vitest';
+import { show, told, words } from '../../../tests/Front/show';
+import type { Fitting } from '../api/types';
+import FindingForm from './FindingForm.vue';
+import OwnLines from './OwnLines.vue';
+import TracingList from './TracingList.vue';
+import TrialPart from './TrialPart.vue';
+import VerdictPart from './VerdictPart.vue';
+
+const page = (more: Partial<Fitting> = {}): Fitting => ({
+    make_id: 1,
+    version: 1,
+    wearer: 'Tamsin',
+    title: 'Gown',
+    headline: '12 all the way.',
+    document: {},
+    findings: [],
+    own_lines: [],
+    verdict: {},
+    levels: [
+        { level: 'bust', size: '12', ease: '8 cm' },
+        { level: 'waist', size: '14', ease: null },
+    ],
+    places: [
+        { key: 'waist', words: 'waist' },
+        { key: 'armhole', words: 'armhole' },
+    ],
+    deeds: [
+        { key: 'take', words: 'take in' },
+        { key: 'raise', words: 'raise' },
+    ],
+    pieces: [
+        { place: 'waist', where: 'both', pieces: ['front', 'back'] },
+        { place: 'armhole', where: 'both', pieces: ['sleeve'] },
+    ],
+    trials: [],
+    ...more,
+});
+
+it('a finding is put together from words, with the pieces that join there', async () => {
+    const form = show(FindingForm, { page: page(), tracing: 3, fault: null });
+    expect(words(form)).toContain('Into tracing 3');
+    await form.findAll('select')[0]?.setValue('armhole');
+    await form.findAll('select')[1]?.setValue('raise');
+    await form.find('input[type=text]').setValue(' 1/2 ');
+    await form.trigger('submit');
+    expect(told(form, 'record')).toEqual([
+        {
+            place: 'armhole',
+            what: 'raise',
+            amount: '1/2',
+            where: 'both',
+            pieces: ['sleeve'],
+            note: '',
+            done: [],
+        },
+    ]);
+});
+
+it('an amount that is refused is told at its field', () => {
+    const form = show(FindingForm, { page: page(), tracing: 2, fault: 'Is no length.' });
+    expect(form.find('[role=alert]').text()).toBe('Is no length.');
+});
+
+it('every tracing says how it stands, and leads back or on', async () => {
+    const document = {
+        tracing: 2,
+        tried: 1,
+        findings: [{ place: 'waist', what: 'take', amount: '1', tracing: 2, pieces: ['front'], done: [] }],
+    } as Fitting['document'];
+    const findings = [{ words: 'Take in 1 cm', goes_into: 'line', stands: 'open' }] as Fitting['findings'];
+    const list = show(TracingList, { page: page({ document, findings }) });
+    expect(words(list)).toMatch(/Tracing 1 ?tried on ?Step back to 1/);
+    expect(words(list)).toMatch(/Tracing 2 ?in hand ?Tried on/);
+    expect(words(list)).toMatch(/Take in 1 cm ?in the line/);
+    await list.find('input[type=checkbox]').trigger('change');
+    expect(told(list, 'tick')).toEqual([0, 'front']);
+    await list
+        .findAll('button')
+        .find((one) => one.text().startsWith('Step back'))
+        ?.trigger('click');
+    expect(told(list, 'take')).toEqual([1]);
+    await list
+        .findAll('button')
+        .find((one) => one.text().startsWith('take back'))
+        ?.trigger('click');
+    expect(told(list, 'remove')).toEqual([0]);
+});
+
+it('an answer that is no leads to a finding', async () => {
+    const trials: Fitting['trials'] = [
+        {
+            key: 'toile',
+            words: 'Toile',
+            how: 'Tack it.',
+            questions: [{ key: 'pulls', words: 'Does it pull?', place: 'bust', what: 'add' }],
+        },
+    ];
+    const asked = show(TrialPart, { trials, document: {} });
+    expect(words(asked)).not.toContain('record what to do');
+    await asked.findAll('input')[1]?.trigger('change');
+    expect(told(asked, 'answer')).toEqual([{ toile: { pulls: false } }]);
+    const answered = show(TrialPart, { trials, document: { trials: { toile: { pulls: false } } } });
+    await answered.find('button').trigger('click');
+    expect(told(answered, 'found')).toEqual([{ place: 'bust', what: 'add', note: '' }]);
+});
+
+it('a line of one’s own says what the paper lacks, and becomes a finding with one press', async () => {
+    const own = page({
+        document: { own_lines: [{ name: 'armhole', place: 'armhole', body: '40', paper: '38' }] },
+        own_lines: [
+            {
+                name: 'armhole',
+                words: 'The paper is 2 cm too small there.',
+                amount: '2 cm',
+                place: 'armhole',
+                what: 'raise',
+            },
+        ],
+    });
+    const lines = show(OwnLines, { page: own, faultAt: () => null });
+    expect(words(lines)).toContain('The paper is 2 cm too small there.');
+    expect(words(lines)).not.toContain('+ armhole');
+    await lines
+        .findAll('button')
+        .find((one) => one.text() === 'make it a finding')
+        ?.trigger('click');
+    expect(told(lines, 'found')).toEqual([
+        {
+            place: 'armhole',
+            what: 'raise',
+            amount: '2 cm',
+            note: 'armhole: The paper is 2 cm too small there.',
+        },
+    ]);
+    await lines.find('[aria-label="armhole, on you"]').setValue('41');
+    expect(told(lines, 'change')).toEqual([[{ name: 'armhole', place: 'armhole', body: '41', paper: '38' }]]);
+});
+
+it('a verdict takes the sizes and the ease of today along', async () => {
+    const verdict = show(VerdictPart, { page: page(), today: '2026-11-26' });
+    expect(words(verdict)).toContain('cut in 12, 8 cm of room');
+    await verdict.find('input[value=right]').setValue();
+    await verdict.findAll('button').at(-1)?.trigger('click');
+    expect(told(verdict, 'judge')).toEqual([
+        {
+            day: '2026-11-26',
+            levels: { bust: 'right' },
+            ease: { bust: '8 cm' },
+            sizes: { bust: '12', waist: '14' },
+            note: '',
+            again: null,
+        },
+    ]);
+});
