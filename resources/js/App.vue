@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue';
+import { refDebounced } from '@vueuse/core';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { forgetUnsent, unsentReadings } from './measure/unsent';
 import { day } from './pages/age';
 import { useSession } from './state/session';
 import UnitSwitch from './ui/UnitSwitch.vue';
 import { useShortcuts } from './ui/shortcuts';
+import { spoken } from './ui/spoken';
+import { usePageHead } from './ui/usePageHead';
 
 // Seldom asked for, and it brings the dialog with it: it comes when it is called.
 const ShortcutList = defineAsyncComponent(() => import('./ui/ShortcutList.vue'));
@@ -13,6 +16,15 @@ const ShortcutList = defineAsyncComponent(() => import('./ui/ShortcutList.vue'))
 const session = useSession();
 const router = useRouter();
 const listing = ref(false);
+const main = ref<HTMLElement | null>(null);
+const crumbs = ref<HTMLElement | null>(null);
+/** While a clip is dragged only what it comes to is heard. */
+const heard = refDebounced(spoken, 500);
+usePageHead(
+    main,
+    crumbs,
+    computed(() => router.currentRoute.value.path),
+);
 const today = day(new Date().toISOString().slice(0, 10));
 
 useShortcuts([
@@ -38,7 +50,7 @@ async function signOut(): Promise<void> {
         <RouterLink class="brand" :to="{ name: session.user ? 'workroom' : 'sign-in' }">underbolt</RouterLink>
         <nav v-if="session.user" aria-label="Main">
             <RouterLink :to="{ name: 'workroom' }">Workroom</RouterLink>
-            <span id="crumbs" />
+            <span id="crumbs" ref="crumbs" />
         </nav>
         <span v-if="session.user" class="printed-on">{{ session.user.name }}, printed {{ today }}</span>
         <div v-if="session.user" class="tools">
@@ -48,7 +60,8 @@ async function signOut(): Promise<void> {
             <button type="button" @click="signOut">Sign out</button>
         </div>
     </header>
-    <main>
+    <p class="sr-only" role="status" aria-live="polite">{{ heard }}</p>
+    <main ref="main">
         <!-- Another record is another page: what was read for one is not shown for the next. -->
         <RouterView :key="$route.path" />
     </main>

@@ -28,7 +28,7 @@ it('a bust adjustment is made in one of two ways', async () => {
 it('all that is changed beside it is told, one by one', () => {
     const text = words(changes(levelOf(plans.complete, 'waist')));
     expect(text).toContain('0.1 cm at the centre back');
-    expect(text).toContain('by hand 0.2 cm wider');
+    expect(text).toContain('by hand 0.6 cm narrower');
     expect(text).toContain('front 18, back 14');
 });
 

@@ -7,7 +7,7 @@ import { usePlan } from './usePlan';
 
 const first = {
     make: { id: 1, choices: {} } as Make,
-    plan: { headline: 'first' } as Plan,
+    plan: { headline: 'first', levels: [] as Plan['levels'] } as Plan,
     refused: null,
 } satisfies Bench;
 
@@ -30,7 +30,7 @@ function slowServer() {
 }
 
 const clip = (size: string): Choices => ({ sizes: { bust: size } });
-const saying = (headline: string): Plan => ({ headline }) as Plan;
+const saying = (headline: string): Plan => ({ headline, levels: [] as Plan['levels'] }) as Plan;
 
 it('has one request in flight, sends only the newest choice after it, and drops the late answer', async () => {
     const { asked, server } = slowServer();
@@ -58,7 +58,7 @@ it('goes on after a refusal and keeps the plan that was there', async () => {
     await bench.load();
 
     void bench.choose(clip('12'));
-    asked[0]?.fail(new Error('no such size'));
+    asked[0]?.fail(new Refused(422, 'no such size', {}));
     await flushPromises();
     expect(bench.refused.value?.message).toBe('no such size');
     expect(bench.plan.value?.headline).toBe('first');
@@ -67,6 +67,36 @@ it('goes on after a refusal and keeps the plan that was there', async () => {
     asked[1]?.answer(saying('fourteen'));
     await flushPromises();
     expect([bench.refused.value, bench.plan.value?.headline]).toEqual([null, 'fourteen']);
+});
+
+it('a clip moves at once; where the server is out of reach it is put back, told, and sent again once the line is there', async () => {
+    const { asked, server } = slowServer();
+    const notches = [
+        { size: '12', chart_nm: 1, finished_nm: 2 },
+        { size: '14', chart_nm: 3, finished_nm: 4 },
+    ];
+    const bust = { level: 'bust', size: '12', notches, measure_nm: 1 } as unknown as Plan['levels'][number];
+    const bench = usePlan({
+        ...server,
+        load: () => Promise.resolve({ ...first, plan: { ...first.plan, levels: [bust] } }),
+    });
+    await bench.load();
+    void bench.choose(clip('14'));
+    expect(bench.plan.value?.levels[0]?.size).toBe('14');
+
+    asked[0]?.fail(new Refused(0, 'gone', {}));
+    await flushPromises();
+    expect([bench.plan.value?.levels[0]?.size, bench.refused.value?.message]).toEqual([
+        '12',
+        expect.stringContaining('sent as soon as it is back'),
+    ]);
+    window.dispatchEvent(new Event('online'));
+    expect(asked[1]?.choices).toEqual(clip('14'));
+    asked[1]?.answer({ ...saying('fourteen'), levels: [{ ...bust, size: '14' }] });
+    await flushPromises();
+    expect([bench.plan.value?.levels[0]?.size, bench.refused.value]).toEqual(['14', null]);
+    window.dispatchEvent(new Event('online'));
+    expect(asked).toHaveLength(2);
 });
 
 it('undoes all that was chosen since it was told to remember', async () => {

@@ -1,7 +1,12 @@
+import { useEventListener } from '@vueuse/core';
 import { ref, shallowRef } from 'vue';
 import { api, asRefused, body, Refused } from '../api/client';
 import type { Bench, Choices, Make, Plan } from '../api/types';
 import { newestOnly } from '../state/queue';
+import { withClips } from './clipped';
+
+/** The status of a refusal that no server gave. */
+const OUT_OF_REACH = 0;
 
 /** How the bench reaches the server; the tests put their own in its place. */
 export interface PlanServer {
@@ -29,6 +34,10 @@ export function usePlan(server: PlanServer) {
     const make = shallowRef<Make | null>(null);
     const plan = shallowRef<Plan | null>(null);
     const refused = ref<Refused | null>(null);
+    /** The last plan that the server gave: what is shown may be ahead of it. */
+    let answered: Plan | null = null;
+    /** What could not be sent, as the server was out of reach: it is sent as soon as that is back. */
+    let unsent: Choices | null = null;
     const past: Choices[] = [];
     const canUndo = ref(false);
 
@@ -37,7 +46,7 @@ export function usePlan(server: PlanServer) {
         try {
             const bench = await answer;
             make.value = bench.make;
-            plan.value = bench.plan ?? plan.value;
+            plan.value = answered = bench.plan ?? plan.value;
             refused.value =
                 bench.refused === null ? null : new Refused(422, bench.refused.message, bench.refused.errors);
         } catch (error) {
@@ -50,7 +59,7 @@ export function usePlan(server: PlanServer) {
         const bench = (refusal.answer as { bench?: Bench } | null)?.bench;
         if (refusal.status !== 409 || bench === undefined) return false;
         make.value = bench.make;
-        plan.value = bench.plan ?? plan.value;
+        plan.value = answered = bench.plan ?? plan.value;
         refused.value = new Refused(409, refusal.message, {});
         return true;
     }
@@ -71,18 +80,37 @@ export function usePlan(server: PlanServer) {
         try {
             const answer = await server.choose(choices, make.value?.version ?? 0);
             if (make.value !== null) make.value = { ...make.value, version: make.value.version + 1 };
+            answered = answer;
             if (!isNewest()) return;
             plan.value = answer;
             refused.value = null;
         } catch (error) {
             const refusal = asRefused(error);
-            if (!stands(refusal) && isNewest()) refused.value = refusal;
+            if (stands(refusal) || !isNewest()) return;
+            plan.value = answered;
+            refused.value = refusal;
+            if (refusal.status === OUT_OF_REACH) {
+                unsent = choices;
+                refused.value = new Refused(
+                    OUT_OF_REACH,
+                    'The server can’t be reached: the plan stands as it was, and your change is sent as soon as it is back.',
+                    {},
+                );
+            }
         }
     });
+
+    function sendAgain(): void {
+        const choices = unsent;
+        unsent = null;
+        if (choices !== null) void choose(choices);
+    }
+    useEventListener('online', sendAgain);
 
     async function choose(choices: Choices): Promise<void> {
         if (make.value === null) return;
         make.value = { ...make.value, choices };
+        if (plan.value !== null) plan.value = withClips(plan.value, choices.sizes);
         await send(choices);
     }
 

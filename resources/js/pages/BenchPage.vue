@@ -11,6 +11,7 @@ import ReasonsPart from '../reasons/ReasonsPart.vue';
 import BeforeYouCut from '../bench/BeforeYouCut.vue';
 import PlanTable from '../bench/PlanTable.vue';
 import WhyNot from '../bench/WhyNot.vue';
+import { changeSpoken } from '../bench/spoken';
 import { stationServer, useOwnLines } from '../bench/useOwnLines';
 import { planServer, usePlan } from '../bench/usePlan';
 import MakeLinks from '../paper/MakeLinks.vue';
@@ -18,6 +19,9 @@ import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import EaseOffers from '../fitting/EaseOffers.vue';
 import MakeMenu from '../fitting/MakeMenu.vue';
+import { fieldWords } from '../ui/fieldWords';
+import { title } from '../ui/words';
+import { speak } from '../ui/spoken';
 import { useShortcuts } from '../ui/shortcuts';
 
 const props = defineProps<{ id: number }>();
@@ -29,6 +33,9 @@ const { make, plan, refused, load, remember, choose, undo, canUndo, changeCard }
 // The bench is painted first; the reasons below follow when the hand rests.
 const settled = refDebounced(plan, 120);
 const ownLines = useOwnLines(make, plan, settled, stationServer(props.id));
+watch(settled, (now, before) => {
+    if (now !== null && before !== null) speak(changeSpoken(before, now, session.unit));
+});
 
 onMounted(load);
 // The sentences of the plan speak in the unit in use.
@@ -101,7 +108,7 @@ useShortcuts([
         <div v-if="refused" class="refused" role="alert">
             <template v-for="(sentences, field) in refused.errors" :key="field">
                 <p class="fault">
-                    <b>{{ field }}</b> {{ sentences[0] }}
+                    <b>{{ title(fieldWords(String(field))) }}</b> {{ sentences[0] }}
                     <RouterLink
                         v-if="String(field).startsWith('body')"
                         :to="{ name: 'card', params: { id: make.card_id }, query: { for: make.id } }"

@@ -6,6 +6,8 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Workroom } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
+import { fieldWords } from '../ui/fieldWords';
+import { title } from '../ui/words';
 import { cardWords } from './age';
 
 const props = defineProps<{ wearers: Workroom['wearers']; patterns: Workroom['patterns'] }>();
@@ -88,7 +90,7 @@ async function bring(event: Event): Promise<void> {
         </div>
         <ul v-if="fileRefused && !fileRefused.at('wearer')" role="alert">
             <li v-for="(sentences, field) in fileRefused.errors" :key="field" class="fault">
-                <b>{{ field }}</b> {{ sentences[0] }}
+                <b>{{ title(fieldWords(String(field))) }}</b> {{ sentences[0] }}
             </li>
             <li v-if="Object.keys(fileRefused.errors).length === 0" class="fault">
                 {{ fileRefused.message }}

@@ -145,7 +145,10 @@ async function measureAgain(): Promise<void> {
 
 <template>
     <div v-if="page" class="wearer-page">
-        <Crumbs>{{ page.name }}</Crumbs>
+        <h1 class="sr-only">{{ page.name }}</h1>
+        <Crumbs
+            ><span>{{ page.name }}</span></Crumbs
+        >
         <p v-if="page.archived" class="notice away" role="status">
             Put away. Every card is kept.
             <button type="button" class="link" @click="save(false)">Undo</button>

@@ -90,7 +90,10 @@ onBeforeRouteLeave(async () => {
 
 <template>
     <form v-if="loaded && guide" class="pattern-page" novalidate @submit.prevent="saveNow">
-        <Crumbs>{{ name || 'new pattern' }}</Crumbs>
+        <h1 class="sr-only">{{ name || 'New pattern' }}</h1>
+        <Crumbs
+            ><span>{{ name || 'new pattern' }}</span></Crumbs
+        >
         <PatternHead
             v-model:name="name"
             v-model:house="house"

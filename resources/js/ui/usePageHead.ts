@@ -1,0 +1,31 @@
+import { useMutationObserver } from '@vueuse/core';
+import { watch, type Ref } from 'vue';
+
+/**
+ * Every page has one heading: it names the window, and when another page has come it takes the focus, unless the page
+ * put that somewhere itself.
+ *
+ * @param crumbs where the page says what it belongs to
+ */
+export function usePageHead(
+    main: Ref<HTMLElement | null>,
+    crumbs: Ref<HTMLElement | null>,
+    path: Readonly<Ref<string>>,
+): void {
+    let isNew = false;
+
+    function follow(): void {
+        const heading = main.value?.querySelector('h1');
+        if (!heading) return;
+        const place = [...(crumbs.value?.children ?? [])].map((one) => one.textContent.trim());
+        document.title = [heading.textContent.trim(), ...place, 'Underbolt'].filter(Boolean).join(' · ');
+        if (!isNew) return;
+        isNew = false;
+        if (main.value?.contains(document.activeElement)) return;
+        heading.tabIndex = -1;
+        heading.focus({ preventScroll: true });
+    }
+
+    watch(path, () => (isNew = true), { flush: 'sync' });
+    useMutationObserver([main, crumbs], follow, { childList: true, subtree: true, characterData: true });
+}
