@@ -112,29 +112,3 @@ test('the bench fits a screen of 1280 by 800', function (): void {
     );
     expect(max(array_map($tall, ['.tapes', '.seam', '.stations', '.plan'])))->toBeLessThanOrEqual(800);
 });
-
-test('no view keeps anyone out, in light or in the dark', function (string $scheme): void {
-    Chrome::driver();
-    Chrome::devTools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
-    $page = Page::open('/');
-    $page->find('.door form');
-    $faults = ['door' => $page->accessibilityFaults()];
-    $page->press('Open the demo workroom')->sees('Makes under way');
-    $faults['workroom'] = $page->accessibilityFaults();
-    foreach (['Bettrys Calloway-Pike' => '.stations tbody tr'] as $wearer => $shown) {
-        $page->driver->executeScript(
-            '[...document.querySelectorAll(".makes .rows a")].find((a) => a.textContent.includes(arguments[0])).click()',
-            [$wearer],
-        );
-        $page->find($shown);
-        $faults['bench'] = $page->accessibilityFaults();
-    }
-    $page->press('Causeway dress 114')->find('.sheet .computed');
-    $faults['pattern'] = $page->accessibilityFaults();
-    $page->driver->navigate()->back();
-    $page->press('Bettrys Calloway-Pike')->find('.point-list .measure');
-    $faults['card'] = $page->accessibilityFaults();
-    Chrome::devTools('Emulation.setEmulatedMedia', ['features' => []]);
-
-    expect($faults)->each->toBe([]);
-})->with(['light', 'dark']);

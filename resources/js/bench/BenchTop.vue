@@ -173,13 +173,13 @@ const hasChange = computed(() =>
 }
 .own-lines {
     position: absolute;
-    top: 17px;
-    left: 0;
+    top: 0;
+    right: 0;
     margin: 0;
 }
 .tell-apart {
     position: absolute;
-    top: 0;
+    top: 18px;
     right: 0;
 }
 @media screen and (max-width: 1100px) {

@@ -6,6 +6,7 @@ import Measure from '../ui/Measure.vue';
 import { arrowOf, bridgeOf, roomForEase } from './asCut';
 import { arrowWords } from './changes';
 import { clipWords } from './clip';
+import { textWidth } from '../ui/textWidth';
 import SizeClip from './SizeClip.vue';
 import { nearestSize, notchAt, spared, ticks, type Across } from './scale';
 import { useSlide } from './useSlide';
@@ -15,7 +16,13 @@ const emit = defineEmits<{ start: []; choose: [size: string] }>();
 const session = useSession();
 
 const HEIGHT = 132;
-const LABEL_PX = 26;
+const LABEL_PX = 13.5;
+const SAID_PX = 15;
+const BOLD = 750;
+/** As the clip is set. */
+const CLIP_PX = 38;
+const CLIP_TYPE_PX = 18;
+const CLIP_PAD_PX = 14;
 
 const tape = ref<HTMLElement | null>(null);
 const { press, slide, release, cancel } = useSlide(
@@ -29,7 +36,6 @@ const { press, slide, release, cancel } = useSlide(
 const marks = computed(() => ticks(props.across, session.unit, props.width));
 const body = computed(() => (props.level.measure_nm === null ? null : props.across(props.level.measure_nm)));
 const said = computed(() => props.level.chart?.size);
-const isNamed = (size: string): boolean => size === props.level.size || size === said.value;
 
 const chartNotches = computed(() => placed((notch) => notch.chart_nm));
 const finishedNotches = computed(() => placed((notch) => notch.finished_nm));
@@ -49,13 +55,27 @@ function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
     });
 }
 
-const labels = (notches: { size: string; x: number }[]) =>
-    spared(
-        notches,
-        ({ x }) => x,
-        ({ size }) => isNamed(size),
-        LABEL_PX,
-    );
+/** What the chart says is named first, then what the clip is on; under the clip that stands on the clip itself. */
+const rankOf = (size: string): number => (size === said.value ? 1 : size === props.level.size ? 2 : 3);
+const chartLabels = computed(() =>
+    spared(chartNotches.value, ({ size, x }) => ({
+        x,
+        width: size === said.value ? textWidth(size, SAID_PX, BOLD) : textWidth(size, LABEL_PX),
+        rank: rankOf(size),
+    })),
+);
+const finishedLabels = computed(() => {
+    const { size: clipped } = props.level;
+    return spared(finishedNotches.value, ({ size, x }) => ({
+        x,
+        // The clip bears the name of its own size, and covers what lies under it.
+        width:
+            size === clipped
+                ? Math.max(CLIP_PX, textWidth(size, CLIP_TYPE_PX, BOLD) + CLIP_PAD_PX)
+                : textWidth(size, LABEL_PX),
+        rank: size === clipped ? 0 : 3,
+    })).filter(({ size }) => size !== clipped);
+});
 </script>
 
 <template>
@@ -100,7 +120,7 @@ const labels = (notches: { size: string; x: number }[]) =>
                     :class="{ said: n.size === said }"
                 />
                 <text
-                    v-for="n in labels(chartNotches)"
+                    v-for="n in chartLabels"
                     :key="`l${n.size}`"
                     :x="n.x"
                     y="43"
@@ -111,7 +131,7 @@ const labels = (notches: { size: string; x: number }[]) =>
             </g>
             <g class="garment">
                 <path v-for="n in finishedNotches" :key="n.size" :d="`M${n.x} 93l-4.5 8h9z`" />
-                <text v-for="n in labels(finishedNotches)" :key="`l${n.size}`" :x="n.x" y="115">
+                <text v-for="n in finishedLabels" :key="`l${n.size}`" :x="n.x" y="115">
                     {{ n.size }}
                 </text>
             </g>
@@ -129,14 +149,14 @@ const labels = (notches: { size: string; x: number }[]) =>
         <span
             v-if="body !== null && level.measure_nm !== null"
             class="body-figure"
-            :style="{ left: `${body + 12}px` }"
+            :style="{ transform: `translateX(${body + 12}px)` }"
             ><Measure :nm="level.measure_nm"
         /></span>
         <span
             v-if="easeFigure"
             class="ease-figure"
             :class="{ short: bridge?.short }"
-            :style="{ left: `${easeFigure.from}px`, width: `${easeFigure.width}px` }"
+            :style="{ transform: `translateX(${easeFigure.from}px)`, width: `${easeFigure.width}px` }"
         >
             <Measure :nm="level.ease_as_cut_nm" signed bare />
         </span>
@@ -177,7 +197,9 @@ const labels = (notches: { size: string; x: number }[]) =>
     fill: var(--bridge);
 }
 .tape .bridge.short rect {
-    fill: color-mix(in srgb, var(--cut) 22%, transparent);
+    fill: color-mix(in srgb, var(--ink) 16%, transparent);
+    stroke: var(--ink);
+    stroke-dasharray: 3 2;
 }
 .tape .chart path {
     fill: var(--chart);
@@ -222,8 +244,10 @@ const labels = (notches: { size: string; x: number }[]) =>
     stroke: var(--paper);
     stroke-width: 4px;
 }
+/* What moves with the hand is moved, not laid out anew. */
 .body-figure {
     position: absolute;
+    left: 0;
     top: 5px;
     font-size: 20px;
     font-weight: 700;
@@ -235,6 +259,7 @@ const labels = (notches: { size: string; x: number }[]) =>
 }
 .ease-figure {
     position: absolute;
+    left: 0;
     top: 77px;
     height: 16px;
     line-height: 16px;
@@ -245,6 +270,9 @@ const labels = (notches: { size: string; x: number }[]) =>
     pointer-events: none;
 }
 .ease-figure.short {
-    color: var(--cut);
+    color: var(--ink);
+}
+.ease-figure.short::after {
+    content: ' !';
 }
 </style>

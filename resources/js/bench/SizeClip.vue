@@ -34,7 +34,7 @@ function press(event: KeyboardEvent): void {
         :aria-valuemax="level.notches.length - 1"
         :aria-valuenow="place"
         :aria-valuetext="describes"
-        :style="{ left: `${at}px` }"
+        :style="{ transform: `translateX(calc(${at}px - 50%))` }"
         @keydown="press"
     >
         {{ level.size }}
@@ -45,7 +45,7 @@ function press(event: KeyboardEvent): void {
 .clip {
     position: absolute;
     top: 101px;
-    transform: translateX(-50%);
+    left: 0;
     min-width: 38px;
     height: 27px;
     padding: 0 7px;

@@ -80,11 +80,26 @@ describe('a clip', () => {
 });
 
 it('labels too close to each other are spared, the one that matters stays', () => {
-    const kept = spared(
-        [0, 5, 10, 20],
-        (x) => x,
-        (x) => x === 5,
-        10,
-    );
-    expect(kept.sort((a, b) => a - b)).toEqual([5, 20]);
+    const label = (rank: (x: number) => number) => (x: number) => ({ x, width: 8, rank: rank(x) });
+    expect(
+        spared(
+            [0, 5, 10, 20],
+            label((x) => (x === 5 ? 1 : 2)),
+        ),
+    ).toEqual([5, 20]);
+    // Of two that matter the first does; those that must stay do, however close they are.
+    expect(
+        spared(
+            [0, 5, 20],
+            label((x) => ({ 0: 2, 5: 1 })[x] ?? 3),
+        ),
+    ).toEqual([5, 20]);
+    expect(
+        spared(
+            [0, 5, 9],
+            label((x) => (x < 9 ? 0 : 1)),
+        ),
+    ).toEqual([0, 5]);
+    // Long names need more room.
+    expect(spared([0, 40], (x) => ({ x, width: 60, rank: 1 }))).toEqual([0]);
 });

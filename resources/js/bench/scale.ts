@@ -76,16 +76,29 @@ export function ticks(across: Across, unit: Unit, width: number): Tick[] {
     return marks;
 }
 
-/** Labels that would run into each other are left out, those that matter first kept. */
-export function spared<T>(
-    items: readonly T[],
-    x: (item: T) => number,
-    matters: (item: T) => boolean,
-    gap: number,
-): T[] {
-    const kept: T[] = items.filter(matters);
-    for (const item of items) {
-        if (!matters(item) && kept.every((other) => Math.abs(x(other) - x(item)) >= gap)) kept.push(item);
+/** How a label stands beside others: those of rank 0 are never left out. */
+export interface Label {
+    x: number;
+    width: number;
+    rank: number;
+}
+
+const LABELS_APART_PX = 5;
+
+/** Labels that would run into each other are left out, those that matter more kept. */
+export function spared<T>(items: readonly T[], label: (item: T) => Label): T[] {
+    const placed: Label[] = [];
+    const kept = new Set<T>();
+    const byRank = items
+        .map((item) => ({ item, ...label(item) }))
+        .sort((one, other) => one.rank - other.rank);
+    for (const one of byRank) {
+        const isFree = placed.every(
+            (other) => Math.abs(other.x - one.x) >= (other.width + one.width) / 2 + LABELS_APART_PX,
+        );
+        if (one.rank > 0 && !isFree) continue;
+        placed.push(one);
+        kept.add(one.item);
     }
-    return kept;
+    return items.filter((item) => kept.has(item));
 }

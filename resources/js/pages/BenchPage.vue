@@ -90,16 +90,16 @@ useShortcuts([
             <span v-if="make.name">{{ make.name }}</span>
         </Crumbs>
         <div class="bench-head">
-            <div class="says">
-                <h1>{{ plan?.headline ?? 'No plan yet' }}</h1>
-                <p v-if="plan" class="details">
-                    {{ plan.details }} <WhyNot :make="make.id" :plan="plan" />
-                    <a href="#reasons">Reasons and steps</a>
-                </p>
+            <div class="ways">
+                <MakeLinks :make="make.id" />
+                <MakeMenu :make="make" @named="make = $event" />
+                <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
             </div>
-            <MakeLinks :make="make.id" />
-            <MakeMenu :make="make" @named="make = $event" />
-            <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
+            <h1>{{ plan?.headline ?? 'No plan yet' }}</h1>
+            <p v-if="plan" class="details">
+                {{ plan.details }} <WhyNot :make="make.id" :plan="plan" />
+                <a href="#reasons">Reasons and steps</a>
+            </p>
         </div>
         <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" @change="change">
             <CardChoice :make="make" @change="changeCard" />
@@ -163,15 +163,18 @@ useShortcuts([
 
 <style scoped>
 .bench-head {
-    display: flex;
-    align-items: flex-start;
-    gap: 20px;
-    /* Two lines of headline and one of details: nothing below jumps while a clip moves. */
-    min-height: 84px;
-    padding: 6px 20px 0;
+    padding: 0 20px;
 }
-.bench-head > .says {
-    flex: 1;
+.ways {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 10px;
+}
+.bench-head h1 {
+    /* Room for two lines: nothing below jumps while a clip moves. */
+    min-height: 55px;
+    align-content: end;
 }
 .refused {
     padding: 6px 20px;
@@ -180,6 +183,9 @@ useShortcuts([
     display: grid;
     grid-template-columns: minmax(0, 1fr) 330px;
     gap: 28px;
+    /* A caution more or less moves nothing that is in sight. */
+    min-height: 250px;
+    align-items: start;
     padding: 10px 20px 16px;
     background: var(--paper);
     border-top: 1.5px solid var(--ink);
@@ -191,20 +197,8 @@ useShortcuts([
     color: var(--quiet);
 }
 @media screen and (max-width: 1100px) {
-    .bench-head {
-        flex-wrap: wrap;
-    }
-    .bench-head h1 {
-        flex-basis: 100%;
-    }
     .bench-foot {
         grid-template-columns: minmax(0, 1fr);
-    }
-}
-@media screen and (max-width: 560px) {
-    .bench .bench-head {
-        flex-direction: column;
-        gap: 4px;
     }
 }
 </style>

@@ -47,7 +47,6 @@ li {
 }
 .stage {
     display: block;
-    color: var(--cut);
     font-weight: 600;
 }
 .count {

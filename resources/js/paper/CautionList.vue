@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Sheet } from '../api/types';
+import type { Plan } from '../api/types';
 
-/** Cautions in full, those that stop a cut first. */
-defineProps<{ cautions: Sheet['cautions'] }>();
+/** Cautions in full, those that stop a cut first: told apart by their sign and their word, not by colour alone. */
+defineProps<{ cautions: Plan['cautions'] }>();
 </script>
 
 <template>
@@ -12,7 +12,10 @@ defineProps<{ cautions: Sheet['cautions'] }>();
             :key="`${caution.code} ${caution.level}`"
             :class="{ stops: caution.stops }"
         >
-            {{ caution.text }}
+            <span class="sign" aria-hidden="true">{{ caution.stops ? '!' : 'i' }}</span>
+            <span
+                ><b>{{ caution.stops ? 'Settle first' : 'Mind' }}:</b> {{ caution.text }}</span
+            >
         </li>
     </ul>
 </template>
@@ -21,14 +24,28 @@ defineProps<{ cautions: Sheet['cautions'] }>();
 .cautions {
     display: grid;
     gap: 6px;
-    line-height: 1.4;
+    line-height: 1.38;
 }
-.cautions li {
-    padding-left: 12px;
-    border-left: 4px solid var(--body-mark);
+li {
+    display: flex;
+    gap: 8px;
+    align-items: flex-start;
 }
-.cautions .stops {
-    border-color: var(--cut);
-    font-weight: 600;
+.sign {
+    flex: none;
+    width: 18px;
+    height: 18px;
+    margin-top: 1px;
+    border: 1.5px solid var(--ink);
+    border-radius: 50%;
+    text-align: center;
+    font-size: 12px;
+    font-weight: 800;
+    line-height: 15px;
+}
+.stops .sign {
+    border-radius: 0;
+    color: var(--paper);
+    background: var(--ink);
 }
 </style>

@@ -69,7 +69,7 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
     color: var(--quiet);
 }
 .opinions small.weak {
-    color: var(--cut);
+    color: var(--ink);
     font-weight: 600;
 }
 .opinions dl {

@@ -95,8 +95,14 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
 .stations {
     border-collapse: collapse;
     align-self: start;
-    flex: 1;
+    flex: 1 1 auto;
+    width: 1px;
+    /* Columns that don't follow what stands in them: nothing jumps sideways while a clip moves. */
+    table-layout: fixed;
     font-size: 14px;
+}
+.stations thead th:first-child {
+    width: 38%;
 }
 .stations th,
 .stations td {

@@ -1,11 +1,16 @@
 import type { Plan, SeamDrawing } from '../api/types';
 import type { Heights } from '../bench/heights';
 import { spared } from '../bench/scale';
+import { textWidth } from '../ui/textWidth';
 import { curvePath, endsOf, outAt, type Placed } from './curve';
 import type { StationRow } from './stations';
 
 export const EDGE_PX = 14;
-const LABEL_PX = 17;
+/** Sizes of the type that names the lines, as the drawing sets it. */
+const LABEL_PX = 12;
+const USED_PX = 14;
+const USED_WEIGHT = 750;
+const LABELS_APART_PX = 4;
 const LABEL_ROW_PX = 13;
 /** How far apart the names of front and back stand where the lines end close together. */
 const APART_PX = 18;
@@ -49,19 +54,17 @@ export function printedLines(drawing: SeamDrawing, plan: Plan, frame: Frame): Pr
 
 /** The lines that matter keep their names: where those would run into each other they stand one above the other. */
 export function lineNames(lines: readonly PrintedLine[]): (PrintedLine & { up: number })[] {
-    const shown = spared(
-        lines,
-        ({ x }) => x,
-        ({ used }) => used,
-        LABEL_PX,
-    );
+    const width = ({ size, used }: PrintedLine): number =>
+        used ? textWidth(size, USED_PX, USED_WEIGHT) : textWidth(size, LABEL_PX);
+    const shown = spared(lines, (line) => ({ x: line.x, width: width(line), rank: line.used ? 0 : 1 }));
     const ends: number[] = [];
     return [...shown]
         .sort((one, other) => one.x - other.x)
         .map((line) => {
-            const free = ends.findIndex((end) => line.x - end >= LABEL_PX);
+            const half = width(line) / 2;
+            const free = ends.findIndex((end) => line.x - half >= end);
             const row = free < 0 ? ends.length : free;
-            ends[row] = line.x;
+            ends[row] = line.x + half + LABELS_APART_PX;
             return { ...line, up: row * LABEL_ROW_PX };
         });
 }

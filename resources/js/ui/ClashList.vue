@@ -39,7 +39,7 @@ function words(value: unknown): string {
     display: grid;
     gap: 8px;
     padding: 12px 16px;
-    border: 2px solid var(--cut);
+    border: 2px solid var(--ink);
     background: var(--paper);
 }
 </style>

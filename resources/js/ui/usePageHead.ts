@@ -13,6 +13,8 @@ export function usePageHead(
     path: Readonly<Ref<string>>,
 ): void {
     let isNew = false;
+    /** The page that is loaded is read from its top: nothing has to be found again on it. */
+    let isFirst = true;
 
     function follow(): void {
         const heading = main.value?.querySelector('h1');
@@ -21,6 +23,10 @@ export function usePageHead(
         document.title = [heading.textContent.trim(), ...place, 'Underbolt'].filter(Boolean).join(' · ');
         if (!isNew) return;
         isNew = false;
+        if (isFirst) {
+            isFirst = false;
+            return;
+        }
         if (main.value?.contains(document.activeElement)) return;
         heading.tabIndex = -1;
         heading.focus({ preventScroll: true });
