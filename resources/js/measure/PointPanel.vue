@@ -222,4 +222,13 @@ async function onceMore(): Promise<void> {
         grid-template-columns: minmax(0, 1fr);
     }
 }
+@media screen and (max-width: 700px) {
+    .point-panel {
+        min-height: 0;
+        padding: 14px;
+    }
+    .taking h2 {
+        font-size: 28px;
+    }
+}
 </style>

@@ -132,6 +132,7 @@ useShortcuts([
                 @answer="answer"
                 @take-over="(other) => takeOver(point!.code, other)"
             />
+            <Button class="onwards" label="Next point" @click="next" />
         </div>
         <TalkingTape :hear="async (reading) => panel?.hear(reading)" />
         <p class="after">
@@ -169,6 +170,23 @@ useShortcuts([
     .card-body {
         grid-template-columns: 220px minmax(0, 1fr);
         gap: 16px;
+    }
+}
+.onwards {
+    display: none;
+}
+/* On a phone it is one point a screen; the list of all points follows below. */
+@media screen and (max-width: 700px) {
+    .card-body {
+        grid-template-columns: minmax(0, 1fr);
+    }
+    .card-body > :deep(.point-list) {
+        order: 3;
+    }
+    .onwards {
+        display: inline-flex;
+        order: 2;
+        min-height: 48px;
     }
 }
 @media print {
