@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
+import { useKnownKeys } from '../ui/shortcuts';
 import { turnedBox, turnedBy, type Place } from './geometry';
+
+useKnownKeys([
+    { shown: '← → ↑ ↓', does: 'on a drawing: move it, or the crosshair; Shift for more' },
+    { shown: 'Enter', does: 'on a drawing: mark the place of the crosshair' },
+    { shown: '+ − 0', does: 'on a drawing: larger, smaller, all of it' },
+]);
 
 /** A drawing to be moved and enlarged; where it may be marked a click, or the crosshair and Enter, picks a place. */
 const props = withDefaults(

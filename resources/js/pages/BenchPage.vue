@@ -22,7 +22,7 @@ import MakeMenu from '../fitting/MakeMenu.vue';
 import { fieldWords } from '../ui/fieldWords';
 import { title } from '../ui/words';
 import { speak } from '../ui/spoken';
-import { useShortcuts } from '../ui/shortcuts';
+import { useKnownKeys, useShortcuts } from '../ui/shortcuts';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
@@ -70,6 +70,10 @@ function alter(part: Partial<Choices>): void {
 const toClip = (level: LevelName): void =>
     document.querySelector<HTMLElement>(`.clip[data-level="${level}"]`)?.focus();
 
+useKnownKeys([
+    { shown: '← →', does: 'on a clip: the next size' },
+    { shown: 'Home End', does: 'on a clip: the smallest, the largest size' },
+]);
 useShortcuts([
     { key: '1', shown: '1', does: 'to the clip on the bust', run: () => toClip('bust') },
     { key: '2', shown: '2', does: 'to the clip on the waist', run: () => toClip('waist') },

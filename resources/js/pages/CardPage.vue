@@ -100,8 +100,9 @@ watch(
 
 useShortcuts([
     {
-        key: 'h',
-        shown: 'H',
+        key: 'Alt+h',
+        shown: 'Alt H',
+        whileTyping: true,
         does: 'helper mode: large, for reading across the room',
         run: () => (helper.value = !helper.value),
     },

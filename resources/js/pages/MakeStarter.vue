@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref } from 'vue';
+import { computed, ref, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Workroom } from '../api/types';
@@ -25,6 +25,12 @@ const measured = computed(() =>
     ),
 );
 const owned = computed(() => props.patterns.map(({ name, id }) => ({ label: name, value: id })));
+
+// Where there is only one there is nothing to choose.
+watchEffect(() => {
+    if (measured.value.length === 1) card.value ??= measured.value[0]?.value ?? null;
+    if (owned.value.length === 1) pattern.value ??= owned.value[0]?.value ?? null;
+});
 
 async function start(): Promise<void> {
     refused.value = null;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ref } from 'vue';
+import { nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { User } from '../api/types';
@@ -37,6 +37,13 @@ async function enter(ask: () => Promise<User>): Promise<void> {
 }
 
 const demo = (): Promise<void> => enter(() => api.POST('/api/demo').then(body));
+
+/** The hand goes on in the first field of what has come. */
+async function turn(): Promise<void> {
+    registering.value = !registering.value;
+    await nextTick();
+    document.querySelector<HTMLInputElement>('.panel input')?.focus();
+}
 
 function submit(): Promise<void> {
     const credentials = { email: email.value, password: password.value, stay: stay.value };
@@ -104,7 +111,7 @@ function submit(): Promise<void> {
                 text
                 size="small"
                 :label="registering ? 'I have an account' : 'I am new here'"
-                @click="registering = !registering"
+                @click="turn"
             />
         </form>
     </div>

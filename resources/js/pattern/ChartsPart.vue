@@ -86,6 +86,10 @@ function take(looked: LookedOver): void {
     done.value = 'Put into the sheet. Undo brings back what was there.';
     pasting.value = '';
     drop();
+    // The hand goes on in what was made of it.
+    void nextTick(() =>
+        window.document.querySelector<HTMLElement>('[data-cell="0:0"]')?.focus({ preventScroll: true }),
+    );
 }
 
 function startWith(starter: PatternGuide['starters'][number]): void {

@@ -4,6 +4,7 @@ import type { Fault, Pattern, PatternDocument } from '../api/types';
 import Measure from '../ui/Measure.vue';
 import { easeName, tissueAt } from './rows';
 import { MOST_SIZES, cellAt, fieldAt, withoutSize } from './sheet';
+import { useKnownKeys } from '../ui/shortcuts';
 import { useSheet } from './useSheet';
 import './sheet.css';
 
@@ -38,6 +39,12 @@ function heads(row: number): boolean {
 
 const fromTissue = (row: number, column: number): number | null =>
     tissueAt(props.kept, rows.value[row]?.path ?? [], column);
+
+useKnownKeys([
+    { shown: '← → ↑ ↓', does: 'in the chart: from cell to cell' },
+    { shown: 'Enter', does: 'in the chart: the cell below' },
+    { shown: 'Ctrl V', does: 'in the chart: a table from a spreadsheet' },
+]);
 </script>
 
 <template>

@@ -8,12 +8,23 @@ export interface Shortcut {
     shown: string;
     does: string;
     run: () => void;
+    /** In fields too: where the focus is always in one, a single letter would be typed. */
+    whileTyping?: true;
 }
 
-/** Every shortcut that works at the moment, so that the list can show itself. */
-export const shortcuts = shallowReactive(new Set<Shortcut>());
+/** A key that works where the focus is on something, such as a clip: the list tells it. */
+export type KnownKey = Pick<Shortcut, 'shown' | 'does'>;
 
-/** Makes shortcuts work while a component is on the screen; they rest while someone types. */
+/** Every key that works at the moment, so that the list can show itself. */
+export const shortcuts = shallowReactive(new Set<KnownKey>());
+
+/** Tells keys that a part of the page answers by itself, while it is on the screen. */
+export function useKnownKeys(mine: KnownKey[]): void {
+    onMounted(() => mine.forEach((key) => shortcuts.add(key)));
+    onBeforeUnmount(() => mine.forEach((key) => shortcuts.delete(key)));
+}
+
+/** Makes shortcuts work while a component is on the screen; they rest in fields, lists and dialogs. */
 export function useShortcuts(mine: Shortcut[]): void {
     let stop = (): void => undefined;
     onMounted(() => {
@@ -21,10 +32,10 @@ export function useShortcuts(mine: Shortcut[]): void {
         stop = tinykeys(
             window,
             Object.fromEntries(
-                mine.map(({ key, run }) => [
+                mine.map(({ key, run, whileTyping }) => [
                     key,
                     (event: KeyboardEvent) => {
-                        if (isTyping(event.target)) return;
+                        if (!whileTyping && isTyping(event.target)) return;
                         event.preventDefault();
                         run();
                     },
@@ -40,6 +51,9 @@ export function useShortcuts(mine: Shortcut[]): void {
 
 function isTyping(target: EventTarget | null): boolean {
     return (
-        target instanceof HTMLElement && target.closest('input, textarea, select, [role="dialog"]') !== null
+        target instanceof HTMLElement &&
+        target.closest(
+            'input, textarea, select, [contenteditable="true"], [role="dialog"], [role="listbox"], [role="menu"]',
+        ) !== null
     );
 }

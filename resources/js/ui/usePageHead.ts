@@ -21,12 +21,9 @@ export function usePageHead(
         if (!heading) return;
         const place = [...(crumbs.value?.children ?? [])].map((one) => one.textContent.trim());
         document.title = [heading.textContent.trim(), ...place, 'Underbolt'].filter(Boolean).join(' · ');
-        if (!isNew) return;
-        isNew = false;
-        if (isFirst) {
-            isFirst = false;
-            return;
-        }
+        const isOpened = isNew && !isFirst;
+        isNew = isFirst = false;
+        if (!isOpened) return;
         if (main.value?.contains(document.activeElement)) return;
         heading.tabIndex = -1;
         heading.focus({ preventScroll: true });

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Page;
+
+/** What has the focus: its label or its words, and what it is. */
+function focused(Page $page): string
+{
+    return (string) $page->driver->executeScript(<<<'JS'
+        const at = document.activeElement;
+        const words = at.labels?.[0]?.textContent ?? at.getAttribute('aria-label') ?? at.textContent;
+        return `${at.tagName} ${at === document.body ? '' : words.trim().replace(/\s+/g, ' ')}`.trim();
+        JS);
+}
+
+function keys(Page $page, string ...$keys): void
+{
+    $page->driver->switchTo()->activeElement()->sendKeys($keys);
+}
+
+/** Tabs on, or back, until what is named has the focus; it has to be within reach. */
+function tabTo(Page $page, string $named, bool $back = false): void
+{
+    for ($pressed = 0; $pressed < 60; $pressed++) {
+        if (str_ends_with(focused($page), " {$named}") || focused($page) === $named) {
+            return;
+        }
+        $back ? $page->driver->action()->keyDown(null, WebDriverKeys::SHIFT)->sendKeys(null, WebDriverKeys::TAB)->keyUp(null, WebDriverKeys::SHIFT)->perform() : keys($page, WebDriverKeys::TAB);
+    }
+    expect(focused($page))->toContain($named);
+}
+
+test('from registering to the cut sheet by the keys alone', function (): void {
+    $page = Page::open('/');
+    $page->find('.door form');
+    tabTo($page, 'I am new here');
+    keys($page, WebDriverKeys::ENTER);
+    $page->until(fn (): bool => focused($page) === 'INPUT Name', 'the first field has the focus');
+    keys($page, 'Tegen');
+    tabTo($page, 'E-mail');
+    keys($page, 'tegen'.bin2hex(random_bytes(4)).'@tideroom.example');
+    tabTo($page, 'Password');
+    keys($page, 'a lantern on the quay', WebDriverKeys::ENTER);
+    $page->until(fn (): bool => focused($page) === 'H1 Three steps to a cutting line', 'the workroom has the focus');
+
+    tabTo($page, 'New wearer');
+    keys($page, 'Demelza', WebDriverKeys::ENTER);
+    $figures = ['Full bust' => '92', 'Waist' => '74', 'Hip' => '98,5', 'High bust' => '88'];
+    $page->find('.point-list');
+    for ($point = 0; $point < 40; $point++) {
+        $page->until(fn (): bool => preg_match('/^(INPUT|BUTTON) ./', focused($page)) === 1, 'a point has the focus');
+        if (str_starts_with(focused($page), 'BUTTON')) {
+            break;
+        }
+        $label = preg_replace('/^INPUT |, (cm|in)$/', '', focused($page));
+        keys($page, $figures[$label] ?? '', WebDriverKeys::ENTER);
+        $page->until(fn (): bool => ! str_contains(focused($page), "{$label}, "), 'the next point has the focus');
+    }
+    expect(focused($page))->toBe('BUTTON Back to the workroom');
+    keys($page, WebDriverKeys::ENTER);
+    $page->until(fn (): bool => focused($page) === 'H1 Makes under way', 'the workroom has the focus');
+
+    tabTo($page, 'Put a pattern in');
+    keys($page, WebDriverKeys::ENTER);
+    $page->until(fn (): bool => focused($page) === 'H1 New pattern', 'the pattern has the focus');
+    tabTo($page, 'INPUT Pattern');
+    keys($page, 'Slipway dress');
+    $page->paste('#paste-chart', "Size 8 10 12 14 16\nBust 84 88 92 96 100\nWaist 66 70 74 78 82\nHip 91 95 99 103 107\nFinished Bust 92 96 100 104 108\nFinished Waist 71 75 79 83 87\nFinished Hip 98 102 106 110 114");
+    $page->sees('5 sizes, 30 figures');
+    tabTo($page, 'Put into the sheet');
+    keys($page, WebDriverKeys::ENTER);
+    $page->until(fn (): bool => str_starts_with($page->text('.state'), 'Kept'), 'it is kept');
+    expect(focused($page))->toStartWith('INPUT ');
+    tabTo($page, 'A Workroom', back: true);
+    keys($page, WebDriverKeys::ENTER);
+    $page->until(fn (): bool => focused($page) === 'H1 Makes under way', 'the workroom has the focus');
+
+    // There is one wearer and one pattern: both are chosen already.
+    tabTo($page, 'To the bench');
+    keys($page, WebDriverKeys::ENTER);
+    $page->until(fn (): bool => focused($page) === 'H1 12 all the way.', 'the bench has the focus');
+    tabTo($page, 'waist size');
+    keys($page, WebDriverKeys::ARROW_RIGHT);
+    $page->sees('14 at the waist');
+    expect(focused($page))->toBe('DIV waist size');
+    tabTo($page, 'Cut sheet', back: true);
+    keys($page, WebDriverKeys::ENTER);
+    $page->until(fn (): bool => str_starts_with(focused($page), 'H1 ') && str_contains($page->driver->getCurrentURL(), '/sheet'), 'the sheet has the focus');
+    expect($page->complaints())->toBe([]);
+});
