@@ -1998,6 +1998,7 @@ export interface components {
             card_taken_on: string;
             card_foundation: string;
             pattern: string;
+            pattern_id: number;
             /** @description the plan in one sentence; null while it waits for something */
             headline: string | null;
             /** @description what it waits for; null when there is a plan */
@@ -2006,6 +2007,8 @@ export interface components {
             cautions: number;
             /** @description how far it has come; null while it is only planned */
             stage: string | null;
+            /** @description the line of its front; null where it can't be drawn */
+            line: components["schemas"]["CurvePartData"][] | null;
         };
         /** @description what is taken from the readings of one point */
         MeasureData: {

@@ -25,7 +25,7 @@ it('the clip stands at the garment as printed, and the arrow goes to the garment
     expect(at(shown, '.as-cut .to', 'x1')).toBeLessThan(at(shown, '.cut-line', 'x1'));
     expect(words(shown.get('.clip'))).toBe('18');
     expect(shown.get('.clip').attributes('aria-valuetext')).toBe(
-        'size 18, taken in 2.5 cm, cut to 89.5 cm, ease +5 cm',
+        'size 18, body 84.5 cm, chart 18, taken in 2.5 cm, cut to 89.5 cm, ease +5 cm',
     );
 });
 

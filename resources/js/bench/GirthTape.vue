@@ -16,6 +16,7 @@ const emit = defineEmits<{ start: []; choose: [size: string] }>();
 const session = useSession();
 
 const HEIGHT = 132;
+const tickEnd = { fifth: 63, whole: 61, half: 59.5, quarter: 58 };
 const LABEL_PX = 13.5;
 const SAID_PX = 15;
 const BOLD = 750;
@@ -97,7 +98,7 @@ const finishedLabels = computed(() => {
                     :x1="tick.x"
                     :x2="tick.x"
                     y1="56"
-                    :y2="tick.label ? 66 : tick.half ? 63 : 60"
+                    :y2="tick.label ? 66 : tickEnd[tick.kind]"
                 />
                 <template v-for="tick in marks" :key="`t${tick.x}`">
                     <text v-if="tick.label && tick.x > 10 && tick.x < width - 10" :x="tick.x" y="74.5">

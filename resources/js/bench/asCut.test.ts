@@ -39,11 +39,14 @@ it('words that do not fit stand before it, clear of the bridge', () => {
     expect(arrow(level(2, { as_cut_nm: null }), 300)).toMatchObject({ x: 192, anchor: 'end' });
 });
 
-it('the figure of the ease stands in what the arrow leaves free, and nowhere where that is too little', () => {
+it('the figure of the ease stands in what the arrow leaves free, beside the bridge where that is too little', () => {
     const room = (of: LevelPlan) => roomForEase(bridgeOf(of, across), arrow(of));
     expect(room(level(0))).toEqual({ from: 100, width: 100 });
     expect(room(level(2))).toEqual({ from: 100, width: 100 });
     expect(room(level(-3))).toEqual({ from: 100, width: 70 });
-    expect(room(level(-8))).toBeNull();
+    expect(room(level(-8))).toEqual({ from: 58, width: 34 });
+    // Where the arrow's words stand on the left it goes to the right of all.
+    const narrow = level(-8);
+    expect(roomForEase(bridgeOf(narrow, across), arrow(narrow, 220))).toEqual({ from: 208, width: 34 });
     expect(roomForEase(null, null)).toBeNull();
 });

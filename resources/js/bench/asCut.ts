@@ -22,6 +22,8 @@ export interface Arrow {
 const LETTER_PX = 7;
 const APART_PX = 8;
 const EASE_PX = 30;
+/** Beside the bridge a figure has this much room. */
+const BESIDE_PX = 34;
 
 export function bridgeOf(level: LevelPlan, across: Across): Bridge | null {
     const { measure_nm, as_cut_nm, ease_as_cut_nm, least_ease_nm } = level;
@@ -50,7 +52,10 @@ export function arrowOf(level: LevelPlan, across: Across, words: string, width: 
     };
 }
 
-/** Where the figure of the ease stands: in what the arrow leaves of the bridge, and nowhere if that is too little. */
+/**
+ * Where the figure of the ease stands: in what the arrow leaves of the bridge, else beside it, on the side of it where no
+ * words are.
+ */
 export function roomForEase(
     bridge: Bridge | null,
     arrow: Arrow | null,
@@ -62,5 +67,10 @@ export function roomForEase(
     const start = Math.max(from, ...ends);
     const after = { from: start, width: to - start };
     const room = before.width >= after.width ? before : after;
-    return room.width > EASE_PX ? room : null;
+    if (room.width > EASE_PX) return room;
+    const isLeftFree = arrow?.anchor !== 'end';
+    const outside = isLeftFree
+        ? Math.min(from, ...ends) - BESIDE_PX - APART_PX
+        : Math.max(to, ...ends) + APART_PX;
+    return { from: outside, width: BESIDE_PX };
 }

@@ -2,13 +2,19 @@ import type { LevelPlan, Unit } from '../api/types';
 import { figureText } from '../ui/figure';
 import { arrowWords } from './changes';
 
-/** What a clip says to who cannot see it: the size, and the garment that will be cut. */
+/** What a clip says to who cannot see it: the size, the body, what the chart says of it, and the garment that will be cut. */
 export function clipWords(level: LevelPlan, unit: Unit): string {
+    const body = level.measure_nm === null ? '' : `, body ${figureText(level.measure_nm, unit)}`;
+    const chart = level.chart === null ? '' : `, chart ${level.chart.size}`;
+    return `size ${level.size}${body}${chart}${cutWords(level, unit)}`;
+}
+
+function cutWords(level: LevelPlan, unit: Unit): string {
     const changed = level.changed_nm === 0 ? '' : `, ${arrowWords(level, unit)}`;
-    if (level.as_cut_nm === null) return `size ${level.size}${changed}, no finished measure printed`;
+    if (level.as_cut_nm === null) return `${changed}, no finished measure printed`;
     const ease =
         level.ease_as_cut_nm === null
             ? ''
             : `, ease ${figureText(level.ease_as_cut_nm, unit, { signed: true })}`;
-    return `size ${level.size}${changed}, cut to ${figureText(level.as_cut_nm, unit)}${ease}`;
+    return `${changed}, cut to ${figureText(level.as_cut_nm, unit)}${ease}`;
 }

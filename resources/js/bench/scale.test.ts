@@ -60,6 +60,25 @@ describe('the tapes', () => {
                 .map((t) => t.label),
         ).toEqual(['0', '5', '10']);
     });
+
+    it('have halves and quarters of an inch where there is room for them', () => {
+        const wide = ticks((nm) => (nm / cm) * 10, 'in', 60);
+        expect(wide.map(({ kind }) => kind)).toEqual([
+            'fifth',
+            'quarter',
+            'half',
+            'quarter',
+            'whole',
+            'quarter',
+            'half',
+            'quarter',
+            'whole',
+            'quarter',
+        ]);
+        expect(
+            ticks((nm) => nm / cm, 'in', 60).every(({ kind }) => kind === 'fifth' || kind === 'whole'),
+        ).toBe(true);
+    });
 });
 
 describe('a clip', () => {

@@ -58,8 +58,13 @@ export interface Tick {
     x: number;
     /** Printed at every tenth centimetre or fifth inch. */
     label: string | null;
-    half: boolean;
+    /** How long the mark is: every unit, every fifth of them, and where there is room halves and quarters of an inch. */
+    kind: 'fifth' | 'whole' | 'half' | 'quarter';
 }
+
+/** Marks closer than this are a grey line. */
+const CLOSEST_PX = 3.5;
+const PARTS_OF_AN_INCH = 4;
 
 /** The ruler's marks between two pixels. */
 export function ticks(across: Across, unit: Unit, width: number): Tick[] {
@@ -67,11 +72,21 @@ export function ticks(across: Across, unit: Unit, width: number): Tick[] {
     const every = unit === 'cm' ? 10 : 5;
     const pxPerUnit = across(nm) - across(0);
     if (pxPerUnit <= 0) return [];
-    const first = Math.ceil(-across(0) / pxPerUnit);
-    const last = Math.floor((width - across(0)) / pxPerUnit);
+    const parts = unit === 'in' && pxPerUnit / PARTS_OF_AN_INCH >= CLOSEST_PX ? PARTS_OF_AN_INCH : 1;
+    const first = Math.ceil((-across(0) * parts) / pxPerUnit);
+    const last = Math.floor(((width - across(0)) * parts) / pxPerUnit);
     const marks: Tick[] = [];
-    for (let n = first; n <= last; n += 1) {
-        marks.push({ x: across(n * nm), label: n % every === 0 ? String(n) : null, half: n % 5 === 0 });
+    for (let part = first; part <= last; part += 1) {
+        const n = part / parts;
+        const isWhole = Number.isInteger(n);
+        const kind = !isWhole
+            ? Number.isInteger(2 * n)
+                ? 'half'
+                : 'quarter'
+            : n % 5 === 0
+              ? 'fifth'
+              : 'whole';
+        marks.push({ x: across(n * nm), label: isWhole && n % every === 0 ? String(n) : null, kind });
     }
     return marks;
 }

@@ -5,6 +5,7 @@ import type { FittingFinding, Offers } from '../api/types';
 import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
+import { focusFault } from '../ui/focusFault';
 import FindingForm from './FindingForm.vue';
 import OwnLines from './OwnLines.vue';
 import TracingList from './TracingList.vue';
@@ -58,6 +59,7 @@ const takeOffer = ({ place, what, amount, where, pieces }: Offers['findings'][nu
 
 async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
     if (await change((now) => withFinding(now, finding))) form.value?.clear();
+    else void focusFault();
 }
 </script>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { BinEntry, Workroom } from '../api/types';
+import MiniLine from '../seam/MiniLine.vue';
 import DeleteButton from '../ui/DeleteButton.vue';
 import { cardWords } from './age';
 
@@ -10,6 +11,7 @@ const emit = defineEmits<{ deleted: [] }>();
 
 <template>
     <li>
+        <MiniLine :line="make.line" />
         <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
             <span
                 ><b>{{ make.wearer }}</b>

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Workroom } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
+import { focusFault } from '../ui/focusFault';
 import TextField from '../ui/TextField.vue';
 import { fieldWords } from '../ui/fieldWords';
 import { title } from '../ui/words';
@@ -40,6 +41,7 @@ async function start(): Promise<void> {
         await router.push({ name: 'bench', params: { id: make.id } });
     } catch (error) {
         refused.value = asRefused(error);
+        void focusFault();
     }
 }
 

@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { User } from '../api/types';
 import { useSession } from '../state/session';
+import { focusFault } from '../ui/focusFault';
 import TextField from '../ui/TextField.vue';
 
 const session = useSession();
@@ -31,6 +32,7 @@ async function enter(ask: () => Promise<User>): Promise<void> {
         );
     } catch (error) {
         refused.value = asRefused(error);
+        void focusFault();
     } finally {
         busy.value = false;
     }

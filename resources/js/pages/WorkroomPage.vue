@@ -6,6 +6,7 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { BinEntry, Workroom } from '../api/types';
 import { useSession } from '../state/session';
 import DeletedNotice from '../ui/DeletedNotice.vue';
+import { focusFault } from '../ui/focusFault';
 import TextField from '../ui/TextField.vue';
 import MakeRow from './MakeRow.vue';
 import MakeStarter from './MakeStarter.vue';
@@ -16,10 +17,20 @@ const router = useRouter();
 const room = ref<Workroom | null>(null);
 const newName = ref('');
 const refused = ref<Refused | null>(null);
-const present = computed(() => room.value?.wearers.filter(({ archived }) => !archived) ?? []);
+const present = computed(
+    () => room.value?.wearers.filter(({ archived, name }) => !archived && isFound(name)) ?? [],
+);
 const away = computed(() => room.value?.wearers.filter(({ archived }) => archived) ?? []);
-const underWay = computed(() => room.value?.makes.filter(({ stage }) => stage !== 'worn') ?? []);
-const worn = computed(() => room.value?.makes.filter(({ stage }) => stage === 'worn') ?? []);
+/** Everything is found by the words it is called by. */
+const sought = ref('');
+const isFound = (...words: string[]): boolean =>
+    words.join(' ').toLocaleLowerCase().includes(sought.value.trim().toLocaleLowerCase());
+const found = computed(
+    () => room.value?.makes.filter((make) => isFound(make.wearer, make.name, make.pattern)) ?? [],
+);
+const underWay = computed(() => found.value.filter(({ stage }) => stage !== 'worn'));
+const worn = computed(() => found.value.filter(({ stage }) => stage === 'worn'));
+const patterns = computed(() => room.value?.patterns.filter(({ name, house }) => isFound(name, house)) ?? []);
 const isEmpty = computed(() => room.value?.wearers.length === 0 && room.value.patterns.length === 0);
 
 async function load(): Promise<void> {
@@ -45,6 +56,7 @@ async function addWearer(): Promise<void> {
         await startCard(wearer.id);
     } catch (error) {
         refused.value = asRefused(error);
+        void focusFault();
     }
 }
 
@@ -75,7 +87,10 @@ watch(
         </section>
 
         <section v-else class="makes" aria-labelledby="makes-title">
-            <h1 id="makes-title">Makes under way</h1>
+            <div class="inline">
+                <h1 id="makes-title">Makes under way</h1>
+                <TextField v-if="room.makes.length > 5" v-model="sought" class="seek" label="Find" />
+            </div>
             <ul class="rows">
                 <MakeRow
                     v-for="make in underWay"
@@ -98,7 +113,11 @@ watch(
                 </ul>
             </details>
             <p v-if="room.makes.length === 0" class="hint">No make yet: choose a wearer and a pattern.</p>
-            <MakeStarter :wearers="present" :patterns="room.patterns" />
+            <p v-else-if="found.length === 0" class="hint">No make is called so.</p>
+            <MakeStarter
+                :wearers="room.wearers.filter(({ archived }) => !archived)"
+                :patterns="room.patterns"
+            />
         </section>
 
         <section aria-labelledby="wearers-title">
@@ -149,7 +168,7 @@ watch(
         <section aria-labelledby="patterns-title">
             <h2 id="patterns-title">Patterns</h2>
             <ul class="rows">
-                <li v-for="pattern in room.patterns" :key="pattern.id">
+                <li v-for="pattern in patterns" :key="pattern.id">
                     <RouterLink :to="{ name: 'pattern', params: { id: pattern.id } }">
                         <b>{{ pattern.name }}</b>
                         <span class="what">{{ pattern.house }}</span>
@@ -184,6 +203,9 @@ watch(
     display: grid;
     gap: 12px;
     align-content: start;
+}
+.seek {
+    margin-left: auto;
 }
 .steps ol {
     counter-reset: step;
