@@ -7,10 +7,8 @@ use Tests\Support\Page;
 
 function demoPattern(int $id, string $part): Page
 {
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
-    $address = (string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL());
-    $page->driver->get("{$address}/patterns/{$id}#{$part}");
-    $page->find('.p-tab');
+    $page = Page::demo("/patterns/{$id}#{$part}");
+    $page->find(".part-section#{$part}");
 
     return $page;
 }

@@ -63,7 +63,9 @@ test('what earlier makes teach is offered on the next, a contradiction said', fu
     $offers = $this->getJson('/api/makes/'.demoMake('Merrin Tolvane')->id.'/offers')->assertOk();
     expect($offers)->toAgreeWith('OffersData')
         ->and($offers->json('eases.0'))->toBe(['level' => 'bust', 'words' => 'In three dresses of woven cloth 6.5 cm was right.', 'liked_ease' => '6.5 cm', 'least_ease' => null])
-        ->and($offers->json('findings.0.words'))->toBe('The armhole was raised in 2 of 3, last by 0.8 cm, front and back');
+        ->and($offers->json('findings.*.words'))->toBe([
+            'The hem was shortened in 2 of 3, last by 2 cm, front and back', 'The armhole was raised in 2 of 3, last by 0.8 cm, front and back',
+        ]);
     $contrary = $this->getJson('/api/makes/'.demoMake('Hedra Pasco')->id.'/offers')->json('eases.0.words');
     expect($contrary)->toContain('8 cm was right')->toContain('contradict one another');
     // A garment that fits, laid flat and measured, counts as a verdict; other kinds and other wearers teach nothing here.

@@ -24,6 +24,12 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
             'Three sizes, which is normal: 12 at the bust, 20 at the waist, 16 at the hip.',
             '16 all the way, 18 in front and 14 at the back of the bust and waist.',
             'Two sizes, which is normal: 16 at the bust, 20 at the waist and hip; the waist let out 4 cm.',
+            // Those that were worn already.
+            '12 all the way.',
+            'Three sizes, which is normal: 12 at the bust, 20 at the waist, 16 at the hip.',
+            '12 all the way, the waist 1.2 cm larger by hand.',
+            '12 all the way.',
+            'Three sizes, which is normal: 12 at the bust, 20 at the waist, 16 at the hip.',
         ])
         ->and($room->json('makes.5.waits_for'))->toContain('full bust')
         ->and($room->json('wearers.0.cards.0.age_days'))->toBe(9)

@@ -116,6 +116,7 @@ async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
             <OwnLines
                 class="wide"
                 :page="page"
+                :document="fitting"
                 :fault-at="faultAt"
                 @change="(lines) => change((now) => ({ ...now, own_lines: lines }))"
                 @found="form?.fill($event)"

@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import type { Fitting, OwnLine } from '../api/types';
+import type { Fitting, FittingDocument, OwnLine } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 
 /** Any line: measured on oneself, and on the paper between its stitching lines. */
-const props = defineProps<{ page: Fitting; faultAt: (field: string) => string | null }>();
+const props = defineProps<{
+    page: Fitting;
+    document: FittingDocument;
+    faultAt: (field: string) => string | null;
+}>();
 const emit = defineEmits<{
     change: [lines: OwnLine[]];
     found: [finding: { place: string; what: string; amount: string; note: string }];
 }>();
 
-const lines = computed(() => props.page.document.own_lines ?? []);
+const lines = computed(() => props.document.own_lines ?? []);
 const worked = (name: string) => props.page.own_lines.find((one) => one.name === name);
 const usual: { name: string; place: OwnLine['place'] }[] = [
     { name: 'shoulder width', place: 'shoulder' },

@@ -45,6 +45,17 @@ it('keeps every change on the version that was seen, and undoes them one by one'
     expect(kept).toHaveLength(4);
 });
 
+it('a change made before the one before it was answered goes on from that', async () => {
+    const fitting = useFitting(server);
+    await fitting.load();
+    const first = fitting.change((now) => ({ ...now, tracing: 2 }));
+    const second = fitting.change((now) => ({ ...now, tried: 1 }));
+    expect(fitting.document.value).toEqual({ tracing: 2, tried: 1 });
+    await Promise.all([first, second]);
+    expect(kept.at(-1)).toEqual([{ tracing: 2, tried: 1 }, 8]);
+    expect(fitting.document.value).toEqual({ tracing: 2, tried: 1 });
+});
+
 it('a change that is refused changes nothing, and is told', async () => {
     const fitting = useFitting(server);
     await fitting.load();

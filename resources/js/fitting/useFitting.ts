@@ -30,7 +30,9 @@ export function useFitting(server: FittingServer) {
     const refused = ref<Refused | null>(null);
     const past = shallowRef<FittingDocument[]>([]);
     const queue = inTurn();
-    const document = computed<FittingDocument>(() => page.value?.document ?? {});
+    /** What was changed and is on its way: the next change goes on from it. */
+    const ahead = shallowRef<FittingDocument | null>(null);
+    const document = computed<FittingDocument>(() => ahead.value ?? page.value?.document ?? {});
 
     async function attempt(work: () => Promise<Fitting>): Promise<boolean> {
         try {
@@ -52,8 +54,12 @@ export function useFitting(server: FittingServer) {
         offers.value = await server.offers().catch(() => null);
     }
 
-    const keep = (now: FittingDocument): Promise<boolean> =>
-        queue(() => attempt(() => server.keep(now, page.value?.version ?? 0)));
+    async function keep(now: FittingDocument): Promise<boolean> {
+        ahead.value = now;
+        const isKept = await queue(() => attempt(() => server.keep(now, page.value?.version ?? 0)));
+        if (ahead.value === now) ahead.value = null;
+        return isKept;
+    }
 
     /** What the document becomes; whether it was taken. */
     async function change(to: (document: FittingDocument) => FittingDocument): Promise<boolean> {

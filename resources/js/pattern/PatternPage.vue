@@ -1,11 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Tab from 'primevue/tab';
-import TabList from 'primevue/tablist';
-import TabPanel from 'primevue/tabpanel';
-import TabPanels from 'primevue/tabpanels';
-import Tabs from 'primevue/tabs';
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { placeWords } from '../sheet/sheet';
 import { api, body } from '../api/client';
@@ -26,7 +21,8 @@ import KeepingBar from './KeepingBar.vue';
 import LevelsPart from './LevelsPart.vue';
 import PatternHead from './PatternHead.vue';
 import PiecesPart from './PiecesPart.vue';
-import { partNamed, partsWith } from './parts';
+import PartSection from './PartSection.vue';
+import { lacksOf, partNamed, partsOf, type PartName } from './parts';
 import { patternServer, usePattern } from './usePattern';
 import './parts.css';
 
@@ -62,9 +58,22 @@ function placeOf({ path: [part, ...inside] }: Clash): string {
     return placeWords(`pattern${field}`, document.value);
 }
 
-const part = ref(partNamed(route.hash));
-watch(part, (now) => void router.replace({ hash: `#${now}` }));
-const parts = computed(() => partsWith([...faults.value.keys()]));
+const asked = ref(new Set<PartName>());
+const parts = computed(() => partsOf(document.value, [...faults.value.keys()], asked.value));
+const partAt = computed(() => new Map(parts.value.map((one) => [one.value, one])));
+const lacks = computed(() => lacksOf(document.value));
+
+/** Opens a part and brings it into sight. */
+async function show(part: PartName): Promise<void> {
+    asked.value = new Set([...asked.value, part]);
+    window.history.replaceState(window.history.state, '', `#${part}`);
+    await nextTick();
+    window.document.getElementById(part)?.scrollIntoView();
+}
+watch(loaded, async (isLoaded) => {
+    const part = partNamed(route.hash);
+    if (isLoaded && part !== null) await show(part);
+});
 
 onMounted(load);
 // A new pattern that is kept has an address of its own.
@@ -114,64 +123,61 @@ onBeforeRouteLeave(async () => {
             @undo="history.undo()"
             @redo="history.redo()"
         />
-        <Tabs v-model:value="part" scrollable>
-            <TabList>
-                <Tab v-for="one in parts" :key="one.value" :value="one.value">
-                    {{ one.label }}<span v-if="one.atFault" class="fault" title="to mend"> !</span>
-                </Tab>
-            </TabList>
-            <TabPanels>
-                <TabPanel value="charts">
-                    <ChartsPart
-                        v-model="document"
-                        v-model:unit="unit"
-                        :kept="kept"
-                        :guide="guide"
-                        :house="house"
-                        @undo="history.undo()"
-                        @redo="history.redo()"
-                        @house="keepHouse"
-                    />
-                </TabPanel>
-                <TabPanel value="envelopes">
-                    <EnvelopesPart v-model="document" :faults="faults" :kept="kept" />
-                </TabPanel>
-                <TabPanel value="cups">
-                    <CupsPart v-model="document" :faults="faults" :unit="unit" />
-                </TabPanel>
-                <TabPanel value="views"
-                    ><FinishedPart v-model="document" :faults="faults" :unit="unit"
-                /></TabPanel>
-                <TabPanel value="tissue">
-                    <FlatPart v-model="document" :faults="faults" :kept="kept" :unit="unit" :guide="guide" />
-                </TabPanel>
-                <TabPanel value="levels">
-                    <LevelsPart
-                        v-model="document"
-                        :faults="faults"
-                        :unit="unit"
-                        :guide="guide"
-                        :house="guide.houses.find((one) => one.name === house) ?? null"
-                    />
-                </TabPanel>
-                <TabPanel value="pieces"
-                    ><PiecesPart v-model="document" :guide="guide" :faults="faults"
-                /></TabPanel>
-                <TabPanel value="cloth"
-                    ><ClothPart v-model="document" :faults="faults" :unit="unit"
-                /></TabPanel>
-                <TabPanel value="house">
-                    <HousePart
-                        :house="house"
-                        :houses="guide.houses"
-                        :document="document"
-                        :unit="unit"
-                        @kept="keepHouse"
-                        @changed="findHouses"
-                    />
-                </TabPanel>
-            </TabPanels>
-        </Tabs>
+        <nav class="contents" aria-label="Parts of the pattern">
+            <a v-for="one in parts" :key="one.value" :href="`#${one.value}`" @click.prevent="show(one.value)"
+                >{{ one.label }}<span v-if="one.atFault" class="fault" title="to mend"> !</span></a
+            >
+        </nav>
+        <PartSection :part="partAt.get('charts')!" @ask="show('charts')">
+            <ChartsPart
+                v-model="document"
+                v-model:unit="unit"
+                :kept="kept"
+                :guide="guide"
+                :house="house"
+                @undo="history.undo()"
+                @redo="history.redo()"
+                @house="keepHouse"
+            />
+        </PartSection>
+        <PartSection :part="partAt.get('envelopes')!" @ask="show('envelopes')">
+            <EnvelopesPart v-model="document" :faults="faults" :kept="kept" />
+        </PartSection>
+        <PartSection :part="partAt.get('cups')!" @ask="show('cups')">
+            <CupsPart v-model="document" :faults="faults" :unit="unit" />
+        </PartSection>
+        <PartSection :part="partAt.get('views')!" @ask="show('views')"
+            ><FinishedPart v-model="document" :faults="faults" :unit="unit"
+        /></PartSection>
+        <PartSection :part="partAt.get('tissue')!" @ask="show('tissue')">
+            <FlatPart v-model="document" :faults="faults" :kept="kept" :unit="unit" :guide="guide" />
+        </PartSection>
+        <PartSection :part="partAt.get('levels')!" @ask="show('levels')">
+            <p v-if="lacks.length > 0" class="hint">The blend needs: {{ lacks.join(', ') }}.</p>
+            <LevelsPart
+                v-model="document"
+                :faults="faults"
+                :unit="unit"
+                :guide="guide"
+                :house="guide.houses.find((one) => one.name === house) ?? null"
+            />
+        </PartSection>
+        <PartSection :part="partAt.get('pieces')!" @ask="show('pieces')"
+            ><PiecesPart v-model="document" :guide="guide" :faults="faults"
+        /></PartSection>
+        <PartSection :part="partAt.get('cloth')!" @ask="show('cloth')"
+            ><ClothPart v-model="document" :faults="faults" :unit="unit"
+        /></PartSection>
+        <PartSection :part="partAt.get('house')!" @ask="show('house')">
+            <HousePart
+                :house="house"
+                :houses="guide.houses"
+                :document="document"
+                :unit="unit"
+                @kept="keepHouse"
+                @changed="findHouses"
+            />
+        </PartSection>
         <p v-if="refused?.at('document')" class="fault" role="alert">{{ refused.at('document') }}</p>
         <ul
             v-if="kept && kept.faults.length > 0 && document.sizes.length > 0"
@@ -211,18 +217,11 @@ onBeforeRouteLeave(async () => {
     margin: 18px auto 40px;
     padding: 0 20px;
 }
-.pattern-page :deep(.p-tabpanels) {
-    padding: 14px 0 0;
-    background: none;
-}
-.pattern-page :deep(.p-tab) {
-    padding: 8px 10px;
-    font-family: inherit;
-}
-.pattern-page :deep(.p-tabs) {
-    min-width: 0;
-}
-.pattern-page :deep(.p-tablist-tab-list) {
-    background: none;
+.contents {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 18px;
+    font-size: 14px;
+    font-weight: 600;
 }
 </style>

@@ -3,7 +3,6 @@ import { flushPromises } from '@vue/test-utils';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { Refused } from '../api/client';
 import type { Pattern, PatternGuide } from '../api/types';
-import { partNamed, partsWith } from './parts';
 import { usePattern, type PatternServer } from './usePattern';
 
 const shirt = {
@@ -92,15 +91,6 @@ it('the habits of a house that were kept replace those before, and the pattern i
         ['Gull', 'cm'],
     ]);
     expect(calls).toEqual(['keep 7 Shirt']);
-});
-
-it('a part is opened by its address and marked where something in it is to be mended', () => {
-    expect([partNamed('#cups'), partNamed(''), partNamed('#nothing')]).toEqual(['cups', 'charts', 'charts']);
-    const marked = (field: string): string[] =>
-        partsWith([field]).flatMap(({ value, atFault }) => (atFault ? [value] : []));
-    expect(marked('pattern.cups.by_range.small.table[0].to')).toEqual(['cups']);
-    expect(marked('pattern.cups.body_chart.C[1]')).toEqual([]);
-    expect(marked('pattern.fabric_needs[0].width')).toEqual(['cloth']);
 });
 
 const conflict = (meanwhile: Partial<Pattern>): Refused =>

@@ -1,25 +1,42 @@
 <script setup lang="ts">
-/** A figure in a table: plain, narrow, with its fault at the cell. */
-defineProps<{
+import { ref, watch } from 'vue';
+
+/** A figure in a table: plain, narrow, with its fault at the cell. What is being typed is never overwritten by an answer. */
+const props = defineProps<{
     value: string | null | undefined;
     label: string;
     fault?: string | null | undefined;
     wide?: boolean;
 }>();
 const emit = defineEmits<{ change: [text: string] }>();
+
+const typed = ref(props.value ?? '');
+let isTyping = false;
+watch(
+    () => props.value,
+    (value) => {
+        if (!isTyping) typed.value = value ?? '';
+    },
+);
+
+function keep(): void {
+    isTyping = false;
+    emit('change', typed.value.trim());
+}
 </script>
 
 <template>
     <input
+        v-model="typed"
         class="cell"
         :class="{ faulty: fault, wide }"
-        :value="value ?? ''"
         :aria-label="label"
         :aria-invalid="Boolean(fault)"
         :title="fault ?? undefined"
         autocomplete="off"
         maxlength="60"
-        @change="emit('change', ($event.target as HTMLInputElement).value.trim())"
+        @input="isTyping = true"
+        @change="keep"
     />
 </template>
 
