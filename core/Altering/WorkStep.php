@@ -16,6 +16,7 @@ final readonly class WorkStep
      * @param  ?int  $edges  how many edges share it
      * @param  list<string>  $pieces  that it is done on; empty where the pattern lists none
      * @param  list<string>  $how  what the hands do for it, one after the other, each with its amounts
+     * @param  string  $mark  what tells it from others of its kind, in whatever unit it is said; empty where there is one alone
      */
     public function __construct(
         public string $kind,
@@ -24,6 +25,7 @@ final readonly class WorkStep
         public ?int $edges = null,
         public array $pieces = [],
         public array $how = [],
+        public string $mark = '',
     ) {
     }
 

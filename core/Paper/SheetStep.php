@@ -27,7 +27,7 @@ final readonly class SheetStep
         $ofLine = $step->amount === null ? [$line, $plan->paper()] : [];
 
         return new self(
-            "{$step->kind}-".hash('crc32b', json_encode([$step->amount?->nanometres, $step->edges, $step->pieces, $ofLine], JSON_THROW_ON_ERROR)),
+            "{$step->kind}-".hash('crc32b', json_encode([$step->amount?->nanometres, $step->edges, $step->pieces, $ofLine, ...($step->mark === '' ? [] : [$step->mark])], JSON_THROW_ON_ERROR)),
             $step,
         );
     }

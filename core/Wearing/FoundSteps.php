@@ -28,12 +28,12 @@ final class FoundSteps
         $note = $finding->note === '' ? '' : ' ('.rtrim($finding->note, '. ').')';
 
         return new WorkStep(
-            'found',
-            "Tracing {$finding->tracing}: {$finding->deed->told($finding->place, $say($finding->amount))}, {$finding->part->words()}{$note}.",
-            $finding->amount,
-            null,
-            $finding->pieces,
-            [self::how($finding)],
+            kind: 'found',
+            text: "Tracing {$finding->tracing}: {$finding->deed->told($finding->place, $say($finding->amount))}, {$finding->part->words()}{$note}.",
+            amount: $finding->amount,
+            pieces: $finding->pieces,
+            how: [self::how($finding)],
+            mark: "{$finding->kind()} {$finding->tracing}",
         );
     }
 

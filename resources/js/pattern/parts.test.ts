@@ -35,6 +35,7 @@ it('a part that is asked for, or has something to mend, opens too', () => {
 it('an address names a part or none, and what the blend lacks is told', () => {
     expect([partNamed('#cups'), partNamed(''), partNamed('#nothing')]).toEqual(['cups', null, null]);
     expect(lacksOf(bare)).toEqual(['underarm to waist', 'waist to hip']);
+    expect(lacksOf({ ...bare, garment: 'skirt' })).toEqual(['waist to hip']);
     expect(lacksOf({ ...bare, seam: { underarm_to_waist: '20', waist_to_hip: '' } })).toEqual([
         'waist to hip',
     ]);

@@ -100,9 +100,13 @@ export function partsOf(
 
 const NEEDED = { underarm_to_waist: 'underarm to waist', waist_to_hip: 'waist to hip' } as const;
 
+/** What begins at the waist has no way down to it. */
+const FROM_THE_WAIST = ['skirt', 'trousers'];
+
 /** What the new side seam can't be drawn without, and isn't typed yet. */
-export function lacksOf({ seam }: PatternDocument): string[] {
+export function lacksOf({ seam, garment }: PatternDocument): string[] {
+    const isFromWaist = FROM_THE_WAIST.includes(garment ?? '');
     return (Object.keys(NEEDED) as (keyof typeof NEEDED)[])
-        .filter((key) => (seam[key] ?? '') === '')
+        .filter((key) => (seam[key] ?? '') === '' && !(isFromWaist && key === 'underarm_to_waist'))
         .map((key) => NEEDED[key]);
 }

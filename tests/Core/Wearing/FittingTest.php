@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use Underbolt\Altering\WorkStep;
 use Underbolt\File\MakeReader;
 use Underbolt\File\PlanJson;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
+use Underbolt\Paper\SheetStep;
 use Underbolt\Pattern\Follows;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Piece;
@@ -76,6 +78,13 @@ test('whatever is neither is a step of its own, with its pieces and what to do',
         expect(array_column(planWith([$other])->work()->steps, 'kind'))->toContain('found');
         expect(changesOf(planWith([$other])))->toEqual(changesOf(planWith([])));
     }
+});
+
+test('two findings with one amount on the same pieces are two steps to tick, the same in either unit', function (): void {
+    $findings = [['place' => 'neck', 'what' => 'lower', 'amount' => '1', 'pieces' => ['front']], ['place' => 'shoulder', 'what' => 'lower', 'amount' => '1', 'pieces' => ['front']]];
+    $plan = planWith($findings);
+    $keys = array_map(static fn (WorkStep $step): string => SheetStep::of($step, $plan)->key, array_filter($plan->work()->steps, static fn (WorkStep $step): bool => $step->kind === 'found'));
+    expect(array_unique($keys))->toHaveCount(2)->each->toMatch('/^found-[0-9a-f]{8}$/');
 });
 
 test('a finding taken back leaves the plan as it was, whatever it was', function (): void {
