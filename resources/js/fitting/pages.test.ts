@@ -1,0 +1,142 @@
+// @vitest-environment jsdom
+import { flushPromises } from '@vue/test-utils';
+import { beforeEach, expect, it, vi } from 'vitest';
+import { show, told, words } from '../../../tests/Front/show';
+import type { ClothPage as ClothAnswer, History, Offers } from '../api/types';
+import ClothPage from './ClothPage.vue';
+import EaseOffers from './EaseOffers.vue';
+import HistoryPage from './HistoryPage.vue';
+
+const asked: [method: string, path: string, body: unknown][] = [];
+const answers: Record<string, unknown> = {};
+
+// What leads elsewhere needs the whole application around it.
+vi.mock('../paper/MakeLinks.vue', () => ({ default: { render: () => null } }));
+vi.mock('../ui/Crumbs.vue', () => ({ default: { render: () => null } }));
+vi.mock('../api/client', async (original) => {
+    const call = (method: string) => (path: string, options?: { body?: unknown }) => {
+        asked.push([method, path, options?.body]);
+        return Promise.resolve({ data: answers[path] });
+    };
+    return { ...(await original<object>()), api: { GET: call('GET'), PUT: call('PUT') } };
+});
+
+beforeEach(() => {
+    asked.length = 0;
+});
+
+const cloth: ClothAnswer = {
+    make_id: 1,
+    version: 4,
+    wearer: 'Tamsin',
+    title: 'Gown',
+    document: { name: 'linen', have: ['zip'] },
+    recommended: 'lawn',
+    drafted_for: 'woven',
+    stretch_percent: null,
+    cautions: [],
+    widths_nm: [1_400_000_000],
+    envelopes: [
+        { name: 'small', owned: true },
+        { name: 'large', owned: false },
+    ],
+    files: [{ name: 'b.pdf', cup: 'B', range: null, sheet: 'A0' }],
+    needs: [
+        { name: '', view: null, width_nm: 1_400_000_000, amount_nm: 2_000_000_000, text: null },
+        { name: 'zip', view: 'A', width_nm: null, amount_nm: null, text: '50 cm' },
+        { name: 'zip', view: null, width_nm: null, amount_nm: null, text: '20 cm' },
+    ],
+};
+
+it('what is to buy is counted, ticked as at hand and kept on the version that was seen', async () => {
+    answers['/api/makes/{make}/cloth'] = cloth;
+    const page = show(ClothPage, { id: 1 });
+    await flushPromises();
+    // Cloth, the zip of view A and an envelope; the other zip is at hand.
+    expect(page.find('h1').text()).toBe('To buy: 3 things.');
+    expect(words(page)).toContain('Print b.pdf');
+    expect(words(page)).toContain('cup B, on A0');
+    await page.find('.buy input').trigger('change');
+    await flushPromises();
+    expect(asked.at(-1)).toEqual([
+        'PUT',
+        '/api/makes/{make}/cloth',
+        { cloth: { name: 'linen', have: ['zip', 'main cloth'] }, version: 4 },
+    ]);
+    await page.find('[aria-label="10 cm stretch to"]').setValue('');
+    await flushPromises();
+    expect(asked.at(-1)?.[2]).toEqual({
+        cloth: { name: 'linen', have: ['zip'], stretch_to: null },
+        version: 4,
+    });
+});
+
+it('an ease that earlier makes teach is taken with a press, as liked or as least', async () => {
+    answers['/api/makes/{make}/offers'] = {
+        eases: [
+            {
+                level: 'bust',
+                words: 'In two dresses of woven cloth 6.5 cm was right.',
+                liked_ease: '6.5 cm',
+                least_ease: null,
+            },
+            {
+                level: 'waist',
+                words: 'In one dress of woven cloth 3 cm was too tight: leave more.',
+                liked_ease: null,
+                least_ease: '3 cm',
+            },
+        ],
+        findings: [],
+    } satisfies Offers;
+    const offers = show(EaseOffers, { make: 1, choices: { liked_ease: { hip: '7' } } });
+    await flushPromises();
+    const [like, leave] = offers.findAll('button');
+    await like?.trigger('click');
+    expect(told(offers, 'take')).toEqual([{ liked_ease: { hip: '7', bust: '6.5 cm' }, ease: 'liked' }]);
+    await leave?.trigger('click');
+    expect(told(offers, 'take')).toEqual([{ least_ease: { waist: '3 cm' } }]);
+    await offers.setProps({ choices: { liked_ease: { bust: '6.5 cm' } } });
+    expect(words(offers)).toContain('was right. taken');
+});
+
+it('a history shows what was cut and how it wore, planned sizes where nothing was said yet', async () => {
+    answers['/api/wearers/{wearer}/history'] = {
+        id: 3,
+        name: 'Tamsin',
+        makes: [
+            {
+                id: 9,
+                title: 'Ferry dress',
+                pattern: 'Causeway',
+                garment: 'dress',
+                cloth: 'linen',
+                begun_on: '2026-09-01',
+                stage: 'worn',
+                stage_on: '2026-10-01',
+                sizes: { bust: '12', waist: '14' },
+                verdict: {
+                    levels: { bust: 'right', waist: 'tight' },
+                    ease: { bust: '6.5 cm' },
+                    note: 'Sat well.',
+                    again: false,
+                },
+                findings: ['Raise the armhole by 1 cm, front and back'],
+            },
+        ],
+    } satisfies History;
+    const page = show(HistoryPage, { id: 3 });
+    await flushPromises();
+    const said = words(page);
+    for (const part of [
+        'What was made for Tamsin',
+        'Causeway, linen',
+        '✓ right, 6.5 cm',
+        '▸ tight',
+        'Sat well.',
+        'Raise the armhole',
+    ])
+        expect(said).toContain(part);
+    expect(page.findAll('td').at(-1)?.text()).toBe('no');
+    expect(page.findAll('.size').map((one) => one.text())).toEqual(['12', '14', '–']);
+});
