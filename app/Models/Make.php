@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use stdClass;
@@ -92,19 +93,29 @@ final class Make extends Model
     /** @throws FaultyFile */
     public function fitted(): Fitting
     {
-        $log = new FaultLog;
-        $fitting = FittingReader::read(Node::root($this->fitting, 'fitting', $this->unit, $log));
-
-        return $log->faults() === [] ? $fitting : throw $log->refusal();
+        return $this->told(fn (FaultLog $log): Fitting => FittingReader::read(Node::root($this->fitting, 'fitting', $this->unit, $log)));
     }
 
     /** @throws FaultyFile */
     public function worn(): Verdict
     {
-        $log = new FaultLog;
-        $verdict = VerdictReader::read(Node::root($this->verdict, 'verdict', $this->unit, $log));
+        return $this->told(fn (FaultLog $log): Verdict => VerdictReader::read(Node::root($this->verdict, 'verdict', $this->unit, $log)));
+    }
 
-        return $log->faults() === [] ? $verdict : throw $log->refusal();
+    /**
+     * @template T
+     *
+     * @param  Closure(FaultLog): T  $read
+     * @return T
+     *
+     * @throws FaultyFile naming every fault met
+     */
+    private function told(Closure $read): mixed
+    {
+        $log = new FaultLog;
+        $told = $read($log);
+
+        return $log->faults() === [] ? $told : throw $log->refusal();
     }
 
     /** What it is called: its own name, or its pattern's. */

@@ -7,13 +7,13 @@ namespace Underbolt\File;
 use JsonException;
 use stdClass;
 use Underbolt\File\Keys\MakeKeys;
+use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Make;
-use Underbolt\Wearing\Fitting;
 use Underbolt\Wearing\FoundByFitting;
 
 /** Reads a make file, the open format of a make (docs: "The make file"). */
@@ -54,13 +54,12 @@ final class MakeReader
         $pattern = $typed === null ? null : PatternReader::read($typed);
         $body = BodyReader::read($fields->get($keys->body) ?? [], $fields->get($keys->readings) ?? []);
         array_map($fields->get(...), [$keys->foundation, $keys->name, $keys->note, $keys->reached]);
-        $fitting = $fields->node($keys->fitting);
-        $cloth = $fields->node($keys->cloth);
-        [$fitted, $made] = [$fitting === null ? new Fitting : FittingReader::read($fitting), $cloth === null ? null : ClothReader::read($cloth)];
-        $verdict = $fields->node($keys->verdict);
-        $verdict === null ? null : VerdictReader::read($verdict);
+        // What wearing told is read for its faults: no plan depends on it.
+        VerdictReader::read(self::part($fields, $keys->verdict, $unit, $log));
+        $fitting = FittingReader::read(self::part($fields, $keys->fitting, $unit, $log));
+        $cloth = ClothReader::read(self::part($fields, $keys->cloth, $unit, $log));
         $choices = ChoicesReader::read(
-            $fields->node($keys->choices) ?? Node::root(new stdClass, 'choices', $unit, $log),
+            self::part($fields, $keys->choices, $unit, $log),
             $unit,
             $pattern,
             $unit,
@@ -69,7 +68,19 @@ final class MakeReader
             throw $log->refusal();
         }
 
-        return new Make($unit, $body, $pattern, $choices, FoundByFitting::of($fitted, static fn (Length $length): string => LengthPrint::sentence($length, $unit)), $made);
+        $found = FoundByFitting::of($fitting, static fn (Length $length): string => LengthPrint::sentence($length, $unit));
+
+        return new Make($unit, $body, $pattern, $choices, $found, $cloth);
+    }
+
+    /**
+     * A part that may be left out: then it is an empty one.
+     *
+     * @param  Key<Fields>  $key
+     */
+    private static function part(Fields $fields, Key $key, Unit $unit, FaultLog $log): Node
+    {
+        return $fields->node($key) ?? Node::root(new stdClass, $key->name, $unit, $log);
     }
 
     /** What every figure is read with; that it is a make file at all is known before anything else is read. */

@@ -72,6 +72,7 @@ final class ClothCautions
         };
     }
 
+    /** Much ease is what the bands of the bust call loose: nothing is published for the other levels. */
     private static function drape(Plan $plan, Cloth $cloth): ?Caution
     {
         $roomy = [];
