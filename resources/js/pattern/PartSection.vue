@@ -40,6 +40,8 @@ h2 {
 .holds {
     flex: 1 1 100%;
     min-width: 0;
+    /* Wide tables have a scroller of their own: the page never runs out sideways. */
+    overflow-x: auto;
     padding: 8px 0 12px;
 }
 </style>

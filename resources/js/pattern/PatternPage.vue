@@ -224,4 +224,8 @@ onBeforeRouteLeave(async () => {
     font-size: 14px;
     font-weight: 600;
 }
+.contents a {
+    padding: 4px 2px;
+    min-height: 26px;
+}
 </style>
