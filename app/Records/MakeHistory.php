@@ -113,6 +113,10 @@ final readonly class MakeHistory
 
     private static function flatWidth(Make $make, Level $level): ?Length
     {
+        // Most makes have none: their pattern and choices need not be read for it.
+        if (! isset($make->choices->own_garment)) {
+            return null;
+        }
         $log = new FaultLog;
         $pattern = $make->pattern->toCore($log);
         $choices = ChoicesReader::read(Node::root($make->choices, 'choices', $make->unit, $log), $make->unit, $pattern, $make->unit);

@@ -27,8 +27,8 @@ final class FittingReader
         return new Fitting(
             $fields->get($keys->tracing) ?? 1,
             $fields->get($keys->tried) ?? 0,
-            self::known(array_map(self::finding(...), $fields->get($keys->findings) ?? [])),
-            self::known(array_map(self::ownLine(...), $fields->get($keys->ownLines) ?? [])),
+            Known::of(array_map(self::finding(...), $fields->get($keys->findings) ?? [])),
+            Known::of(array_map(self::ownLine(...), $fields->get($keys->ownLines) ?? [])),
         );
     }
 
@@ -63,16 +63,5 @@ final class FittingReader
         return $name === null || $place === null || $body === null || $paper === null
             ? null
             : new OwnLine($name, $place, $body, $paper, $ease ?? Length::zero());
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param  list<?T>  $all
-     * @return list<T>
-     */
-    private static function known(array $all): array
-    {
-        return array_values(array_filter($all, static fn (?object $one): bool => $one !== null));
     }
 }

@@ -26,26 +26,15 @@ final class NotesReader
     public static function read(Fields $fields, PatternKeys $keys, int $sizes): Notes
     {
         return new Notes(
-            self::known(array_map(self::piece(...), $fields->get($keys->pieces) ?? [])),
+            Known::of(array_map(self::piece(...), $fields->get($keys->pieces) ?? [])),
             array_map(static fn (Fields $need): FabricNeed => self::cloth($need, $sizes), $fields->get($keys->fabricNeeds) ?? []),
-            self::known(
+            Known::of(
                 array_map(static fn (Fields $notion): ?Notion => self::notion($notion, $sizes), $fields->get($keys->notions) ?? []),
             ),
             $fields->get($keys->lengthenLines) ?? [],
             $fields->get($keys->cloths) ?? '',
-            self::known(array_map(self::file(...), $fields->get($keys->files) ?? [])),
+            Known::of(array_map(self::file(...), $fields->get($keys->files) ?? [])),
         );
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param  list<?T>  $all
-     * @return list<T>
-     */
-    private static function known(array $all): array
-    {
-        return array_values(array_filter($all, static fn (?object $one): bool => $one !== null));
     }
 
     private static function piece(Fields $fields): ?Piece

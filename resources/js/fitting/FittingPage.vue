@@ -11,7 +11,7 @@ import OwnLines from './OwnLines.vue';
 import TracingList from './TracingList.vue';
 import TrialPart from './TrialPart.vue';
 import VerdictPart from './VerdictPart.vue';
-import { inHand, isTried, taken, ticked, tried, withFinding, withoutFinding } from './tracings';
+import { isTried, nextTracing, taken, ticked, tried, withFinding, withoutFinding } from './tracings';
 import { fittingServer, useFitting } from './useFitting';
 
 const props = defineProps<{ id: number }>();
@@ -36,9 +36,7 @@ watch(
     () => session.settled().then(load),
 );
 
-const next = computed(() =>
-    inHand(fitting.value) === 1 || isTried(fitting.value) ? inHand(fitting.value) + 1 : inHand(fitting.value),
-);
+const next = computed(() => nextTracing(fitting.value));
 const openNow = computed(() => (page.value?.findings ?? []).filter(({ stands }) => stands === 'open').length);
 const faultAt = (field: string): string | null => refused.value?.at(field) ?? null;
 /** The finding that is being recorded is the last of the list. */

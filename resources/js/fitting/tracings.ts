@@ -10,6 +10,13 @@ export const tracingOf = ({ tracing }: FittingFinding): number => tracing ?? 2;
 /** Whether the tracing in hand was tried on. */
 export const isTried = (document: FittingDocument): boolean => (document.tried ?? 0) >= inHand(document);
 
+/** Whether the next finding opens a tracing of its own: the first is the plan's, and one that was tried is closed. */
+const opensAnother = (document: FittingDocument): boolean => inHand(document) === 1 || isTried(document);
+
+/** The tracing that the next finding goes into. */
+export const nextTracing = (document: FittingDocument): number =>
+    inHand(document) + (opensAnother(document) ? 1 : 0);
+
 /**
  * A finding goes into the next tracing; one that is drawn and not tried yet takes it as well. What was stepped back
  * from is gone then: from here the tracings go another way.
@@ -19,12 +26,11 @@ export function withFinding(
     finding: Omit<FittingFinding, 'tracing'>,
 ): FittingDocument {
     const now = inHand(document);
-    const opens = now === 1 || isTried(document);
-    const tracing = opens ? now + 1 : now;
+    const tracing = nextTracing(document);
     return {
         ...document,
         tracing,
-        tried: opens ? now : (document.tried ?? 0),
+        tried: opensAnother(document) ? now : (document.tried ?? 0),
         findings: [...findingsOf(document).filter((one) => tracingOf(one) <= now), { ...finding, tracing }],
     };
 }
