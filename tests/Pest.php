@@ -65,6 +65,11 @@ function demoMake(string $wearer): Make
     );
 }
 
+function contentOf(TestResponse $response): string
+{
+    return (string) $response->getContent();
+}
+
 /** @return array<string, string> the files in an archive, contents by name */
 function zipOf(string $bytes): array
 {

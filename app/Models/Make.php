@@ -72,10 +72,11 @@ final class Make extends Model
 
     /**
      * @param  Unit  $spoken  the unit the plan's sentences speak in, and at whose marks stations stand
+     * @param  ?SizeLabels  $labels  the wearer's where they are left out
      *
      * @throws FaultyFile naming every fault of the pattern and the choices
      */
-    public function toCore(Unit $spoken): CoreMake
+    public function toCore(Unit $spoken, ?SizeLabels $labels = null): CoreMake
     {
         $log = new FaultLog;
         $pattern = $this->pattern->toCore($log);
@@ -87,7 +88,21 @@ final class Make extends Model
         }
         $found = FoundByFitting::of($fitting, static fn (Length $length): string => LengthPrint::sentence($length, $spoken));
 
-        return new CoreMake($spoken, $this->card->toBody(), $pattern, $choices, $found, $cloth);
+        $core = new CoreMake($spoken, $this->card->toBody(), $pattern, $choices, $found, $cloth);
+
+        return ($labels ?? $this->sizeLabels()) === SizeLabels::Hidden ? $core->withLinesCounted() : $core;
+    }
+
+    /** As the wearer would have them. */
+    public function sizeLabels(): SizeLabels
+    {
+        return $this->card->wearer->sizes_hidden ? SizeLabels::Hidden : SizeLabels::Shown;
+    }
+
+    /** How sizes are named in what is typed of this make. */
+    public function sizeWords(): SizeWords
+    {
+        return SizeWords::of($this->sizeLabels(), $this->pattern->toCore(new FaultLog));
     }
 
     /** @throws FaultyFile */

@@ -19,6 +19,7 @@ use Underbolt\Measure\Unit;
  * @property string $notes
  * @property ?Unit $unit the unit the figures are typed in; null for the user's own
  * @property ?CarbonImmutable $archived_at when it was put away; null while it is in use
+ * @property bool $sizes_hidden whether sizes are called by the place of their line on everything made for this wearer
  * @property ?CarbonImmutable $agreed_on when someone else agreed to being measured
  * @property Collection<int, Card> $cards newest first
  */
@@ -28,9 +29,9 @@ final class Wearer extends Model
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['name', 'notes', 'unit', 'archived_at', 'agreed_on'];
+    protected $fillable = ['name', 'notes', 'unit', 'archived_at', 'agreed_on', 'sizes_hidden'];
 
-    protected $attributes = ['notes' => '', 'version' => 1];
+    protected $attributes = ['notes' => '', 'version' => 1, 'sizes_hidden' => false];
 
     /** @return HasMany<Card, $this> */
     public function cards(): HasMany
@@ -44,6 +45,6 @@ final class Wearer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'archived_at' => 'immutable_datetime', 'agreed_on' => 'immutable_date:Y-m-d', 'version' => 'integer'];
+        return ['unit' => Unit::class, 'sizes_hidden' => 'boolean', 'archived_at' => 'immutable_datetime', 'agreed_on' => 'immutable_date:Y-m-d', 'version' => 'integer'];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Models\Nest;
+use App\Models\SizeLabels;
 use Underbolt\Nest\NestDrawing;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestMarks;
@@ -42,8 +43,8 @@ final readonly class MakeNest
         return NestPaper::of($this->drawing, array_values($this->marks->lines), $this->line, $this->title);
     }
 
-    public function svg(): string
+    public function svg(SizeLabels $labels): string
     {
-        return NestSvg::of($this->drawing, $this->marks->lines, $this->line, $this->title);
+        return NestSvg::of($this->drawing, $this->marks->lines, $this->line, $this->title, $labels === SizeLabels::Shown);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Paper;
 
 use App\Models\Make;
 use App\Models\Nest;
+use App\Models\SizeLabels;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Str;
 use Underbolt\Measure\Unit;
@@ -15,7 +16,6 @@ use Underbolt\Paper\CutSheet;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\Strip;
 use Underbolt\Paper\StripLine;
-use Underbolt\Planning\Make as CoreMake;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
@@ -34,25 +34,24 @@ final class MakePaper
      * @param  Make  $make  with its card, wearer and pattern
      * @param  array<string, string>  $names  what the plan calls the sizes, by what the pattern calls them
      */
-    public function __construct(public readonly Make $make, public readonly Plan $plan, private readonly array $names)
+    public function __construct(public readonly Make $make, public readonly SizeLabels $labels, public readonly Plan $plan, private readonly array $names)
     {
     }
 
     /**
      * @param  Unit  $unit  the one that sentences and stations speak in
+     * @param  ?SizeLabels  $labels  the wearer's where they are left out
      *
      * @throws Refusal when there is no plan
      */
-    public static function of(Make $make, Unit $unit, SizeLabels $labels): self
+    public static function of(Make $make, Unit $unit, ?SizeLabels $labels = null): self
     {
         $make->load('card.readings', 'card.wearer', 'pattern');
-        $core = $make->toCore($unit);
-        $shown = match ($labels) {
-            SizeLabels::Shown => $core,
-            SizeLabels::Hidden => new CoreMake($core->unit, $core->body, $core->pattern->withLinesCounted(), $core->choices),
-        };
+        $labels ??= $make->sizeLabels();
+        $core = $make->toCore($unit, SizeLabels::Shown);
+        $shown = $labels === SizeLabels::Hidden ? $core->withLinesCounted() : $core;
 
-        return new self($make, PlanBuilder::build($shown), array_combine($core->pattern->sizes, $shown->pattern->sizes));
+        return new self($make, $labels, PlanBuilder::build($shown), array_combine($core->pattern->sizes, $shown->pattern->sizes));
     }
 
     public function title(): string

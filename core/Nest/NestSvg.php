@@ -16,14 +16,18 @@ final class NestSvg
     /** Points nearer to the line through their neighbours than this are left out. */
     private const THIN_MM = 0.002;
 
-    /** @param  array<string, string>  $sizes  of each size the line, by its id */
-    public static function of(NestDrawing $drawing, array $sizes, NestLine $new, string $name): string
+    /**
+     * @param  array<string, string>  $sizes  of each size the line, by its id
+     * @param  bool  $keepsIds  false where the ids of the lines may tell what sizes are called
+     */
+    public static function of(NestDrawing $drawing, array $sizes, NestLine $new, string $name, bool $keepsIds = true): string
     {
         $size = array_flip($sizes);
         $body = '';
-        foreach ($drawing->lines as $line) {
+        foreach ($drawing->lines as $place => $line) {
+            $id = $keepsIds ? $line->id : 'printed-'.($place + 1);
             $label = isset($size[$line->id]) ? ' class="'.SvgText::escaped("size-{$size[$line->id]}").'"' : '';
-            $body .= '<g id="'.SvgText::escaped("line-of-{$line->id}")."\"{$label}>\n<path id=\"".SvgText::escaped($line->id).'" d="'
+            $body .= '<g id="'.SvgText::escaped("line-of-{$id}")."\"{$label}>\n<path id=\"".SvgText::escaped($id).'" d="'
                 .implode('', array_map(self::data(...), $line->runs)).'" '.self::pen(self::PRINTED_MM, self::colour($line->stroke)).self::dash($line->dash)."/>\n</g>\n";
         }
         $lines = ($new->piece === null ? '' : '<path id="new-outline" d="'.self::data($new->piece).'" '.self::pen(self::NEW_MM / 2, '#b3123b')."/>\n")

@@ -70,6 +70,12 @@ final readonly class Pattern
         return $this->areLinesCounted ? $this->sizes[$size] : "line {$this->sizes[$size]}";
     }
 
+    /** Where there is no room for words: `12`, or `3rd` where lines are counted. */
+    public function shortNameOf(int $size): string
+    {
+        return $this->areLinesCounted ? CountedLines::short($this)[$size] : $this->sizes[$size];
+    }
+
     public function leastEase(Level $level): ?Length
     {
         return $this->leastEase[$level->value] ?? null;

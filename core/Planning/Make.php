@@ -30,6 +30,12 @@ final readonly class Make
     ) {
     }
 
+    /** The same with sizes called by the place of their line. */
+    public function withLinesCounted(): self
+    {
+        return new self($this->unit, $this->body, $this->pattern->withLinesCounted(), $this->choices, $this->found, $this->cloth);
+    }
+
     /** A length in the unit the make speaks in. */
     public function say(Length $length): string
     {

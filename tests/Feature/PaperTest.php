@@ -3,10 +3,9 @@
 declare(strict_types=1);
 
 use App\Models\Make;
+use App\Models\SizeLabels;
 use App\Paper\MakePaper;
-use App\Paper\SizeLabels;
 use App\Paper\TiledPdf;
-use Illuminate\Testing\TestResponse;
 use Tests\Support\Raster;
 use Underbolt\File\MakeReader;
 use Underbolt\Measure\Unit;
@@ -48,11 +47,6 @@ function demoMakes(): array
 function paperOf(Make $make, Unit $unit = Unit::Centimetre, SizeLabels $labels = SizeLabels::Shown): MakePaper
 {
     return MakePaper::of($make, $unit, $labels);
-}
-
-function contentOf(TestResponse $response): string
-{
-    return (string) $response->getContent();
 }
 
 /** The strip of a wearer's demo make without its words, which renderers set in letters of their own. */

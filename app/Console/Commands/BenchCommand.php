@@ -8,6 +8,7 @@ use App\Models\Card;
 use App\Models\Make;
 use App\Models\Nest;
 use App\Models\Pattern;
+use App\Models\SizeLabels;
 use App\Models\Wearer;
 use App\Paper\MakeFiles;
 use App\Paper\MakeNest;
@@ -94,7 +95,7 @@ final class BenchCommand extends Command
             'card' => (new Card(['taken_on' => CarbonImmutable::today()]))->setRelation('wearer', new Wearer(['name' => 'Wearer'])),
             'pattern' => new Pattern(['name' => 'Pattern', 'unit' => Unit::Centimetre]),
         ]);
-        $paper = new MakePaper($make, PlanBuilder::build(self::make(20, 97.3)), []);
+        $paper = new MakePaper($make, SizeLabels::Shown, PlanBuilder::build(self::make(20, 97.3)), []);
         $strip = $paper->strip(StripLine::Seam);
         $large = new Drawing($strip->name, 500, 1000, $strip->paths, $strip->labels);
         $tiles = count(Tiling::of($large, PageFormat::A4)->tiles);

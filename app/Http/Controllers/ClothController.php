@@ -9,7 +9,6 @@ use App\Http\Resources\Fitting\ClothData;
 use App\Http\Resources\Plan\BenchConflictData;
 use App\Models\Make;
 use App\Paper\MakePaper;
-use App\Paper\SizeLabels;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -45,6 +44,6 @@ final class ClothController
 
     private static function data(Request $request, Make $make): ClothData
     {
-        return ClothData::of($make, MakePaper::of($make, SignedIn::user($request)->unit, SizeLabels::Shown)->plan);
+        return ClothData::of($make, MakePaper::of($make, SignedIn::user($request)->unit)->plan);
     }
 }

@@ -11,7 +11,6 @@ use App\Http\Resources\Fitting\OffersData;
 use App\Http\Resources\Plan\BenchConflictData;
 use App\Models\Make;
 use App\Paper\MakePaper;
-use App\Paper\SizeLabels;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -56,7 +55,7 @@ final class FittingController
         ])]
     public function verdict(VerdictRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::kept($request, $make, ['verdict' => $request->document()], static function () use ($request, $make): FittingData {
+        return MakeChange::kept($request, $make, ['verdict' => $make->sizeWords()->kept($request->document())], static function () use ($request, $make): FittingData {
             $make->worn();
 
             return self::data($request, $make);
@@ -79,6 +78,6 @@ final class FittingController
     {
         $unit = SignedIn::user($request)->unit;
 
-        return FittingData::of($make, MakePaper::of($make, $unit, SizeLabels::Shown)->plan, $unit);
+        return FittingData::of($make, MakePaper::of($make, $unit)->plan, $unit);
     }
 }

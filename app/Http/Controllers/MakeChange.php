@@ -29,7 +29,7 @@ final class MakeChange
     /** @param  Closure(Make): object  $planned  what the choices give, ready for JSON */
     public static function chosen(ChoicesRequest $request, Make $make, Closure $planned): JsonResponse
     {
-        return self::kept($request, $make, ['choices' => $request->choices()], static fn (): object => $planned($make));
+        return self::kept($request, $make, ['choices' => $make->sizeWords()->kept($request->choices())], static fn (): object => $planned($make));
     }
 
     /**

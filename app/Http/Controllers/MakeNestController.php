@@ -12,7 +12,6 @@ use App\Http\Resources\Paper\DrawingData;
 use App\Http\Resources\Plan\BenchConflictData;
 use App\Models\Make;
 use App\Paper\MakePaper;
-use App\Paper\SizeLabels;
 use App\Paper\TiledPdf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -46,7 +45,7 @@ final class MakeNestController
     public function choose(ChoicesRequest $request, Make $make): JsonResponse
     {
         return MakeChange::chosen($request, $make, static fn (Make $chosen): NestLinesData => NestLinesData::of(
-            MakePaper::of($chosen, SignedIn::user($request)->unit, SizeLabels::Shown),
+            MakePaper::of($chosen, SignedIn::user($request)->unit),
         ));
     }
 
@@ -81,7 +80,7 @@ final class MakeNestController
     {
         $paper = $request->paper($make);
 
-        return Download::kept($paper->onPiece($piece)->svg(), 'image/svg+xml', $paper->fileName("{$piece}.svg"));
+        return Download::kept($paper->onPiece($piece)->svg($paper->labels), 'image/svg+xml', $paper->fileName("{$piece}.svg"));
     }
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.pdf', operationId: 'makeNestPdf',

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Http\Controllers\SignedIn;
 use App\Models\Make;
+use App\Models\SizeLabels;
 use App\Paper\MakePaper;
-use App\Paper\SizeLabels;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Underbolt\Paper\PageFormat;
@@ -36,13 +36,8 @@ final class PaperRequest extends FormRequest
         return StripLine::tryFrom($this->string('line')->toString()) ?? StripLine::Seam;
     }
 
-    public function labels(): SizeLabels
-    {
-        return SizeLabels::tryFrom($this->string('sizes')->toString()) ?? SizeLabels::Shown;
-    }
-
     public function paper(Make $make): MakePaper
     {
-        return MakePaper::of($make, SignedIn::user($this)->unit, $this->labels());
+        return MakePaper::of($make, SignedIn::user($this)->unit, SizeLabels::tryFrom($this->string('sizes')->toString()));
     }
 }

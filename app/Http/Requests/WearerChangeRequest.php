@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 use Underbolt\File\Node;
 use Underbolt\Measure\Unit;
 
-#[OA\Schema(required: ['name', 'notes', 'unit', 'agreed', 'archived', 'version'], properties: [
+#[OA\Schema(required: ['name', 'notes', 'unit', 'agreed', 'sizes_hidden', 'archived', 'version'], properties: [
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'notes', type: 'string'),
     new OA\Property(property: 'unit', type: 'string', enum: ['cm', 'in'], nullable: true),
@@ -21,6 +21,7 @@ use Underbolt\Measure\Unit;
         description: 'someone else agreed to being measured and to the figures being kept',
         type: 'boolean',
     ),
+    new OA\Property(property: 'sizes_hidden', description: 'sizes are called by the place of their line', type: 'boolean'),
     new OA\Property(property: 'version', description: 'as it was seen', type: 'integer'),
     new OA\Property(property: 'archived', description: 'put away, never deleted', type: 'boolean'),
 ])]
@@ -34,6 +35,7 @@ final class WearerChangeRequest extends FormRequest
             'notes' => ['present', 'nullable', 'string', 'max:4000'],
             'unit' => ['present', 'nullable', Rule::enum(Unit::class)],
             'agreed' => ['required', 'boolean'],
+            'sizes_hidden' => ['required', 'boolean'],
             'archived' => ['required', 'boolean'],
             'version' => ['required', 'integer'],
         ];
@@ -50,6 +52,7 @@ final class WearerChangeRequest extends FormRequest
             'name' => $this->string('name')->toString(),
             'notes' => $this->string('notes')->toString(),
             'unit' => Unit::tryFrom($this->string('unit')->toString()),
+            'sizes_hidden' => $this->boolean('sizes_hidden'),
             'agreed_on' => $this->boolean('agreed') ? $wearer->agreed_on ?? $now : null,
             'archived_at' => $this->boolean('archived') ? $wearer->archived_at ?? $now : null,
         ];

@@ -2146,10 +2146,8 @@ export interface components {
             width_mm: number;
             /** Format: float */
             height_mm: number;
-            /** @description x and y in turn, by size; none where the sizes are not named yet */
-            lines: {
-                [key: string]: number[];
-            };
+            /** @description of each size, x and y in turn; none where the sizes are not named yet */
+            lines: number[][];
         };
         /** @description a newer card of the wearer on the same foundation, and what it would change */
         NewerCardData: {
@@ -2520,6 +2518,8 @@ export interface components {
             details: string;
             /** @description in play, smallest first */
             sizes: string[];
+            /** @description the same where there is little room */
+            short_sizes: string[];
             cup: components["schemas"]["CupData"] | null;
             frame: components["schemas"]["FrameData"];
             bust_adjustment: components["schemas"]["BustAdjustmentData"] | null;
@@ -2719,6 +2719,11 @@ export interface components {
             done: {
                 [key: string]: string;
             };
+            /**
+             * @description whether sizes are named on it
+             * @enum {string}
+             */
+            sizes: "shown" | "hidden";
             /** @description whether the pattern says its seam allowance */
             has_allowance: boolean;
         };
@@ -2939,6 +2944,8 @@ export interface components {
             unit: "cm" | "in" | null;
             /** @description someone else agreed to being measured and to the figures being kept */
             agreed: boolean;
+            /** @description sizes are called by the place of their line */
+            sizes_hidden: boolean;
             /** @description as it was seen */
             version: number;
             /** @description put away, never deleted */
@@ -2975,6 +2982,8 @@ export interface components {
              * @description when someone else agreed to being measured
              */
             agreed_on: string | null;
+            /** @description sizes are called by the place of their line */
+            sizes_hidden: boolean;
             /** @description put away */
             archived: boolean;
             cards: components["schemas"]["WearerCardData"][];

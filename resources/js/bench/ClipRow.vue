@@ -3,12 +3,14 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { LevelName, Plan } from '../api/types';
 import GirthTape from './GirthTape.vue';
+import { useSizeName } from '../ui/sizeName';
 import { tapeScales } from './scale';
 
 /** The tapes with their clips side by side, where what follows them is drawn below. */
 const props = defineProps<{ plan: Plan }>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
 
+const nameOf = useSizeName();
 const GAP_PX = 18;
 const row = ref<HTMLElement | null>(null);
 const { width } = useElementSize(row);
@@ -25,7 +27,7 @@ const scales = computed(() => tapeScales(props.plan.levels, each.value));
     >
         <section v-for="(level, i) in plan.levels" :key="level.level" :aria-label="level.level">
             <h2>
-                {{ level.level }} <b>{{ level.size }}</b>
+                {{ level.level }} <b>{{ nameOf(level.size) }}</b>
             </h2>
             <GirthTape
                 :level="level"

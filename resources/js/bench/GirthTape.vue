@@ -6,6 +6,7 @@ import Measure from '../ui/Measure.vue';
 import { arrowOf, bridgeOf, roomForEase } from './asCut';
 import { arrowWords } from './changes';
 import { clipWords } from './clip';
+import { useSizeName } from '../ui/sizeName';
 import { textWidth } from '../ui/textWidth';
 import SizeClip from './SizeClip.vue';
 import { nearestSize, notchAt, spared, ticks, type Across } from './scale';
@@ -14,6 +15,7 @@ import { useSlide } from './useSlide';
 const props = defineProps<{ level: LevelPlan; across: Across; width: number }>();
 const emit = defineEmits<{ start: []; choose: [size: string] }>();
 const session = useSession();
+const nameOf = useSizeName();
 
 const HEIGHT = 132;
 const tickEnd = { fifth: 63, whole: 61, half: 59.5, quarter: 58 };
@@ -52,28 +54,28 @@ const easeFigure = computed(() => roomForEase(bridge.value, arrow.value));
 function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
     return props.level.notches.flatMap((notch) => {
         const nm = value(notch);
-        return nm === null ? [] : [{ size: notch.size, nm, x: props.across(nm) }];
+        return nm === null ? [] : [{ size: notch.size, name: nameOf(notch.size), nm, x: props.across(nm) }];
     });
 }
 
 /** What the chart says is named first, then what the clip is on; under the clip that stands on the clip itself. */
 const rankOf = (size: string): number => (size === said.value ? 1 : size === props.level.size ? 2 : 3);
 const chartLabels = computed(() =>
-    spared(chartNotches.value, ({ size, x }) => ({
+    spared(chartNotches.value, ({ size, name, x }) => ({
         x,
-        width: size === said.value ? textWidth(size, SAID_PX, BOLD) : textWidth(size, LABEL_PX),
+        width: size === said.value ? textWidth(name, SAID_PX, BOLD) : textWidth(name, LABEL_PX),
         rank: rankOf(size),
     })),
 );
 const finishedLabels = computed(() => {
     const { size: clipped } = props.level;
-    return spared(finishedNotches.value, ({ size, x }) => ({
+    return spared(finishedNotches.value, ({ size, name, x }) => ({
         x,
         // The clip bears the name of its own size, and covers what lies under it.
         width:
             size === clipped
-                ? Math.max(CLIP_PX, textWidth(size, CLIP_TYPE_PX, BOLD) + CLIP_PAD_PX)
-                : textWidth(size, LABEL_PX),
+                ? Math.max(CLIP_PX, textWidth(name, CLIP_TYPE_PX, BOLD) + CLIP_PAD_PX)
+                : textWidth(name, LABEL_PX),
         rank: size === clipped ? 0 : 3,
     })).filter(({ size }) => size !== clipped);
 });
@@ -127,13 +129,13 @@ const finishedLabels = computed(() => {
                     y="43"
                     :class="{ said: n.size === said }"
                 >
-                    {{ n.size }}
+                    {{ n.name }}
                 </text>
             </g>
             <g class="garment">
                 <path v-for="n in finishedNotches" :key="n.size" :d="`M${n.x} 93l-4.5 8h9z`" />
                 <text v-for="n in finishedLabels" :key="`l${n.size}`" :x="n.x" y="115">
-                    {{ n.size }}
+                    {{ n.name }}
                 </text>
             </g>
             <line v-if="clipAt !== null" class="cut-line" :x1="clipAt" :x2="clipAt" y1="51" y2="102" />
@@ -165,7 +167,7 @@ const finishedLabels = computed(() => {
             v-if="clipAt !== null"
             :level="level"
             :at="clipAt"
-            :describes="clipWords(level, session.unit)"
+            :describes="clipWords(level, session.unit, nameOf)"
             @start="emit('start')"
             @choose="emit('choose', $event)"
         />

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Choices, LevelName, Plan } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
+import { useSizeName } from '../ui/sizeName';
 import { title } from '../ui/words';
 import LevelChanges from './LevelChanges.vue';
 import LikedEase from './LikedEase.vue';
@@ -19,6 +20,7 @@ const emit = defineEmits<{
     change: [part: Partial<Choices>];
 }>();
 const session = useSession();
+const nameOf = useSizeName();
 
 const isLiked = computed(() => props.plan.choosers.ease === 'liked');
 const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_cut_nm !== null));
@@ -48,16 +50,18 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
                 <td data-says="you"><Measure :nm="level.measure_nm" bare /></td>
                 <td class="chart" data-says="chart says">
                     <template v-if="level.chart">
-                        {{ level.chart.size }}
+                        {{ nameOf(level.chart.size) }}
                         <small v-if="level.chart.standing === 'between'"
-                            >{{ level.chart.lower }}–{{ level.chart.upper }}</small
+                            >{{ nameOf(level.chart.lower ?? '') }}–{{
+                                nameOf(level.chart.upper ?? '')
+                            }}</small
                         >
                         <small v-else>{{ level.chart.standing }}</small>
                     </template>
                     <template v-else>–</template>
                 </td>
                 <td class="cut" data-says="cut along">
-                    {{ level.size }}
+                    {{ nameOf(level.size) }}
                     <button
                         v-if="level.clipped"
                         type="button"
@@ -68,7 +72,7 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
                         by hand ×
                     </button>
                     <small v-else-if="level.own !== level.size" :title="level.why ?? undefined"
-                        >by itself {{ level.own }}</small
+                        >by itself {{ nameOf(level.own) }}</small
                     >
                     <small v-else-if="level.level === 'bust' && plan.frame.size">frame</small>
                 </td>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { LevelPlan } from '../api/types';
+import { useSizeName } from '../ui/sizeName';
 import { stepSize } from './scale';
 
 const props = defineProps<{ level: LevelPlan; at: number; describes: string }>();
 const emit = defineEmits<{ start: []; choose: [size: string] }>();
 
+const nameOf = useSizeName();
 const place = computed(() => props.level.notches.findIndex(({ size }) => size === props.level.size));
 
 function press(event: KeyboardEvent): void {
@@ -37,7 +39,7 @@ function press(event: KeyboardEvent): void {
         :style="{ transform: `translateX(calc(${at}px - 50%))` }"
         @keydown="press"
     >
-        {{ level.size }}
+        {{ nameOf(level.size) }}
     </div>
 </template>
 

@@ -3,11 +3,13 @@ import Popover from 'primevue/popover';
 import { computed, ref } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { LevelName, Plan, WhyNot } from '../api/types';
+import { useSizeName } from '../ui/sizeName';
 import WordChoice from '../ui/WordChoice.vue';
 
 /** Answers for any size at any level why it is not the one that is cut. */
 const props = defineProps<{ make: number; plan: Plan }>();
 
+const nameOf = useSizeName();
 const panel = ref<InstanceType<typeof Popover> | null>(null);
 const answers = ref<WhyNot[]>([]);
 const failed = ref<string | null>(null);
@@ -15,7 +17,7 @@ const level = ref<LevelName>('bust');
 const size = ref('');
 
 const levels = computed(() => props.plan.levels.map(({ level: value }) => ({ value, label: value })));
-const sizes = computed(() => props.plan.sizes.map((value) => ({ value, label: value })));
+const sizes = computed(() => props.plan.sizes.map((value) => ({ value, label: nameOf(value) })));
 const says = computed(
     () => answers.value.find((one) => one.level === level.value)?.sizes[size.value] ?? null,
 );

@@ -8,6 +8,7 @@ import { planServer, usePlan } from '../bench/usePlan';
 import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
+import { provideSizeNames } from '../ui/sizeName';
 import NestCanvas from './NestCanvas.vue';
 import { pathOf } from './geometry';
 
@@ -27,6 +28,7 @@ const { make, plan, refused, load, remember, choose, undo, canUndo } = usePlan({
         return answer.plan;
     },
 });
+provideSizeNames(plan);
 const page = ref('a4');
 
 async function open(): Promise<void> {
@@ -97,8 +99,8 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
                     >
                         <template #default="{ dot }">
                             <path
-                                v-for="(numbers, size) in drawingOf(piece.piece)!.lines"
-                                :key="size"
+                                v-for="(numbers, place) in drawingOf(piece.piece)!.lines"
+                                :key="place"
                                 class="printed"
                                 :d="pathOf([numbers])"
                                 :stroke-width="1.1 * dot"

@@ -21,6 +21,7 @@ import EaseOffers from '../fitting/EaseOffers.vue';
 import MakeMenu from '../fitting/MakeMenu.vue';
 import { fieldWords } from '../ui/fieldWords';
 import { title } from '../ui/words';
+import { provideSizeNames } from '../ui/sizeName';
 import { speak } from '../ui/spoken';
 import { useKnownKeys, useShortcuts } from '../ui/shortcuts';
 
@@ -29,6 +30,8 @@ const session = useSession();
 const { make, plan, refused, load, remember, choose, undo, canUndo, changeCard } = usePlan(
     planServer(props.id),
 );
+
+provideSizeNames(plan);
 
 // The bench is painted first; the reasons below follow when the hand rests.
 const settled = refDebounced(plan, 120);

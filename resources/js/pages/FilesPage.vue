@@ -7,12 +7,15 @@ import ChoiceField from '../ui/ChoiceField.vue';
 import Crumbs from '../ui/Crumbs.vue';
 
 const props = defineProps<{ id: number }>();
-const { sheet, refused, load } = useSheet(props.id);
+const { sheet, refused, labels, load } = useSheet(props.id);
 const how = reactive<HowOnPaper>({ page: 'a4', line: 'seam', sizes: 'shown' });
 const files = computed(() => filesOf(props.id, how));
 const linesHere = computed(() => (sheet.value?.has_allowance === true ? lines : lines.slice(0, 1)));
 
-onMounted(load);
+onMounted(async () => {
+    await load();
+    if (labels.value !== undefined) how.sizes = labels.value;
+});
 </script>
 
 <template>

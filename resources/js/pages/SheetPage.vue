@@ -39,7 +39,7 @@ const about = computed(() => {
         .join(', ');
 });
 const pdf = (page: 'a4' | 'letter'): string =>
-    `/api/makes/${props.id}/sheet.pdf?page=${page}&sizes=${labels.value}`;
+    `/api/makes/${props.id}/sheet.pdf?page=${page}&sizes=${labels.value ?? ''}`;
 </script>
 
 <template>

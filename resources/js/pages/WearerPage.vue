@@ -25,6 +25,7 @@ const page = shallowRef<WearerPage | null>(null);
 const name = ref('');
 const notes = ref('');
 const agreed = ref(false);
+const sizesHidden = ref(false);
 const unit = ref<Unit | 'own'>('own');
 const units = [
     { value: 'own', label: 'as figures are shown' },
@@ -45,13 +46,14 @@ const charts = computed(
     () => page.value?.histories.filter((history) => history.foundation === foundation.value) ?? [],
 );
 
-type Typed = Pick<WearerPage, 'name' | 'notes' | 'unit' | 'archived'> & { agreed: boolean };
+type Typed = Pick<WearerPage, 'name' | 'notes' | 'unit' | 'sizes_hidden' | 'archived'> & { agreed: boolean };
 
 const typedOf = (wearer: WearerPage): Typed => ({
     name: wearer.name,
     notes: wearer.notes,
     unit: wearer.unit,
     agreed: wearer.agreed_on !== null,
+    sizes_hidden: wearer.sizes_hidden,
     archived: wearer.archived,
 });
 
@@ -59,6 +61,7 @@ function show(typed: Typed): void {
     name.value = typed.name;
     notes.value = typed.notes;
     agreed.value = typed.agreed;
+    sizesHidden.value = typed.sizes_hidden;
     unit.value = typed.unit ?? 'own';
 }
 
@@ -86,6 +89,7 @@ const asTyped = (archived: boolean): Typed => ({
     notes: notes.value,
     unit: unit.value === 'own' ? null : unit.value,
     agreed: agreed.value,
+    sizes_hidden: sizesHidden.value,
     archived,
 });
 
@@ -117,12 +121,13 @@ async function keep(archived: boolean): Promise<void> {
 }
 
 watchDebounced(
-    [name, notes, agreed, unit],
+    [name, notes, agreed, sizesHidden, unit],
     () => {
         const now = page.value;
         const same =
             now?.name === name.value &&
             now.notes === notes.value &&
+            now.sizes_hidden === sizesHidden.value &&
             (now.agreed_on !== null) === agreed.value &&
             (now.unit ?? 'own') === unit.value;
         if (now !== null && !same) void save(now.archived);
@@ -177,6 +182,13 @@ async function measureAgain(): Promise<void> {
                 <label for="wearer-agreed">
                     Someone else: agreed to being measured, and to the figures being kept here
                     <small v-if="page.agreed_on">on {{ page.agreed_on }}</small>
+                </label>
+            </div>
+            <div class="consent">
+                <Checkbox v-model="sizesHidden" input-id="wearer-sizes" binary />
+                <label for="wearer-sizes">
+                    Name no sizes
+                    <small>on bench, paper and files: “the third line from the inside” instead</small>
                 </label>
             </div>
             <p class="hint">

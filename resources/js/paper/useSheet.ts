@@ -7,16 +7,21 @@ export function useSheet(make: number) {
     const sheet = shallowRef<Sheet | null>(null);
     const done = shallowRef<Record<string, string>>({});
     const refused = shallowRef<Refused | null>(null);
-    const labels = ref<SizeLabels>('shown');
+    /** As the wearer would have it, until it is asked otherwise here. */
+    const labels = ref<SizeLabels>();
 
     async function load(): Promise<void> {
         try {
             const loaded = await api
                 .GET('/api/makes/{make}/sheet', {
-                    params: { path: { make }, query: { sizes: labels.value } },
+                    params: {
+                        path: { make },
+                        query: labels.value === undefined ? {} : { sizes: labels.value },
+                    },
                 })
                 .then(body);
             sheet.value = loaded;
+            labels.value = loaded.sizes;
             done.value = loaded.done;
             refused.value = null;
         } catch (error) {

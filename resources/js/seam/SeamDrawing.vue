@@ -4,8 +4,10 @@ import type { Plan, SeamDrawing } from '../api/types';
 import type { Heights } from '../bench/heights';
 import { curvePath, endsOf } from './curve';
 import { EDGE_PX, endNames, frameOf, leadersOf, lineNames, printedLines } from './drawn';
+import { useSizeName } from '../ui/sizeName';
 import type { StationRow } from './stations';
 
+const nameOf = useSizeName();
 const props = defineProps<{
     plan: Plan;
     drawing: SeamDrawing;
@@ -20,7 +22,7 @@ const props = defineProps<{
 /** Room for the lines that lead to the table; a small drawing has less. */
 const leadersPx = computed(() => (props.width < 180 ? 22 : 56));
 const frame = computed(() => frameOf(props.drawing, props.page, props.width - leadersPx.value - 2 * EDGE_PX));
-const lines = computed(() => printedLines(props.drawing, props.plan, frame.value));
+const lines = computed(() => printedLines(props.drawing, props.plan, frame.value, nameOf));
 const names = computed(() => lineNames(lines.value));
 const drawn = (parts: SeamDrawing['front']): string => curvePath(parts, frame.value);
 const leaders = computed(() => leadersOf(props.drawing, props.rows, props.places, frame.value));
@@ -65,7 +67,7 @@ const goesOn = computed(() => props.page.depth(props.plan.stations.at(-1)?.depth
             :x="line.x"
             :y="page.depth(printedEnds?.first.top_nm ?? 0) - 8 - line.up"
         >
-            {{ line.size }}
+            {{ line.name }}
         </text>
         <g class="leaders">
             <path

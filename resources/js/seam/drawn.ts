@@ -17,6 +17,8 @@ const APART_PX = 18;
 
 export interface PrintedLine {
     size: string;
+    /** As it stands beside the line. */
+    name: string;
     x: number;
     path: string;
     used: boolean;
@@ -42,10 +44,16 @@ export function frameOf(drawing: SeamDrawing, page: Heights, room: number): Fram
 }
 
 /** The printed lines; those that the line to cut leaves and joins are `used`. */
-export function printedLines(drawing: SeamDrawing, plan: Plan, frame: Frame): PrintedLine[] {
+export function printedLines(
+    drawing: SeamDrawing,
+    plan: Plan,
+    frame: Frame,
+    nameOf: (size: string) => string,
+): PrintedLine[] {
     const used = new Set(plan.levels.flatMap(({ front, back }) => [front, back]));
     return drawing.lines.map(({ size, parts }) => ({
         size,
+        name: nameOf(size),
         x: frame.across(endsOf(parts)?.first.out_at_top_nm ?? 0),
         path: curvePath(parts, frame),
         used: used.has(size),
@@ -54,8 +62,8 @@ export function printedLines(drawing: SeamDrawing, plan: Plan, frame: Frame): Pr
 
 /** The lines that matter keep their names: where those would run into each other they stand one above the other. */
 export function lineNames(lines: readonly PrintedLine[]): (PrintedLine & { up: number })[] {
-    const width = ({ size, used }: PrintedLine): number =>
-        used ? textWidth(size, USED_PX, USED_WEIGHT) : textWidth(size, LABEL_PX);
+    const width = ({ name, used }: PrintedLine): number =>
+        used ? textWidth(name, USED_PX, USED_WEIGHT) : textWidth(name, LABEL_PX);
     const shown = spared(lines, (line) => ({ x: line.x, width: width(line), rank: line.used ? 0 : 1 }));
     const ends: number[] = [];
     return [...shown]

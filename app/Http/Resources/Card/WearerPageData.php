@@ -26,6 +26,7 @@ final readonly class WearerPageData
         #[OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true)]
         public ?string $unit,
         #[OA\Property(description: 'when someone else agreed to being measured', format: 'date')] public ?string $agreed_on,
+        #[OA\Property(description: 'sizes are called by the place of their line')] public bool $sizes_hidden,
         #[OA\Property(description: 'put away')] public bool $archived,
         #[OA\Property(items: new OA\Items(ref: WearerCardData::class))] public array $cards,
         #[OA\Property(items: new OA\Items(ref: HistoryData::class))] public array $histories,
@@ -44,6 +45,7 @@ final readonly class WearerPageData
             notes: $wearer->notes,
             unit: $wearer->unit?->value,
             agreed_on: $wearer->agreed_on?->toDateString(),
+            sizes_hidden: $wearer->sizes_hidden,
             archived: $wearer->archived_at !== null,
             cards: array_values($wearer->cards->map(static fn (Card $card): WearerCardData => WearerCardData::of($card, $today))->all()),
             histories: HistoryData::all($wearer),

@@ -48,7 +48,7 @@ final readonly class HistoryMakeData
             begun_on: $make->created_at->toDateString(),
             stage: $stage?->words(),
             stage_on: is_string($day) ? $day : null,
-            sizes: (object) ($make->worn()->sizes === [] ? self::planned($make, $unit) : $make->worn()->sizes),
+            sizes: (object) (VerdictDocument::worded($make)->sizes ?? self::planned($make, $unit)),
             verdict: VerdictDocument::worded($make),
             findings: array_map(static fn ($finding): string => FittingFindingData::of($finding, $fitted, $unit)->words, $fitted->inHand()),
         );

@@ -17,6 +17,6 @@ final class VerdictDocument
     /** With the unit said at every figure: it may be shown under another. */
     public static function worded(Make $make): stdClass
     {
-        return (new ObjectShape(new VerdictKeys))->wordedObject($make->verdict, $make->unit);
+        return (new ObjectShape(new VerdictKeys))->wordedObject($make->sizeWords()->shown($make->verdict), $make->unit);
     }
 }

@@ -6,29 +6,29 @@ namespace App\Http\Resources\Nest;
 
 use App\Models\Nest;
 use OpenApi\Attributes as OA;
-use stdClass;
 use Underbolt\Refusal;
 
 #[OA\Schema(description: 'the printed lines of one piece, in millimetres of the drawing')]
 final readonly class NestPrintedData
 {
+    /** @param  list<list<float>>  $lines */
     public function __construct(
         #[OA\Property(enum: ['front', 'back'])] public string $piece,
         #[OA\Property] public float $width_mm,
         #[OA\Property] public float $height_mm,
-        #[OA\Property(description: 'x and y in turn, by size; none where the sizes are not named yet', type: 'object', additionalProperties: new OA\AdditionalProperties(
+        #[OA\Property(description: 'of each size, x and y in turn; none where the sizes are not named yet', items: new OA\Items(
             type: 'array', items: new OA\Items(type: 'number'),
-        ))] public stdClass $lines,
+        ))] public array $lines,
     ) {
     }
 
     public static function of(Nest $nest): self
     {
         $drawing = $nest->drawn();
-        $lines = new stdClass;
+        $lines = [];
         try {
             foreach ($nest->marked($drawing, sizes: [])->lines as $size => $id) {
-                $lines->{$size} = NestDrawnLineData::numbers($drawing->line($id, "lines.{$size}"));
+                $lines[] = NestDrawnLineData::numbers($drawing->line($id, "lines.{$size}"));
             }
         } catch (Refusal) {
             // What is missing is said beside the line that can't be drawn.

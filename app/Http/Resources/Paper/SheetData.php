@@ -46,6 +46,7 @@ final readonly class SheetData
         #[OA\Property(description: 'how far a make can come', items: new OA\Items(ref: StageData::class))] public array $stages,
         #[OA\Property(description: 'days by the key of what is done', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
         public stdClass $done,
+        #[OA\Property(description: 'whether sizes are named on it', enum: ['shown', 'hidden'])] public string $sizes,
         #[OA\Property(description: 'whether the pattern says its seam allowance')] public bool $has_allowance,
     ) {
     }
@@ -77,6 +78,7 @@ final readonly class SheetData
             toile: $sheet->toile,
             stages: array_map(StageData::of(...), Stage::cases()),
             done: $paper->make->done,
+            sizes: $paper->labels->value,
             has_allowance: $plan->make->pattern->seam->seamAllowance !== null,
         );
     }

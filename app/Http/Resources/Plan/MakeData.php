@@ -7,6 +7,7 @@ namespace App\Http\Resources\Plan;
 use App\Http\Resources\Workroom\CardSummary;
 use App\Models\Card;
 use App\Models\Make;
+use App\Models\SizeWords;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use stdClass;
@@ -86,7 +87,7 @@ final readonly class MakeData
             pattern: $make->pattern->name,
             house: $make->pattern->house,
             unit: $make->unit->value,
-            choices: $make->choices,
+            choices: SizeWords::of($make->sizeLabels(), $pattern)->shown($make->choices),
             views: $pattern->parts->views ?? [],
             fits: $pattern->parts->fits ?? [],
             ranges: array_map(static fn (Range $range): string => $range->name, $pattern->ranges ?? []),

@@ -16,6 +16,7 @@ final readonly class PlanData
 {
     /**
      * @param  list<string>  $sizes
+     * @param  list<string>  $short_sizes
      * @param  list<LevelData>  $levels
      * @param  ?list<StationData>  $back_stations
      * @param  list<AlternativeData>  $alternatives
@@ -28,6 +29,7 @@ final readonly class PlanData
         #[OA\Property] public string $headline,
         #[OA\Property(description: 'steps and cautions, counted')] public string $details,
         #[OA\Property(description: 'in play, smallest first', items: new OA\Items(type: 'string'))] public array $sizes,
+        #[OA\Property(description: 'the same where there is little room', items: new OA\Items(type: 'string'))] public array $short_sizes,
         #[OA\Property(oneOf: [new OA\Schema(ref: CupData::class), new OA\Schema(type: 'null')])] public ?CupData $cup,
         #[OA\Property(ref: FrameData::class)] public FrameData $frame,
         #[OA\Property(
@@ -71,6 +73,7 @@ final readonly class PlanData
             headline: Headline::of($plan),
             details: Headline::details($plan),
             sizes: array_map($plan->nameOf(...), $plan->inPlay->sizes),
+            short_sizes: array_map($plan->make->pattern->shortNameOf(...), $plan->inPlay->sizes),
             cup: CupData::of($plan),
             frame: FrameData::of($plan),
             bust_adjustment: $plan->bust === null ? null : BustAdjustmentData::of($plan->bust),

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Make;
+use App\Models\Pattern;
+use App\Models\User;
+
+/** What no figure and no word holds: every size is called by it, so that one that is named anywhere is found. */
+const NAMED = 'Zq';
+
+/** @return array<string, mixed> the same values under marked names */
+function marked(mixed $bySize): array
+{
+    $values = (array) $bySize;
+
+    return array_combine(array_map(static fn (int|string $size): string => NAMED.$size, array_keys($values)), array_values($values));
+}
+
+/** The demo's workroom, its sizes marked and all wearers without names of sizes. */
+function workroomWithoutSizes(): User
+{
+    $user = demoUser();
+    test()->actingAs($user);
+    $user->patterns()->get()->each(static function (Pattern $pattern): void {
+        $document = clone $pattern->document;
+        $document->sizes = array_map(static fn (string $size): string => NAMED.$size, $document->sizes);
+        foreach ($document->ranges ?? [] as $range) {
+            $range->sizes = array_map(static fn (string $size): string => NAMED.$size, $range->sizes);
+        }
+        foreach ($document->flat_checks ?? [] as $flat) {
+            $flat->size = NAMED.$flat->size;
+        }
+        $pattern->update(['document' => $document]);
+        foreach ($pattern->nests()->get() as $nest) {
+            $marks = clone $nest->marks;
+            foreach (get_object_vars($nest->marks) as $part => $value) {
+                $marks->{$part} = $value instanceof stdClass ? (object) marked($value) : $value;
+            }
+            $nest->update(['marks' => $marks]);
+        }
+    });
+    $user->makes()->get()->each(static function (Make $make): void {
+        foreach (['choices', 'verdict'] as $part) {
+            $document = clone $make->{$part};
+            if (isset($document->sizes)) {
+                $document->sizes = (object) array_map(static fn (string $size): string => NAMED.$size, (array) $document->sizes);
+            }
+            $make->update([$part => $document]);
+        }
+    });
+    $user->wearers()->update(['sizes_hidden' => true]);
+
+    return $user;
+}
+
+test('a wearer whose sizes are hidden meets no name of a size, on screen or on paper', function (): void {
+    $user = workroomWithoutSizes();
+    $told = [];
+    foreach ($user->makes()->with('card.wearer')->get() as $make) {
+        $pages = ['bench', 'plan', 'why-not', 'sheet', 'strip', 'strip.svg', 'stations', 'stations.csv', 'plan.json', 'nest', 'nest/front', 'nest/front.svg', 'fitting', 'cloth', 'offers'];
+        foreach ($pages as $page) {
+            $answer = $this->get("/api/makes/{$make->id}/{$page}");
+            $told["{$make->id}/{$page}"] = [$answer->status(), contentOf($answer)];
+        }
+    }
+    foreach ($user->wearers()->get() as $wearer) {
+        $told["history {$wearer->id}"] = [200, contentOf($this->get("/api/wearers/{$wearer->id}/history"))];
+    }
+    $told['workroom'] = [200, (string) json_encode($this->get('/api/workroom')->json('makes'))];
+    $naming = array_keys(array_filter($told, static fn (array $answer): bool => str_contains($answer[1], NAMED)));
+    $given = array_filter($told, static fn (array $answer): bool => $answer[0] === 200);
+    expect($naming)->toBe([])->and(count($given))->toBeGreaterThan(180)
+        ->and($told['workroom'][1])->toContain('line from the inside');
+});
+
+test('a clip put on a counted line is kept under the size’s own name, and undone the same way', function (): void {
+    $user = workroomWithoutSizes();
+    $make = $user->makes()->with('pattern')->firstOrFail();
+    $bench = $this->getJson("/api/makes/{$make->id}/bench")->assertOk();
+    expect($bench)->toAgreeWith('BenchData')
+        ->and(array_slice($bench->json('plan.sizes'), 0, 3))->toBe(['the first line from the inside', 'the second line from the inside', 'the third line from the inside'])
+        ->and(array_slice($bench->json('plan.short_sizes'), 0, 4))->toBe(['1st', '2nd', '3rd', '4th']);
+    $choices = ['sizes' => ['waist' => 'the second line from the inside']];
+    $plan = $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices, 'version' => $make->version])->assertOk();
+    expect(collect($plan->json('levels'))->firstWhere('level', 'waist'))->toMatchArray(['size' => 'the second line from the inside', 'clipped' => true])
+        ->and($make->refresh()->choices->sizes->waist)->toBe($make->pattern->document->sizes[1])
+        ->and($this->getJson("/api/makes/{$make->id}")->json('choices.sizes.waist'))->toBe('the second line from the inside');
+});
+
+test('hiding is the wearer’s, showing can be asked for on one sheet', function (): void {
+    $user = workroomWithoutSizes();
+    $make = $user->makes()->firstOrFail();
+    $sheet = "/api/makes/{$make->id}/sheet";
+    expect($this->getJson($sheet)->json('sizes'))->toBe('hidden')
+        ->and($this->getJson("{$sheet}?sizes=shown")->json('headline'))->toContain(NAMED)
+        ->and($this->getJson("{$sheet}?sizes=shown")->json('sizes'))->toBe('shown');
+});
+
+test('what fittings found stands on a sheet without sizes too', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $findings = [['place' => 'armhole', 'what' => 'raise', 'amount' => '1', 'where' => 'both', 'pieces' => [], 'note' => '', 'tracing' => 3, 'done' => []]];
+    $this->putJson("/api/makes/{$make->id}/fitting", ['fitting' => ['tracing' => 3, 'tried' => 2, 'findings' => $findings], 'version' => $make->version])->assertOk();
+    foreach (['shown', 'hidden'] as $sizes) {
+        expect(json_encode($this->getJson("/api/makes/{$make->id}/sheet?sizes={$sizes}")->json('steps')))->toContain('Raise the armhole by 1 cm');
+    }
+});
