@@ -70,6 +70,18 @@ final readonly class Pattern
         return $this->areLinesCounted ? $this->sizes[$size] : "line {$this->sizes[$size]}";
     }
 
+    /**
+     * To begin a sentence with: `Size 12`, `Sizes 12 and 14`, or `The third line from the inside`.
+     *
+     * @param  non-empty-list<int>  $sizes
+     */
+    public function sizesInWords(array $sizes): string
+    {
+        $names = implode(' and ', array_map(fn (int $size): string => $this->sizes[$size], $sizes));
+
+        return $this->areLinesCounted ? ucfirst($names) : (count($sizes) === 1 ? 'Size ' : 'Sizes ').$names;
+    }
+
     /** Where there is no room for words: `12`, or `3rd` where lines are counted. */
     public function shortNameOf(int $size): string
     {

@@ -92,9 +92,9 @@ test('hiding is the wearer’s, showing can be asked for on one sheet', function
     $user = workroomWithoutSizes();
     $make = $user->makes()->firstOrFail();
     $sheet = "/api/makes/{$make->id}/sheet";
-    expect($this->getJson($sheet)->json('sizes'))->toBe('hidden')
+    expect($this->getJson($sheet)->json('labels'))->toBe('hidden')
         ->and($this->getJson("{$sheet}?sizes=shown")->json('headline'))->toContain(NAMED)
-        ->and($this->getJson("{$sheet}?sizes=shown")->json('sizes'))->toBe('shown');
+        ->and($this->getJson("{$sheet}?sizes=shown")->json('labels'))->toBe('shown');
 });
 
 test('what fittings found stands on a sheet without sizes too', function (): void {

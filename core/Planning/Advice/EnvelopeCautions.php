@@ -22,7 +22,7 @@ final class EnvelopeCautions
                     // A name such as 8 would come back from the key as a number.
                     $missing[$range]['range'] = $range;
                     $missing[$range]['levels'][$name] = $level;
-                    $missing[$range]['sizes'][$cut] = $plan->nameOf($cut);
+                    $missing[$range]['sizes'][$cut] = true;
                 }
             }
         }
@@ -31,7 +31,7 @@ final class EnvelopeCautions
             ksort($what['sizes']);
             $found[] = Caution::rangeNotOwned(
                 array_values($what['levels']),
-                (count($what['sizes']) === 1 ? 'Size ' : 'Sizes ').implode(' and ', $what['sizes']),
+                $plan->make->pattern->sizesInWords(array_keys($what['sizes'])),
                 $what['range'],
             );
         }

@@ -2723,7 +2723,11 @@ export interface components {
              * @description whether sizes are named on it
              * @enum {string}
              */
-            sizes: "shown" | "hidden";
+            labels: "shown" | "hidden";
+            /** @description in play, smallest first */
+            sizes: string[];
+            /** @description the same where there is little room */
+            short_sizes: string[];
             /** @description whether the pattern says its seam allowance */
             has_allowance: boolean;
         };

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { api, body } from '../api/client';
 import type { BinEntry, WearerPage } from '../api/types';
-import { age } from '../pages/age';
+import { age, day } from '../pages/age';
 import DeleteButton from '../ui/DeleteButton.vue';
 import DeletedNotice from '../ui/DeletedNotice.vue';
 import CardFiles from './CardFiles.vue';
@@ -19,7 +19,7 @@ const remove = (card: number, version: number): Promise<BinEntry> =>
         <ul class="rows">
             <li v-for="card in page.cards" :key="card.id" class="pair">
                 <RouterLink :to="{ name: 'card', params: { id: card.id } }">
-                    <b>{{ card.taken_on }}</b>
+                    <b>{{ day(card.taken_on) }}</b>
                     <span class="what">{{ age(card.age_days) }}</span>
                     <span class="what">{{ card.foundation || 'nothing noted underneath' }}</span>
                     <span v-if="card.cup" class="says">cup {{ card.cup }} by the rule of thumb</span>
@@ -29,7 +29,7 @@ const remove = (card: number, version: number): Promise<BinEntry> =>
                     >
                 </RouterLink>
                 <DeleteButton
-                    :name="`the card of ${card.taken_on}`"
+                    :name="`the card of ${day(card.taken_on)}`"
                     along=""
                     :remove="() => remove(card.id, card.version)"
                     @deleted="emit('changed')"

@@ -10,6 +10,7 @@ import { useSheet } from '../paper/useSheet';
 import StationTable from '../seam/StationTable.vue';
 import { stretches } from '../seam/stations';
 import { useSession } from '../state/session';
+import { provideSizeNames } from '../ui/sizeName';
 import Crumbs from '../ui/Crumbs.vue';
 import { cardWords } from './age';
 
@@ -17,6 +18,7 @@ const props = defineProps<{ id: number }>();
 const session = useSession();
 const { sheet, done, refused, labels, load, hide, tick } = useSheet(props.id);
 
+provideSizeNames(sheet);
 onMounted(load);
 watch(
     () => session.unit,

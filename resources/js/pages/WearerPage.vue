@@ -10,6 +10,7 @@ import type { BinEntry, Unit, WearerPage } from '../api/types';
 import PointChart from '../measure/PointChart.vue';
 import WearerCards from '../measure/WearerCards.vue';
 import { useJoining } from '../state/joining';
+import { day } from './age';
 import { inTurn } from '../state/queue';
 import ChoiceField from '../ui/ChoiceField.vue';
 import ClashList from '../ui/ClashList.vue';
@@ -181,7 +182,7 @@ async function measureAgain(): Promise<void> {
                 <Checkbox v-model="agreed" input-id="wearer-agreed" binary />
                 <label for="wearer-agreed">
                     Someone else: agreed to being measured, and to the figures being kept here
-                    <small v-if="page.agreed_on">on {{ page.agreed_on }}</small>
+                    <small v-if="page.agreed_on">on {{ day(page.agreed_on) }}</small>
                 </label>
             </div>
             <div class="consent">
@@ -194,7 +195,7 @@ async function measureAgain(): Promise<void> {
             <p class="hint">
                 Ask before you touch or measure anyone, and before you keep their figures. They are theirs.
             </p>
-            <div class="inline">
+            <div class="inline acts">
                 <Button :label="page.cards.length > 0 ? 'Measure again' : 'Measure'" @click="measureAgain" />
                 <RouterLink :to="{ name: 'history', params: { id } }">What was made</RouterLink>
                 <Button v-if="!page.archived" label="Put away" text @click="save(true)" />

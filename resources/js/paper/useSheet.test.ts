@@ -13,7 +13,7 @@ type Call = (...asked: unknown[]) => Promise<unknown>;
 const get = vi.mocked(api.GET as unknown as Call);
 const put = vi.mocked(api.PUT as unknown as Call);
 const remove = vi.mocked(api.DELETE as unknown as Call);
-const sheet = { headline: '12 all the way.', done: { traced: '2026-11-20' }, sizes: 'shown' };
+const sheet = { headline: '12 all the way.', done: { traced: '2026-11-20' }, labels: 'shown' };
 
 describe('the cut sheet', () => {
     beforeEach(() => {
@@ -28,7 +28,7 @@ describe('the cut sheet', () => {
         expect(get.mock.lastCall?.[1]).toMatchObject({ params: { query: {} } });
         expect(labels.value).toBe('shown');
         expect(done.value).toEqual({ traced: '2026-11-20' });
-        get.mockResolvedValue({ data: { ...sheet, sizes: 'hidden' } });
+        get.mockResolvedValue({ data: { ...sheet, labels: 'hidden' } });
         await hide(true);
         expect(labels.value).toBe('hidden');
         expect(get.mock.lastCall?.[1]).toMatchObject({

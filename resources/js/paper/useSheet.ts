@@ -21,7 +21,7 @@ export function useSheet(make: number) {
                 })
                 .then(body);
             sheet.value = loaded;
-            labels.value = loaded.sizes;
+            labels.value = loaded.labels;
             done.value = loaded.done;
             refused.value = null;
         } catch (error) {

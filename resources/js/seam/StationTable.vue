@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Station } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
+import { useSizeName } from '../ui/sizeName';
 import StationMove from './StationMove.vue';
 import type { StationRow } from './stations';
 
@@ -15,6 +16,7 @@ const props = defineProps<{
     apart?: boolean;
 }>();
 const session = useSession();
+const nameOf = useSizeName();
 
 /** Every row is as high as it is far to the next one. */
 const rowHeights = computed(() =>
@@ -68,7 +70,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
                     </span>
                 </th>
                 <template v-for="side in sides" :key="side.name">
-                    <td>{{ side.of(row)?.from ?? '–' }}</td>
+                    <td>{{ nameOf(side.of(row)?.from ?? '–') }}</td>
                     <template v-if="side.of(row)">
                         <template v-if="apart">
                             <td class="part">

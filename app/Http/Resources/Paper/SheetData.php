@@ -23,6 +23,8 @@ final readonly class SheetData
      * @param  list<NeedData>  $needs
      * @param  list<CautionData>  $cautions
      * @param  list<StageData>  $stages
+     * @param  list<string>  $sizes
+     * @param  list<string>  $short_sizes
      */
     public function __construct(
         #[OA\Property] public int $make_id,
@@ -46,7 +48,9 @@ final readonly class SheetData
         #[OA\Property(description: 'how far a make can come', items: new OA\Items(ref: StageData::class))] public array $stages,
         #[OA\Property(description: 'days by the key of what is done', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
         public stdClass $done,
-        #[OA\Property(description: 'whether sizes are named on it', enum: ['shown', 'hidden'])] public string $sizes,
+        #[OA\Property(description: 'whether sizes are named on it', enum: ['shown', 'hidden'])] public string $labels,
+        #[OA\Property(description: 'in play, smallest first', items: new OA\Items(type: 'string'))] public array $sizes,
+        #[OA\Property(description: 'the same where there is little room', items: new OA\Items(type: 'string'))] public array $short_sizes,
         #[OA\Property(description: 'whether the pattern says its seam allowance')] public bool $has_allowance,
     ) {
     }
@@ -78,7 +82,9 @@ final readonly class SheetData
             toile: $sheet->toile,
             stages: array_map(StageData::of(...), Stage::cases()),
             done: $paper->make->done,
-            sizes: $paper->labels->value,
+            labels: $paper->labels->value,
+            sizes: array_map($plan->nameOf(...), $plan->inPlay->sizes),
+            short_sizes: array_map($plan->make->pattern->shortNameOf(...), $plan->inPlay->sizes),
             has_allowance: $plan->make->pattern->seam->seamAllowance !== null,
         );
     }
