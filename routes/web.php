@@ -9,6 +9,7 @@ use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardFileController;
 use App\Http\Controllers\ChartController;
 use App\Http\Controllers\ClothController;
+use App\Http\Controllers\DemoDataController;
 use App\Http\Controllers\FittingController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HistoryController;
@@ -61,6 +62,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('tape/token', [TapeController::class, 'pair']);
         Route::get('tape/readings', [TapeController::class, 'readings']);
         Route::get('workroom', WorkroomController::class);
+        Route::post('demo-data', [DemoDataController::class, 'store']);
+        Route::delete('demo-data', [DemoDataController::class, 'destroy']);
         Route::get('bin', [BinController::class, 'index']);
         Route::delete('bin/{entry}', [BinController::class, 'letGo']);
         Route::post('bin/{entry}/restore', [BinController::class, 'restore']);

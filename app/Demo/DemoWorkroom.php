@@ -6,10 +6,12 @@ namespace App\Demo;
 
 use App\Http\Controllers\SessionController;
 use App\Models\Card;
+use App\Models\Make;
 use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RuntimeException;
@@ -37,20 +39,59 @@ final class DemoWorkroom
                 // Nobody knows it: the demo is opened by its own button.
                 'password' => Str::random(40),
             ]);
-            $cards = self::wearers($user, $today);
-            $patterns = self::patterns($user);
-            foreach (self::data('houses') as $house) {
+            self::fill($user, $today, false);
+        });
+    }
+
+    /** Puts all of it beside what somebody has, marked so that it can be taken out again. */
+    public static function addTo(User $user, CarbonImmutable $today): void
+    {
+        DB::transaction(static fn () => self::fill($user, $today, true));
+    }
+
+    public static function isIn(User $user): bool
+    {
+        return $user->wearers()->where('is_demo', true)->exists() || $user->patterns()->where('is_demo', true)->exists();
+    }
+
+    /**
+     * Takes it out again, with the makes that are of it alone. What somebody's own makes are made of stays, and is
+     * theirs from then on.
+     */
+    public static function takeOutOf(User $user): void
+    {
+        DB::transaction(static function () use ($user): void {
+            $isOwn = static fn (Builder $of): Builder => $of->withoutGlobalScope('in_use')->where('is_demo', false);
+            $ofBoth = static fn (Builder $makes): Builder => $makes->whereHas('pattern', $isOwn)->orWhereHas('card.wearer', $isOwn);
+            $own = Make::anywhere()->where('user_id', $user->id)->where($ofBoth)->with('card')->get();
+            $user->wearers()->whereKey($own->pluck('card.wearer_id'))->update(['is_demo' => false]);
+            $user->patterns()->whereKey($own->pluck('pattern_id'))->update(['is_demo' => false]);
+            foreach ([$user->wearers(), $user->patterns(), $user->houses()] as $records) {
+                $records->where('is_demo', true)->delete();
+            }
+        });
+    }
+
+    private static function fill(User $user, CarbonImmutable $today, bool $isMarked): void
+    {
+        $cards = self::wearers($user, $today, $isMarked);
+        $patterns = self::patterns($user, $isMarked);
+        $kept = $user->houses()->pluck('name')->all();
+        foreach (self::data('houses') as $house) {
+            // Habits that are kept already are somebody's own.
+            if (! in_array(self::text($house, 'name'), $kept, true)) {
                 $user->houses()->create([
                     'name' => self::text($house, 'name'),
                     'unit' => self::text($house, 'unit'),
                     'habits' => $house->habits,
+                    'is_demo' => $isMarked,
                 ]);
             }
-            self::nests($patterns);
-            foreach (self::data('makes') as $make) {
-                self::make($user, $make, $cards[self::text($make, 'wearer')], $patterns[self::text($make, 'pattern')], $today);
-            }
-        });
+        }
+        self::nests($patterns);
+        foreach (self::data('makes') as $make) {
+            self::make($user, $make, $cards[self::text($make, 'wearer')], $patterns[self::text($make, 'pattern')], $today);
+        }
     }
 
     /** With what was told of it, where it was worn already. */
@@ -80,11 +121,11 @@ final class DemoWorkroom
     }
 
     /** @return array<string, Card> the newest card by wearer */
-    private static function wearers(User $user, CarbonImmutable $today): array
+    private static function wearers(User $user, CarbonImmutable $today, bool $isMarked): array
     {
         $newest = [];
         foreach (self::data('wearers') as $person) {
-            $wearer = $user->wearers()->create(['name' => self::text($person, 'name')]);
+            $wearer = $user->wearers()->create(['name' => self::text($person, 'name'), 'is_demo' => $isMarked]);
             /** @var list<object{days_ago: int, foundation: string, readings: stdClass}> $cards */
             $cards = $person->cards;
             foreach ($cards as $data) {
@@ -116,7 +157,7 @@ final class DemoWorkroom
     }
 
     /** @return array<string, Pattern> by name */
-    private static function patterns(User $user): array
+    private static function patterns(User $user, bool $isMarked): array
     {
         $patterns = [];
         foreach (self::data('patterns') as $data) {
@@ -126,6 +167,7 @@ final class DemoWorkroom
                 'house' => self::text($data, 'house'),
                 'unit' => self::text($data, 'unit'),
                 'document' => $data->document,
+                'is_demo' => $isMarked,
             ]);
         }
 

@@ -23,7 +23,7 @@ final class House extends Model
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['name', 'unit', 'habits'];
+    protected $fillable = ['name', 'unit', 'habits', 'is_demo'];
 
     protected $attributes = ['version' => 1];
 

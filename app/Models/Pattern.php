@@ -28,7 +28,7 @@ final class Pattern extends Model
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['name', 'house', 'unit', 'document'];
+    protected $fillable = ['name', 'house', 'unit', 'document', 'is_demo'];
 
     protected $attributes = ['house' => '', 'version' => 1];
 

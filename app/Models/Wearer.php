@@ -20,6 +20,7 @@ use Underbolt\Measure\Unit;
  * @property ?Unit $unit the unit the figures are typed in; null for the user's own
  * @property ?CarbonImmutable $archived_at when it was put away; null while it is in use
  * @property bool $sizes_hidden whether sizes are called by the place of their line on everything made for this wearer
+ * @property bool $is_demo whether it came with the demo's data
  * @property ?CarbonImmutable $agreed_on when someone else agreed to being measured
  * @property Collection<int, Card> $cards newest first
  */
@@ -29,9 +30,9 @@ final class Wearer extends Model
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['name', 'notes', 'unit', 'archived_at', 'agreed_on', 'sizes_hidden'];
+    protected $fillable = ['name', 'notes', 'unit', 'archived_at', 'agreed_on', 'sizes_hidden', 'is_demo'];
 
-    protected $attributes = ['notes' => '', 'version' => 1, 'sizes_hidden' => false];
+    protected $attributes = ['notes' => '', 'version' => 1, 'sizes_hidden' => false, 'is_demo' => false];
 
     /** @return HasMany<Card, $this> */
     public function cards(): HasMany
@@ -45,6 +46,6 @@ final class Wearer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'sizes_hidden' => 'boolean', 'archived_at' => 'immutable_datetime', 'agreed_on' => 'immutable_date:Y-m-d', 'version' => 'integer'];
+        return ['unit' => Unit::class, 'sizes_hidden' => 'boolean', 'is_demo' => 'boolean', 'archived_at' => 'immutable_datetime', 'agreed_on' => 'immutable_date:Y-m-d', 'version' => 'integer'];
     }
 }

@@ -79,10 +79,17 @@ async function signOut(): Promise<void> {
     border-bottom: 1.5px solid var(--ink);
 }
 .bar .brand {
+    line-height: 32px;
     font-size: 18px;
     font-weight: 750;
     text-decoration: none;
     letter-spacing: -0.02em;
+}
+.bar nav a,
+#crumbs :deep(a) {
+    display: inline-flex;
+    align-items: center;
+    min-height: 32px;
 }
 .bar nav {
     display: flex;
@@ -117,6 +124,7 @@ async function signOut(): Promise<void> {
 }
 #crumbs {
     display: flex;
+    align-items: center;
     gap: 18px;
     min-width: 0;
     color: var(--quiet);

@@ -30,7 +30,37 @@ test('no screen keeps anyone out or runs out sideways, whatever the width and th
     }
     Chrome::devTools('Emulation.setEmulatedMedia', ['features' => []]);
     expect(array_filter($faults))->toBe([])->and(array_unique($titles))->toHaveCount(count($titles));
-})->with([[390, 'light'], [390, 'dark'], [820, 'light'], [1280, 'light'], [1280, 'dark'], [1920, 'light']]);
+})->with([[390, 'light'], [390, 'dark'], [820, 'light'], [1280, 'light'], [1280, 'dark'], [1920, 'light'],
+    // A window of 1280 at 200 %.
+    'magnified' => [640, 'light'],
+]);
+
+/** What is smaller than it should be; links that stand in a sentence have the height of its lines. */
+const SMALL_TARGETS = <<<'JS'
+    const large = '.clip, .sheet-steps label, .stages label, .point-list button, .point-panel input';
+    const all = [...document.querySelectorAll('a, button, input, select, textarea, summary, [role=slider]')];
+    return all.flatMap((one) => {
+        if (one.matches(large)) one.scrollIntoView({ block: 'center' });
+        const pressed = one.closest('label') ?? one;
+        const { width, height, left, top } = pressed.getBoundingClientRect();
+        if (width <= 1 || height <= 1 || one.matches('p a, li a:not(.rows a), th a, small a, .details *, [type=file]')) return [];
+        const least = one.matches(large) ? 44 : 24;
+        const reach = (x, y) => document.elementFromPoint(left + width / 2 + x, top + height / 2 + y);
+        const isReached = least === 44 && [-21, 21].every((y) => reach(0, y) === one || reach(0, y)?.closest('.tape'));
+        return (width >= least || isReached) && (height >= least || isReached) ? [] : [`${one.outerHTML.slice(0, 90)} ${Math.round(width)} x ${Math.round(height)}`];
+    });
+    JS;
+
+test('whatever is pressed is large enough for a finger', function (int $width): void {
+    $page = Page::demo('/workroom');
+    Chrome::size($width, 900);
+    $small = [];
+    foreach (SCREENS as $path => $shown) {
+        $page->go($path)->find($shown);
+        $small[$path] = $page->driver->executeScript(SMALL_TARGETS);
+    }
+    expect(array_filter($small))->toBe([]);
+})->with([390, 1280]);
 
 test('the door keeps nobody out either', function (): void {
     $page = Page::open('/');

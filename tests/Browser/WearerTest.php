@@ -74,9 +74,9 @@ test('notes from another tab stay when a name is typed here', function (): void 
         const done = arguments[0];
         const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
         const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
-        fetch('/api/wearers/2', { headers }).then((answer) => answer.json()).then(({ name, unit, archived, agreed_on, version }) =>
+        fetch('/api/wearers/2', { headers }).then((answer) => answer.json()).then(({ name, unit, archived, agreed_on, version, sizes_hidden }) =>
             fetch('/api/wearers/2', { method: 'PATCH', headers, body: JSON.stringify({
-                name, unit, archived, version, agreed: agreed_on !== null, notes: 'Left shoulder lower.',
+                name, unit, archived, version, sizes_hidden, agreed: agreed_on !== null, notes: 'Left shoulder lower.',
             }) }),
         ).then((answer) => done(answer.status), (error) => done(String(error)));
         JS);

@@ -36,3 +36,23 @@ test('an answer names no class of ours or of the framework', function (string $m
     $this->actingAs(someone());
     expect((string) $this->json($method, $address)->getContent())->not->toMatch('/App\\\\\\\\|Illuminate|Models/');
 })->with([['GET', '/api/patterns/99'], ['GET', '/api/nothing'], ['DELETE', '/api/workroom'], ['PUT', '/api/makes/99/choices'], ['POST', '/api/makes']]);
+
+test('a refusal speaks our words, whatever was sent where', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $places = ['{wearer}' => $make->card->wearer_id, '{card}' => $make->card_id, '{pattern}' => $make->pattern_id, '{make}' => $make->id, '{piece}' => 'front', '{point}' => 'waist', '{attempt}' => '1'];
+    $contract = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true);
+    $bodies = [[], ['name' => [], 'email' => 'x', 'password' => 'short', 'unit' => 'ell', 'version' => 'x', 'card_id' => 'x', 'pattern_id' => 0, 'document' => 'x', 'text' => [], 'taken_on' => 'x', 'choices' => 'x', 'part' => 'x', 'file' => 'x', 'current' => 'x', 'scale' => 'x', 'agreed' => 'x', 'notes' => [], 'point_set' => 'x', 'sizes' => [[]], 'html' => [], 'so' => 'x', 'key' => []], ['name' => str_repeat('x', 5000), 'email' => 'nerys@underbolt.example', 'taken_on' => '2999-01-01', 'scale' => 0, 'version' => 1, 'text' => str_repeat('9', 300000)]];
+    $told = [];
+    foreach ($contract['paths'] as $path => $operations) {
+        foreach (array_intersect(array_keys($operations), ['post', 'put', 'patch', 'delete']) as $method) {
+            foreach (str_contains($path, 'sign-out') || $path === '/api/me' && $method === 'delete' ? [] : $bodies as $body) {
+                $answer = $this->json(strtoupper($method), strtr($path, $places), $body);
+                foreach ($answer->status() === 422 ? (array) $answer->json('errors') : [] as $field => $sentences) {
+                    $told["{$method} {$path} {$field}"] = implode(' ', (array) $sentences);
+                }
+            }
+        }
+    }
+    $foreign = array_filter($told, static fn (string $words): bool => preg_match('/\bfield\b|validation\.|\bmust be (a|an|at)\b|is invalid|[a-z]+_[a-z]+/', $words) === 1);
+    expect($foreign)->toBe([])->and(count($told))->toBeGreaterThan(60);
+});

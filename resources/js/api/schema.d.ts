@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/demo-data": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addDemoData"];
+        delete: operations["takeDemoDataOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/makes/{make}/fitting": {
         parameters: {
             query?: never;
@@ -2254,6 +2270,8 @@ export interface components {
              * @enum {string}
              */
             between: "up" | "down" | "nearest";
+            /** @description the newest first */
+            makes: components["schemas"]["PatternMakeData"][];
         };
         /** @description The `pattern` part of a make file, figures as typed; its keys are those of core/File/Keys/PatternKeys. */
         PatternDocument: {
@@ -2469,6 +2487,13 @@ export interface components {
             follows: components["schemas"]["OptionData"][];
             starters: components["schemas"]["StarterData"][];
             houses: components["schemas"]["HouseData"][];
+        };
+        /** @description a make from the pattern */
+        PatternMakeData: {
+            id: number;
+            wearer: string;
+            /** @description its own; may be empty */
+            name: string;
         };
         PatternRequest: {
             name: string;
@@ -3031,6 +3056,8 @@ export interface components {
             makes: components["schemas"]["MakeSummary"][];
             wearers: components["schemas"]["WearerData"][];
             patterns: components["schemas"]["PatternSummary"][];
+            /** @description whether the demo's data are in it */
+            has_demo: boolean;
         };
         /** @description a level as it is cut now: what a verdict is kept with */
         WornLevelData: {
@@ -4079,6 +4106,53 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    addDemoData: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the workroom with it */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkroomData"];
+                };
+            };
+            /** @description it is there already */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeDemoDataOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the workroom without it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkroomData"];
+                };
+            };
         };
     };
     fitting: {

@@ -46,6 +46,7 @@ function press(event: KeyboardEvent): void {
 <style scoped>
 .clip {
     position: absolute;
+    z-index: 1;
     top: 101px;
     left: 0;
     min-width: 38px;
@@ -59,6 +60,12 @@ function press(event: KeyboardEvent): void {
     background: var(--cut);
     border-radius: 3px;
     cursor: grab;
+}
+/* A finger has more of it than the eye. */
+.clip::before {
+    content: '';
+    position: absolute;
+    inset: -11px -4px -10px;
 }
 .clip.follows {
     color: var(--cut);

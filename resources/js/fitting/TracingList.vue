@@ -132,7 +132,4 @@ ul > li {
     gap: 2px 14px;
     font-size: 14px;
 }
-.pieces input {
-    margin-right: 5px;
-}
 </style>

@@ -84,9 +84,6 @@ li {
     display: inline-flex;
     gap: 12px;
 }
-.answers input {
-    margin-right: 4px;
-}
 p {
     margin: 0;
 }

@@ -98,9 +98,6 @@ li b {
     display: inline-flex;
     gap: 12px;
 }
-input[type='radio'] {
-    margin-right: 4px;
-}
 p {
     margin: 0;
 }

@@ -5,8 +5,8 @@ import Measure from '../ui/Measure.vue';
 const props = defineProps<{
     card: Card;
     points: Point[];
-    /** Those that the make at hand can use. */
-    needed: string[];
+    /** Those that are asked for first, and why. */
+    marked: { points: string[]; words: string };
     current: string;
 }>();
 const emit = defineEmits<{ go: [point: string] }>();
@@ -26,7 +26,7 @@ const asks = (point: string): boolean =>
                 @click="emit('go', point.code)"
             >
                 <span>{{ point.name }}</span>
-                <small v-if="needed.includes(point.code)" class="needed">for this make</small>
+                <small v-if="marked.points.includes(point.code)" class="needed">{{ marked.words }}</small>
                 <span v-if="asks(point.code)" class="asks" title="asks something">?</span>
                 <Measure v-if="nm(point.code) !== null" :nm="nm(point.code)" />
                 <span v-else class="todo">–</span>
@@ -43,7 +43,9 @@ const asks = (point: string): boolean =>
 .point-list button {
     display: flex;
     gap: 10px;
+    align-items: center;
     width: 100%;
+    min-height: 44px;
     padding: 7px 8px;
     border: 0;
     border-bottom: 1px solid var(--rule);

@@ -85,7 +85,12 @@ it('the list marks where one is, what the make can use, what is asked, and what 
         measures: [{ point: 'waist', length_nm: 845_000_000, spread_nm: 0 }],
         findings: [{ key: 'a', point: 'waist', text: '…', answered: false }],
     } as unknown as Card;
-    const shown = show(PointList, { card, points, needed: ['bicep'], current: 'waist' });
+    const shown = show(PointList, {
+        card,
+        points,
+        marked: { points: ['bicep'], words: 'for this make' },
+        current: 'waist',
+    });
     expect(shown.findAll('li').map(words)).toEqual(['Waist?84.5 cm', 'Upper armfor this make–', 'Height–']);
     expect(words(shown.get('[aria-current=step]'))).toContain('Waist');
     await shown.findAll('button')[2]?.trigger('click');
@@ -94,7 +99,11 @@ it('the list marks where one is, what the make can use, what is asked, and what 
 
 it('every measure of a card that is kept is shown in the unit in use', () => {
     const all = completeCard.measures.map(({ point }) => ({ code: point, name: point })) as Point[];
-    const shown = show(PointList, { card: completeCard, points: all, needed: [], current: '' }, 'in');
+    const shown = show(
+        PointList,
+        { card: completeCard, points: all, marked: { points: [], words: 'for this make' }, current: '' },
+        'in',
+    );
     expect(shown.findAll('.measure')).toHaveLength(completeCard.measures.length);
     expect(shown.text()).not.toContain('cm');
 });

@@ -17,6 +17,7 @@ import { planServer, usePlan } from '../bench/usePlan';
 import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
+import PageFault from '../ui/PageFault.vue';
 import EaseOffers from '../fitting/EaseOffers.vue';
 import MakeMenu from '../fitting/MakeMenu.vue';
 import { fieldWords } from '../ui/fieldWords';
@@ -165,7 +166,7 @@ useShortcuts([
             />
         </template>
     </div>
-    <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
+    <PageFault v-else-if="refused" :refused="refused" />
 </template>
 
 <style scoped>

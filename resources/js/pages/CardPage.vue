@@ -14,6 +14,7 @@ import { cardServer, useCard } from '../measure/useCard';
 import { useUnsent } from '../measure/useUnsent';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
+import PageFault from '../ui/PageFault.vue';
 import { useShortcuts } from '../ui/shortcuts';
 
 const props = defineProps<{ id: number; make?: number | undefined }>();
@@ -30,6 +31,16 @@ const earlier = shallowRef<EarlierCard[]>([]);
 const set = computed(() => guide.value.sets.find(({ name }) => name === card.value?.point_set));
 /** The points that the make one came from can use: they come first, and are marked. */
 const needed = ref<string[]>([]);
+/** With so many measured a blend can be planned. */
+const enough = computed(() => guide.value.sets.find(({ name }) => name === 'three')?.points ?? []);
+const hasEnough = computed(() =>
+    enough.value.every((code) => card.value?.measures.some(({ point: measured }) => measured === code)),
+);
+const marked = computed((): { points: string[]; words: string } =>
+    needed.value.length > 0
+        ? { points: needed.value, words: 'for this make' }
+        : { points: hasEnough.value ? [] : enough.value, words: 'enough to begin' },
+);
 const points = computed(() => {
     const all = guide.value.points;
     const first = all.filter(({ code }) => needed.value.includes(code));
@@ -121,7 +132,7 @@ useShortcuts([
         />
         <FindingList :findings="aboutCard" @answer="answer" />
         <div class="card-body">
-            <PointList :card="card" :points="points" :needed="needed" :current="point.code" @go="go" />
+            <PointList :card="card" :points="points" :marked="marked" :current="point.code" @go="go" />
             <PointPanel
                 ref="panel"
                 :key="point.code"
@@ -137,14 +148,19 @@ useShortcuts([
         </div>
         <TalkingTape :hear="async (reading) => panel?.hear(reading)" />
         <p class="after">
-            <Button label="Back to the workroom" @click="router.push({ name: 'workroom' })" />
+            <Button
+                v-if="make !== undefined"
+                label="To the bench"
+                @click="router.push({ name: 'bench', params: { id: make } })"
+            />
+            <Button v-else label="Back to the workroom" @click="router.push({ name: 'workroom' })" />
             <span class="hint">
                 Every figure is kept as soon as it is typed. Enter goes on; leave out what you don’t know.
                 95.5, 95,5, 37 3/4, 37¾ and 37" are all read.
             </span>
         </p>
     </div>
-    <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
+    <PageFault v-else-if="refused" :refused="refused" />
 </template>
 
 <style scoped>

@@ -36,7 +36,7 @@ onMounted(async () => {
                     label="The thick line of the strip is"
                     :options="linesHere"
                 />
-                <label class="hide">
+                <label>
                     <input
                         type="checkbox"
                         :checked="how.sizes === 'hidden'"
@@ -75,18 +75,6 @@ onMounted(async () => {
 }
 .how {
     gap: 20px;
-}
-.hide {
-    display: inline-flex;
-    gap: 8px;
-    align-items: center;
-    min-height: 32px;
-    cursor: pointer;
-}
-.hide input {
-    width: 20px;
-    height: 20px;
-    accent-color: var(--ink);
 }
 .rows a {
     display: grid;

@@ -68,7 +68,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
                     below the pieces: read them before you cut.
                 </p>
                 <p class="inline tools">
-                    <label class="hide">
+                    <label>
                         <input
                             type="checkbox"
                             :checked="labels === 'hidden'"
@@ -153,13 +153,8 @@ const pdf = (page: 'a4' | 'letter'): string =>
     gap: 18px;
     align-items: center;
 }
-.hide,
 .stages label {
-    display: inline-flex;
-    gap: 8px;
-    align-items: center;
-    min-height: 32px;
-    cursor: pointer;
+    min-height: 44px;
 }
 .stages {
     display: flex;
@@ -172,14 +167,8 @@ const pdf = (page: 'a4' | 'letter'): string =>
 .stages legend {
     float: left;
     margin-right: 22px;
-    line-height: 32px;
+    line-height: 44px;
     font-weight: 600;
-}
-.stages input,
-.hide input {
-    width: 20px;
-    height: 20px;
-    accent-color: var(--ink);
 }
 .sheet-wide {
     overflow-x: auto;

@@ -15,6 +15,7 @@ import { inTurn } from '../state/queue';
 import ChoiceField from '../ui/ChoiceField.vue';
 import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
+import PageFault from '../ui/PageFault.vue';
 import DeleteButton from '../ui/DeleteButton.vue';
 import TextField from '../ui/TextField.vue';
 import WordChoice from '../ui/WordChoice.vue';
@@ -227,7 +228,7 @@ async function measureAgain(): Promise<void> {
             </p>
         </section>
     </div>
-    <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
+    <PageFault v-else-if="refused" :refused="refused" />
 </template>
 
 <style scoped>

@@ -60,6 +60,24 @@ async function addWearer(): Promise<void> {
     }
 }
 
+const filling = ref(false);
+async function demoData(change: () => Promise<{ data?: Workroom }>): Promise<void> {
+    filling.value = true;
+    try {
+        room.value = await change().then(body);
+    } catch (error) {
+        refused.value = asRefused(error);
+    }
+    filling.value = false;
+}
+const addDemoData = (): Promise<void> => demoData(() => api.POST('/api/demo-data'));
+async function takeDemoDataOut(): Promise<void> {
+    const sure = window.confirm(
+        'Take the demo’s people, patterns and makes out again? What you changed on them goes too; what your own makes use stays.',
+    );
+    if (sure) await demoData(() => api.DELETE('/api/demo-data'));
+}
+
 onMounted(load);
 // The sentences of the plans speak in the unit in use.
 watch(
@@ -84,6 +102,17 @@ watch(
                     <b>Lay the two on the bench.</b> See the size at every level, and where the new seam runs.
                 </li>
             </ol>
+            <p>
+                Or look around first, among the people and patterns of a made-up wardrobe room:
+                <Button
+                    label="Put the demo’s data in here"
+                    text
+                    size="small"
+                    :loading="filling"
+                    @click="addDemoData"
+                />
+                It can be taken out again.
+            </p>
         </section>
 
         <section v-else class="makes" aria-labelledby="makes-title">
@@ -179,7 +208,17 @@ watch(
             </ul>
             <Button label="Put a pattern in" outlined @click="router.push({ name: 'new-pattern' })" />
         </section>
-        <p class="bin"><RouterLink :to="{ name: 'bin' }">Bin</RouterLink></p>
+        <p class="bin">
+            <RouterLink :to="{ name: 'bin' }">Bin</RouterLink>
+            <Button
+                v-if="room.has_demo"
+                label="Take the demo’s data out"
+                text
+                size="small"
+                :loading="filling"
+                @click="takeDemoDataOut"
+            />
+        </p>
     </div>
     <p v-if="refused && !refused.at('name')" class="fault page-fault" role="alert">{{ refused.message }}</p>
 </template>

@@ -20,11 +20,11 @@ const emit = defineEmits<{ undo: []; redo: [] }>();
             <template v-if="refused && Object.keys(refused.errors).length === 0">{{
                 refused.message
             }}</template>
-            <template v-else-if="unsaved && !hasName">Give it a name, and it is kept as you type.</template>
             <template v-else-if="unsaved">Keeping…</template>
             <template v-else-if="kept && kept.faults.length > 0">
                 Kept, with {{ kept.faults.length }} to mend before it can be laid out.
             </template>
+            <template v-else-if="kept && !hasName">Kept as a draft: give it a name.</template>
             <template v-else-if="kept">Kept.</template>
         </p>
         <span class="history">

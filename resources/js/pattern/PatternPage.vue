@@ -9,6 +9,7 @@ import { useSession } from '../state/session';
 import type { Clash } from '../state/merge';
 import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
+import PageFault from '../ui/PageFault.vue';
 import DeleteButton from '../ui/DeleteButton.vue';
 import ChartsPart from './ChartsPart.vue';
 import ClothPart from './ClothPart.vue';
@@ -92,7 +93,7 @@ async function remove({ id: pattern }: { id: number }): Promise<BinEntry> {
 }
 
 onBeforeRouteLeave(async () => {
-    if (unsaved.value && hasName.value) await saveNow();
+    if (unsaved.value) await saveNow();
     return !unsaved.value || window.confirm('This pattern is not kept yet. Leave all the same?');
 });
 </script>
@@ -188,6 +189,16 @@ onBeforeRouteLeave(async () => {
                 <b>{{ placeWords(fault.field, document) }}</b> {{ fault.message }}
             </li>
         </ul>
+        <section v-if="kept && kept.makes.length > 0" aria-labelledby="pattern-makes">
+            <h2 id="pattern-makes">Made from it</h2>
+            <ul class="rows">
+                <li v-for="make in kept.makes" :key="make.id">
+                    <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
+                        <b>{{ make.wearer }}</b> <span class="what">{{ make.name }}</span>
+                    </RouterLink>
+                </li>
+            </ul>
+        </section>
         <div class="after">
             <Button label="Back to the workroom" type="button" @click="router.push({ name: 'workroom' })" />
             <Button
@@ -206,7 +217,7 @@ onBeforeRouteLeave(async () => {
             />
         </div>
     </form>
-    <p v-else-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
+    <PageFault v-else-if="refused" :refused="refused" />
 </template>
 
 <style scoped>

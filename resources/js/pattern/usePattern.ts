@@ -11,6 +11,9 @@ const REST_MS = 500;
 
 type Typed = Pick<Pattern, 'name' | 'house' | 'unit' | 'document'>;
 
+/** What a pattern is called that has no name yet. */
+const DRAFT = 'Pattern without a name';
+
 /** How the pattern's page reaches the server; the tests put their own in its place. */
 export interface PatternServer {
     guide: () => Promise<PatternGuide>;
@@ -35,8 +38,8 @@ const typedOf = ({ name, house, unit, document }: Pattern): Typed => ({
 });
 
 /**
- * A pattern as it is typed. It is kept soon after each change, one save after the other, faults and all;
- * without a name there is nothing to find it by, and it waits in the page.
+ * A pattern as it is typed. It is kept soon after each change, one save after the other, faults and all; while it
+ * has no name it is kept as a draft under one of ours.
  *
  * @param id null for a new one
  */
@@ -81,7 +84,7 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
     }
 
     const asTyped = (): Typed => ({
-        name: name.value,
+        name: hasName.value ? name.value : DRAFT,
         house: house.value,
         unit: unit.value,
         document: document.value,
@@ -131,12 +134,12 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
     watch([name, house, unit, document], () => {
         const isSent =
             sent?.document === document.value &&
-            sent.name === name.value &&
+            sent.name === asTyped().name &&
             sent.house === house.value &&
             sent.unit === unit.value;
         if (!loaded.value || isSent) return;
         unsaved.value = true;
-        if (hasName.value) void saveSoon();
+        void saveSoon();
     });
 
     /** The house's habits are kept with the house; what the pattern takes from them may change its faults. */

@@ -25,6 +25,7 @@ final readonly class PatternData
      * @param  list<FaultData>  $odd
      * @param  list<FlatRowData>  $from_tissue
      * @param  list<DraftData>  $drafts
+     * @param  list<PatternMakeData>  $makes
      */
     public function __construct(
         #[OA\Property] public int $id,
@@ -46,6 +47,7 @@ final readonly class PatternData
         #[OA\Property(description: 'sets of envelopes drawn as one set of lines', items: new OA\Items(ref: DraftData::class))]
         public array $drafts,
         #[OA\Property(description: 'the rule for a measure between two sizes', enum: ['up', 'down', 'nearest'])] public string $between,
+        #[OA\Property(description: 'the newest first', items: new OA\Items(ref: PatternMakeData::class))] public array $makes,
     ) {
     }
 
@@ -71,6 +73,7 @@ final readonly class PatternData
                 : array_values(array_map(static fn (FlatCheck $check): FlatRowData => FlatRowData::of($check, $core), $core->parts->flat)),
             drafts: $core === null ? [] : array_map(static fn (string $draft): DraftData => DraftData::of($core, $draft), $core->drafts()),
             between: ($core->between ?? BetweenRule::Up)->value,
+            makes: PatternMakeData::all($pattern),
         );
     }
 }

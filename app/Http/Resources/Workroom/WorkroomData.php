@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Workroom;
 
+use App\Demo\DemoWorkroom;
 use App\Http\Resources\Card\WearerData;
 use App\Models\Make;
 use App\Models\User;
@@ -23,6 +24,7 @@ final readonly class WorkroomData
         #[OA\Property(items: new OA\Items(ref: MakeSummary::class))] public array $makes,
         #[OA\Property(items: new OA\Items(ref: WearerData::class))] public array $wearers,
         #[OA\Property(items: new OA\Items(ref: PatternSummary::class))] public array $patterns,
+        #[OA\Property(description: 'whether the demo\'s data are in it')] public bool $has_demo,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class WorkroomData
             array_values($makes->map(static fn (Make $make): MakeSummary => MakeSummary::of($make, $user->unit))->all()),
             array_values($wearers->map(static fn (Wearer $wearer): WearerData => WearerData::of($wearer, $today))->all()),
             array_values($patterns->map(PatternSummary::of(...))->all()),
+            DemoWorkroom::isIn($user),
         );
     }
 }

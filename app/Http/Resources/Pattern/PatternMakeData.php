@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Pattern;
+
+use App\Models\Make;
+use App\Models\Pattern;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'a make from the pattern')]
+final readonly class PatternMakeData
+{
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public string $wearer,
+        #[OA\Property(description: 'its own; may be empty')] public string $name,
+    ) {
+    }
+
+    /** @return list<self> the newest first */
+    public static function all(Pattern $pattern): array
+    {
+        $makes = Make::query()->where('pattern_id', $pattern->id)->with('card.wearer')->get()->sortByDesc('id');
+
+        return array_values($makes->map(static fn (Make $make): self => new self($make->id, $make->card->wearer->name, $make->name))->all());
+    }
+}
