@@ -79,7 +79,13 @@ final readonly class Pattern
     {
         $names = implode(' and ', array_map(fn (int $size): string => $this->sizes[$size], $sizes));
 
-        return $this->areLinesCounted ? ucfirst($names) : (count($sizes) === 1 ? 'Size ' : 'Sizes ').$names;
+        return $this->areLinesCounted ? $this->begun($names) : (count($sizes) === 1 ? 'Size ' : 'Sizes ').$names;
+    }
+
+    /** A sentence that begins with what a size is called: a name stays as it is printed, a counted line begins it. */
+    public function begun(string $sentence): string
+    {
+        return $this->areLinesCounted ? ucfirst($sentence) : $sentence;
     }
 
     /** Where there is no room for words: `12`, or `3rd` where lines are counted. */

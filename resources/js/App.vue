@@ -111,6 +111,7 @@ async function signOut(): Promise<void> {
     font: inherit;
     font-size: 14px;
     font-weight: 600;
+    white-space: nowrap;
     cursor: pointer;
 }
 .bar .tools > .me {

@@ -19,7 +19,7 @@ final class Headline
         // One size is said in the same breath; after several a new clause begins.
         $join = count(array_unique($plan->sizes->known())) > 1 ? '; ' : ', ';
 
-        return self::sizes($plan).($added === [] ? '' : $join.self::listed($added)).'.';
+        return $plan->make->pattern->begun(self::sizes($plan)).($added === [] ? '' : $join.self::listed($added)).'.';
     }
 
     /** What goes with it, in one more plain sentence: how many lines, how many steps, and what to watch. */

@@ -9,6 +9,8 @@ import GirthTape from './GirthTape.vue';
 import LengthTape from './LengthTape.vue';
 import { heights } from './heights';
 import { tapeScales } from './scale';
+import { useSizeName } from '../ui/sizeName';
+import { textWidth } from '../ui/textWidth';
 import { usePrinting } from '../ui/usePrinting';
 
 /** The stations where they were read off the pattern's own lines; else they are the plan's. */
@@ -23,10 +25,15 @@ const SEAM_PX = 320;
 const SEAM_UNLIKE_PX = 220;
 const HALF_TAPE = 66;
 const TABLE_PX = 225;
+/** A name of a size that the table has room for, in its type. */
+const SHORT_NAME_PX = 50;
+const NAME_PX = 14;
+const LEAST_SEAM_PX = 90;
 /** On paper the bench is as wide as on a screen of 1280, whatever the window is. */
 const PRINTED_TAPES_PX = 518;
 const PRINTED_SIDE_PX = 560;
 
+const nameOf = useSizeName();
 const tapes = ref<HTMLElement | null>(null);
 const { width: tapesWidth } = useElementSize(tapes);
 const side = ref<HTMLElement | null>(null);
@@ -51,10 +58,15 @@ const places = computed(() =>
         HEIGHT - ROW,
     ),
 );
+/** What names of sizes need beyond that. */
+const longNamesPx = computed(() => {
+    const names = new Set(rows.value.map(({ station }) => nameOf(station.from ?? '')));
+    return Math.max(0, ...[...names].map((name) => textWidth(name, NAME_PX, 600) - SHORT_NAME_PX));
+});
 /** Where the table needs more columns, or the page is narrow, the drawing gives way. */
 const seamPx = computed(() => {
     const wide = table.value.back !== null || apart.value ? SEAM_UNLIKE_PX : SEAM_PX;
-    return Math.min(wide, Math.max(110, sideWidth.value - TABLE_PX));
+    return Math.min(wide, Math.max(LEAST_SEAM_PX, sideWidth.value - TABLE_PX - longNamesPx.value));
 });
 const hasChange = computed(() =>
     [...props.plan.stations, ...(props.plan.back_stations ?? [])].some(

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import type { LevelPlan } from '../api/types';
 import { useSession } from '../state/session';
+import { figureText } from '../ui/figure';
 import Measure from '../ui/Measure.vue';
 import { arrowOf, bridgeOf, roomForEase } from './asCut';
 import { arrowWords } from './changes';
@@ -9,7 +10,7 @@ import { clipWords } from './clip';
 import { useSizeName } from '../ui/sizeName';
 import { textWidth } from '../ui/textWidth';
 import SizeClip from './SizeClip.vue';
-import { nearestSize, notchAt, spared, ticks, type Across } from './scale';
+import { nearestSize, notchAt, spared, ticks, within, type Across } from './scale';
 import { useSlide } from './useSlide';
 
 const props = defineProps<{ level: LevelPlan; across: Across; width: number }>();
@@ -22,6 +23,10 @@ const tickEnd = { fifth: 63, whole: 61, half: 59.5, quarter: 58 };
 const LABEL_PX = 13.5;
 const SAID_PX = 15;
 const BOLD = 750;
+/** As the figure of the body is set beside its pin. */
+const BODY_PX = 20;
+const BODY_PAD_PX = 6;
+const PIN_PX = 12;
 /** As the clip is set. */
 const CLIP_PX = 38;
 const CLIP_TYPE_PX = 18;
@@ -38,6 +43,13 @@ const { press, slide, release, cancel } = useSlide(
 
 const marks = computed(() => ticks(props.across, session.unit, props.width));
 const body = computed(() => (props.level.measure_nm === null ? null : props.across(props.level.measure_nm)));
+/** Right of the pin, or left of it where the tape ends. */
+const bodyFigureAt = computed(() => {
+    const at = body.value ?? 0;
+    const figure =
+        textWidth(figureText(props.level.measure_nm ?? 0, session.unit), BODY_PX, 700) + BODY_PAD_PX;
+    return at + PIN_PX + figure <= props.width ? at + PIN_PX : at - PIN_PX - figure;
+});
 const said = computed(() => props.level.chart?.size);
 
 const chartNotches = computed(() => placed((notch) => notch.chart_nm));
@@ -49,7 +61,7 @@ const bridge = computed(() => bridgeOf(props.level, props.across));
 const arrow = computed(() =>
     arrowOf(props.level, props.across, arrowWords(props.level, session.unit), props.width),
 );
-const easeFigure = computed(() => roomForEase(bridge.value, arrow.value));
+const easeFigure = computed(() => roomForEase(bridge.value, arrow.value, props.width));
 
 function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
     return props.level.notches.flatMap((notch) => {
@@ -61,23 +73,33 @@ function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
 /** What the chart says is named first, then what the clip is on; under the clip that stands on the clip itself. */
 const rankOf = (size: string): number => (size === said.value ? 1 : size === props.level.size ? 2 : 3);
 const chartLabels = computed(() =>
-    spared(chartNotches.value, ({ size, name, x }) => ({
-        x,
-        width: size === said.value ? textWidth(name, SAID_PX, BOLD) : textWidth(name, LABEL_PX),
-        rank: rankOf(size),
-    })),
+    spared(
+        chartNotches.value,
+        ({ size, name, x }) => ({
+            x,
+            width: size === said.value ? textWidth(name, SAID_PX, BOLD) : textWidth(name, LABEL_PX),
+            rank: rankOf(size),
+        }),
+        props.width,
+    ),
+);
+const clipPx = computed(() =>
+    Math.max(CLIP_PX, textWidth(nameOf(props.level.size), CLIP_TYPE_PX, BOLD) + CLIP_PAD_PX),
 );
 const finishedLabels = computed(() => {
     const { size: clipped } = props.level;
-    return spared(finishedNotches.value, ({ size, name, x }) => ({
-        x,
-        // The clip bears the name of its own size, and covers what lies under it.
-        width:
-            size === clipped
-                ? Math.max(CLIP_PX, textWidth(name, CLIP_TYPE_PX, BOLD) + CLIP_PAD_PX)
-                : textWidth(name, LABEL_PX),
-        rank: size === clipped ? 0 : 3,
-    })).filter(({ size }) => size !== clipped);
+    // The clip bears the name of its own size, and covers what lies under it.
+    const notches = finishedNotches.value.filter(({ size }) => size !== clipped);
+    const clip = clipAt.value === null ? [] : [{ size: clipped, name: '', nm: 0, x: clipAt.value }];
+    return spared(
+        [...clip, ...notches],
+        ({ size, name, x }) => ({
+            x,
+            width: size === clipped ? clipPx.value : textWidth(name, LABEL_PX),
+            rank: size === clipped ? 0 : 3,
+        }),
+        props.width,
+    ).filter(({ size }) => size !== clipped);
 });
 </script>
 
@@ -125,7 +147,7 @@ const finishedLabels = computed(() => {
                 <text
                     v-for="n in chartLabels"
                     :key="`l${n.size}`"
-                    :x="n.x"
+                    :x="n.at"
                     y="43"
                     :class="{ said: n.size === said }"
                 >
@@ -134,7 +156,7 @@ const finishedLabels = computed(() => {
             </g>
             <g class="garment">
                 <path v-for="n in finishedNotches" :key="n.size" :d="`M${n.x} 93l-4.5 8h9z`" />
-                <text v-for="n in finishedLabels" :key="`l${n.size}`" :x="n.x" y="115">
+                <text v-for="n in finishedLabels" :key="`l${n.size}`" :x="n.at" y="115">
                     {{ n.name }}
                 </text>
             </g>
@@ -152,7 +174,7 @@ const finishedLabels = computed(() => {
         <span
             v-if="body !== null && level.measure_nm !== null"
             class="body-figure"
-            :style="{ transform: `translateX(${body + 12}px)` }"
+            :style="{ transform: `translateX(${bodyFigureAt}px)` }"
             ><Measure :nm="level.measure_nm"
         /></span>
         <span
@@ -166,7 +188,7 @@ const finishedLabels = computed(() => {
         <SizeClip
             v-if="clipAt !== null"
             :level="level"
-            :at="clipAt"
+            :at="within(clipAt, clipPx, width)"
             :describes="clipWords(level, session.unit, nameOf)"
             @start="emit('start')"
             @choose="emit('choose', $event)"

@@ -60,7 +60,7 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
                     </template>
                     <template v-else>–</template>
                 </td>
-                <td class="cut" data-says="cut along">
+                <td class="cut" :class="{ long: nameOf(level.size).length > 6 }" data-says="cut along">
                     {{ nameOf(level.size) }}
                     <button
                         v-if="level.clipped"
@@ -147,6 +147,11 @@ table.plan {
     color: var(--cut);
     font-size: 24px;
     font-weight: 750;
+}
+.plan td.cut.long {
+    max-width: 9em;
+    font-size: 16px;
+    white-space: normal;
 }
 .plan .garment {
     color: var(--garment);

@@ -59,6 +59,7 @@ export function arrowOf(level: LevelPlan, across: Across, words: string, width: 
 export function roomForEase(
     bridge: Bridge | null,
     arrow: Arrow | null,
+    tape = Infinity,
 ): { from: number; width: number } | null {
     if (bridge === null) return null;
     const [from, to] = [bridge.from, bridge.from + bridge.width];
@@ -72,5 +73,5 @@ export function roomForEase(
     const outside = isLeftFree
         ? Math.min(from, ...ends) - BESIDE_PX - APART_PX
         : Math.max(to, ...ends) + APART_PX;
-    return { from: outside, width: BESIDE_PX };
+    return { from: Math.max(0, Math.min(tape - BESIDE_PX, outside)), width: BESIDE_PX };
 }

@@ -100,12 +100,21 @@ export interface Label {
 
 const LABELS_APART_PX = 5;
 
-/** Labels that would run into each other are left out, those that matter more kept. */
-export function spared<T>(items: readonly T[], label: (item: T) => Label): T[] {
+/** The middle of a word as near to where it belongs as it can stand without running out at either side. */
+export const within = (x: number, word: number, width: number): number =>
+    Math.max(word / 2, Math.min(width - word / 2, x));
+
+/** Labels that would run into each other are left out, those that matter more kept; each with the place it stands `at`. */
+export function spared<T extends object>(
+    items: readonly T[],
+    label: (item: T) => Label,
+    width = Infinity,
+): (T & { at: number })[] {
     const placed: Label[] = [];
-    const kept = new Set<T>();
+    const kept = new Map<T, number>();
     const byRank = items
         .map((item) => ({ item, ...label(item) }))
+        .map((one) => ({ ...one, x: within(one.x, one.width, width) }))
         .sort((one, other) => one.rank - other.rank);
     for (const one of byRank) {
         const isFree = placed.every(
@@ -113,7 +122,10 @@ export function spared<T>(items: readonly T[], label: (item: T) => Label): T[] {
         );
         if (one.rank > 0 && !isFree) continue;
         placed.push(one);
-        kept.add(one.item);
+        kept.set(one.item, one.x);
     }
-    return items.filter((item) => kept.has(item));
+    return items.flatMap((item) => {
+        const at = kept.get(item);
+        return at === undefined ? [] : [{ ...item, at }];
+    });
 }

@@ -23,7 +23,7 @@ const props = defineProps<{
 const leadersPx = computed(() => (props.width < 180 ? 22 : 56));
 const frame = computed(() => frameOf(props.drawing, props.page, props.width - leadersPx.value - 2 * EDGE_PX));
 const lines = computed(() => printedLines(props.drawing, props.plan, frame.value, nameOf));
-const names = computed(() => lineNames(lines.value));
+const names = computed(() => lineNames(lines.value, props.width));
 const drawn = (parts: SeamDrawing['front']): string => curvePath(parts, frame.value);
 const leaders = computed(() => leadersOf(props.drawing, props.rows, props.places, frame.value));
 const ends = computed(() => endNames(props.drawing, frame.value));
@@ -64,7 +64,7 @@ const goesOn = computed(() => props.page.depth(props.plan.stations.at(-1)?.depth
             :key="`l${line.size}`"
             class="line-label"
             :class="{ used: line.used }"
-            :x="line.x"
+            :x="line.at"
             :y="page.depth(printedEnds?.first.top_nm ?? 0) - 8 - line.up"
         >
             {{ line.name }}

@@ -61,18 +61,21 @@ export function printedLines(
 }
 
 /** The lines that matter keep their names: where those would run into each other they stand one above the other. */
-export function lineNames(lines: readonly PrintedLine[]): (PrintedLine & { up: number })[] {
+export function lineNames(
+    lines: readonly PrintedLine[],
+    room: number,
+): (PrintedLine & { at: number; up: number })[] {
     const width = ({ name, used }: PrintedLine): number =>
         used ? textWidth(name, USED_PX, USED_WEIGHT) : textWidth(name, LABEL_PX);
-    const shown = spared(lines, (line) => ({ x: line.x, width: width(line), rank: line.used ? 0 : 1 }));
+    const shown = spared(lines, (line) => ({ x: line.x, width: width(line), rank: line.used ? 0 : 1 }), room);
     const ends: number[] = [];
     return [...shown]
-        .sort((one, other) => one.x - other.x)
+        .sort((one, other) => one.at - other.at)
         .map((line) => {
             const half = width(line) / 2;
-            const free = ends.findIndex((end) => line.x - half >= end);
+            const free = ends.findIndex((end) => line.at - half >= end);
             const row = free < 0 ? ends.length : free;
-            ends[row] = line.x + half + LABELS_APART_PX;
+            ends[row] = line.at + half + LABELS_APART_PX;
             return { ...line, up: row * LABEL_ROW_PX };
         });
 }

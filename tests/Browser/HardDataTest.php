@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Chrome;
+use Tests\Support\HardMake;
+use Tests\Support\Page;
+
+/** Words on the tapes and beside the seam that lie over one another, by so much more than a stroke. */
+const OVERPRINTED = <<<'JS'
+    const found = [];
+    for (const drawn of document.querySelectorAll('.tape, svg.seam')) {
+        const words = [...drawn.querySelectorAll('.chart text, .garment text, .as-cut text, .line-label, .body-figure, .ease-figure, .clip')]
+            .map((one) => [one.textContent.trim(), one.getBoundingClientRect()])
+            .filter(([text, { width }]) => text !== '' && width > 0);
+        words.forEach(([text, a], i) => words.slice(i + 1).forEach(([other, b]) => {
+            const [x, y] = [Math.min(a.right, b.right) - Math.max(a.left, b.left), Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top)];
+            if (x > 3 && y > 5) found.push(`${text} | ${other} by ${Math.round(x)} x ${Math.round(y)}`);
+        }));
+        const box = drawn.getBoundingClientRect();
+        for (const [text, { left, right }] of words) if (left < -1 || right > innerWidth + 1) found.push(`${text} is cut off`);
+    }
+    const over = document.documentElement.scrollWidth - document.documentElement.clientWidth;
+    return over > 0 ? [...found, `runs out sideways by ${over}`] : found;
+    JS;
+
+test('twenty sizes with long names, a large body and four cups overprint nothing and run out nowhere', function (string $file): void {
+    $page = Page::demo('/workroom');
+    $make = $page->driver->executeAsyncScript(<<<'JS'
+        const done = arguments[1];
+        const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+        const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
+        const wearer = 'Wilhelmina Featherstonehaugh-Trevanion of the Lower Quay';
+        fetch('/api/makes/import', { method: 'POST', headers, body: JSON.stringify({ text: arguments[0], wearer }) })
+            .then((answer) => answer.json()).then(done, (error) => done(String(error)));
+        JS, [$file]);
+    expect($make['id'] ?? $make)->toBeInt();
+    $faults = [];
+    foreach ([390, 820, 1280] as $width) {
+        Chrome::size($width, 900);
+        foreach (["/makes/{$make['id']}" => '.tape .clip, .tape .chart', "/makes/{$make['id']}/sheet" => '.cut-sheet h1', "/patterns/{$make['pattern_id']}" => '.sheet', "/cards/{$make['card_id']}" => '.point-list .measure', "/makes/{$make['id']}/cloth" => 'h1', '/workroom' => '.makes .rows li'] as $path => $shown) {
+            $page->go($path)->find($shown);
+            $faults["{$width} {$path}"] = $page->driver->executeScript(OVERPRINTED);
+        }
+    }
+    // The others count what is in the demo's workroom.
+    $page->driver->executeAsyncScript(<<<'JS'
+        const [make, done] = arguments;
+        const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+        const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
+        const away = (path) => fetch(path, { headers }).then((answer) => answer.json())
+            .then(({ version }) => fetch(path, { method: 'DELETE', headers, body: JSON.stringify({ version }) }));
+        away(`/api/patterns/${make.pattern_id}`).then(() => away(`/api/wearers/${make.wearer_id}`)).then(() => done(true), (error) => done(String(error)));
+        JS, [$make]);
+    expect(array_filter($faults))->toBe([]);
+})->with(static fn (): array => array_map(static fn (string $file): array => [$file], HardMake::all()));
