@@ -42,7 +42,7 @@ final readonly class MakeHistory
     /** @return Collection<int, Make> of a wearer, the newest first */
     public static function all(int $wearer): Collection
     {
-        $makes = Make::query()->with('card.readings', 'pattern')->whereRelation('card', 'wearer_id', $wearer)->get();
+        $makes = Make::query()->with('card.readings', 'card.wearer', 'pattern')->whereRelation('card', 'wearer_id', $wearer)->get();
 
         return $makes->sortBy([['created_at', 'desc'], ['id', 'desc']])->values();
     }

@@ -17,7 +17,8 @@ final class LengthPrint
             ? self::trimmed(self::inUnit($length, $unit, 2), 2)
             : self::fraction($length);
 
-        return "{$figure} {$unit->value}";
+        // A minus as wide as a plus, as the screen sets it.
+        return str_replace('-', '−', $figure)." {$unit->value}";
     }
 
     /**

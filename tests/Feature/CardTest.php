@@ -132,7 +132,7 @@ test('what is no possible figure is refused at the field with the reason, and wh
     expect($sentence)->toContain($reason)->and(Reading::query()->sole()->text)->toBe('95')->and($card->refresh()->version)->toBe(2);
 })->with([
     ['3 7/8', 'too small'], ['1000', 'too large'], ['ninety', 'not a figure'], ['9.5.5', 'more than one decimal point'],
-    ["84\t88\t92", 'not a figure'], ['0', 'too small'], ['-95', 'too small'], ['', 'required'], [str_repeat('9', 500), 'Too much text'],
+    ["84\t88\t92", 'not a figure'], ['0', 'too small'], ['-95', 'too small'], ['', 'needed'], [str_repeat('9', 500), 'Too much text'],
 ]);
 
 test('several readings of a waist give the smallest of them, and how far they lie apart', function (): void {

@@ -65,7 +65,7 @@ test('a wearer whose sizes are hidden meets no name of a size, on screen or on p
         }
     }
     foreach ($user->wearers()->get() as $wearer) {
-        $told["history {$wearer->id}"] = [200, contentOf($this->get("/api/wearers/{$wearer->id}/history"))];
+        $told["history {$wearer->id}"] = [200, contentOf($this->get("/api/wearers/{$wearer->id}/history")->assertOk())];
     }
     $told['workroom'] = [200, (string) json_encode($this->get('/api/workroom')->json('makes'))];
     $naming = array_keys(array_filter($told, static fn (array $answer): bool => str_contains($answer[1], NAMED)));

@@ -37,7 +37,7 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
 });
 
 test('an empty workroom is empty', function (): void {
-    $this->actingAs(someone())->getJson('/api/workroom')->assertExactJson(['makes' => [], 'wearers' => [], 'patterns' => []]);
+    $this->actingAs(someone())->getJson('/api/workroom')->assertExactJson(['makes' => [], 'wearers' => [], 'patterns' => [], 'has_demo' => false]);
 });
 
 test('a plan crosses in whole nanometres, with what the bench draws', function (): void {

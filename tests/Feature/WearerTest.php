@@ -19,7 +19,7 @@ test('notes and an agreement are kept, with the day it was given', function (): 
     $user = someone();
     $wearer = $user->wearers()->create(['name' => 'Merrin']);
     $this->actingAs($user)->travelTo('2026-11-20 10:00');
-    $change = ['name' => 'Merrin', 'notes' => 'left shoulder is stiff', 'unit' => 'in', 'agreed' => true, 'archived' => false];
+    $change = ['name' => 'Merrin', 'notes' => 'left shoulder is stiff', 'unit' => 'in', 'agreed' => true, 'sizes_hidden' => false, 'archived' => false];
     $this->patchJson("/api/wearers/{$wearer->id}", $change + ['version' => 1])->assertOk()
         ->assertJson(['notes' => 'left shoulder is stiff', 'unit' => 'in', 'agreed_on' => '2026-11-20']);
     $this->travelTo('2026-11-22 10:00');
@@ -34,7 +34,7 @@ test('a wearer is put away and brought back with every card', function (): void 
     $user = demoUser();
     $wearer = $user->wearers()->first();
     $this->actingAs($user);
-    $change = ['name' => $wearer->name, 'notes' => '', 'unit' => null, 'agreed' => false];
+    $change = ['name' => $wearer->name, 'notes' => '', 'unit' => null, 'agreed' => false, 'sizes_hidden' => false];
     $away = fn (): bool => collect($this->getJson('/api/workroom')->json('wearers'))->firstWhere('id', $wearer->id)['archived'];
 
     $this->patchJson("/api/wearers/{$wearer->id}", $change + ['archived' => true, 'version' => 1])->assertOk();

@@ -132,9 +132,6 @@ const missing = computed(
                         <small v-if="page.stretch_percent !== null" class="what">
                             that is {{ page.stretch_percent }} %</small
                         >
-                        <small v-if="faultAt('stretch_to')" class="fault" role="alert">{{
-                            faultAt('stretch_to')
-                        }}</small>
                     </dd>
                     <dt>Drape</dt>
                     <dd>
@@ -171,9 +168,6 @@ const missing = computed(
                                 >{{ i === 0 ? '' : ', ' }}<Measure :nm="nm"
                             /></template>
                         </small>
-                        <small v-if="faultAt('width')" class="fault" role="alert">{{
-                            faultAt('width')
-                        }}</small>
                     </dd>
                 </dl>
                 <template v-if="page.cautions.length > 0">

@@ -6,7 +6,11 @@ import TextField from '../ui/TextField.vue';
 import WordChoice from '../ui/WordChoice.vue';
 
 /** One thing that was found, and what is done about it. */
-const props = defineProps<{ page: Fitting; tracing: number; fault: string | null }>();
+const props = defineProps<{
+    page: Fitting;
+    tracing: number;
+    faultAt: (key: 'amount' | 'note') => string | null;
+}>();
 const emit = defineEmits<{ record: [finding: Omit<FittingFinding, 'tracing'>] }>();
 
 type Place = FittingFinding['place'];
@@ -77,10 +81,15 @@ defineExpose({ fill, clear });
                 v-model="amount"
                 class="narrow"
                 label="How much"
-                :fault="fault"
+                :fault="faultAt('amount')"
                 :hint="what === 'add' || what === 'take' ? 'at each edge' : ''"
             />
-            <TextField v-model="note" class="wider" label="What you saw, one sentence" />
+            <TextField
+                v-model="note"
+                class="wider"
+                label="What you saw, one sentence"
+                :fault="faultAt('note')"
+            />
         </div>
         <fieldset v-if="proposed.length > 0" class="chips">
             <legend>Done on</legend>

@@ -39,17 +39,15 @@ watch(
 const next = computed(() => nextTracing(fitting.value));
 const openNow = computed(() => (page.value?.findings ?? []).filter(({ stands }) => stands === 'open').length);
 const faultAt = (field: string): string | null => refused.value?.at(field) ?? null;
-/** The finding that is being recorded is the last of the list. */
-const amountFault = computed(() => {
+/** Faults that are told at their field: of the finding that is being recorded, the last of the list, and others. */
+const AT_A_FIELD = /^(fitting\.findings\[\d+\]\.(amount|note)|fitting\.own_lines.*|verdict\.note)$/;
+function findingFault(key: 'amount' | 'note'): string | null {
     const fields = Object.keys(refused.value?.errors ?? {});
-    const field = fields.find((one) => /^fitting\.findings\[\d+\]\.amount$/.test(one));
+    const field = fields.find((one) => /^fitting\.findings\[\d+\]\./.test(one) && one.endsWith(`.${key}`));
     return field === undefined ? null : faultAt(field);
-});
+}
 const isElsewhere = computed(
-    () =>
-        refused.value !== null &&
-        amountFault.value === null &&
-        !Object.keys(refused.value.errors).some((one) => one.startsWith('fitting.own_lines')),
+    () => refused.value !== null && !Object.keys(refused.value.errors).some((one) => AT_A_FIELD.test(one)),
 );
 
 const takeOffer = ({ place, what, amount, where, pieces }: Offers['findings'][number]): Promise<void> =>
@@ -91,7 +89,13 @@ async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
                 <p v-if="openNow > 0 && !isTried(fitting)" class="hint">
                     One adjustment at a time: trace it, try it on, then see whether the next is still there.
                 </p>
-                <FindingForm ref="form" :page="page" :tracing="next" :fault="amountFault" @record="record" />
+                <FindingForm
+                    ref="form"
+                    :page="page"
+                    :tracing="next"
+                    :fault-at="findingFault"
+                    @record="record"
+                />
                 <template v-if="offers && offers.findings.length > 0">
                     <h2>It came back before</h2>
                     <ul class="offers">
@@ -109,7 +113,7 @@ async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
                     @answer="(trials) => change((now) => ({ ...now, trials }))"
                     @found="form?.fill($event)"
                 />
-                <VerdictPart :page="page" :today="today" @judge="judge" />
+                <VerdictPart :page="page" :today="today" :fault="faultAt('verdict.note')" @judge="judge" />
             </div>
             <OwnLines
                 class="wide"

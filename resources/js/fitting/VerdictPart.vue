@@ -7,7 +7,7 @@ import TextField from '../ui/TextField.vue';
 import { title } from '../ui/words';
 
 /** What wearing told: kept with the sizes and the ease as cut of today. */
-const props = defineProps<{ page: Fitting; today: string }>();
+const props = defineProps<{ page: Fitting; today: string; fault: string | null }>();
 const emit = defineEmits<{ judge: [verdict: Verdict] }>();
 
 type Wear = 'tight' | 'right' | 'loose';
@@ -66,7 +66,7 @@ function keep(): void {
                 >
             </li>
         </ul>
-        <TextField v-model="note" class="wider" label="One sentence for next time" />
+        <TextField v-model="note" class="wider" label="One sentence for next time" :fault="fault" />
         <p class="again" role="radiogroup" aria-label="Make it again?">
             <b>Make it again?</b>
             <label><input v-model="again" type="radio" name="again" :value="true" />yes</label>

@@ -39,7 +39,7 @@ const page = (more: Partial<Fitting> = {}): Fitting => ({
 });
 
 it('a finding is put together from words, with the pieces that join there', async () => {
-    const form = show(FindingForm, { page: page(), tracing: 3, fault: null });
+    const form = show(FindingForm, { page: page(), tracing: 3, faultAt: () => null });
     expect(words(form)).toContain('Into tracing 3');
     await form.findAll('select')[0]?.setValue('armhole');
     await form.findAll('select')[1]?.setValue('raise');
@@ -59,7 +59,11 @@ it('a finding is put together from words, with the pieces that join there', asyn
 });
 
 it('an amount that is refused is told at its field', () => {
-    const form = show(FindingForm, { page: page(), tracing: 2, fault: 'Is no length.' });
+    const form = show(FindingForm, {
+        page: page(),
+        tracing: 2,
+        faultAt: (key: string) => (key === 'amount' ? 'Is no length.' : null),
+    });
     expect(form.find('[role=alert]').text()).toBe('Is no length.');
 });
 
@@ -139,7 +143,7 @@ it('a line of one’s own says what the paper lacks, and becomes a finding with 
 });
 
 it('a verdict takes the sizes and the ease of today along', async () => {
-    const verdict = show(VerdictPart, { page: page(), today: '2026-11-26' });
+    const verdict = show(VerdictPart, { page: page(), today: '2026-11-26', fault: null });
     expect(words(verdict)).toContain('cut in 12, 8 cm of room');
     await verdict.find('input[value=right]').setValue();
     await verdict.findAll('button').at(-1)?.trigger('click');

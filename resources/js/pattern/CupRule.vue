@@ -78,7 +78,6 @@ const fault = (line: number, key: string): string | undefined =>
                             :fault="fault(l, 'to')"
                             @change="setLine(l, { to: $event })"
                         />
-                        <p v-if="fault(l, 'to')" class="fault">{{ fault(l, 'to') }}</p>
                     </td>
                     <td>
                         <button

@@ -83,9 +83,6 @@ function setLength(key: keyof Lengths, text: string): void {
                             :fault="faultAt(`choices.lengths.${one.key}`)"
                             @change="setLength(one.key, $event)"
                         />
-                        <p v-if="faultAt(`choices.lengths.${one.key}`)" class="fault" role="alert">
-                            {{ faultAt(`choices.lengths.${one.key}`) }}
-                        </p>
                     </td>
                     <td>
                         <button

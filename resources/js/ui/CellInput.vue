@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { ref, useId, watch } from 'vue';
 
 /** A figure in a table: plain, narrow, with its fault at the cell. What is being typed is never overwritten by an answer. */
 const props = defineProps<{
@@ -10,6 +10,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ change: [text: string] }>();
 
+const id = useId();
 const typed = ref(props.value ?? '');
 let isTyping = false;
 watch(
@@ -26,21 +27,33 @@ function keep(): void {
 </script>
 
 <template>
-    <input
-        v-model="typed"
-        class="cell"
-        :class="{ faulty: fault, wide }"
-        :aria-label="label"
-        :aria-invalid="Boolean(fault)"
-        :title="fault ?? undefined"
-        autocomplete="off"
-        maxlength="60"
-        @input="isTyping = true"
-        @change="keep"
-    />
+    <span class="cell-box">
+        <input
+            v-model="typed"
+            class="cell"
+            :class="{ faulty: fault, wide }"
+            :aria-label="label"
+            :aria-invalid="Boolean(fault)"
+            :aria-describedby="fault ? `${id}-fault` : undefined"
+            autocomplete="off"
+            maxlength="60"
+            @input="isTyping = true"
+            @change="keep"
+        />
+        <small v-if="fault" :id="`${id}-fault`" class="fault" role="alert">{{ fault }}</small>
+    </span>
 </template>
 
 <style scoped>
+.cell-box {
+    display: inline-grid;
+    gap: 2px;
+    justify-items: start;
+    white-space: normal;
+}
+.cell-box .fault {
+    max-width: 26ch;
+}
 .cell.wide {
     width: 190px;
 }

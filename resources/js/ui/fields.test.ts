@@ -39,9 +39,15 @@ it('a label that the sentence says already is only spoken', () => {
 
 it('a cell tells what was typed without the blanks around it', async () => {
     const shown = show(CellInput, { value: null, label: 'waist, 14', fault: 'No figure.' });
-    expect([shown.attributes('title'), shown.attributes('aria-invalid')]).toEqual(['No figure.', 'true']);
-    await shown.get('input').setValue('  27 1/2 ');
-    await shown.trigger('change');
+    const cell = shown.get('input');
+    const note = shown.get('[role=alert]');
+    expect([words(note), cell.attributes('aria-describedby'), cell.attributes('aria-invalid')]).toEqual([
+        'No figure.',
+        note.attributes('id'),
+        'true',
+    ]);
+    await cell.setValue('  27 1/2 ');
+    await cell.trigger('change');
     expect(told(shown, 'change')).toEqual(['27 1/2']);
 });
 

@@ -67,7 +67,7 @@ final readonly class NewerCardData
     private static function headline(Make $make, Card $card, Unit $unit): ?string
     {
         $again = clone $make;
-        $again->setRelation('card', $card);
+        $again->setRelation('card', $card->setRelation('wearer', $make->card->wearer));
         try {
             return Headline::of(PlanBuilder::build($again->toCore($unit)));
         } catch (Refusal) {
