@@ -112,6 +112,12 @@ final readonly class Plan
         return $this->ways->all();
     }
 
+    /** The sizes as they are cut, with what they cost. */
+    public function taken(): Alternative
+    {
+        return $this->ways->costOf($this->sizes);
+    }
+
     /** All levels in one size; null where none serves. */
     public function oneSize(): ?Sizes
     {

@@ -79,8 +79,8 @@ final class Headline
         };
     }
 
-    /** @return list<string> */
-    private static function drawnIn(Plan $plan): array
+    /** @return list<string> what is in the line beside the blend, such as `the waist let out 3 cm` */
+    public static function drawnIn(Plan $plan): array
     {
         $parts = [];
         foreach (array_filter($plan->levels) as $name => $level) {

@@ -53,6 +53,12 @@ final readonly class Alternatives
         ]));
     }
 
+    /** Any sizes, such as those that clips were set on. */
+    public function costOf(Sizes $sizes): Alternative
+    {
+        return $this->receipt->alternative(AlternativeName::Best, $sizes, $this->lookedUpAdjustment());
+    }
+
     /**
      * All levels alike: the frame's size where it is fixed, else the smallest that every level has and that
      * is not smaller than what a level which counts would pick by itself.

@@ -11,13 +11,13 @@ use function Tests\Core\inches;
 
 test('centimetres are printed to a tenth of a millimetre, without idle zeros', function (float $cm, string $printed): void {
     expect(LengthPrint::sentence(cm($cm), Unit::Centimetre))->toBe($printed);
-})->with([[95.5, '95.5 cm'], [95, '95 cm'], [100, '100 cm'], [0.125, '0.13 cm'], [-0.125, '-0.13 cm'], [-2.5, '-2.5 cm'], [0, '0 cm']]);
+})->with([[95.5, '95.5 cm'], [95, '95 cm'], [100, '100 cm'], [0.125, '0.13 cm'], [-0.125, '−0.13 cm'], [-2.5, '−2.5 cm'], [0, '0 cm']]);
 
 test('inches are printed as the fraction a tape shows', function (string $typed, string $printed): void {
     expect(LengthPrint::sentence(inches($typed), Unit::Inch))->toBe($printed);
 })->with([
     ['37 3/4', '37 3/4 in'], ['37 12/16', '37 3/4 in'], ['37', '37 in'], ['5/8', '5/8 in'],
-    ['-5/8', '-5/8 in'], ['-1 1/2', '-1 1/2 in'], ['37 31/32', '38 in'], ['1/64', '0 in'],
+    ['-5/8', '−5/8 in'], ['-1 1/2', '−1 1/2 in'], ['37 31/32', '38 in'], ['1/64', '0 in'],
 ]);
 
 test('numbers of a file have four decimals, half away from zero', function (): void {

@@ -71,7 +71,7 @@ test('what was learned is told in a sentence', function (array $past, ?Garment $
     expect(LearnedWords::of(learned($past), $garment, $cloth, static fn (Length $length): string => LengthPrint::sentence($length, Unit::Centimetre)))->toBe($words);
 })->with([
     [[['right', 6.5], ['right', 7.0], ['right', 6.0]], Garment::Dress, FabricKind::Woven, 'In three dresses of woven cloth 6.5 cm was right.'],
-    [[['right', -2.0]], Garment::KnitTop, FabricKind::Knit, 'In one knit top of knit cloth -2 cm was right.'],
+    [[['right', -2.0]], Garment::KnitTop, FabricKind::Knit, 'In one knit top of knit cloth −2 cm was right.'],
     [[['tight', 3.0], ['loose', 5.0]], Garment::Trousers, FabricKind::Woven, 'In two pairs of trousers of woven cloth less was tight and more was loose: 4 cm is half way.'],
     [[['tight', 3.0]], null, FabricKind::Woven, 'In one make of woven cloth 3 cm was too tight: leave more.'],
     [[['right', 9.0], ['loose', 8.0]], Garment::Coat, FabricKind::Woven, 'In one coat of woven cloth 9 cm was right. Verdicts contradict one another: only the last three makes count.'],

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Company;
+
+use Underbolt\Pattern\Range;
+use Underbolt\Planning\Advice\Caution;
+use Underbolt\Planning\Advice\Headline;
+use Underbolt\Planning\Advice\ShoppingNeed;
+use Underbolt\Planning\Advice\ToBuy;
+use Underbolt\Planning\Choosing\ReceiptLine;
+use Underbolt\Planning\Choosing\SizeStep;
+use Underbolt\Planning\Choosing\Sureness;
+use Underbolt\Planning\LevelPlan;
+use Underbolt\Planning\Plan;
+use Underbolt\Sizing\Sure;
+
+/** One body in one pattern, as it stands beside others: all of it from the plan of that make. */
+final readonly class Row
+{
+    /** @var ?Caution the first of those that stop a cut; else the first of all; null where there is nothing to watch */
+    public ?Caution $worst;
+
+    public int $cautions;
+
+    /** @var list<Range> the fewest envelopes that hold every size cut, the owned ones first */
+    public array $envelopes;
+
+    /** @var list<ShoppingNeed> for the largest size cut */
+    public array $needs;
+
+    /** @var float what the sizes cost, in fit and work together; the less, the better the pattern serves */
+    public float $cost;
+
+    /** @var list<ReceiptLine> what it is made of */
+    public array $receipt;
+
+    private function __construct(public Plan $plan)
+    {
+        $cautions = $plan->cautions();
+        $buy = ToBuy::of($plan);
+        $taken = $plan->taken();
+        $this->worst = $cautions[0] ?? null;
+        $this->cautions = count($cautions);
+        $this->envelopes = $buy->envelopes;
+        $this->needs = $buy->needs;
+        $this->cost = $taken->cost;
+        $this->receipt = $taken->receipt;
+    }
+
+    public static function of(Plan $plan): self
+    {
+        return new self($plan);
+    }
+
+    /** @return array<string, string> names by level, of those that are measured */
+    public function sizes(): array
+    {
+        return array_map(fn (LevelPlan $level): string => $this->plan->nameOf($level->size), array_filter($this->plan->levels));
+    }
+
+    public function frame(): ?string
+    {
+        return $this->plan->frame->size === null ? null : $this->plan->nameOf($this->plan->frame->size);
+    }
+
+    /** @return list<int> how many sizes lie between bust and waist, and between waist and hip, where both are measured */
+    public function steps(): array
+    {
+        return array_values(array_map(static fn (SizeStep $step): int => $step->sizes, array_filter($this->plan->steps)));
+    }
+
+    /** @return list<string> what is in the line beside the blend: `the waist let out 3 cm` */
+    public function drawnIn(): array
+    {
+        return Headline::drawnIn($this->plan);
+    }
+
+    /** What is made at the bust, in words such as `full, 5 cm`; null where nothing is. */
+    public function adjustment(): ?string
+    {
+        $bust = $this->plan->bust;
+
+        return $bust === null || ! $bust->isMade() ? null : "{$bust->kind->value}, {$this->plan->make->say($bust->total->abs())}";
+    }
+
+    /** The level that is the least sure; null where none is measured. */
+    public function leastSure(): ?Sureness
+    {
+        $worst = null;
+        foreach (array_filter($this->plan->levels) as $level) {
+            $worst = $worst === null || self::doubt($level->sureness->sure) > self::doubt($worst->sure) ? $level->sureness : $worst;
+        }
+
+        return $worst;
+    }
+
+    private static function doubt(Sure $sure): int
+    {
+        return match ($sure) {
+            Sure::ByHand => 0,
+            Sure::Firm => 1,
+            Sure::NearTheEdge => 2,
+            Sure::MeasureAgain => 3,
+        };
+    }
+
+    /** @return list<Range> those of its envelopes that are not owned */
+    public function toGet(): array
+    {
+        return array_values(array_filter($this->envelopes, static fn (Range $range): bool => ! $range->owned));
+    }
+
+    /** Whether a measure lies outside what the chart holds. */
+    public function isOutside(): bool
+    {
+        foreach (array_filter($this->plan->levels) as $level) {
+            $chart = $level->facts->chartSize;
+            if ($chart !== null && ($chart->lower === null || $chart->upper === null)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
