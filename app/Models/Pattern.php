@@ -21,6 +21,7 @@ use Underbolt\Pattern\Pattern as CorePattern;
  * @property string $house
  * @property Unit $unit the unit its figures were printed in
  * @property stdClass $document the `pattern` part of a make file, as typed, faults and all
+ * @property stdClass $company its company sheet as it was left: see `App\Records\CompanySheet`
  */
 final class Pattern extends Model
 {
@@ -28,9 +29,9 @@ final class Pattern extends Model
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['name', 'house', 'unit', 'document', 'is_demo'];
+    protected $fillable = ['name', 'house', 'unit', 'document', 'is_demo', 'company'];
 
-    protected $attributes = ['house' => '', 'version' => 1];
+    protected $attributes = ['house' => '', 'version' => 1, 'company' => '{}'];
 
     /** @return HasMany<Nest, $this> */
     public function nests(): HasMany
@@ -63,6 +64,6 @@ final class Pattern extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'document' => 'object', 'version' => 'integer'];
+        return ['unit' => Unit::class, 'document' => 'object', 'company' => 'object', 'version' => 'integer'];
     }
 }

@@ -36,8 +36,14 @@ final class PaperRequest extends FormRequest
         return StripLine::tryFrom($this->string('line')->toString()) ?? StripLine::Seam;
     }
 
+    /** Null where it is not said: then each wearer's own. */
+    public function labels(): ?SizeLabels
+    {
+        return SizeLabels::tryFrom($this->string('sizes')->toString());
+    }
+
     public function paper(Make $make): MakePaper
     {
-        return MakePaper::of($make, SignedIn::user($this)->unit, SizeLabels::tryFrom($this->string('sizes')->toString()));
+        return MakePaper::of($make, SignedIn::user($this)->unit, $this->labels());
     }
 }

@@ -404,6 +404,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/patterns/{pattern}/company": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["company"];
+        put: operations["keepCompany"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{pattern}/company/{wearer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginFromCompany"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{pattern}/company.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["companyCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{pattern}/company.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["companyXlsx"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{pattern}/company.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["companyPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo-data": {
         parameters: {
             query?: never;
@@ -1108,6 +1188,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wearers/{wearer}/patterns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whichPattern"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workroom": {
         parameters: {
             query?: never;
@@ -1480,6 +1592,121 @@ export interface components {
             cloth: components["schemas"]["ClothDocument"];
             /** @description of the make, as it was seen */
             version: number;
+        };
+        /** @description a cloth in one width, for all */
+        ClothSumData: {
+            name: string;
+            view: string | null;
+            width_nm: number | null;
+            amount_nm: number;
+            wearers: number;
+            /** @description of them, those whose amount is not printed as a length */
+            unknown: number;
+        };
+        /** @description what a company sheet is of */
+        CompanyHeadData: {
+            pattern_id: number;
+            pattern: string;
+            house: string;
+            views: string[];
+            fits: string[];
+            /** @description all that could be on it */
+            wearers: components["schemas"]["CompanyWearerData"][];
+            /** @description the ids of who is on it; null for all */
+            picked: number[] | null;
+            /** @description for all, as in a make file */
+            choices: Record<string, never>;
+            /**
+             * @description meant in the choices
+             * @enum {string}
+             */
+            unit: "cm" | "in";
+        };
+        /** @description One line of the answer: the head first, then the rows as they are planned, the sums last. */
+        CompanyLineData: {
+            head: components["schemas"]["CompanyHeadData"] | null;
+            row: components["schemas"]["CompanyRowData"] | null;
+            sums: components["schemas"]["CompanySumsData"] | null;
+        };
+        CompanyRequest: {
+            /** @description the ids of who is on it; null for all */
+            wearers: number[] | null;
+            /** @description for all */
+            choices: components["schemas"]["ChoicesDocument"];
+            /** @description what is chosen otherwise, by a wearer's id */
+            exceptions: {
+                [key: string]: components["schemas"]["ChoicesDocument"];
+            };
+        };
+        /** @description a wearer in a pattern, as it stands beside others */
+        CompanyRowData: {
+            wearer_id: number;
+            wearer: string;
+            pattern_id: number;
+            pattern: string;
+            house: string;
+            card_id: number | null;
+            /** Format: date */
+            card_taken_on: string | null;
+            /** @description whole days since it was taken */
+            card_age_days: number | null;
+            /** @description the newest make of the two */
+            make_id: number | null;
+            /** @description choices that are this wearer's alone */
+            exception: Record<string, never>;
+            /** @description why there is no plan */
+            refused: string | null;
+            headline: string | null;
+            /** @description from the top down */
+            sizes: components["schemas"]["CompanySizeData"][];
+            frame: string | null;
+            /** @description in words; null where none is made */
+            adjustment: string | null;
+            /** @description sizes between neighbouring levels */
+            steps: number[];
+            /** @description beside the blend */
+            drawn_in: string[];
+            worst: components["schemas"]["CautionData"] | null;
+            cautions: number;
+            /** @enum {string|null} */
+            sure: "by_hand" | "firm" | "near the edge" | "measure again" | null;
+            /** @description the measure that decides it */
+            sure_of: string | null;
+            /** @description a measure lies outside the chart */
+            is_outside: boolean;
+            envelopes: string[];
+            /** @description of those, the ones that are not owned */
+            to_get: string[];
+            needs: components["schemas"]["NeedData"][];
+            /**
+             * Format: float
+             * @description what the sizes cost, in fit and work
+             */
+            cost: number | null;
+            receipt: components["schemas"]["ReceiptLineData"][];
+        };
+        /** @description the size of one level */
+        CompanySizeData: {
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            /** @description where there is little room */
+            size: string;
+            /** @description in the pattern's list of sizes, to sort by */
+            place: number;
+        };
+        /** @description what all who have a plan need together */
+        CompanySumsData: {
+            /** @description how many have a plan */
+            planned: number;
+            sizes: components["schemas"]["SizeCountData"][];
+            envelopes: components["schemas"]["NamedCountData"][];
+            /** @description in each width it is listed in */
+            cloth: components["schemas"]["ClothSumData"][];
+            notions: components["schemas"]["NamedCountData"][];
+        };
+        CompanyWearerData: {
+            id: number;
+            name: string;
         };
         /** @description the card has changed since it was seen; this is how it stands */
         ConflictData: {
@@ -2039,6 +2266,13 @@ export interface components {
             /** @description as the tape travels down */
             points: components["schemas"]["PointData"][];
             sets: components["schemas"]["PointSetData"][];
+        };
+        /** @description how many need something */
+        NamedCountData: {
+            name: string;
+            wearers: number;
+            /** @description it is not there yet */
+            to_get: boolean;
         };
         NeedData: {
             name: string;
@@ -2803,6 +3037,13 @@ export interface components {
             /** @enum {string} */
             cut_as: "blended" | "one_size";
         };
+        /** @description how many are cut in a size */
+        SizeCountData: {
+            size: string;
+            bust: number;
+            waist: number;
+            hip: number;
+        };
         /** @description round the upper arm */
         SleeveData: {
             size: string;
@@ -3020,6 +3261,24 @@ export interface components {
         };
         WearerRequest: {
             name: string;
+        };
+        /** @description the plan of other measures, of which nothing is kept */
+        WhatIfData: {
+            plan: components["schemas"]["PlanData"];
+            /** @description what becomes another, in sentences */
+            flips: string[];
+        };
+        WhatIfRequest: {
+            /** @description as typed, in the user's unit, by point; the others are the card's */
+            measures: {
+                [key: string]: string;
+            };
+        };
+        /** @description every pattern for one wearer, the one that costs least first; those without a plan last */
+        WhichPatternData: {
+            wearer_id: number;
+            wearer: string;
+            rows: components["schemas"]["CompanyRowData"][];
         };
         /** @description how every size would do at one level */
         WhyNotData: {
@@ -4106,6 +4365,162 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    company: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+            };
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a line of JSON for the head, for each row as soon as it is planned, and for the sums */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["CompanyLineData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    keepCompany: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CompanyRequest"];
+            };
+        };
+        responses: {
+            /** @description kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    beginFromCompany: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+                wearer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the make of that row, begun */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    companyCsv: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+            };
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the sheet as a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    companyXlsx: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+            };
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the same for a spreadsheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    companyPdf: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                pattern: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description to print, across the page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
         };
     };
     addDemoData: {
@@ -5515,6 +5930,57 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIfRequest"];
+            };
+        };
+        responses: {
+            /** @description the plan, and what flips */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatIfData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    whichPattern: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                wearer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description each pattern as it would be cut for the wearer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhichPatternData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
         };
     };
     workroom: {

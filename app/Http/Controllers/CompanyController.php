@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CompanyRequest;
+use App\Http\Requests\PaperRequest;
+use App\Http\Resources\Company\CompanyHeadData;
+use App\Http\Resources\Company\CompanyLineData;
+use App\Http\Resources\Company\CompanyRowData;
+use App\Http\Resources\Company\CompanySumsData;
+use App\Http\Resources\Plan\MakeData;
+use App\Models\Pattern;
+use App\Models\Wearer;
+use App\Paper\CompanyFiles;
+use App\Paper\CompanyTable;
+use App\Records\CompanySheet;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Underbolt\Company\Row;
+use Underbolt\Company\Sums;
+
+/** A pattern and all it is made for. */
+final class CompanyController
+{
+    #[OA\Get(path: '/api/patterns/{pattern}/company', operationId: 'company',
+        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(ref: '#/components/parameters/sizes')],
+        responses: [
+            new OA\Response(response: 200, description: 'a line of JSON for the head, for each row as soon as it is planned, and for the sums', content: new OA\MediaType(
+                mediaType: 'application/x-ndjson',
+                schema: new OA\Schema(ref: CompanyLineData::class),
+            )),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function show(PaperRequest $request, Pattern $pattern): StreamedResponse
+    {
+        $sheet = self::sheet($request, $pattern);
+
+        return new StreamedResponse(static function () use ($sheet): void {
+            $tell = static function (CompanyLineData $line): void {
+                echo json_encode($line, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE), "\n";
+                flush();
+            };
+            $tell(new CompanyLineData(head: CompanyHeadData::of($sheet)));
+            $planned = [];
+            foreach ($sheet->rows() as $row) {
+                $tell(new CompanyLineData(row: CompanyRowData::of($row, CarbonImmutable::today())));
+                if ($row->planned instanceof Row) {
+                    $planned[] = $row->planned;
+                }
+            }
+            $tell(new CompanyLineData(sums: CompanySumsData::of(Sums::of($planned))));
+        }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
+    }
+
+    #[OA\Put(path: '/api/patterns/{pattern}/company', operationId: 'keepCompany',
+        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: CompanyRequest::class)),
+        responses: [
+            new OA\Response(response: 204, description: 'kept'),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function update(CompanyRequest $request, Pattern $pattern): Response
+    {
+        $pattern->update(['company' => $request->company(SignedIn::user($request)->unit)]);
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Post(path: '/api/patterns/{pattern}/company/{wearer}', operationId: 'beginFromCompany',
+        parameters: [
+            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new OA\Response(response: 201, description: 'the make of that row, begun', content: new OA\JsonContent(ref: MakeData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function begin(Request $request, Pattern $pattern, Wearer $wearer): JsonResponse
+    {
+        $user = SignedIn::user($request);
+        $card = CompanySheet::cardOf($wearer->load('cards.readings')) ?? throw ValidationException::withMessages(['wearer' => "{$wearer->name} is not measured yet."]);
+        $make = (new CompanySheet($pattern, $user))->begin($wearer, $card);
+
+        return new JsonResponse(MakeData::of($make, $user->unit, CarbonImmutable::today()), 201);
+    }
+
+    #[OA\Get(path: '/api/patterns/{pattern}/company.csv', operationId: 'companyCsv',
+        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(ref: '#/components/parameters/sizes')],
+        responses: [
+            new OA\Response(response: 200, description: 'the sheet as a table', content: new OA\MediaType(mediaType: 'text/csv')),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function csv(PaperRequest $request, Pattern $pattern): Response
+    {
+        return Download::kept(CompanyFiles::csv(self::table($request, $pattern)), 'text/csv; charset=utf-8', self::fileName($pattern, 'csv'));
+    }
+
+    #[OA\Get(path: '/api/patterns/{pattern}/company.xlsx', operationId: 'companyXlsx',
+        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(ref: '#/components/parameters/sizes')],
+        responses: [
+            new OA\Response(response: 200, description: 'the same for a spreadsheet', content: new OA\MediaType(mediaType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function xlsx(PaperRequest $request, Pattern $pattern): Response
+    {
+        return Download::kept(CompanyFiles::xlsx(self::table($request, $pattern)), 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet', self::fileName($pattern, 'xlsx'));
+    }
+
+    #[OA\Get(path: '/api/patterns/{pattern}/company.pdf', operationId: 'companyPdf',
+        parameters: [
+            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(ref: '#/components/parameters/sizes'),
+            new OA\Parameter(ref: '#/components/parameters/page'),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'to print, across the page', content: new OA\MediaType(mediaType: 'application/pdf')),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+        ])]
+    public function pdf(PaperRequest $request, Pattern $pattern): Response
+    {
+        $pdf = CompanyFiles::pdf(self::sheet($request, $pattern), self::table($request, $pattern), $request->page(), CarbonImmutable::today());
+
+        return Download::shown($pdf, 'application/pdf', self::fileName($pattern, 'pdf'));
+    }
+
+    private static function sheet(PaperRequest $request, Pattern $pattern): CompanySheet
+    {
+        return new CompanySheet($pattern, SignedIn::user($request), $request->labels());
+    }
+
+    private static function table(PaperRequest $request, Pattern $pattern): CompanyTable
+    {
+        return CompanyTable::of(self::sheet($request, $pattern)->rows(), SignedIn::user($request)->unit, CarbonImmutable::today());
+    }
+
+    private static function fileName(Pattern $pattern, string $ending): string
+    {
+        return Str::slug($pattern->name)."-company.{$ending}";
+    }
+}

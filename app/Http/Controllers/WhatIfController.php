@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\WhatIfRequest;
+use App\Http\Resources\Plan\PlanData;
+use App\Http\Resources\Plan\WhatIfData;
+use App\Models\Make;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+use Underbolt\Company\Flips;
+use Underbolt\Measure\Point;
+use Underbolt\Planning\Make as CoreMake;
+use Underbolt\Planning\PlanBuilder;
+
+/** A make with other measures: what would become another, and no trace left. */
+final class WhatIfController
+{
+    #[OA\Post(path: '/api/makes/{make}/what-if', operationId: 'whatIf',
+        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WhatIfRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'the plan, and what flips', content: new OA\JsonContent(ref: WhatIfData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function __invoke(WhatIfRequest $request, Make $make): JsonResponse
+    {
+        $make->load('card.readings', 'card.wearer', 'pattern');
+        $core = $make->toCore(SignedIn::user($request)->unit);
+        $body = $core->body;
+        foreach ($request->measures() as $point => $measure) {
+            $body = $body->with(Point::from($point), $measure);
+        }
+        $other = PlanBuilder::build(new CoreMake($core->unit, $body, $core->pattern, $core->choices, $core->found, $core->cloth));
+
+        return new JsonResponse(new WhatIfData(PlanData::of($other), Flips::between(PlanBuilder::build($core), $other)));
+    }
+}

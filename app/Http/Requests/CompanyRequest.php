@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Http\Resources\Plan\ChoicesDocument;
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+use stdClass;
+use Underbolt\Measure\Unit;
+
+#[OA\Schema(required: ['wearers', 'choices', 'exceptions'], properties: [
+    new OA\Property(property: 'wearers', description: 'the ids of who is on it; null for all', type: 'array', items: new OA\Items(type: 'integer'), nullable: true),
+    new OA\Property(property: 'choices', ref: ChoicesDocument::class, description: 'for all'),
+    new OA\Property(property: 'exceptions', description: 'what is chosen otherwise, by a wearer\'s id', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: ChoicesDocument::class)),
+])]
+final class CompanyRequest extends FormRequest
+{
+    private const MOST_WEARERS = 500;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'wearers' => ['present', 'nullable', 'array', 'max:'.self::MOST_WEARERS],
+            'wearers.*' => ['integer'],
+            'choices' => ['present', 'array', new TypedDocument],
+            'exceptions' => ['present', 'array', 'max:'.self::MOST_WEARERS],
+            'exceptions.*' => ['array', new TypedDocument],
+        ];
+    }
+
+    /** As the pattern keeps it. */
+    public function company(Unit $unit): stdClass
+    {
+        $wearers = $this->input('wearers');
+        $kept = [
+            'unit' => $unit->value,
+            'choices' => TypedDocument::in($this->getContent(), 'choices'),
+            'exceptions' => TypedDocument::in($this->getContent(), 'exceptions'),
+        ];
+
+        return (object) ($kept + (is_array($wearers) ? ['wearers' => array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, array_values($wearers))] : []));
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Company;
+
+use App\Models\Wearer;
+use App\Records\CompanySheet;
+use OpenApi\Attributes as OA;
+use stdClass;
+
+#[OA\Schema(description: 'what a company sheet is of')]
+final readonly class CompanyHeadData
+{
+    /**
+     * @param  list<string>  $views
+     * @param  list<string>  $fits
+     * @param  list<CompanyWearerData>  $wearers
+     * @param  ?list<int>  $picked
+     */
+    private function __construct(
+        #[OA\Property] public int $pattern_id,
+        #[OA\Property] public string $pattern,
+        #[OA\Property] public string $house,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $views,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $fits,
+        #[OA\Property(description: 'all that could be on it', items: new OA\Items(ref: CompanyWearerData::class))] public array $wearers,
+        #[OA\Property(description: 'the ids of who is on it; null for all', type: 'array', items: new OA\Items(type: 'integer'), nullable: true)] public ?array $picked,
+        #[OA\Property(description: 'for all, as in a make file', type: 'object')] public stdClass $choices,
+        #[OA\Property(description: 'meant in the choices', enum: ['cm', 'in'])] public string $unit,
+    ) {
+    }
+
+    public static function of(CompanySheet $sheet): self
+    {
+        return new self(
+            pattern_id: $sheet->pattern->id,
+            pattern: $sheet->pattern->name,
+            house: $sheet->pattern->house,
+            views: $sheet->core()->parts->views ?? [],
+            fits: $sheet->core()->parts->fits ?? [],
+            wearers: array_values($sheet->everyone()->map(static fn (Wearer $wearer): CompanyWearerData => new CompanyWearerData($wearer->id, $wearer->name))->all()),
+            picked: $sheet->picked(),
+            choices: $sheet->choices(),
+            unit: $sheet->unit()->value,
+        );
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Company;
+
+use App\Models\Pattern;
+use App\Models\User;
+use App\Models\Wearer;
+use App\Records\CompanyRow;
+use App\Records\CompanySheet;
+use Carbon\CarbonImmutable;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'every pattern for one wearer, the one that costs least first; those without a plan last')]
+final readonly class WhichPatternData
+{
+    /** @param  list<CompanyRowData>  $rows */
+    private function __construct(
+        #[OA\Property] public int $wearer_id,
+        #[OA\Property] public string $wearer,
+        #[OA\Property(items: new OA\Items(ref: CompanyRowData::class))] public array $rows,
+    ) {
+    }
+
+    public static function of(Wearer $wearer, User $user, CarbonImmutable $today): self
+    {
+        $rows = $user->patterns()->get()->sortBy('name')
+            ->map(static fn (Pattern $pattern): CompanyRow => (new CompanySheet($pattern, $user))->rowOf($wearer))
+            ->map(static fn (CompanyRow $row): CompanyRowData => CompanyRowData::of($row, $today));
+
+        return new self($wearer->id, $wearer->name, array_values($rows->sortBy(static fn (CompanyRowData $row): float => $row->cost ?? INF)->all()));
+    }
+}

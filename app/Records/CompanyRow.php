@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Card;
+use App\Models\Make;
+use App\Models\Pattern;
+use App\Models\Wearer;
+use stdClass;
+use Underbolt\Company\Row;
+use Underbolt\Refusal;
+
+/** A wearer in a pattern, whose make may not be begun yet. */
+final readonly class CompanyRow
+{
+    /**
+     * @param  ?Card  $card  the newest with a measure on it; null where there is none
+     * @param  ?Make  $make  the newest of the two that is in use
+     * @param  stdClass  $exception  choices that are this wearer's alone
+     * @param  Row|Refusal|null  $planned  the reason where there is no plan; null without a card
+     */
+    public function __construct(
+        public Wearer $wearer,
+        public Pattern $pattern,
+        public ?Card $card,
+        public ?Make $make,
+        public stdClass $exception,
+        public Row|Refusal|null $planned,
+    ) {
+    }
+}

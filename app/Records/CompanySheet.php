@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Card;
+use App\Models\Make;
+use App\Models\Pattern;
+use App\Models\SizeLabels;
+use App\Models\User;
+use App\Models\Wearer;
+use Illuminate\Database\Eloquent\Collection;
+use stdClass;
+use Underbolt\Company\Company;
+use Underbolt\Company\Row;
+use Underbolt\File\ChoicesReader;
+use Underbolt\File\FaultLog;
+use Underbolt\File\Node;
+use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Pattern as CorePattern;
+use Underbolt\Planning\Make as CoreMake;
+use Underbolt\Refusal;
+
+/**
+ * A pattern and those it is to be made for. What is kept of it: `wearers`, the ids of who is on it (all, where it is
+ * left out); `choices` for all, as in a make file; `exceptions`, by a wearer's id, what is chosen otherwise; the `unit`
+ * that is meant in both.
+ */
+final readonly class CompanySheet
+{
+    private FaultLog $log;
+
+    private ?CorePattern $core;
+
+    /** @param  ?SizeLabels  $labels  each wearer's own where they are left out */
+    public function __construct(public Pattern $pattern, private User $user, private ?SizeLabels $labels = null)
+    {
+        $this->log = new FaultLog;
+        $this->core = $pattern->toCore($this->log);
+    }
+
+    public function core(): ?CorePattern
+    {
+        return $this->core;
+    }
+
+    public function choices(): stdClass
+    {
+        $choices = $this->pattern->company->choices ?? null;
+
+        return $choices instanceof stdClass ? $choices : new stdClass;
+    }
+
+    /** What is chosen otherwise for one wearer; empty where nothing is. */
+    public function exception(int $wearer): stdClass
+    {
+        $exceptions = $this->pattern->company->exceptions ?? null;
+        $exception = $exceptions instanceof stdClass ? $exceptions->{(string) $wearer} ?? null : null;
+
+        return $exception instanceof stdClass ? $exception : new stdClass;
+    }
+
+    /** With what is chosen otherwise in place of what is chosen for all. */
+    public function choicesOf(int $wearer): stdClass
+    {
+        return (object) (get_object_vars($this->exception($wearer)) + get_object_vars($this->choices()));
+    }
+
+    public function unit(): Unit
+    {
+        $unit = $this->pattern->company->unit ?? null;
+
+        return (is_string($unit) ? Unit::tryFrom($unit) : null) ?? $this->user->unit;
+    }
+
+    /** @return ?list<int> the ids of those who were picked; null for all */
+    public function picked(): ?array
+    {
+        $picked = $this->pattern->company->wearers ?? null;
+
+        return is_array($picked) ? array_values(array_filter($picked, is_int(...))) : null;
+    }
+
+    /** @return Collection<int, Wearer> all that could be on it, by name, with their cards */
+    public function everyone(): Collection
+    {
+        return $this->user->wearers()->with('cards.readings')->get()
+            ->filter(static fn (Wearer $wearer): bool => $wearer->archived_at === null)->sortBy('name')->values();
+    }
+
+    /** @return iterable<CompanyRow> of those who are on it, each as soon as it is planned */
+    public function rows(): iterable
+    {
+        $picked = $this->picked();
+        $makes = $this->user->makes()->where('pattern_id', $this->pattern->id)->with('card')->get()->sortBy('id')->keyBy('card.wearer_id');
+        foreach ($this->everyone() as $wearer) {
+            if ($picked === null || in_array($wearer->id, $picked, true)) {
+                yield $this->row($wearer, $makes->get($wearer->id));
+            }
+        }
+    }
+
+    /** @param  Wearer  $wearer  with all cards, on the sheet or not */
+    public function rowOf(Wearer $wearer): CompanyRow
+    {
+        return $this->row($wearer, $this->user->makes()->where('pattern_id', $this->pattern->id)->whereRelation('card', 'wearer_id', $wearer->id)->latest('id')->first());
+    }
+
+    private function row(Wearer $wearer, ?Make $make): CompanyRow
+    {
+        $card = self::cardOf($wearer);
+
+        return new CompanyRow(
+            wearer: $wearer,
+            pattern: $this->pattern,
+            card: $card,
+            make: $make,
+            exception: $this->exception($wearer->id),
+            planned: $card === null ? null : $this->planned($wearer, $card),
+        );
+    }
+
+    /** The newest card that has a measure on it. */
+    public static function cardOf(Wearer $wearer): ?Card
+    {
+        return $wearer->cards->first(static fn (Card $card): bool => $card->readings->isNotEmpty());
+    }
+
+    /** Begins the make of a row. */
+    public function begin(Wearer $wearer, Card $card): Make
+    {
+        return $this->user->makes()->create([
+            'card_id' => $card->id,
+            'pattern_id' => $this->pattern->id,
+            'unit' => $this->unit(),
+            'choices' => $this->choicesOf($wearer->id),
+        ]);
+    }
+
+    private function planned(Wearer $wearer, Card $card): Row|Refusal
+    {
+        $log = new FaultLog;
+        $choices = ChoicesReader::read(Node::root($this->choicesOf($wearer->id), 'choices', $this->unit(), $log), $this->unit(), $this->core, $this->user->unit);
+        if ($this->core === null || $choices === null || $this->log->faults() !== [] || $log->faults() !== []) {
+            return ($this->log->faults() === [] ? $log : $this->log)->refusal();
+        }
+        $make = new CoreMake($this->user->unit, $card->toBody(), $this->core, $choices);
+        $labels = $this->labels ?? ($wearer->sizes_hidden ? SizeLabels::Hidden : SizeLabels::Shown);
+
+        return Company::row($labels === SizeLabels::Hidden ? $make->withLinesCounted() : $make);
+    }
+}

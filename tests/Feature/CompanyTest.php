@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Make;
+use App\Models\Pattern;
+use App\Models\User;
+use Illuminate\Testing\TestResponse;
+use PhpOffice\PhpSpreadsheet\IOFactory;
+use Tests\Support\Contract;
+
+/** @return list<array<string, mixed>> the lines of a company sheet, each of the shape that is agreed */
+function companyLines(TestResponse $answer): array
+{
+    $lines = explode("\n", trim($answer->assertOk()->streamedContent()));
+    foreach ($lines as $line) {
+        expect(Contract::faults($line, 'CompanyLineData'))->toBe([]);
+    }
+
+    return array_map(static fn (string $line): array => array_filter(json_decode($line, true, flags: JSON_THROW_ON_ERROR), is_array(...)), $lines);
+}
+
+/** @return array{User, Pattern} the demo's, signed in */
+function companyOf(string $pattern = 'Causeway dress 114'): array
+{
+    $user = demoUser();
+    test()->actingAs($user);
+
+    return [$user, $user->patterns()->where('name', $pattern)->sole()];
+}
+
+test('each row is what the make of the two says, over every pattern of the demo', function (): void {
+    [$user] = companyOf();
+    $compared = 0;
+    foreach ($user->patterns()->get() as $pattern) {
+        foreach (array_column(companyLines($this->get("/api/patterns/{$pattern->id}/company")), 'row') as $row) {
+            if ($row['card_id'] === null) {
+                continue;
+            }
+            $make = $user->makes()->create(['card_id' => $row['card_id'], 'pattern_id' => $pattern->id, 'unit' => $user->unit, 'choices' => (object) []]);
+            $bench = $this->getJson("/api/makes/{$make->id}/bench")->assertOk();
+            $plan = $bench->json('plan');
+            expect($row['headline'])->toBe($plan['headline'] ?? null);
+            if ($plan !== null) {
+                expect(array_column($row['sizes'], 'size', 'level'))->toBe(array_column($plan['levels'], 'size', 'level'))
+                    ->and($row['cautions'])->toBe(count($plan['cautions']))
+                    ->and($row['worst'])->toBe($plan['cautions'][0] ?? null)
+                    ->and($row['cost'])->toEqual(collect($plan['alternatives'])->firstWhere('chosen', true)['cost'] ?? $row['cost'])
+                    ->and($row['needs'])->toBe($plan['needs']);
+                $compared++;
+            } else {
+                expect($row['refused'])->not->toBeNull();
+            }
+            $make->delete();
+        }
+    }
+    expect($compared)->toBeGreaterThan(50);
+});
+
+test('the head comes first and the sums last, which are those of the rows', function (): void {
+    [, $pattern] = companyOf();
+    $lines = companyLines($this->get("/api/patterns/{$pattern->id}/company"));
+    $rows = array_column($lines, 'row');
+    $planned = array_filter($rows, static fn (array $row): bool => $row['headline'] !== null);
+    expect(array_keys($lines[0]))->toBe(['head'])->and(array_keys(end($lines) ?: []))->toBe(['sums'])
+        ->and(count($lines[0]['head']['wearers']))->toBe(count($rows))
+        ->and(array_column($rows, 'wearer'))->toBe(collect($rows)->pluck('wearer')->sort()->values()->all());
+    $sums = $lines[count($lines) - 1]['sums'];
+    expect($sums['planned'])->toBe(count($planned))
+        ->and(array_sum(array_column($sums['sizes'], 'waist')))->toBe(count(array_filter($planned, static fn (array $row): bool => in_array('waist', array_column($row['sizes'], 'level'), true))))
+        ->and(array_sum(array_column($sums['envelopes'], 'wearers')))->toBe(array_sum(array_map(static fn (array $row): int => count($row['envelopes']), $rows)));
+    // By hand: what every row needs of one cloth in one width.
+    foreach ($sums['cloth'] as $cloth) {
+        $amounts = collect($planned)->flatMap(static fn (array $row): array => $row['needs'])
+            ->filter(static fn (array $need): bool => [$need['name'], $need['view'], $need['width_nm']] === [$cloth['name'], $cloth['view'], $cloth['width_nm']]);
+        expect($cloth['amount_nm'])->toBe($amounts->sum('amount_nm'))->and($cloth['wearers'])->toBe($amounts->count());
+    }
+    expect($sums['cloth'])->not->toBe([]);
+});
+
+test('who is on it, the choices for all and one’s own are kept; a row’s make begins with them', function (): void {
+    [$user, $pattern] = companyOf();
+    $all = companyLines($this->get("/api/patterns/{$pattern->id}/company"));
+    [$first, $second] = array_slice(array_column($all, 'row'), 0, 2);
+    $this->putJson("/api/patterns/{$pattern->id}/company", [
+        'wearers' => [$first['wearer_id'], $second['wearer_id']],
+        'choices' => ['ease' => 'chart', 'pick' => 'one_size'],
+        'exceptions' => [$second['wearer_id'] => ['ease' => 'drafted']],
+    ])->assertNoContent();
+    $kept = companyLines($this->get("/api/patterns/{$pattern->id}/company"));
+    expect(array_column(array_column($kept, 'row'), 'wearer_id'))->toBe([$first['wearer_id'], $second['wearer_id']])
+        ->and($kept[0]['head']['choices'])->toBe(['ease' => 'chart', 'pick' => 'one_size'])
+        ->and(array_column($kept, 'row')[1]['exception'])->toBe(['ease' => 'drafted']);
+    $begun = $this->postJson("/api/patterns/{$pattern->id}/company/{$second['wearer_id']}")->assertCreated();
+    expect($begun)->toAgreeWith('MakeData')
+        ->and(collect($begun->json('choices'))->sortKeys()->all())->toBe(['ease' => 'drafted', 'pick' => 'one_size'])
+        ->and($this->getJson("/api/makes/{$begun->json('id')}/bench")->json('plan.headline'))->toBe(array_column($kept, 'row')[1]['headline'])
+        ->and(array_column(companyLines($this->get("/api/patterns/{$pattern->id}/company")), 'row')[1]['make_id'])->toBe($begun->json('id'));
+});
+
+test('a choice that can’t be is the reason in every row it stands in, and not measured is said', function (): void {
+    [$user, $pattern] = companyOf();
+    $new = $user->wearers()->create(['name' => 'Aaron Newcome']);
+    $this->putJson("/api/patterns/{$pattern->id}/company", ['wearers' => null, 'choices' => ['view' => 'Z'], 'exceptions' => (object) []])->assertNoContent();
+    $rows = array_column(companyLines($this->get("/api/patterns/{$pattern->id}/company")), 'row');
+    expect($rows[0]['refused'])->toBe('Not measured yet.')->and($rows[1]['refused'])->toContain('is no view of this pattern');
+    $this->postJson("/api/patterns/{$pattern->id}/company/{$new->id}")->assertUnprocessable()->assertJsonValidationErrors(['wearer']);
+});
+
+test('the sheet leaves as CSV, for a spreadsheet and printed, its sizes hidden on request', function (): void {
+    [, $pattern] = companyOf();
+    $rows = array_column(companyLines($this->get("/api/patterns/{$pattern->id}/company")), 'row');
+    $csv = contentOf($this->get("/api/patterns/{$pattern->id}/company.csv")->assertOk());
+    expect(substr_count($csv, "\r\n"))->toBeGreaterThan(count($rows) + 1)->and($csv)->toContain('Bettrys Calloway-Pike')->toContain('Cloth in all');
+    $path = (string) tempnam(sys_get_temp_dir(), 'xlsx');
+    file_put_contents($path, contentOf($this->get("/api/patterns/{$pattern->id}/company.xlsx")->assertOk()));
+    $cells = IOFactory::load($path)->getActiveSheet()->toArray();
+    unlink($path);
+    expect($cells[0][0])->toBe('wearer')->and(array_column(array_slice($cells, 1, count($rows)), 0))->toBe(array_column($rows, 'wearer'));
+    $file = (string) tempnam(sys_get_temp_dir(), 'company');
+    file_put_contents($file, contentOf($this->get("/api/patterns/{$pattern->id}/company.pdf?sizes=hidden")->assertOk()->assertHeader('Content-Type', 'application/pdf')));
+    $words = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+    unlink($file);
+    expect($words)->toContain('Merrin')->toContain('4th')->toContain('In all');
+});
+
+test('every pattern is there for one wearer, the one that costs least first', function (): void {
+    [$user] = companyOf();
+    $wearer = $user->wearers()->where('name', 'Merrin Tolvane')->sole();
+    $answer = $this->getJson("/api/wearers/{$wearer->id}/patterns")->assertOk();
+    expect($answer)->toAgreeWith('WhichPatternData');
+    $costs = array_filter($answer->json('rows.*.cost'), static fn (?float $cost): bool => $cost !== null);
+    $sorted = $costs;
+    sort($sorted);
+    expect(count($answer->json('rows')))->toBe($user->patterns()->count())->and(array_values($costs))->toBe($sorted);
+    foreach ($answer->json('rows') as $row) {
+        expect(array_sum(array_column($row['receipt'], 'cost')))->toEqualWithDelta($row['cost'] ?? 0, 1e-9);
+    }
+    // Bettrys is cut in sizes of an envelope that is not owned: the row says which.
+    $other = $user->wearers()->where('name', 'Bettrys Calloway-Pike')->sole();
+    $dress = collect($this->getJson("/api/wearers/{$other->id}/patterns")->json('rows'))->firstWhere('pattern', 'Causeway dress 114');
+    expect($dress['to_get'])->toBe(['16-22']);
+});
+
+test('what if another measure: what flips is said, and nothing is kept', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $before = [$make->refresh()->getAttributes(), $make->card->readings()->get()->toArray()];
+    $same = $this->postJson("/api/makes/{$make->id}/what-if", ['measures' => (object) []])->assertOk();
+    expect($same)->toAgreeWith('WhatIfData')->and($same->json('flips'))->toBe([]);
+    $larger = $this->postJson("/api/makes/{$make->id}/what-if", ['measures' => ['waist' => '88']])->assertOk();
+    expect($larger->json('flips.0'))->toContain('The waist is cut in')
+        ->and(collect($larger->json('plan.levels'))->firstWhere('level', 'waist')['measure_nm'])->toBe(880_000_000)
+        ->and([$make->refresh()->getAttributes(), $make->card->readings()->get()->toArray()])->toBe($before);
+    $this->postJson("/api/makes/{$make->id}/what-if", ['measures' => ['waist' => 'much']])->assertUnprocessable()->assertJsonValidationErrors(['measures.waist']);
+});
+
+test('nothing of one user’s wearers or patterns reaches another’s sheet', function (): void {
+    [$user, $pattern] = companyOf();
+    $wearer = $user->wearers()->firstOrFail();
+    $other = someone();
+    $own = $other->patterns()->create(['name' => 'Own', 'unit' => 'cm', 'document' => $pattern->document]);
+    $stranger = $other->wearers()->create(['name' => 'Wenna']);
+    $this->actingAs($other);
+    foreach (['company', 'company.csv', 'company.xlsx', 'company.pdf'] as $page) {
+        $this->get("/api/patterns/{$pattern->id}/{$page}")->assertNotFound();
+    }
+    $this->getJson("/api/wearers/{$wearer->id}/patterns")->assertNotFound();
+    $this->postJson("/api/patterns/{$own->id}/company/{$wearer->id}")->assertNotFound();
+    $this->postJson("/api/patterns/{$pattern->id}/company/{$stranger->id}")->assertNotFound();
+    $this->postJson('/api/makes/'.Make::query()->firstOrFail()->id.'/what-if', ['measures' => (object) []])->assertNotFound();
+    // Picked by its number, another's wearer is nobody.
+    $this->putJson("/api/patterns/{$own->id}/company", ['wearers' => [$wearer->id, $stranger->id], 'choices' => (object) [], 'exceptions' => (object) []])->assertNoContent();
+    $rows = array_column(companyLines($this->get("/api/patterns/{$own->id}/company")), 'row');
+    expect(array_column($rows, 'wearer'))->toBe(['Wenna'])
+        ->and($this->getJson("/api/wearers/{$stranger->id}/patterns")->json('rows.*.pattern'))->toBe(['Own']);
+});
+
+test('the command prints a row for each card and the sums', function (): void {
+    [$user, $pattern] = companyOf();
+    $folder = sys_get_temp_dir().'/company-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    file_put_contents("{$folder}/pattern.json", contentOf($this->get("/api/patterns/{$pattern->id}/pattern.json")));
+    $rows = array_column(companyLines($this->get("/api/patterns/{$pattern->id}/company")), 'row');
+    $files = [];
+    foreach ($user->wearers()->orderBy('name')->get() as $wearer) {
+        $files[] = "{$folder}/{$wearer->name}.json";
+        file_put_contents("{$folder}/{$wearer->name}.json", contentOf($this->get("/api/wearers/{$wearer->id}/cards.json")));
+    }
+    expect(Illuminate\Support\Facades\Artisan::call('underbolt:company', ['pattern' => "{$folder}/pattern.json", 'cards' => $files]))->toBe(0);
+    $lines = array_map(static fn (string $line): array => json_decode($line, true, flags: JSON_THROW_ON_ERROR), explode("\n", trim(Illuminate\Support\Facades\Artisan::output())));
+    array_map(unlink(...), [...$files, "{$folder}/pattern.json"]);
+    rmdir($folder);
+    expect(array_column($lines, 'who'))->toBe(array_column($rows, 'wearer'))
+        ->and(array_map(static fn (array $line): ?string => $line['headline'] ?? null, array_slice($lines, 0, -1)))->toBe(array_column($rows, 'headline'))
+        ->and(array_keys(end($lines) ?: []))->toBe(['sums']);
+    expect(Illuminate\Support\Facades\Artisan::call('underbolt:company', ['pattern' => "{$folder}/none.json", 'cards' => $files]))->toBe(2);
+});
