@@ -99,7 +99,7 @@ final readonly class CompanyTable
             self::listed('Envelopes', array_map($count, $sums->envelopes)),
             self::listed('Cloth in all', array_map(
                 static fn (ClothSum $cloth): string => "{$cloth->name}".($cloth->view === null ? '' : ", view {$cloth->view}").($cloth->width === null ? '' : ' of '.self::say($cloth->width, $unit).' width')
-                    .': '.self::say($cloth->amount, $unit)." for {$cloth->wearers}".($cloth->unknown === 0 ? '' : ", {$cloth->unknown} of them not printed"),
+                    .': '.LengthPrint::cloth($cloth->amount, $unit)." for {$cloth->wearers}".($cloth->unknown === 0 ? '' : ", {$cloth->unknown} of them not printed"),
                 $sums->cloth,
             )),
             self::listed('Notions', array_map($count, $sums->notions)),

@@ -52,11 +52,18 @@ final readonly class CompanySheet
         return $choices instanceof stdClass ? $choices : new stdClass;
     }
 
+    /** By a wearer's id. */
+    public function exceptions(): stdClass
+    {
+        $exceptions = $this->pattern->company->exceptions ?? null;
+
+        return $exceptions instanceof stdClass ? $exceptions : new stdClass;
+    }
+
     /** What is chosen otherwise for one wearer; empty where nothing is. */
     public function exception(int $wearer): stdClass
     {
-        $exceptions = $this->pattern->company->exceptions ?? null;
-        $exception = $exceptions instanceof stdClass ? $exceptions->{(string) $wearer} ?? null : null;
+        $exception = $this->exceptions()->{(string) $wearer} ?? null;
 
         return $exception instanceof stdClass ? $exception : new stdClass;
     }

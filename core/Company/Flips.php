@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Company;
 
+use Underbolt\Measure\Length;
 use Underbolt\Planning\Advice\Caution;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
@@ -21,6 +22,7 @@ final class Flips
             ...self::frame(...$rows),
             ...self::adjustment(...$rows),
             ...self::drawnIn(...$rows),
+            ...self::lengths($before, $after),
             ...self::cautions($before, $after),
         ];
     }
@@ -68,6 +70,23 @@ final class Flips
             ...array_map(static fn (string $what): string => ucfirst($what).'.', array_values(array_diff($is, $was))),
             ...array_map(static fn (string $what): string => "No more: {$what}.", array_values(array_diff($was, $is))),
         ];
+    }
+
+    /** @return list<string> */
+    private static function lengths(Plan $before, Plan $after): array
+    {
+        $flips = [];
+        foreach (['above the waist' => 'aboveWaist', 'below the waist' => 'belowWaist', 'at the hem' => 'hem', 'in the sleeve' => 'sleeve'] as $where => $length) {
+            [$was, $is] = [$before->lengths->{$length}, $after->lengths->{$length}];
+            if ($is instanceof Length && ($was === null || $was->compare($is) !== 0)) {
+                $flips[] = match (true) {
+                    $is->isZero() => "No length is changed {$where} any more.",
+                    default => ($is->isPositive() ? 'Lengthen' : 'Shorten')." {$where} by {$after->make->say($is->abs())}.",
+                };
+            }
+        }
+
+        return $flips;
     }
 
     /** @return list<string> */

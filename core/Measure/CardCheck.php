@@ -112,9 +112,15 @@ final readonly class CardCheck
         ];
     }
 
+    /** Older than what a body is trusted to stay: worth taking anew. */
+    public static function isOld(DateTimeImmutable $takenOn, DateTimeImmutable $today): bool
+    {
+        return $takenOn->modify(self::OLD_AFTER) < $today;
+    }
+
     private static function age(DateTimeImmutable $takenOn, DateTimeImmutable $today): ?Finding
     {
-        return $takenOn->modify(self::OLD_AFTER) < $today
+        return self::isOld($takenOn, $today)
             ? new Finding(FindingCode::OldCard, null, 'This card is older than six months: bodies move, so measure again before you cut.')
             : null;
     }

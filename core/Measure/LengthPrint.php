@@ -10,6 +10,8 @@ final class LengthPrint
     /** Fine enough to mark with a pencil. */
     private const FINEST_FRACTION = 16;
 
+    private const INCHES_A_YARD = 36;
+
     /** With its unit, as in a sentence: `95.5 cm`, `37 3/4 in`; centimetres to a tenth of a millimetre, inches to a 16th. */
     public static function sentence(Length $length, Unit $unit): string
     {
@@ -19,6 +21,25 @@ final class LengthPrint
 
         // A minus as wide as a plus, as the screen sets it.
         return str_replace('-', '−', $figure)." {$unit->value}";
+    }
+
+    /** Cloth as it is bought, never short: metres to the centimetre, `26.4 m`, or yards to the eighth, `28 7/8 yd`. */
+    public static function cloth(Length $length, Unit $unit): string
+    {
+        if ($unit === Unit::Centimetre) {
+            return self::trimmed(self::ceiling($length->nanometres, Unit::Centimetre->nanometres()), 2).' m';
+        }
+        $eighths = self::ceiling($length->nanometres * 8, self::INCHES_A_YARD * Unit::Inch->nanometres());
+        $rest = $eighths % 8;
+        $shared = $rest & -$rest;
+        $fraction = $rest === 0 ? '' : intdiv($rest, $shared).'/'.intdiv(8, $shared);
+
+        return trim(($eighths >= 8 || $rest === 0 ? intdiv($eighths, 8) : '').' '.$fraction).' yd';
+    }
+
+    private static function ceiling(int $whole, int $part): int
+    {
+        return intdiv($whole + $part - 1, $part);
     }
 
     /**

@@ -88,6 +88,30 @@ export const router = createRouter({
             props: byId,
             component: () => import('./pages/FilesPage.vue'),
         },
+        {
+            path: `/patterns/:id${id}/company`,
+            name: 'company',
+            props: byId,
+            component: () => import('./company/CompanyPage.vue'),
+        },
+        {
+            path: `/wearers/:id${id}/patterns`,
+            name: 'which-pattern',
+            props: byId,
+            component: () => import('./company/WhichPatternPage.vue'),
+        },
+        {
+            path: '/compare',
+            name: 'compare',
+            props: (to) => ({
+                makes: String(to.query.makes ?? '')
+                    .split(',')
+                    .map(Number)
+                    .filter((make) => Number.isInteger(make) && make > 0)
+                    .slice(0, 3),
+            }),
+            component: () => import('./company/ComparePage.vue'),
+        },
         { path: '/bin', name: 'bin', component: () => import('./pages/BinPage.vue') },
         { path: '/account', name: 'account', component: () => import('./pages/AccountPage.vue') },
         { path: '/:rest(.*)*', redirect: '/' },

@@ -73,7 +73,7 @@ test('the head comes first and the sums last, which are those of the rows', func
     foreach ($sums['cloth'] as $cloth) {
         $amounts = collect($planned)->flatMap(static fn (array $row): array => $row['needs'])
             ->filter(static fn (array $need): bool => [$need['name'], $need['view'], $need['width_nm']] === [$cloth['name'], $cloth['view'], $cloth['width_nm']]);
-        expect($cloth['amount_nm'])->toBe($amounts->sum('amount_nm'))->and($cloth['wearers'])->toBe($amounts->count());
+        expect((float) $cloth['amount'])->toBe($amounts->sum('amount_nm') / 1e9)->and($cloth['amount'])->toEndWith(' m')->and($cloth['wearers'])->toBe($amounts->count());
     }
     expect($sums['cloth'])->not->toBe([]);
 });

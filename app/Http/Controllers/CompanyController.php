@@ -42,8 +42,9 @@ final class CompanyController
     public function show(PaperRequest $request, Pattern $pattern): StreamedResponse
     {
         $sheet = self::sheet($request, $pattern);
+        $unit = SignedIn::user($request)->unit;
 
-        return new StreamedResponse(static function () use ($sheet): void {
+        return new StreamedResponse(static function () use ($sheet, $unit): void {
             $tell = static function (CompanyLineData $line): void {
                 echo json_encode($line, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE), "\n";
                 flush();
@@ -56,7 +57,7 @@ final class CompanyController
                     $planned[] = $row->planned;
                 }
             }
-            $tell(new CompanyLineData(sums: CompanySumsData::of(Sums::of($planned))));
+            $tell(new CompanyLineData(sums: CompanySumsData::of(Sums::of($planned), $unit)));
         }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
     }
 

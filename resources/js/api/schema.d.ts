@@ -1598,7 +1598,8 @@ export interface components {
             name: string;
             view: string | null;
             width_nm: number | null;
-            amount_nm: number;
+            /** @description in words, as it is bought */
+            amount: string;
             wearers: number;
             /** @description of them, those whose amount is not printed as a length */
             unknown: number;
@@ -1614,8 +1615,12 @@ export interface components {
             wearers: components["schemas"]["CompanyWearerData"][];
             /** @description the ids of who is on it; null for all */
             picked: number[] | null;
-            /** @description for all, as in a make file */
-            choices: Record<string, never>;
+            /** @description for all */
+            choices: components["schemas"]["ChoicesDocument"];
+            /** @description what is chosen otherwise, by a wearer's id */
+            exceptions: {
+                [key: string]: components["schemas"]["ChoicesDocument"];
+            };
             /**
              * @description meant in the choices
              * @enum {string}
@@ -1650,10 +1655,12 @@ export interface components {
             card_taken_on: string | null;
             /** @description whole days since it was taken */
             card_age_days: number | null;
+            /** @description worth taking anew */
+            is_card_old: boolean;
             /** @description the newest make of the two */
             make_id: number | null;
-            /** @description choices that are this wearer's alone */
-            exception: Record<string, never>;
+            /** @description that are this wearer's alone */
+            exception: components["schemas"]["ChoicesDocument"];
             /** @description why there is no plan */
             refused: string | null;
             headline: string | null;

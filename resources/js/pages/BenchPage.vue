@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { refDebounced } from '@vueuse/core';
-import { onMounted, watch } from 'vue';
-import type { Choices, LevelName } from '../api/types';
+import { computed, onMounted, shallowRef, watch } from 'vue';
+import type { Choices, LevelName, Point } from '../api/types';
 import BenchTop from '../bench/BenchTop.vue';
 import CardChoice from '../bench/CardChoice.vue';
 import ChoiceBar from '../bench/ChoiceBar.vue';
@@ -13,7 +13,10 @@ import PlanTable from '../bench/PlanTable.vue';
 import WhyNot from '../bench/WhyNot.vue';
 import { changeSpoken } from '../bench/spoken';
 import { stationServer, useOwnLines } from '../bench/useOwnLines';
+import WhatIfPart from '../bench/WhatIfPart.vue';
 import { planServer, usePlan } from '../bench/usePlan';
+import { useWhatIf, whatIfServer } from '../bench/useWhatIf';
+import { measuringGuide } from '../measure/guide';
 import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
@@ -32,7 +35,15 @@ const { make, plan, refused, load, remember, choose, undo, canUndo, changeCard }
     planServer(props.id),
 );
 
-provideSizeNames(plan);
+/** Other measures, tried: while they are, the bench shows what they would give. */
+const whatIf = useWhatIf(whatIfServer(props.id));
+const shown = computed(() => whatIf.answer.value?.plan ?? plan.value);
+const guide = shallowRef<readonly Point[]>([]);
+async function tryOthers(): Promise<void> {
+    guide.value = (await measuringGuide().catch(() => null))?.points ?? [];
+    if (make.value !== null) await whatIf.open(make.value.card_id, make.value.needed_points, session.unit);
+}
+provideSizeNames(shown);
 
 // The bench is painted first; the reasons below follow when the hand rests.
 const settled = refDebounced(plan, 120);
@@ -47,6 +58,9 @@ watch(
     () => session.unit,
     () => session.settled().then(load),
 );
+// Any other change is of the make itself.
+watch(() => make.value?.choices, whatIf.leave);
+watch(() => session.unit, whatIf.leave);
 
 function change(choices: Choices): void {
     remember();
@@ -101,11 +115,17 @@ useShortcuts([
             <div class="ways">
                 <MakeLinks :make="make.id" />
                 <MakeMenu :make="make" @named="make = $event" />
+                <RouterLink class="beside" :to="{ name: 'compare', query: { makes: make.id } }"
+                    >Side by side</RouterLink
+                >
                 <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
             </div>
-            <h1>{{ plan?.headline ?? 'No plan yet' }}</h1>
+            <h1>{{ shown?.headline ?? 'No plan yet' }}</h1>
             <p v-if="plan" class="details">
                 {{ plan.details }} <WhyNot :make="make.id" :plan="plan" />
+                <button v-if="!whatIf.isOpen.value" type="button" class="link" @click="tryOthers">
+                    What if…
+                </button>
                 <a href="#reasons">Reasons and steps</a>
             </p>
         </div>
@@ -134,7 +154,23 @@ useShortcuts([
             <p v-if="Object.keys(refused.errors).length === 0" class="fault">{{ refused.message }}</p>
         </div>
         <template v-if="plan">
-            <BenchTop :plan="plan" :own-lines="ownLines" @start="remember" @clip="clip">
+            <WhatIfPart
+                v-if="whatIf.isOpen.value"
+                :points="whatIf.points.value"
+                :guide="guide"
+                :answer="whatIf.answer.value"
+                :refused="whatIf.refused.value"
+                :unit="session.unit"
+                @type="whatIf.type"
+                @nudge="(point, way) => whatIf.nudge(point, way, session.unit)"
+                @leave="whatIf.leave"
+            />
+            <BenchTop
+                :plan="shown!"
+                :own-lines="whatIf.answer.value === null ? ownLines : null"
+                @start="remember"
+                @clip="clip"
+            >
                 <template #no-seam>
                     Type <b>underarm to waist</b> and <b>waist to hip</b> into
                     <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }"
@@ -145,7 +181,7 @@ useShortcuts([
             <div class="bench-foot">
                 <div>
                     <PlanTable
-                        :plan="plan"
+                        :plan="shown!"
                         :choices="make.choices"
                         :unit="make.unit"
                         :fault-at="(field) => refused?.at(field) ?? null"
@@ -155,10 +191,10 @@ useShortcuts([
                     />
                     <EaseOffers :make="make.id" :choices="make.choices" @take="alter" />
                 </div>
-                <BeforeYouCut :plan="plan" />
+                <BeforeYouCut :plan="shown!" />
             </div>
             <ReasonsPart
-                v-if="settled"
+                v-if="settled && whatIf.answer.value === null"
                 :plan="settled"
                 :make="make"
                 :fault-at="(field) => refused?.at(field) ?? null"
@@ -178,6 +214,11 @@ useShortcuts([
     flex-wrap: wrap;
     align-items: center;
     gap: 0 10px;
+}
+.beside {
+    font-size: 14px;
+    font-weight: 600;
+    text-decoration: none;
 }
 .bench-head h1 {
     /* Room for two lines: nothing below jumps while a clip moves. */

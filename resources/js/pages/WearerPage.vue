@@ -198,6 +198,7 @@ async function measureAgain(): Promise<void> {
             </p>
             <div class="inline acts">
                 <Button :label="page.cards.length > 0 ? 'Measure again' : 'Measure'" @click="measureAgain" />
+                <RouterLink :to="{ name: 'which-pattern', params: { id } }">Which pattern</RouterLink>
                 <RouterLink :to="{ name: 'history', params: { id } }">What was made</RouterLink>
                 <Button v-if="!page.archived" label="Put away" text @click="save(true)" />
                 <DeleteButton

@@ -203,6 +203,13 @@ onBeforeRouteLeave(async () => {
             <Button label="Back to the workroom" type="button" @click="router.push({ name: 'workroom' })" />
             <Button
                 v-if="kept"
+                label="For a whole company"
+                type="button"
+                outlined
+                @click="router.push({ name: 'company', params: { id: kept.id } })"
+            />
+            <Button
+                v-if="kept"
                 label="Its own lines (nest)"
                 type="button"
                 outlined

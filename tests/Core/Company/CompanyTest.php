@@ -114,6 +114,14 @@ test('what flips is said, the sizes first; nothing where nothing does', function
         ->toContain('The waist is cut in 10 instead of 14.')->toContain('Settled:');
 });
 
+test('a length that changes otherwise is a flip too', function (): void {
+    $make = companyMake(['full_bust' => 88, 'waist' => 70, 'hip' => 95, 'underarm_to_waist' => 20]);
+    $longer = new Make($make->unit, $make->body->with(Point::UnderarmToWaist, Length::ofNumber(23, $make->unit)), $make->pattern, $make->choices);
+    [$as, $other] = [PlanBuilder::build($make), PlanBuilder::build($longer)];
+    expect(Flips::between($as, $other))->toContain('Lengthen above the waist by 3 cm.')
+        ->and(Flips::between($other, $as))->toContain('No length is changed above the waist any more.');
+});
+
 test('each row is the single plan’s, over random bodies', function (): void {
     $dress = companyMake(['full_bust' => 88, 'waist' => 70, 'hip' => 95]);
     mt_srand(16);

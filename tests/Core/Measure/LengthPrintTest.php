@@ -26,3 +26,11 @@ test('numbers of a file have four decimals, half away from zero', function (): v
         ->and(LengthPrint::number(inches('37 3/8'), Unit::Inch))->toBe(37.375)
         ->and(LengthPrint::number(cm(95.5), Unit::Centimetre))->toBe(95.5);
 });
+
+test('cloth is said as it is bought, and never short', function (float $cm, string $metres, string $yards): void {
+    $length = Length::ofNumber($cm, Unit::Centimetre);
+    expect(LengthPrint::cloth($length, Unit::Centimetre))->toBe($metres)->and(LengthPrint::cloth($length, Unit::Inch))->toBe($yards);
+})->with([
+    // 28.87, 0.1 and 1 yards exactly; an eighth of a yard is 11.43 cm.
+    [2640, '26.4 m', '28 7/8 yd'], [9.144, '0.1 m', '1/8 yd'], [91.44, '0.92 m', '1 yd'], [91.45, '0.92 m', '1 1/8 yd'], [0, '0 m', '0 yd'],
+]);

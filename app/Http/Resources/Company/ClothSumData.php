@@ -6,6 +6,8 @@ namespace App\Http\Resources\Company;
 
 use OpenApi\Attributes as OA;
 use Underbolt\Company\ClothSum;
+use Underbolt\Measure\LengthPrint;
+use Underbolt\Measure\Unit;
 
 #[OA\Schema(description: 'a cloth in one width, for all')]
 final readonly class ClothSumData
@@ -14,19 +16,20 @@ final readonly class ClothSumData
         #[OA\Property] public string $name,
         #[OA\Property] public ?string $view,
         #[OA\Property] public ?int $width_nm,
-        #[OA\Property] public int $amount_nm,
+        #[OA\Property(description: 'in words, as it is bought')] public string $amount,
         #[OA\Property] public int $wearers,
         #[OA\Property(description: 'of them, those whose amount is not printed as a length')] public int $unknown,
     ) {
     }
 
-    public static function of(ClothSum $cloth): self
+    /** @param  Unit  $unit  metres or yards */
+    public static function of(ClothSum $cloth, Unit $unit): self
     {
         return new self(
             name: $cloth->name,
             view: $cloth->view,
             width_nm: $cloth->width?->nanometres,
-            amount_nm: $cloth->amount->nanometres,
+            amount: LengthPrint::cloth($cloth->amount, $unit),
             wearers: $cloth->wearers,
             unknown: $cloth->unknown,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Company;
 
+use App\Http\Resources\Plan\ChoicesDocument;
 use App\Models\Wearer;
 use App\Records\CompanySheet;
 use OpenApi\Attributes as OA;
@@ -26,7 +27,8 @@ final readonly class CompanyHeadData
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $fits,
         #[OA\Property(description: 'all that could be on it', items: new OA\Items(ref: CompanyWearerData::class))] public array $wearers,
         #[OA\Property(description: 'the ids of who is on it; null for all', type: 'array', items: new OA\Items(type: 'integer'), nullable: true)] public ?array $picked,
-        #[OA\Property(description: 'for all, as in a make file', type: 'object')] public stdClass $choices,
+        #[OA\Property(ref: ChoicesDocument::class, description: 'for all')] public stdClass $choices,
+        #[OA\Property(description: 'what is chosen otherwise, by a wearer\'s id', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: ChoicesDocument::class))] public stdClass $exceptions,
         #[OA\Property(description: 'meant in the choices', enum: ['cm', 'in'])] public string $unit,
     ) {
     }
@@ -42,6 +44,7 @@ final readonly class CompanyHeadData
             wearers: array_values($sheet->everyone()->map(static fn (Wearer $wearer): CompanyWearerData => new CompanyWearerData($wearer->id, $wearer->name))->all()),
             picked: $sheet->picked(),
             choices: $sheet->choices(),
+            exceptions: $sheet->exceptions(),
             unit: $sheet->unit()->value,
         );
     }

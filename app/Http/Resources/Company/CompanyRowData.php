@@ -6,6 +6,7 @@ namespace App\Http\Resources\Company;
 
 use App\Http\RefusalResponse;
 use App\Http\Resources\Plan\CautionData;
+use App\Http\Resources\Plan\ChoicesDocument;
 use App\Http\Resources\Plan\NeedData;
 use App\Http\Resources\Plan\ReceiptLineData;
 use App\Records\CompanyRow;
@@ -13,6 +14,7 @@ use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Company\Row;
+use Underbolt\Measure\CardCheck;
 use Underbolt\Pattern\Range;
 use Underbolt\Planning\Advice\Headline;
 use Underbolt\Planning\Choosing\ReceiptLine;
@@ -39,8 +41,9 @@ final readonly class CompanyRowData
         #[OA\Property] public ?int $card_id,
         #[OA\Property(format: 'date', nullable: true)] public ?string $card_taken_on,
         #[OA\Property(description: 'whole days since it was taken')] public ?int $card_age_days,
+        #[OA\Property(description: 'worth taking anew')] public bool $is_card_old,
         #[OA\Property(description: 'the newest make of the two')] public ?int $make_id,
-        #[OA\Property(description: 'choices that are this wearer\'s alone', type: 'object')] public stdClass $exception,
+        #[OA\Property(ref: ChoicesDocument::class, description: 'that are this wearer\'s alone')] public stdClass $exception,
         #[OA\Property(description: 'why there is no plan')] public ?string $refused,
         #[OA\Property] public ?string $headline,
         #[OA\Property(description: 'from the top down', items: new OA\Items(ref: CompanySizeData::class))] public array $sizes,
@@ -76,6 +79,7 @@ final readonly class CompanyRowData
             card_id: $row->card?->id,
             card_taken_on: $row->card?->taken_on->toDateString(),
             card_age_days: $row->card?->ageInDays($today),
+            is_card_old: $row->card !== null && CardCheck::isOld($row->card->taken_on, $today),
             make_id: $row->make?->id,
             exception: $row->exception,
             refused: self::refused($row->planned),

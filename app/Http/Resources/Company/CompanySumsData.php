@@ -9,6 +9,7 @@ use Underbolt\Company\ClothSum;
 use Underbolt\Company\NamedCount;
 use Underbolt\Company\SizeCount;
 use Underbolt\Company\Sums;
+use Underbolt\Measure\Unit;
 
 #[OA\Schema(description: 'what all who have a plan need together')]
 final readonly class CompanySumsData
@@ -28,7 +29,7 @@ final readonly class CompanySumsData
     ) {
     }
 
-    public static function of(Sums $sums): self
+    public static function of(Sums $sums, Unit $unit): self
     {
         $named = static fn (NamedCount $count): NamedCountData => new NamedCountData($count->name, $count->wearers, $count->toGet);
 
@@ -36,7 +37,7 @@ final readonly class CompanySumsData
             planned: $sums->planned,
             sizes: array_map(static fn (SizeCount $count): SizeCountData => SizeCountData::of($count), $sums->sizes),
             envelopes: array_map($named, $sums->envelopes),
-            cloth: array_map(static fn (ClothSum $cloth): ClothSumData => ClothSumData::of($cloth), $sums->cloth),
+            cloth: array_map(static fn (ClothSum $cloth): ClothSumData => ClothSumData::of($cloth, $unit), $sums->cloth),
             notions: array_map($named, $sums->notions),
         );
     }

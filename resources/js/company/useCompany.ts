@@ -1,0 +1,154 @@
+import { computed, ref, shallowRef } from 'vue';
+import { api, asRefused, body, type Refused } from '../api/client';
+import type { Choices, CompanyHead, CompanyLine, CompanyRow, CompanySums } from '../api/types';
+import { readLines } from './readLines';
+
+/** How the company sheet reaches the server; the tests put their own in its place. */
+export interface CompanyServer {
+    lines: () => Promise<AsyncIterable<CompanyLine>>;
+    keep: (sheet: {
+        wearers: number[] | null;
+        choices: Choices;
+        exceptions: Record<string, Choices>;
+    }) => Promise<void>;
+    begin: (wearer: number) => Promise<number>;
+    putAway: (make: number) => Promise<void>;
+}
+
+export function companyServer(pattern: number): CompanyServer {
+    const path = { pattern };
+    return {
+        lines: async () => {
+            const answer = await api.GET('/api/patterns/{pattern}/company', {
+                params: { path },
+                parseAs: 'stream',
+            });
+            return readLines<CompanyLine>(body(answer) as unknown as ReadableStream<Uint8Array>);
+        },
+        keep: async (sheet) => {
+            await api.PUT('/api/patterns/{pattern}/company', { params: { path }, body: sheet });
+        },
+        begin: (wearer) =>
+            api
+                .POST('/api/patterns/{pattern}/company/{wearer}', { params: { path: { pattern, wearer } } })
+                .then(body)
+                .then(({ id }) => id),
+        putAway: async (make) => {
+            const params = { path: { make } };
+            const { version } = await api.GET('/api/makes/{make}', { params }).then(body);
+            await api.DELETE('/api/makes/{make}', { params, body: { version } });
+        },
+    };
+}
+
+/** A pattern and all it is made for: rows are there as they arrive, and every change is kept and planned anew. */
+export function useCompany(server: CompanyServer) {
+    const head = shallowRef<CompanyHead | null>(null);
+    const rows = shallowRef<CompanyRow[]>([]);
+    const sums = shallowRef<CompanySums | null>(null);
+    const refused = shallowRef<Refused | null>(null);
+    const reading = ref(false);
+    /** How many of how many makes are begun, or put away again. */
+    const progress = shallowRef<{ done: number; of: number } | null>(null);
+    /** Those that were begun at once last. */
+    const begun = shallowRef<number[]>([]);
+    let newest = 0;
+
+    async function load(): Promise<void> {
+        const mine = (newest += 1);
+        reading.value = true;
+        const arrived: CompanyRow[] = [];
+        try {
+            for await (const line of await server.lines()) {
+                // Another reading has begun meanwhile: what is left of this one is out of date.
+                if (mine !== newest) return;
+                if (line.head) head.value = line.head;
+                if (line.sums) sums.value = line.sums;
+                if (line.row) {
+                    arrived.push(line.row);
+                    // A sheet that is read again keeps its old rows until the new ones are as many.
+                    if (arrived.length >= rows.value.length) rows.value = [...arrived];
+                }
+            }
+            rows.value = arrived;
+            refused.value = null;
+        } catch (error) {
+            if (mine === newest) refused.value = asRefused(error);
+        }
+        if (mine === newest) reading.value = false;
+    }
+
+    async function keep(part: {
+        wearers?: number[] | null;
+        choices?: Choices;
+        exceptions?: Record<string, Choices>;
+    }): Promise<void> {
+        const now = head.value;
+        if (now === null) return;
+        const choices = part.choices ?? now.choices;
+        const exceptions = part.exceptions ?? now.exceptions;
+        const wearers = part.wearers === undefined ? now.picked : part.wearers;
+        head.value = { ...now, choices, exceptions, picked: wearers };
+        try {
+            await server.keep({ wearers, choices, exceptions });
+        } catch (error) {
+            head.value = now;
+            refused.value = asRefused(error);
+            return;
+        }
+        await load();
+    }
+
+    /** What one wearer's choices are, whole; null takes the exception away. */
+    function except(wearer: number, own: Partial<Choices> | null): Promise<void> {
+        const { [String(wearer)]: _, ...others } = head.value?.exceptions ?? {};
+        return keep({ exceptions: own === null ? others : { ...others, [wearer]: own } });
+    }
+
+    /** One after the other, so that what is done shows, and what stops it stops it. */
+    async function each<T>(items: readonly T[], work: (item: T) => Promise<void>): Promise<void> {
+        progress.value = { done: 0, of: items.length };
+        try {
+            for (const item of items) {
+                await work(item);
+                progress.value = { done: progress.value.done + 1, of: items.length };
+            }
+            refused.value = null;
+        } catch (error) {
+            refused.value = asRefused(error);
+        }
+        progress.value = null;
+        await load();
+    }
+
+    const waiting = computed(() => rows.value.filter((row) => row.headline !== null && row.make_id === null));
+
+    async function makeAll(): Promise<void> {
+        begun.value = [];
+        await each(waiting.value, async ({ wearer_id }) => {
+            begun.value = [...begun.value, await server.begin(wearer_id)];
+        });
+    }
+
+    async function undo(): Promise<void> {
+        const makes = begun.value;
+        begun.value = [];
+        await each(makes, server.putAway);
+    }
+
+    return {
+        head,
+        rows,
+        sums,
+        refused,
+        reading,
+        progress,
+        begun,
+        waiting,
+        load,
+        keep,
+        except,
+        makeAll,
+        undo,
+    };
+}
