@@ -10,7 +10,7 @@ const SCREENS = [
     '/workroom' => '.makes .rows li', '/cards/3' => '.point-list .measure', '/wearers/2' => '.wearer-page', '/wearers/1/history' => '.scroller tbody tr',
     '/patterns/1' => '.sheet .computed', '/patterns/1/nest' => '.nest-canvas circle', '/makes/2' => '.own-lines', '/makes/7' => '.stations tbody tr',
     '/makes/2/nest' => '.pieces .seam', '/makes/2/sheet' => '.sheet-steps', '/makes/2/files' => '.files .rows li', '/makes/17/fitting' => '.tracings',
-    '/makes/18/cloth' => '.buy', '/account' => 'form', '/bin' => 'h1',
+    '/makes/18/cloth' => '.buy', '/account' => 'form', '/bin' => 'h1', '/patterns/1/company' => '.sums', '/wearers/2/patterns' => '.ranked li', '/compare?makes=2,4' => '.compare svg',
 ];
 
 test('no screen keeps anyone out or runs out sideways, whatever the width and the light', function (int $width, string $scheme): void {

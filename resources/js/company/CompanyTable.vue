@@ -169,6 +169,12 @@ tbody th {
     min-width: 130px;
     font-weight: 650;
 }
+tbody th > a,
+td > a {
+    display: inline-block;
+    min-height: 26px;
+    padding: 3px 0;
+}
 .size {
     font-size: 19px;
     font-weight: 750;

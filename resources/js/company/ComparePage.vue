@@ -62,19 +62,22 @@ watch(added, (make) => {
 /** The others go into the bin, from where they can be brought back. */
 async function keep(kept: number): Promise<void> {
     gone.value = [];
+    before = props.makes;
+    const entries: number[] = [];
     try {
         for (const { make } of benches.value.filter((one) => one.make.id !== kept)) {
             const params = { path: { make: make.id } };
             const entry = await api
                 .DELETE('/api/makes/{make}', { params, body: { version: make.version } })
                 .then(body);
-            gone.value = [...gone.value, entry.id];
+            entries.push(entry.id);
         }
-        before = props.makes;
         await show([kept]);
     } catch (error) {
         refused.value = asRefused(error);
     }
+    // What went into the bin before something failed can be brought back too.
+    gone.value = entries;
 }
 let before: number[] = [];
 async function undo(): Promise<void> {

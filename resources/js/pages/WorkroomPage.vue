@@ -208,7 +208,7 @@ watch(
             </ul>
             <Button label="Put a pattern in" outlined @click="router.push({ name: 'new-pattern' })" />
         </section>
-        <p class="bin">
+        <p class="bin inline acts">
             <RouterLink :to="{ name: 'bin' }">Bin</RouterLink>
             <Button
                 v-if="room.has_demo"

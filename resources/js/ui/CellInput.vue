@@ -8,6 +8,7 @@ const props = defineProps<{
     fault?: string | null | undefined;
     wide?: boolean;
 }>();
+defineOptions({ inheritAttrs: false });
 const emit = defineEmits<{ change: [text: string] }>();
 
 const id = useId();
@@ -29,6 +30,7 @@ function keep(): void {
 <template>
     <span class="cell-box">
         <input
+            v-bind="$attrs"
             v-model="typed"
             class="cell"
             :class="{ faulty: fault, wide }"
