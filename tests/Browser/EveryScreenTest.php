@@ -30,7 +30,7 @@ test('no screen keeps anyone out or runs out sideways, whatever the width and th
     }
     Chrome::devTools('Emulation.setEmulatedMedia', ['features' => []]);
     expect(array_filter($faults))->toBe([])->and(array_unique($titles))->toHaveCount(count($titles));
-})->with([[390, 'light'], [390, 'dark'], [820, 'light'], [1280, 'light'], [1280, 'dark'], [1920, 'light'],
+})->with([[390, 'light'], [390, 'dark'], [820, 'light'], [820, 'dark'], [1280, 'light'], [1280, 'dark'], [1920, 'light'], [1920, 'dark'],
     // A window of 1280 at 200 %.
     'magnified' => [640, 'light'],
 ]);

@@ -141,6 +141,8 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
 
 <style scoped>
 .scroller {
+    /* What is only spoken scrolls with it. */
+    position: relative;
     overflow-x: auto;
 }
 table {
@@ -182,7 +184,7 @@ td > a {
     white-space: nowrap;
 }
 .words {
-    min-width: 120px;
+    min-width: 150px;
     line-height: 1.35;
 }
 .refused {

@@ -181,6 +181,8 @@ async function undo(): Promise<void> {
     align-items: start;
 }
 .scroller {
+    /* What is only spoken scrolls with it. */
+    position: relative;
     overflow-x: auto;
 }
 table {

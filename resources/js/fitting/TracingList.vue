@@ -91,7 +91,7 @@ const isDone = (tracing: number): boolean => (props.page.document.tried ?? 0) >=
     background: var(--paper);
 }
 .tracings > li.now {
-    border-color: var(--cut);
+    border-color: var(--ink);
 }
 .tracings > li.undone .found,
 .tracings > li.undone .head b {

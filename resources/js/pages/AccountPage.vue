@@ -105,8 +105,8 @@ async function destroy(): Promise<void> {
     align-items: flex-start;
 }
 .drastic {
-    color: var(--cut);
-    border-color: var(--cut);
+    color: var(--bad);
+    border-color: var(--bad);
 }
 .part form,
 form.part {

@@ -34,6 +34,7 @@ export const theme = definePreset(plain, {
         borderRadius: { md: '3px', lg: '4px' },
         colorScheme: {
             light: {
+                formField: { invalidBorderColor: 'var(--bad)', invalidPlaceholderColor: 'var(--bad)' },
                 primary: {
                     color: '{primary.700}',
                     hoverColor: '{primary.800}',
@@ -41,6 +42,7 @@ export const theme = definePreset(plain, {
                 },
             },
             dark: {
+                formField: { invalidBorderColor: 'var(--bad)', invalidPlaceholderColor: 'var(--bad)' },
                 primary: { color: '{primary.200}', hoverColor: '{primary.100}', activeColor: '{primary.50}' },
             },
         },
