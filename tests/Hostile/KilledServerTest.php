@@ -42,7 +42,7 @@ final class Typist
     {
         $next = $this->kept + 1;
         [$status, $answer] = $this->visitor->call('PATCH', "/api/wearers/{$this->wearer}", [
-            'name' => "Name {$next}", 'notes' => '', 'unit' => null, 'agreed' => false, 'archived' => false, 'version' => $this->version,
+            'name' => "Name {$next}", 'notes' => '', 'unit' => null, 'agreed' => false, 'archived' => false, 'sizes_hidden' => false, 'version' => $this->version,
         ]);
         // Written, but the answer was lost: it stands as it was sent.
         $isWritten = $status === 200 || ($status === 409 && $answer['wearer']['name'] === "Name {$next}");

@@ -53,7 +53,7 @@ function formsRefuse(int $make): array
     $pattern = json_decode((string) test()->getJson("/api/patterns/{$record->pattern_id}")->assertOk()->getContent());
     $wearer = test()->getJson("/api/wearers/{$record->card->wearer_id}")->assertOk()->json();
     $answers = [
-        'wearer' => test()->patchJson("/api/wearers/{$wearer['id']}", ['agreed' => false] + array_intersect_key($wearer, array_flip(['name', 'notes', 'unit', 'archived', 'version']))),
+        'wearer' => test()->patchJson("/api/wearers/{$wearer['id']}", ['agreed' => false] + array_intersect_key($wearer, array_flip(['name', 'notes', 'unit', 'archived', 'sizes_hidden', 'version']))),
         'card' => test()->patchJson("/api/cards/{$card['id']}", array_intersect_key($card, array_flip(['taken_on', 'foundation', 'point_set', 'version']))),
         'pattern' => test()->putJson("/api/patterns/{$pattern->id}", array_intersect_key((array) $pattern, array_flip(['name', 'house', 'unit', 'document', 'version']))),
         'choices' => test()->putJson("/api/makes/{$make}/choices", ['choices' => $record->choices, 'version' => $record->version]),

@@ -3,9 +3,10 @@ import Button from 'primevue/button';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { asRefused } from '../api/client';
-import type { Choices } from '../api/types';
+import type { Choices, LevelName } from '../api/types';
 import { eases, picks } from '../bench/choices';
 import { useSession } from '../state/session';
+import CellInput from '../ui/CellInput.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import PageFault from '../ui/PageFault.vue';
 import TextField from '../ui/TextField.vue';
@@ -51,6 +52,12 @@ const chosen = computed((): Choices => head.value?.choices ?? {});
 function choose(key: 'view' | 'fit' | 'ease' | 'pick', value: string): void {
     const { [key]: _, ...others } = chosen.value;
     void keep({ choices: value === NONE ? others : { ...others, [key]: value } });
+}
+
+const levels: LevelName[] = ['bust', 'waist', 'hip'];
+function like(level: LevelName, ease: string): void {
+    const liked = { ...chosen.value.liked_ease, [level]: ease === '' ? null : ease };
+    void keep({ choices: { ...chosen.value, liked_ease: liked } });
 }
 
 async function begin(wearer: number): Promise<void> {
@@ -101,6 +108,22 @@ const file = (ending: string): string =>
                 :model-value="chosen.pick ?? NONE"
                 @update:model-value="choose('pick', $event)"
             />
+            <span
+                v-if="chosen.ease === 'liked'"
+                class="liked"
+                role="group"
+                :aria-label="`room you like, ${head.unit}`"
+            >
+                room you like, {{ head.unit }}:
+                <span v-for="level in levels" :key="level">
+                    {{ level }}
+                    <CellInput
+                        :value="chosen.liked_ease?.[level]"
+                        :label="`room you like at the ${level}, ${head.unit}`"
+                        @change="like(level, $event)"
+                    />
+                </span>
+            </span>
             <WearerPicker :head="head" @pick="keep({ wearers: $event })" />
         </div>
         <div class="sift">
@@ -179,6 +202,13 @@ const file = (ending: string): string =>
     display: flex;
     flex-wrap: wrap;
     gap: 8px 18px;
+    align-items: center;
+}
+.liked,
+.liked span {
+    display: inline-flex;
+    flex-wrap: wrap;
+    gap: 4px 10px;
     align-items: center;
 }
 .sift {

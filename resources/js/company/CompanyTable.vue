@@ -140,23 +140,8 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
 </template>
 
 <style scoped>
-.scroller {
-    /* What is only spoken scrolls with it. */
-    position: relative;
-    overflow-x: auto;
-}
 table {
-    width: 100%;
-    border-collapse: collapse;
-    background: var(--paper);
     font-size: 14px;
-}
-th,
-td {
-    padding: 7px 10px 7px 0;
-    border-bottom: 1px solid var(--rule);
-    text-align: left;
-    vertical-align: top;
 }
 thead th {
     border-bottom: 1.5px solid var(--ink);

@@ -180,24 +180,6 @@ async function undo(): Promise<void> {
     gap: 20px 32px;
     align-items: start;
 }
-.scroller {
-    /* What is only spoken scrolls with it. */
-    position: relative;
-    overflow-x: auto;
-}
-table {
-    width: 100%;
-    border-collapse: collapse;
-    background: var(--paper);
-}
-th,
-td {
-    padding: 5px 14px 5px 0;
-    border-bottom: 1px solid var(--rule);
-    text-align: left;
-    vertical-align: top;
-    line-height: 1.35;
-}
 thead th {
     min-width: 180px;
     border-bottom: 1.5px solid var(--ink);

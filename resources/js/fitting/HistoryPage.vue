@@ -105,21 +105,6 @@ const marks = { tight: '▸ tight', right: '✓ right', loose: '◂ loose' };
     display: grid;
     gap: 12px;
 }
-.scroller {
-    overflow-x: auto;
-}
-table {
-    border-collapse: collapse;
-    width: 100%;
-    background: var(--paper);
-}
-th,
-td {
-    padding: 8px 12px 8px 0;
-    border-bottom: 1px solid var(--rule);
-    text-align: left;
-    vertical-align: top;
-}
 thead th {
     font-size: 13px;
     color: var(--quiet);

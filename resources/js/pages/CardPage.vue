@@ -33,13 +33,12 @@ const set = computed(() => guide.value.sets.find(({ name }) => name === card.val
 const needed = ref<string[]>([]);
 /** With so many measured a blend can be planned. */
 const enough = computed(() => guide.value.sets.find(({ name }) => name === 'three')?.points ?? []);
-const hasEnough = computed(() =>
-    enough.value.every((code) => card.value?.measures.some(({ point: measured }) => measured === code)),
-);
+const isMeasured = (code: string): boolean =>
+    card.value?.measures.some(({ point: measured }) => measured === code) ?? false;
 const marked = computed((): { points: string[]; words: string } =>
     needed.value.length > 0
         ? { points: needed.value, words: 'for this make' }
-        : { points: hasEnough.value ? [] : enough.value, words: 'enough to begin' },
+        : { points: enough.value.filter((code) => !isMeasured(code)), words: 'enough to begin' },
 );
 const points = computed(() => {
     const all = guide.value.points;
