@@ -160,7 +160,7 @@ table.plan {
     display: block;
     font-size: 12px;
 }
-@media (max-width: 560px) {
+@media (max-width: 700px) {
     .bench .plan thead {
         display: none;
     }

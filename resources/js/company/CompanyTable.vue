@@ -189,7 +189,6 @@ thead .make {
 }
 .make .link {
     padding: 0;
-    min-height: 0;
     font-size: 14px;
     font-weight: 600;
 }

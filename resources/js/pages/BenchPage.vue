@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { refDebounced } from '@vueuse/core';
 import { computed, onMounted, shallowRef, watch } from 'vue';
-import type { Choices, LevelName, Point } from '../api/types';
+import type { Choices, LevelName, Plan, Point } from '../api/types';
 import BenchTop from '../bench/BenchTop.vue';
 import CardChoice from '../bench/CardChoice.vue';
 import ChoiceBar from '../bench/ChoiceBar.vue';
@@ -48,8 +48,12 @@ provideSizeNames(shown);
 // The bench is painted first; the reasons below follow when the hand rests.
 const settled = refDebounced(plan, 120);
 const ownLines = useOwnLines(make, plan, settled, stationServer(props.id));
-watch(settled, (now, before) => {
-    if (now !== null && before !== null) speak(changeSpoken(before, now, session.unit));
+/** What was shown or told last: a change that is made before the bench has come to rest is told as well. */
+let told: Plan | null = null;
+watch(plan, (now) => (told ??= now), { flush: 'sync' });
+watch(settled, (now) => {
+    if (now !== null && told !== null) speak(changeSpoken(told, now, session.unit));
+    told = now;
 });
 
 onMounted(load);
@@ -216,6 +220,7 @@ useShortcuts([
     gap: 0 10px;
 }
 .beside {
+    padding: 4px 0;
     font-size: 14px;
     font-weight: 600;
     text-decoration: none;
