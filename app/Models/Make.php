@@ -102,7 +102,7 @@ final class Make extends Model
     /** How sizes are named in what is typed of this make. */
     public function sizeWords(): SizeWords
     {
-        return SizeWords::of($this->sizeLabels(), $this->pattern->toCore(new FaultLog));
+        return new SizeWords($this);
     }
 
     /** @throws FaultyFile */

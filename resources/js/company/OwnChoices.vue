@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Popover from 'primevue/popover';
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { eases, picks } from '../bench/choices';
 import type { Choices, CompanyHead } from '../api/types';
 import WordChoice from '../ui/WordChoice.vue';
@@ -9,6 +9,13 @@ import WordChoice from '../ui/WordChoice.vue';
 const props = defineProps<{ head: CompanyHead; wearer: string; own: Choices }>();
 const emit = defineEmits<{ change: [part: Partial<Choices> | null] }>();
 const panel = ref<InstanceType<typeof Popover> | null>(null);
+/** A list of many wearers has no panel before it is asked for. */
+const wanted = ref(false);
+async function open(event: Event): Promise<void> {
+    wanted.value = true;
+    await nextTick();
+    panel.value?.toggle(event, event.target);
+}
 
 const AS_ALL = '';
 const named = (names: readonly string[]) => names.map((name) => ({ value: name, label: name }));
@@ -46,11 +53,11 @@ function set(key: string, value: string): void {
             type="button"
             class="link"
             :aria-label="`${isOwn ? 'Change' : 'Choose otherwise'}: ${wearer}`"
-            @click="panel?.toggle($event)"
+            @click="open"
         >
             {{ isOwn ? 'change' : 'otherwise…' }}
         </button>
-        <Popover ref="panel">
+        <Popover v-if="wanted" ref="panel">
             <div class="panel" role="group" :aria-label="`Choices for ${wearer}`">
                 <WordChoice
                     v-for="{ key, label, options } in fields"

@@ -41,6 +41,9 @@ export function companyServer(pattern: number): CompanyServer {
     };
 }
 
+/** Rows that arrive are shown so often, not each by itself: the page has to stay usable meanwhile. */
+const PAINT_MS = 100;
+
 /** A pattern and all it is made for: rows are there as they arrive, and every change is kept and planned anew. */
 export function useCompany(server: CompanyServer) {
     const head = shallowRef<CompanyHead | null>(null);
@@ -58,6 +61,7 @@ export function useCompany(server: CompanyServer) {
         const mine = (newest += 1);
         reading.value = true;
         const arrived: CompanyRow[] = [];
+        let painted = 0;
         try {
             for await (const line of await server.lines()) {
                 // Another reading has begun meanwhile: what is left of this one is out of date.
@@ -67,7 +71,10 @@ export function useCompany(server: CompanyServer) {
                 if (line.row) {
                     arrived.push(line.row);
                     // A sheet that is read again keeps its old rows until the new ones are as many.
-                    if (arrived.length >= rows.value.length) rows.value = [...arrived];
+                    if (arrived.length < rows.value.length || performance.now() - painted < PAINT_MS)
+                        continue;
+                    rows.value = [...arrived];
+                    painted = performance.now();
                 }
             }
             rows.value = arrived;

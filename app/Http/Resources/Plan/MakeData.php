@@ -7,7 +7,6 @@ namespace App\Http\Resources\Plan;
 use App\Http\Resources\Workroom\CardSummary;
 use App\Models\Card;
 use App\Models\Make;
-use App\Models\SizeWords;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use stdClass;
@@ -87,7 +86,7 @@ final readonly class MakeData
             pattern: $make->pattern->name,
             house: $make->pattern->house,
             unit: $make->unit->value,
-            choices: SizeWords::of($make->sizeLabels(), $pattern)->shown($make->choices),
+            choices: $make->sizeWords()->shown($make->choices),
             views: $pattern->parts->views ?? [],
             fits: $pattern->parts->fits ?? [],
             ranges: array_map(static fn (Range $range): string => $range->name, $pattern->ranges ?? []),
