@@ -77,7 +77,9 @@ final readonly class Pattern
      */
     public function sizesInWords(array $sizes): string
     {
-        $names = implode(' and ', array_map(fn (int $size): string => $this->sizes[$size], $sizes));
+        $names = array_map(fn (int $size): string => $this->sizes[$size], $sizes);
+        $last = array_pop($names);
+        $names = $names === [] ? $last : implode(', ', $names)." and {$last}";
 
         return $this->areLinesCounted ? $this->begun($names) : (count($sizes) === 1 ? 'Size ' : 'Sizes ').$names;
     }

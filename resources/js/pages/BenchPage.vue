@@ -126,7 +126,7 @@ useShortcuts([
             </div>
             <h1>{{ shown?.headline ?? 'No plan yet' }}</h1>
             <p v-if="plan" class="details">
-                {{ plan.details }} <WhyNot :make="make.id" :plan="plan" />
+                {{ shown?.details }} <WhyNot :make="make.id" :plan="plan" />
                 <button v-if="!whatIf.isOpen.value" type="button" class="link" @click="tryOthers">
                     What if…
                 </button>
