@@ -64,6 +64,11 @@ test('which pattern: ranked with its reasons, and begun from there', function ()
     expect($page->text('h1'))->toContain('Least work for')
         ->and($page->text('[data-pattern="Causeway dress 114"]'))->toContain('To get: 16-22')
         ->and($page->accessibilityFaults())->toBe([]);
+    // The bench says what the row said.
+    $says = $page->text('[data-pattern="Ebb-tide jersey"] .says');
+    $page->driver->findElement(WebDriverBy::xpath("//li[@data-pattern='Ebb-tide jersey']//button[contains(., 'Begin')]"))->click();
+    $page->find('.tape .clip');
+    expect($page->text('h1'))->toBe($says)->and($page->complaints())->toBe([]);
 });
 
 test('two makes side by side say where they differ, and one of them is kept', function (): void {

@@ -9,7 +9,9 @@ const props = defineProps<{ plans: Plan[]; names: string[] }>();
 
 const WIDTH = 340;
 const HEIGHT = 420;
-const EDGE = 26;
+const EDGE = 50;
+/** Names stand one below the other: lines may begin in one place. */
+const NAME_PX = 14;
 const dashes = ['', '9 5', '2 4'];
 
 const level = computed(() => commonLevel(props.plans));
@@ -57,7 +59,7 @@ const lines = computed(() => {
         >
             <g v-for="(line, i) in lines" :key="i">
                 <path :d="line.d" :stroke-dasharray="line.dash" />
-                <text :x="line.x" :y="16 + (i % 2) * 0">{{ line.name }}</text>
+                <text :x="line.x" :y="NAME_PX * (i + 1)">{{ line.name }}</text>
             </g>
         </svg>
         <figcaption class="hint">

@@ -34,8 +34,11 @@ watch(
 async function begin(row: CompanyRow): Promise<void> {
     busy.value = true;
     try {
-        const ids = { card_id: row.card_id ?? 0, pattern_id: row.pattern_id };
-        const make = await api.POST('/api/makes', { body: ids }).then(body);
+        // With the choices that the row was planned with.
+        const path = { pattern: row.pattern_id, wearer: props.id };
+        const make = await api
+            .POST('/api/patterns/{pattern}/company/{wearer}', { params: { path } })
+            .then(body);
         await router.push({ name: 'bench', params: { id: make.id } });
     } catch (error) {
         refused.value = asRefused(error);
