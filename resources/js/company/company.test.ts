@@ -1,10 +1,13 @@
 // @vitest-environment jsdom
 import { flushPromises } from '@vue/test-utils';
 import { describe, expect, it, vi } from 'vitest';
-import { show, words } from '../../../tests/Front/show';
+import { show, told, words } from '../../../tests/Front/show';
 import type { Bench, CompanyHead, CompanyLine, CompanyRow, CompanySums, Plan } from '../api/types';
 import CompanyTable from './CompanyTable.vue';
+import CompareLines from './CompareLines.vue';
+import OwnChoices from './OwnChoices.vue';
 import SumsPart from './SumsPart.vue';
+import WearerPicker from './WearerPicker.vue';
 import { commonLevel, compared, standing } from './compare';
 import { shown, type Column } from './order';
 import { readLines } from './readLines';
@@ -272,4 +275,48 @@ describe('makes side by side', () => {
         expect(commonLevel([plan('12', 80), plan('14', 90)])).toBe('waist');
         expect(commonLevel([plan('12', 80), plan('14', 90, 900)])).toBeNull();
     });
+});
+
+describe('who is on the sheet, and who chooses otherwise', () => {
+    const company = { ...head, wearers: [...head.wearers, { id: 4, name: 'Bea' }] } as CompanyHead;
+
+    it('is picked one by one, all or nobody; all together are all', async () => {
+        const picker = show(WearerPicker, { head: company });
+        await picker.get('.who').trigger('click');
+        const boxes = picker.findAll('input');
+        expect(boxes.map((box) => (box.element as HTMLInputElement).checked)).toEqual([true, true]);
+        await boxes[1]?.trigger('change');
+        expect(told(picker, 'pick')).toEqual([[3]]);
+        await picker.setProps({ head: { ...company, picked: [3] } });
+        expect(words(picker.get('.who'))).toBe('1 of 2');
+        await picker.findAll('input')[1]?.trigger('change');
+        expect(told(picker, 'pick')).toEqual([null]);
+        await picker.findAll('.picker .link')[1]?.trigger('click');
+        expect(told(picker, 'pick')).toEqual([[]]);
+    });
+
+    it('is told in words, changed one by one, and taken back whole', async () => {
+        const own = show(OwnChoices, { head: company, wearer: 'Ana', own: { pick: 'level' } });
+        expect([words(own.get('small')), words(own.get('.link'))]).toEqual(['each level', 'change']);
+        await own.get('.link').trigger('click');
+        await flushPromises();
+        const [view, ease, pick] = own.findAll('select');
+        await view?.setValue('A');
+        expect(told(own, 'change')).toEqual([{ pick: 'level', view: 'A' }]);
+        await ease?.setValue('chart');
+        expect(told(own, 'change')).toEqual([{ pick: 'level', ease: 'chart' }]);
+        // What is again as for all is no exception.
+        await pick?.setValue('');
+        expect(told(own, 'change')).toEqual([null]);
+    });
+});
+
+it('lines are drawn each by its letter, or it is said why they can’t be', () => {
+    const drawn = show(CompareLines, { plans: [plan('12', 80), plan('14', 90)], names: ['Ana', 'Bea'] });
+    expect(drawn.findAll('text').map(words)).toEqual(['A', 'B']);
+    expect(drawn.get('svg').attributes('aria-label')).toBe(
+        'The lines to cut of Ana, Bea, laid over one another at the waist',
+    );
+    const apart = show(CompareLines, { plans: [plan('12', 80), plan('14', 90, 900)], names: ['Ana', 'Bea'] });
+    expect(words(apart)).toContain('can’t be laid over one another');
 });

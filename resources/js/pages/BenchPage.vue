@@ -225,6 +225,11 @@ useShortcuts([
     font-weight: 600;
     text-decoration: none;
 }
+@media print {
+    .beside {
+        display: none;
+    }
+}
 .bench-head h1 {
     /* Room for two lines: nothing below jumps while a clip moves. */
     min-height: 55px;
