@@ -30,6 +30,12 @@ final readonly class Make
     ) {
     }
 
+    /** The same choices for another body, or for the same one measured otherwise. */
+    public function withBody(Body $body): self
+    {
+        return new self($this->unit, $body, $this->pattern, $this->choices, $this->found, $this->cloth);
+    }
+
     /** The same with sizes called by the place of their line. */
     public function withLinesCounted(): self
     {

@@ -150,6 +150,7 @@ test('what if another measure: what flips is said, and nothing is kept', functio
     $larger = $this->postJson("/api/makes/{$make->id}/what-if", ['measures' => ['waist' => '88']])->assertOk();
     expect($larger->json('flips.0'))->toContain('The waist is cut in')
         ->and(collect($larger->json('plan.levels'))->firstWhere('level', 'waist')['measure_nm'])->toBe(880_000_000)
+        ->and($larger->json('measures_nm'))->toBe(['waist' => 880_000_000])
         ->and([$make->refresh()->getAttributes(), $make->card->readings()->get()->toArray()])->toBe($before);
     $this->postJson("/api/makes/{$make->id}/what-if", ['measures' => ['waist' => 'much']])->assertUnprocessable()->assertJsonValidationErrors(['measures.waist']);
 });

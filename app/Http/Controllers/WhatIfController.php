@@ -11,8 +11,8 @@ use App\Models\Make;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 use Underbolt\Company\Flips;
+use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
-use Underbolt\Planning\Make as CoreMake;
 use Underbolt\Planning\PlanBuilder;
 
 /** A make with other measures: what would become another, and no trace left. */
@@ -31,11 +31,16 @@ final class WhatIfController
         $make->load('card.readings', 'card.wearer', 'pattern');
         $core = $make->toCore(SignedIn::user($request)->unit);
         $body = $core->body;
-        foreach ($request->measures() as $point => $measure) {
+        $measures = $request->measures();
+        foreach ($measures as $point => $measure) {
             $body = $body->with(Point::from($point), $measure);
         }
-        $other = PlanBuilder::build(new CoreMake($core->unit, $body, $core->pattern, $core->choices, $core->found, $core->cloth));
+        $other = PlanBuilder::build($core->withBody($body));
 
-        return new JsonResponse(new WhatIfData(PlanData::of($other), Flips::between(PlanBuilder::build($core), $other)));
+        return new JsonResponse(new WhatIfData(
+            PlanData::of($other),
+            Flips::between(PlanBuilder::build($core), $other),
+            (object) array_map(static fn (Length $measure): int => $measure->nanometres, $measures),
+        ));
     }
 }

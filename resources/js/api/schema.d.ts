@@ -3274,6 +3274,10 @@ export interface components {
             plan: components["schemas"]["PlanData"];
             /** @description what becomes another, in sentences */
             flips: string[];
+            /** @description as they were read, by point */
+            measures_nm: {
+                [key: string]: number;
+            };
         };
         WhatIfRequest: {
             /** @description as typed, in the user's unit, by point; the others are the card's */

@@ -9,7 +9,7 @@ const card = {
         { point: 'hip', length_nm: 950_000_000 },
     ],
 } as Card;
-const answer = { flips: ['The waist is cut in 14 instead of 12.'] } as WhatIf;
+const answer = { flips: ['The waist is cut in 14 instead of 12.'], measures_nm: {} } as unknown as WhatIf;
 
 function open(ask = vi.fn((measures: Record<string, string>) => Promise.resolve({ ...answer, measures }))) {
     return { ask, whatIf: useWhatIf({ card: () => Promise.resolve(card), ask }) };
@@ -30,6 +30,18 @@ it('tries another measure without the others, and nothing at all where the cardâ
     expect(whatIf.answer.value).toBeNull();
     whatIf.type('hip', ' 101 ');
     await vi.waitFor(() => expect(ask).toHaveBeenLastCalledWith({ hip: '101' }));
+});
+
+it('goes on from what was typed, as the server has read it', async () => {
+    const read = { ...answer, measures_nm: { waist: 900_000_000 } };
+    const { ask, whatIf } = open(
+        vi.fn((measures: Record<string, string>) => Promise.resolve({ ...read, measures })),
+    );
+    await whatIf.open(1, ['waist'], 'cm');
+    whatIf.type('waist', '90');
+    await vi.waitFor(() => expect(whatIf.answer.value).not.toBeNull());
+    whatIf.nudge('waist', 1, 'cm');
+    await vi.waitFor(() => expect(ask).toHaveBeenLastCalledWith({ waist: '90.5' }));
 });
 
 it('moves by a quarter of an inch where inches are read', async () => {

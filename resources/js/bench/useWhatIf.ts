@@ -40,6 +40,8 @@ export function useWhatIf(server: WhatIfServer) {
     const isOpen = ref(false);
 
     async function open(card: number, needed: readonly string[], unit: Unit): Promise<void> {
+        isOpen.value = true;
+        refused.value = null;
         try {
             const { measures } = await server.card(card);
             points.value = needed.flatMap((point) => {
@@ -48,8 +50,6 @@ export function useWhatIf(server: WhatIfServer) {
                 const text = textOf(measure.length_nm, unit);
                 return [{ point, card: text, typed: text, nm: measure.length_nm }];
             });
-            isOpen.value = true;
-            refused.value = null;
         } catch (error) {
             refused.value = asRefused(error);
         }
@@ -60,6 +60,11 @@ export function useWhatIf(server: WhatIfServer) {
             const found = await server.ask(measures);
             if (!isNewest() || !isOpen.value) return;
             answer.value = found;
+            // The next press goes on from what was typed, as it was read.
+            points.value = points.value.map((one) => ({
+                ...one,
+                nm: found.measures_nm[one.point] ?? one.nm,
+            }));
             refused.value = null;
         } catch (error) {
             if (isNewest()) refused.value = asRefused(error);

@@ -26,16 +26,20 @@ async function load(): Promise<void> {
     try {
         const open = (make: number) =>
             api.GET('/api/makes/{make}/bench', { params: { path: { make } } }).then(body);
-        [benches.value, room.value] = await Promise.all([
-            Promise.all(props.makes.map(open)),
-            api.GET('/api/workroom').then(body),
-        ]);
+        benches.value = await Promise.all(props.makes.map(open));
         refused.value = null;
     } catch (error) {
         refused.value = asRefused(error);
     }
 }
-onMounted(load);
+/** What else could stand beside them: the whole workroom is planned for it, and nobody has to wait. */
+async function loadRoom(): Promise<void> {
+    room.value = await api
+        .GET('/api/workroom')
+        .then(body)
+        .catch(() => null);
+}
+onMounted(() => Promise.all([load(), loadRoom()]));
 watch(() => props.makes, load);
 watch(
     () => session.unit,
@@ -78,6 +82,7 @@ async function keep(kept: number): Promise<void> {
     }
     // What went into the bin before something failed can be brought back too.
     gone.value = entries;
+    await loadRoom();
 }
 let before: number[] = [];
 async function undo(): Promise<void> {
@@ -85,7 +90,7 @@ async function undo(): Promise<void> {
         for (const entry of gone.value)
             await api.POST('/api/bin/{entry}/restore', { params: { path: { entry } } });
         gone.value = [];
-        await show(before);
+        await Promise.all([show(before), loadRoom()]);
     } catch (error) {
         refused.value = asRefused(error);
     }

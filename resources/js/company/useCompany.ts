@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Choices, CompanyHead, CompanyLine, CompanyRow, CompanySums } from '../api/types';
+import { inTurn } from '../state/queue';
 import { readLines } from './readLines';
 
 /** How the company sheet reaches the server; the tests put their own in its place. */
@@ -56,6 +57,8 @@ export function useCompany(server: CompanyServer) {
     /** Those that were begun at once last. */
     const begun = shallowRef<number[]>([]);
     let newest = 0;
+    /** Changes are kept in the order in which they were made. */
+    const queue = inTurn();
 
     async function load(): Promise<void> {
         const mine = (newest += 1);
@@ -97,7 +100,7 @@ export function useCompany(server: CompanyServer) {
         const wearers = part.wearers === undefined ? now.picked : part.wearers;
         head.value = { ...now, choices, exceptions, picked: wearers };
         try {
-            await server.keep({ wearers, choices, exceptions });
+            await queue(() => server.keep({ wearers, choices, exceptions }));
         } catch (error) {
             head.value = now;
             refused.value = asRefused(error);

@@ -38,6 +38,7 @@ final readonly class HistoryMakeData
         $stage = Stage::furthest($make->done);
         $day = $stage === null ? null : ($make->done->{$stage->value} ?? null);
         $fitted = $make->fitted();
+        $verdict = VerdictDocument::worded($make);
 
         return new self(
             id: $make->id,
@@ -48,8 +49,8 @@ final readonly class HistoryMakeData
             begun_on: $make->created_at->toDateString(),
             stage: $stage?->words(),
             stage_on: is_string($day) ? $day : null,
-            sizes: (object) (VerdictDocument::worded($make)->sizes ?? self::planned($make, $unit)),
-            verdict: VerdictDocument::worded($make),
+            sizes: (object) ($make->worn()->sizes === [] ? self::planned($make, $unit) : $verdict->sizes ?? []),
+            verdict: $verdict,
             findings: array_map(static fn ($finding): string => FittingFindingData::of($finding, $fitted, $unit)->words, $fitted->inHand()),
         );
     }
