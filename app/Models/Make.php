@@ -90,13 +90,13 @@ final class Make extends Model
 
         $core = new CoreMake($spoken, $this->card->toBody(), $pattern, $choices, $found, $cloth);
 
-        return ($labels ?? $this->sizeLabels()) === SizeLabels::Hidden ? $core->withLinesCounted() : $core;
+        return ($labels ?? $this->sizeLabels())->on($core);
     }
 
     /** As the wearer would have them. */
     public function sizeLabels(): SizeLabels
     {
-        return $this->card->wearer->sizes_hidden ? SizeLabels::Hidden : SizeLabels::Shown;
+        return $this->card->wearer->sizeLabels();
     }
 
     /** How sizes are named in what is typed of this make. */

@@ -43,6 +43,12 @@ final class Wearer extends Model
         return $cards;
     }
 
+    /** How sizes are called on everything that is made for the wearer. */
+    public function sizeLabels(): SizeLabels
+    {
+        return $this->sizes_hidden ? SizeLabels::Hidden : SizeLabels::Shown;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

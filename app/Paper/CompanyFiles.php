@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use App\Records\CompanySheet;
+use App\Models\Pattern;
 use Carbon\CarbonImmutable;
 use Underbolt\File\CsvLine;
 use Underbolt\Paper\PageFormat;
@@ -28,8 +28,8 @@ final class CompanyFiles
         return [CompanyTable::HEAD, ...$table->lines, [], ...array_map(static fn (string $sum): array => [$sum], $table->sums)];
     }
 
-    public static function pdf(CompanySheet $sheet, CompanyTable $table, PageFormat $page, CarbonImmutable $today): string
+    public static function pdf(Pattern $pattern, CompanyTable $table, PageFormat $page, CarbonImmutable $today): string
     {
-        return HtmlPdf::of(view('company', ['pattern' => $sheet->pattern, 'table' => $table, 'today' => $today])->render(), $page === PageFormat::Letter ? 'letter' : 'a4', 'landscape');
+        return HtmlPdf::of(view('company', ['pattern' => $pattern, 'table' => $table, 'today' => $today])->render(), $page === PageFormat::Letter ? 'letter' : 'a4', 'landscape');
     }
 }

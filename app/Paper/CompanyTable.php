@@ -37,9 +37,7 @@ final readonly class CompanyTable
         $lines = $planned = [];
         foreach ($rows as $row) {
             $lines[] = self::line($row, $unit, $today);
-            if ($row->planned instanceof Row) {
-                $planned[] = $row->planned;
-            }
+            $planned[] = $row->planned;
         }
 
         return new self($lines, self::sums(Sums::of($planned), $unit));

@@ -49,7 +49,7 @@ final class MakePaper
         $make->load('card.readings', 'card.wearer', 'pattern');
         $labels ??= $make->sizeLabels();
         $core = $make->toCore($unit, SizeLabels::Shown);
-        $shown = $labels === SizeLabels::Hidden ? $core->withLinesCounted() : $core;
+        $shown = $labels->on($core);
 
         return new self($make, $labels, PlanBuilder::build($shown), array_combine($core->pattern->sizes, $shown->pattern->sizes));
     }

@@ -27,14 +27,17 @@ use Underbolt\Refusal;
  * left out); `choices` for all, as in a make file; `exceptions`, by a wearer's id, what is chosen otherwise; the `unit`
  * that is meant in both.
  */
-final readonly class CompanySheet
+final class CompanySheet
 {
-    private FaultLog $log;
+    private readonly FaultLog $log;
 
-    private ?CorePattern $core;
+    private readonly ?CorePattern $core;
+
+    /** @var ?Collection<int, Wearer> read once, for the head and for the rows */
+    private ?Collection $everyone = null;
 
     /** @param  ?SizeLabels  $labels  each wearer's own where they are left out */
-    public function __construct(public Pattern $pattern, private User $user, private ?SizeLabels $labels = null)
+    public function __construct(public readonly Pattern $pattern, private readonly User $user, private readonly ?SizeLabels $labels = null)
     {
         $this->log = new FaultLog;
         $this->core = $pattern->toCore($this->log);
@@ -92,7 +95,7 @@ final readonly class CompanySheet
     /** @return Collection<int, Wearer> all that could be on it, by name, with their cards */
     public function everyone(): Collection
     {
-        return $this->user->wearers()->with('cards.readings')->get()
+        return $this->everyone ??= $this->user->wearers()->with('cards.readings')->get()
             ->filter(static fn (Wearer $wearer): bool => $wearer->archived_at === null)->sortBy('name')->values();
     }
 
@@ -108,13 +111,11 @@ final readonly class CompanySheet
         }
     }
 
-    /** @param  Wearer  $wearer  with all cards, on the sheet or not */
-    public function rowOf(Wearer $wearer): CompanyRow
-    {
-        return $this->row($wearer, $this->user->makes()->where('pattern_id', $this->pattern->id)->whereRelation('card', 'wearer_id', $wearer->id)->latest('id')->first());
-    }
-
-    private function row(Wearer $wearer, ?Make $make): CompanyRow
+    /**
+     * @param  Wearer  $wearer  with all cards, on the sheet or not
+     * @param  ?Make  $make  the newest of the wearer from the pattern
+     */
+    public function row(Wearer $wearer, ?Make $make): CompanyRow
     {
         $card = self::cardOf($wearer);
 
@@ -153,8 +154,7 @@ final readonly class CompanySheet
             return ($this->log->faults() === [] ? $log : $this->log)->refusal();
         }
         $make = new CoreMake($this->user->unit, $card->toBody(), $this->core, $choices);
-        $labels = $this->labels ?? ($wearer->sizes_hidden ? SizeLabels::Hidden : SizeLabels::Shown);
 
-        return Company::row($labels === SizeLabels::Hidden ? $make->withLinesCounted() : $make);
+        return Company::row(($this->labels ?? $wearer->sizeLabels())->on($make));
     }
 }

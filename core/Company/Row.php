@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Company;
 
+use Underbolt\Pattern\ChartPosition;
 use Underbolt\Pattern\Range;
 use Underbolt\Planning\Advice\Caution;
 use Underbolt\Planning\Advice\Headline;
@@ -117,7 +118,7 @@ final readonly class Row
     {
         foreach (array_filter($this->plan->levels) as $level) {
             $chart = $level->facts->chartSize;
-            if ($chart !== null && ($chart->lower === null || $chart->upper === null)) {
+            if (in_array($chart?->standing, [ChartPosition::Below, ChartPosition::Above], true)) {
                 return true;
             }
         }

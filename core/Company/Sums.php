@@ -7,6 +7,7 @@ namespace Underbolt\Company;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Range;
 use Underbolt\Planning\Advice\ShoppingNeed;
+use Underbolt\Refusal;
 
 /** What a whole company needs: how many of each size and envelope, cloth and notions in all. */
 final readonly class Sums
@@ -27,9 +28,10 @@ final readonly class Sums
     ) {
     }
 
-    /** @param  list<Row>  $rows  of one pattern */
-    public static function of(array $rows): self
+    /** @param  array<Row|Refusal|null>  $planned  of one pattern; those without a plan need nothing */
+    public static function of(array $planned): self
     {
+        $rows = array_values(array_filter($planned, static fn (Row|Refusal|null $row): bool => $row instanceof Row));
         $needs = array_merge([], ...array_map(static fn (Row $row): array => $row->needs, $rows));
         $isCloth = static fn (ShoppingNeed $need): bool => $need->width !== null || $need->amount !== null;
         $notions = array_filter($needs, static fn (ShoppingNeed $need): bool => ! $isCloth($need));

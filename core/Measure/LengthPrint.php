@@ -30,11 +30,8 @@ final class LengthPrint
             return self::trimmed(self::ceiling($length->nanometres, Unit::Centimetre->nanometres()), 2).' m';
         }
         $eighths = self::ceiling($length->nanometres * 8, self::INCHES_A_YARD * Unit::Inch->nanometres());
-        $rest = $eighths % 8;
-        $shared = $rest & -$rest;
-        $fraction = $rest === 0 ? '' : intdiv($rest, $shared).'/'.intdiv(8, $shared);
 
-        return trim(($eighths >= 8 || $rest === 0 ? intdiv($eighths, 8) : '').' '.$fraction).' yd';
+        return self::mixed($eighths, 8).' yd';
     }
 
     private static function ceiling(int $whole, int $part): int
@@ -71,16 +68,24 @@ final class LengthPrint
     private static function fraction(Length $length): string
     {
         $parts = self::sixteenths($length);
-        $whole = intdiv(abs($parts), self::FINEST_FRACTION);
-        $upper = abs($parts) % self::FINEST_FRACTION;
-        $sign = $parts < 0 ? '-' : '';
+
+        return ($parts < 0 ? '-' : '').self::mixed(abs($parts), self::FINEST_FRACTION);
+    }
+
+    /**
+     * @param  int  $parts  0 or above
+     * @param  int  $of  how many make a whole; a power of two
+     */
+    private static function mixed(int $parts, int $of): string
+    {
+        [$whole, $upper] = [intdiv($parts, $of), $parts % $of];
         if ($upper === 0) {
-            return $sign.$whole;
+            return (string) $whole;
         }
         $shared = $upper & -$upper; // the largest power of two that divides it
-        $reduced = intdiv($upper, $shared).'/'.intdiv(self::FINEST_FRACTION, $shared);
+        $reduced = intdiv($upper, $shared).'/'.intdiv($of, $shared);
 
-        return $sign.($whole === 0 ? $reduced : "{$whole} {$reduced}");
+        return $whole === 0 ? $reduced : "{$whole} {$reduced}";
     }
 
     private static function sixteenths(Length $length): int

@@ -77,9 +77,7 @@ final readonly class Pattern
      */
     public function sizesInWords(array $sizes): string
     {
-        $names = array_map(fn (int $size): string => $this->sizes[$size], $sizes);
-        $last = array_pop($names);
-        $names = $names === [] ? $last : implode(', ', $names)." and {$last}";
+        $names = Listed::of(array_map(fn (int $size): string => $this->sizes[$size], $sizes));
 
         return $this->areLinesCounted ? $this->begun($names) : (count($sizes) === 1 ? 'Size ' : 'Sizes ').$names;
     }

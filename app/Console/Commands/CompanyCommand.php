@@ -6,9 +6,7 @@ namespace App\Console\Commands;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\OutputInterface;
 use Underbolt\Company\Company;
-use Underbolt\Company\Row;
 use Underbolt\Company\Sums;
 use Underbolt\File\CardJson;
 use Underbolt\File\CompanyJson;
@@ -23,6 +21,7 @@ use Underbolt\Refusal;
 final class CompanyCommand extends Command
 {
     use PrintsFaults;
+    use PrintsJson;
 
     protected $signature = 'underbolt:company
         {pattern : a pattern file or a make file (.json), whose choices are for all}
@@ -47,7 +46,7 @@ final class CompanyCommand extends Command
             $this->print(CompanyJson::row(basename((string) $card, '.json'), $row));
             $rows[] = $row;
         }
-        $this->print(CompanyJson::sums(Sums::of(array_values(array_filter($rows, static fn (Row|Refusal $row): bool => $row instanceof Row))), $pattern->unit));
+        $this->print(CompanyJson::sums(Sums::of($rows), $pattern->unit));
 
         return self::SUCCESS;
     }
@@ -64,14 +63,5 @@ final class CompanyCommand extends Command
         }
 
         return MakeReader::read($text)->body;
-    }
-
-    /** @param  array<string, mixed>  $document */
-    private function print(array $document): void
-    {
-        $this->output->writeln(
-            json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
-            OutputInterface::OUTPUT_RAW,
-        );
     }
 }

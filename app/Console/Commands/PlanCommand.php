@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use JsonException;
-use Symfony\Component\Console\Output\OutputInterface;
 use Underbolt\Fault;
 use Underbolt\File\MakeReader;
 use Underbolt\File\PlanJson;
@@ -17,6 +15,7 @@ use Underbolt\Refusal;
 final class PlanCommand extends Command
 {
     use PrintsFaults;
+    use PrintsJson;
 
     protected $signature = 'underbolt:plan {file* : make files (.json)}';
 
@@ -47,10 +46,10 @@ final class PlanCommand extends Command
         $exit = self::SUCCESS;
         foreach ($files as $file) {
             try {
-                $this->print($this->plan($file), 0);
+                $this->print($this->plan($file));
             } catch (Refusal $refusal) {
                 $exit = self::REFUSED;
-                $this->print(['error' => array_map(static fn (Fault $fault): string => $fault->line(), $refusal->faults())], 0);
+                $this->print(['error' => array_map(static fn (Fault $fault): string => $fault->line(), $refusal->faults())]);
             }
         }
 
@@ -65,20 +64,5 @@ final class PlanCommand extends Command
     private function plan(string $file): array
     {
         return PlanJson::of(PlanBuilder::build(MakeReader::read(FileText::of($file))));
-    }
-
-    /**
-     * @param  array<string, mixed>  $document
-     *
-     * @throws JsonException
-     */
-    private function print(array $document, int $flags): void
-    {
-        $json = json_encode(
-            $document,
-            $flags | JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE
-                | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        );
-        $this->output->writeln($json, OutputInterface::OUTPUT_RAW);
     }
 }

@@ -24,7 +24,6 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\StreamedResponse;
-use Underbolt\Company\Row;
 use Underbolt\Company\Sums;
 
 /** A pattern and all it is made for. */
@@ -53,9 +52,7 @@ final class CompanyController
             $planned = [];
             foreach ($sheet->rows() as $row) {
                 $tell(new CompanyLineData(row: CompanyRowData::of($row, CarbonImmutable::today())));
-                if ($row->planned instanceof Row) {
-                    $planned[] = $row->planned;
-                }
+                $planned[] = $row->planned;
             }
             $tell(new CompanyLineData(sums: CompanySumsData::of(Sums::of($planned), $unit)));
         }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
@@ -129,7 +126,7 @@ final class CompanyController
         ])]
     public function pdf(PaperRequest $request, Pattern $pattern): Response
     {
-        $pdf = CompanyFiles::pdf(self::sheet($request, $pattern), self::table($request, $pattern), $request->page(), CarbonImmutable::today());
+        $pdf = CompanyFiles::pdf($pattern, self::table($request, $pattern), $request->page(), CarbonImmutable::today());
 
         return Download::shown($pdf, 'application/pdf', self::fileName($pattern, 'pdf'));
     }

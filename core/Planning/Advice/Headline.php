@@ -6,6 +6,7 @@ namespace Underbolt\Planning\Advice;
 
 use Underbolt\Altering\AdjustmentKind;
 use Underbolt\Altering\Take;
+use Underbolt\Pattern\Listed;
 use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Plan;
 
@@ -19,7 +20,7 @@ final class Headline
         // One size is said in the same breath; after several a new clause begins.
         $join = count(array_unique($plan->sizes->known())) > 1 ? '; ' : ', ';
 
-        return $plan->make->pattern->begun(self::sizes($plan)).($added === [] ? '' : $join.self::listed($added)).'.';
+        return $plan->make->pattern->begun(self::sizes($plan)).($added === [] ? '' : $join.Listed::of($added)).'.';
     }
 
     /** What goes with it, in one more plain sentence: how many lines, how many steps, and what to watch. */
@@ -111,13 +112,5 @@ final class Headline
             array_keys($places),
             $places,
         );
-    }
-
-    /** @param  non-empty-list<string>  $parts */
-    private static function listed(array $parts): string
-    {
-        $last = array_pop($parts);
-
-        return $parts === [] ? $last : implode(', ', $parts)." and {$last}";
     }
 }

@@ -3,7 +3,7 @@ import { figureText } from '../ui/figure';
 import { arrowWords } from './changes';
 
 /** What a clip says to who cannot see it: the size, the body, what the chart says of it, and the garment that will be cut. */
-export function clipWords(level: LevelPlan, unit: Unit, nameOf: (size: string) => string = String): string {
+export function clipWords(level: LevelPlan, unit: Unit, nameOf: (size: string) => string): string {
     const body = level.measure_nm === null ? '' : `, body ${figureText(level.measure_nm, unit)}`;
     const chart = level.chart === null ? '' : `, chart ${nameOf(level.chart.size)}`;
     return `size ${nameOf(level.size)}${body}${chart}${cutWords(level, unit)}`;

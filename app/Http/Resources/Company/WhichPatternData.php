@@ -25,8 +25,9 @@ final readonly class WhichPatternData
 
     public static function of(Wearer $wearer, User $user, CarbonImmutable $today): self
     {
+        $makes = $user->makes()->whereRelation('card', 'wearer_id', $wearer->id)->get()->sortBy('id')->keyBy('pattern_id');
         $rows = $user->patterns()->get()->sortBy('name')
-            ->map(static fn (Pattern $pattern): CompanyRow => (new CompanySheet($pattern, $user))->rowOf($wearer))
+            ->map(static fn (Pattern $pattern): CompanyRow => (new CompanySheet($pattern, $user))->row($wearer, $makes->get($pattern->id)))
             ->map(static fn (CompanyRow $row): CompanyRowData => CompanyRowData::of($row, $today));
 
         return new self($wearer->id, $wearer->name, array_values($rows->sortBy(static fn (CompanyRowData $row): float => $row->cost ?? INF)->all()));
