@@ -88,14 +88,15 @@ test('what if: a measure is moved, what flips is said, and leaving leaves no tra
     $page = Page::demo('/makes/1');
     $page->find('.tape .clip');
     $headline = $page->text('h1');
-    $page->press('What if…')->find('.what-if');
+    $focused = fn (): string => (string) $page->driver->executeScript('return document.activeElement.ariaLabel ?? document.activeElement.textContent.trim()');
+    $page->press('What if…')->until(fn (): bool => $focused() === 'High bust, cm', 'the first measure has the focus');
     for ($press = 0; $press < 8; $press++) {
         $page->driver->findElement(WebDriverBy::cssSelector('[aria-label="Waist 0.5 cm more"]'))->click();
     }
     $page->sees('The waist is cut in');
     $page->until(fn (): bool => $page->text('h1') !== $headline, 'the bench shows it');
     expect($page->accessibilityFaults())->toBe([]);
-    $page->press('Leave it')->until(fn (): bool => $page->text('h1') === $headline, 'it is as it was');
+    $page->press('Leave it')->until(fn (): bool => $focused() === 'What if…', 'the focus is where it came from')->until(fn (): bool => $page->text('h1') === $headline, 'it is as it was');
     $page->go('/makes/1')->find('.tape .clip');
     expect($page->text('h1'))->toBe($headline)->and($page->complaints())->toBe([]);
 });

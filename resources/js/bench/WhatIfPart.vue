@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useTemplateRef, watch } from 'vue';
 import type { Refused } from '../api/client';
 import type { Point, Unit, WhatIf } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
@@ -20,6 +21,13 @@ const emit = defineEmits<{
 }>();
 
 const nameOf = (code: string): string => props.guide.find((one) => one.code === code)?.name ?? title(code);
+const fields = useTemplateRef<HTMLElement>('fields');
+// The hand goes on where the measures are, as soon as they are there.
+watch(
+    () => props.points.length > 0,
+    (areThere) => areThere && fields.value?.querySelector('input')?.focus(),
+    { immediate: true, flush: 'post' },
+);
 const STEP = { cm: '0.5 cm', in: '1/4 in' } as const;
 </script>
 
@@ -31,7 +39,7 @@ const STEP = { cm: '0.5 cm', in: '1/4 in' } as const;
             </h2>
             <button type="button" class="link leave" @click="emit('leave')">Leave it</button>
         </div>
-        <ul class="points">
+        <ul ref="fields" class="points">
             <li v-for="one in points" :key="one.point" :class="{ other: one.typed !== one.card }">
                 <span>{{ nameOf(one.point) }}</span>
                 <button

@@ -28,6 +28,8 @@ it('tries another measure without the others, and nothing at all where the cardâ
     expect(ask).toHaveBeenLastCalledWith({ waist: '74.5' });
     whatIf.nudge('waist', -1, 'cm');
     expect(whatIf.answer.value).toBeNull();
+    whatIf.type('hip', ' ');
+    expect(ask).toHaveBeenCalledTimes(1);
     whatIf.type('hip', ' 101 ');
     await vi.waitFor(() => expect(ask).toHaveBeenLastCalledWith({ hip: '101' }));
 });

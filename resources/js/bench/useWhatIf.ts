@@ -72,7 +72,8 @@ export function useWhatIf(server: WhatIfServer) {
     });
 
     function ask(): void {
-        const others = points.value.filter(({ card, typed }) => typed.trim() !== card);
+        // What is emptied is the card's own again.
+        const others = points.value.filter(({ card, typed }) => !['', card].includes(typed.trim()));
         if (others.length === 0) answer.value = null;
         else void send(Object.fromEntries(others.map(({ point, typed }) => [point, typed.trim()])));
     }

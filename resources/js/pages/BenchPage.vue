@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { refDebounced } from '@vueuse/core';
-import { computed, onMounted, shallowRef, watch } from 'vue';
+import { computed, nextTick, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
 import type { Choices, LevelName, Plan, Point } from '../api/types';
 import BenchTop from '../bench/BenchTop.vue';
 import CardChoice from '../bench/CardChoice.vue';
@@ -42,6 +42,12 @@ const guide = shallowRef<readonly Point[]>([]);
 async function tryOthers(): Promise<void> {
     guide.value = (await measuringGuide().catch(() => null))?.points ?? [];
     if (make.value !== null) await whatIf.open(make.value.card_id, make.value.needed_points, session.unit);
+}
+const whatIfButton = useTemplateRef<HTMLElement>('whatIfButton');
+async function leaveOthers(): Promise<void> {
+    whatIf.leave();
+    await nextTick();
+    whatIfButton.value?.focus();
 }
 provideSizeNames(shown);
 
@@ -127,7 +133,13 @@ useShortcuts([
             <h1>{{ shown?.headline ?? 'No plan yet' }}</h1>
             <p v-if="plan" class="details">
                 {{ shown?.details }} <WhyNot :make="make.id" :plan="plan" />
-                <button v-if="!whatIf.isOpen.value" type="button" class="link" @click="tryOthers">
+                <button
+                    v-if="!whatIf.isOpen.value"
+                    ref="whatIfButton"
+                    type="button"
+                    class="link"
+                    @click="tryOthers"
+                >
                     What if…
                 </button>
                 <a href="#reasons">Reasons and steps</a>
@@ -167,7 +179,7 @@ useShortcuts([
                 :unit="session.unit"
                 @type="whatIf.type"
                 @nudge="(point, way) => whatIf.nudge(point, way, session.unit)"
-                @leave="whatIf.leave"
+                @leave="leaveOthers"
             />
             <BenchTop
                 :plan="shown!"
