@@ -55,7 +55,7 @@ test('all makes are begun with one press, and undone with one more', function ()
     $page->sees('makes are begun.');
     $page->until(fn (): bool => $open() > $before, 'there are more makes');
     $page->press('Undo')->until(fn (): bool => $open() === $before, 'they are put away again');
-    expect($page->complaints())->toBe([]);
+    expect($page->emptyBin()->complaints())->toBe([]);
 });
 
 test('which pattern: ranked with its reasons, and begun from there', function (): void {

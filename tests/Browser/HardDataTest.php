@@ -52,5 +52,6 @@ test('twenty sizes with long names, a large body and four cups overprint nothing
             .then(({ version }) => fetch(path, { method: 'DELETE', headers, body: JSON.stringify({ version }) }));
         away(`/api/patterns/${make.pattern_id}`).then(() => away(`/api/wearers/${make.wearer_id}`)).then(() => done(true), (error) => done(String(error)));
         JS, [$make]);
+    $page->emptyBin();
     expect(array_filter($faults))->toBe([]);
 })->with(static fn (): array => array_map(static fn (string $file): array => [$file], HardMake::all()));

@@ -161,6 +161,22 @@ final class Page
         return (string) base64_decode((string) Chrome::devTools('Page.printToPDF', ['preferCSSPageSize' => true])['data'], true);
     }
 
+    /** Lets go for good what this test threw away: the tests share one workroom. */
+    public function emptyBin(): self
+    {
+        $done = $this->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+            const headers = { Accept: 'application/json', 'X-XSRF-TOKEN': token };
+            fetch('/api/bin', { headers }).then((answer) => answer.json())
+                .then((entries) => Promise.all(entries.map(({ id }) => fetch(`/api/bin/${id}`, { method: 'DELETE', headers }))))
+                .then((answers) => done(answers.every(({ ok }) => ok)), (error) => done(String(error)));
+            JS);
+        Assert::assertTrue($done);
+
+        return $this;
+    }
+
     /** @param  callable(): bool  $holds */
     public function until(callable $holds, string $what): self
     {
