@@ -19,5 +19,26 @@ export default ts.config(
             'vuejs-accessibility/label-has-for': ['error', { required: { some: ['nesting', 'id'] } }],
         },
     },
+    {
+        files: ['**/*.vue'],
+        ignores: ['resources/js/ui/TypedInput.vue'],
+        rules: {
+            // An answer that redraws a bare field wipes out what is being typed into it.
+            'vue/no-restricted-syntax': [
+                'error',
+                {
+                    selector:
+                        "VElement[rawName='input'] > VStartTag:not(:has(VAttribute[directive=false][key.name='type'][value.value=/^(checkbox|radio|file|range)$/]))",
+                    message:
+                        'Text is typed into TypedInput (or CellInput, TextField) alone: it keeps what is being typed.',
+                },
+                {
+                    selector: 'VElement[rawName=/^(InputText|InputNumber|AutoComplete)$/]',
+                    message:
+                        'Text is typed into TypedInput (or CellInput, TextField) alone: it keeps what is being typed.',
+                },
+            ],
+        },
+    },
     prettier,
 );

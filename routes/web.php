@@ -89,6 +89,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'update'])->where('attempt', '[1-9]');
         Route::delete('cards/{card}/readings/{point}/{attempt}', [ReadingController::class, 'destroy'])->where('attempt', '[1-9]');
         Route::post('cards/{card}/readings/{point}/from/{other}', [ReadingController::class, 'takeOver']);
+        Route::put('cards/{card}/picks/{point}', [ReadingController::class, 'pick']);
         Route::put('cards/{card}/answers', [CardController::class, 'answer']);
         Route::post('patterns', [PatternController::class, 'store']);
         Route::get('patterns/{pattern}', [PatternController::class, 'show']);

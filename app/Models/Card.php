@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Point;
 use Underbolt\Measure\PointSet;
 use Underbolt\Measure\Readings;
 
@@ -63,12 +64,21 @@ final class Card extends Model
     /** @return array<string, Readings> */
     public function readingsByPoint(): array
     {
-        $tries = [];
+        $tries = $picked = [];
         foreach ($this->readings->sortBy('attempt') as $reading) {
-            $tries[$reading->point->value][] = Length::ofNanometres($reading->nanometres);
+            $point = $reading->point->value;
+            $tries[$point][] = $length = Length::ofNanometres($reading->nanometres);
+            $picked[$point] ??= $reading->picked ? $length : null;
         }
 
-        return array_map(Readings::of(...), $tries);
+        return array_combine(array_keys($tries), array_map(Readings::of(...), $tries, $picked));
+    }
+
+    /** The reading that counts at a point from now on; null leaves it to the rule again. */
+    public function pick(Point $point, ?int $attempt): void
+    {
+        $this->readings()->where('point', $point)->update(['picked' => false]);
+        $this->readings()->where('point', $point)->where('attempt', $attempt)->update(['picked' => true]);
     }
 
     /** @return int<0, max> whole days since it was taken */

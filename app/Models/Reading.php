@@ -18,14 +18,17 @@ use Underbolt\Measure\Unit;
  * @property string $text
  * @property Unit $unit the unit meant where the text names none
  * @property int $nanometres
+ * @property bool $picked whether it was said to be the one that counts
  */
 final class Reading extends Model
 {
-    protected $fillable = ['point', 'attempt', 'text', 'unit', 'nanometres'];
+    protected $fillable = ['point', 'attempt', 'text', 'unit', 'nanometres', 'picked'];
+
+    protected $attributes = ['picked' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['point' => Point::class, 'unit' => Unit::class, 'nanometres' => 'integer', 'attempt' => 'integer'];
+        return ['point' => Point::class, 'unit' => Unit::class, 'nanometres' => 'integer', 'attempt' => 'integer', 'picked' => 'boolean'];
     }
 }

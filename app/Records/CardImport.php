@@ -52,11 +52,11 @@ final class CardImport
                 $card = $this->cards[self::key($line->date, $line->foundation)] ??= $this->begin($line);
                 $rows[] = [
                     'card_id' => $card->id, 'point' => $line->point->value, 'attempt' => $line->attempt, 'text' => $line->text,
-                    'unit' => $line->unit->value, 'nanometres' => $line->length->nanometres, 'created_at' => $now, 'updated_at' => $now,
+                    'unit' => $line->unit->value, 'nanometres' => $line->length->nanometres, 'picked' => $line->picked, 'created_at' => $now, 'updated_at' => $now,
                 ];
             }
             foreach (array_chunk($rows, self::AT_ONCE) as $some) {
-                Reading::query()->upsert($some, ['card_id', 'point', 'attempt'], ['text', 'unit', 'nanometres', 'updated_at']);
+                Reading::query()->upsert($some, ['card_id', 'point', 'attempt'], ['text', 'unit', 'nanometres', 'picked', 'updated_at']);
             }
             foreach (array_chunk(array_unique(array_column($rows, 'card_id')), self::AT_ONCE) as $touched) {
                 Card::query()->whereKey($touched)->increment('version');

@@ -72,6 +72,7 @@ final class RecordFiles
                 attempt: $reading->attempt,
                 date: $card->taken_on->toDateString(),
                 foundation: $card->foundation,
+                picked: $reading->picked,
             );
         }
 

@@ -12,13 +12,13 @@ use Underbolt\Refusal;
 /** Measure cards as comma-separated text: one reading a line, as typed, with a heading line first. */
 final class CardCsv
 {
-    public const HEADING = ['point', 'value', 'unit', 'reading', 'date', 'foundation'];
+    public const HEADING = ['point', 'value', 'unit', 'reading', 'date', 'foundation', 'picked'];
 
     /** @param  list<CardLine>  $lines */
     public static function write(array $lines): string
     {
         $rows = array_map(static fn (CardLine $line): array => [
-            $line->point->value, $line->text, $line->unit->value, (string) $line->attempt, $line->date, $line->foundation,
+            $line->point->value, $line->text, $line->unit->value, (string) $line->attempt, $line->date, $line->foundation, $line->picked ? 'picked' : '',
         ], $lines);
 
         return implode('', array_map(CsvLine::of(...), [self::HEADING, ...$rows]));
@@ -26,7 +26,7 @@ final class CardCsv
 
     /**
      * Reads what `write` writes, and what a spreadsheet makes of it: semicolons or tabs as well as commas,
-     * the columns in any order, reading, date and foundation left out where they are not needed.
+     * the columns in any order, reading, date, foundation and picked left out where they are not needed.
      *
      * @param  string  $today  the date of lines that give none, as `2026-11-23`
      * @return array{list<CardLine>, FaultLog} what can be read, and a fault for each line that can't, by its number
@@ -42,7 +42,7 @@ final class CardCsv
             str_getcsv($heading, $separator, '"', ''),
         );
         if (array_diff(['point', 'value'], $columns) !== []) {
-            $log->add('line 1', 'the heading must name the columns point and value; unit, reading, date and foundation may follow');
+            $log->add('line 1', 'the heading must name the columns point and value; unit, reading, date, foundation and picked may follow');
 
             return [[], $log];
         }
@@ -111,6 +111,7 @@ final class CardCsv
                 date: $date,
                 foundation: $foundation,
                 number: $number,
+                picked: ($cells['picked'] ?? '') !== '',
             );
     }
 

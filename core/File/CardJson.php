@@ -28,6 +28,7 @@ final class CardJson
             $cards[$card] ??= ['date' => $line->date, 'foundation' => $line->foundation, 'readings' => []];
             $cards[$card]['readings'][] = [
                 'point' => $line->point->value, 'value' => $line->text, 'unit' => $line->unit->value, 'reading' => $line->attempt,
+                ...($line->picked ? ['picked' => true] : []),
             ];
         }
 
@@ -106,7 +107,7 @@ final class CardJson
 
     private static function reading(Node $node, string $date, string $foundation, int $number): ?CardLine
     {
-        $fields = $node->fields(['point', 'value', 'unit', 'reading']);
+        $fields = $node->fields(['point', 'value', 'unit', 'reading', 'picked']);
         $point = isset($fields['point']) ? $fields['point']->oneOf(Point::class) : $node->missing('point');
         $text = isset($fields['value']) ? $fields['value']->text() : $node->missing('value');
         $unit = isset($fields['unit']) ? $fields['unit']->oneOf(Unit::class) : Unit::Centimetre;
@@ -129,6 +130,7 @@ final class CardJson
             date: $date,
             foundation: $foundation,
             number: $number,
+            picked: isset($fields['picked']) && $fields['picked']->flag() === true,
         );
     }
 }

@@ -20,6 +20,7 @@ final readonly class CardLine
      * @param  Unit  $unit  meant where the text names none
      * @param  int  $attempt  which try at the point, from 1
      * @param  string  $date  of the card, as `2026-11-23`
+     * @param  bool  $picked  whether it was said to be the one that counts
      * @param  int  $number  of the line in the file it was read from; 0 for one that is to be written
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class CardLine
         public string $date,
         public string $foundation,
         public int $number = 0,
+        public bool $picked = false,
     ) {
     }
 

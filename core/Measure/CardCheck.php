@@ -48,7 +48,13 @@ final readonly class CardCheck
     {
         $measure = $readings->measureOf($guide->point);
         $found = [self::likelySlip($guide, $measure)];
-        if (self::cm(self::APART_CM)->isLessThan($readings->spread())) {
+        if ($readings->perhapsAtTwoPlaces($guide->point)) {
+            $found[] = new Finding(
+                FindingCode::TwoPlaces,
+                $guide->point,
+                "The readings are {$this->say($readings->spread())} apart: were they taken at two places? Pick the one that counts.",
+            );
+        } elseif (self::cm(self::APART_CM)->isLessThan($readings->spread())) {
             $found[] = new Finding(
                 FindingCode::ReadingsApart,
                 $guide->point,

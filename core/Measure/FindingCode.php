@@ -13,6 +13,7 @@ enum FindingCode: string
     case TummyOverHip = 'tummy_over_hip';
     case ThighOverHip = 'thigh_over_hip';
     case ReadingsApart = 'readings_apart';
+    case TwoPlaces = 'two_places';
     case LikelyInches = 'likely_inches';
     case LikelyCentimetres = 'likely_centimetres';
     case Unusual = 'unusual';

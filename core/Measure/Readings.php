@@ -7,33 +7,65 @@ namespace Underbolt\Measure;
 /** All tries at one point, in the order in which they were taken. */
 final readonly class Readings
 {
-    /** Tries at a hunted point that differ by more than this are no longer one place: 3 cm (common practice, no published source). */
-    private const HUNTED_APART_NM = 30_000_000;
+    /** Tries at a hunted point further apart than this were perhaps taken at two places: 3 cm (common practice, no published source). */
+    private const TWO_PLACES_NM = 30_000_000;
 
-    /** @param  non-empty-list<Length>  $tries */
-    private function __construct(private array $tries)
+    /**
+     * @param  non-empty-list<Length>  $tries
+     * @param  ?Length  $picked  one of them
+     */
+    private function __construct(private array $tries, private ?Length $picked)
     {
-    }
-
-    /** @param  non-empty-list<Length>  $tries */
-    public static function of(array $tries): self
-    {
-        return new self($tries);
     }
 
     /**
-     * The measure that the tries give: the middle one, but the smallest waist and the largest hip, because
-     * those are found by hunting. Where such tries lie too far apart the middle one counts again, and the card asks.
+     * @param  non-empty-list<Length>  $tries
+     * @param  ?Length  $picked  one of them: the one that was said to count
      */
+    public static function of(array $tries, ?Length $picked = null): self
+    {
+        return new self($tries, $picked);
+    }
+
+    /** The measure that the tries give. */
     public function measureOf(Point $point): Length
     {
-        $hunted = match ($point) {
-            Point::Waist => $this->smallest(),
-            Point::Hip, Point::ThighLevel => $this->largest(),
+        return match ($this->counting($point)) {
+            Counting::Picked => $this->picked ?? $this->median(),
+            Counting::Smallest => $this->smallest(),
+            Counting::Largest => $this->largest(),
+            Counting::Only, Counting::Middle => $this->median(),
+        };
+    }
+
+    /** What was picked; else the middle one, but the smallest waist and the largest hip, because those are found by hunting. */
+    public function counting(Point $point): Counting
+    {
+        return match (true) {
+            count($this->tries) === 1 => Counting::Only,
+            $this->picked !== null => Counting::Picked,
+            default => self::hunted($point) ?? Counting::Middle,
+        };
+    }
+
+    /** Whether the tries at a point that is found by hunting lie so far apart that they were perhaps taken at two places. */
+    public function perhapsAtTwoPlaces(Point $point): bool
+    {
+        return self::hunted($point) !== null && $this->spread()->nanometres > self::TWO_PLACES_NM;
+    }
+
+    public function count(): int
+    {
+        return count($this->tries);
+    }
+
+    private static function hunted(Point $point): ?Counting
+    {
+        return match ($point) {
+            Point::Waist => Counting::Smallest,
+            Point::Hip, Point::ThighLevel => Counting::Largest,
             default => null,
         };
-
-        return $hunted === null || $this->spread()->nanometres > self::HUNTED_APART_NM ? $this->median() : $hunted;
     }
 
     /**

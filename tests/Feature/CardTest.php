@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Card;
 use App\Models\Reading;
+use Underbolt\Measure\Point;
 
 function emptyCard(): Card
 {
@@ -70,7 +71,7 @@ test('a new card starts from the last one without its figures', function (): voi
     expect($again->json())->toMatchArray(['foundation' => 'vest', 'point_set' => 'three', 'readings' => []])
         ->and(
             $this->getJson("/api/cards/{$again->json('id')}/earlier")->json('0.measures.0'),
-        )->toBe(['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 0]);
+        )->toBe(['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 0, 'counts' => 'only', 'of' => 1]);
 });
 
 test('of two cards of one day the one begun first is the earlier', function (): void {
@@ -116,7 +117,7 @@ test('a reading is kept as typed, with its unit and its exact length', function 
     $answer = typeReading(emptyCard(), 'full_bust', $text, $unit)->assertOk();
     expect($answer)->toAgreeWith('CardData')
         ->and($answer->json('readings'))->toBe([
-            ['point' => 'full_bust', 'attempt' => 1, 'text' => $text, 'unit' => $unit, 'names_unit' => $names, 'length_nm' => $nanometres],
+            ['point' => 'full_bust', 'attempt' => 1, 'text' => $text, 'unit' => $unit, 'names_unit' => $names, 'length_nm' => $nanometres, 'picked' => false],
         ]);
 })->with([
     ['95,5', 'cm', 955_000_000],
@@ -140,19 +141,40 @@ test('several readings of a waist give the smallest of them, and how far they li
     foreach (['80', '82.5', '80.5'] as $attempt => $text) {
         $answer = typeReading($card, 'waist', $text, attempt: $attempt + 1)->assertOk();
     }
-    expect($answer->json('measures'))->toBe([['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 25_000_000]])
+    expect($answer->json('measures'))->toBe([
+        ['point' => 'waist', 'length_nm' => 800_000_000, 'spread_nm' => 25_000_000, 'counts' => 'smallest', 'of' => 3],
+    ])
         ->and($answer->json('findings.0.text'))->toContain('2.5 cm apart');
 });
 
-test('the plan is made from the smallest waist, unless the tries lie too far apart', function (): void {
+test('the smallest waist counts until another is picked; two places are asked after, and an answer drops the pick', function (): void {
     $card = emptyCard();
-    foreach (['80', '82.9'] as $attempt => $text) {
+    $waist = fn (): int => $card->refresh()->load('readings')->toBody()->at(Point::Waist)->nanometres;
+    foreach (['82', '77', '76.5'] as $attempt => $text) {
+        $answer = typeReading($card, 'waist', $text, attempt: $attempt + 1);
+    }
+    expect($waist())->toBe(765_000_000)->and($answer->json('findings.0.key'))->toBe('two_places:waist')
+        ->and($answer->json('findings.0.text'))->toContain('5.5 cm apart');
+    $answer = $this->putJson("/api/cards/{$card->id}/picks/waist", ['attempt' => 2, 'version' => 4])->assertOk();
+    expect($waist())->toBe(770_000_000)->and($answer->json('measures.0.counts'))->toBe('picked')
+        ->and(array_column($answer->json('readings'), 'picked'))->toBe([false, true, false]);
+    $this->putJson("/api/cards/{$card->id}/picks/waist", ['attempt' => 3, 'version' => 4])->assertConflict();
+    $this->putJson("/api/cards/{$card->id}/picks/waist", ['attempt' => 10, 'version' => 5])->assertUnprocessable();
+    $this->putJson("/api/cards/{$card->id}/answers", ['key' => 'two_places:waist', 'so' => true, 'version' => 5])->assertOk();
+    expect($waist())->toBe(765_000_000);
+});
+
+test('which reading was picked goes out with the file and comes in again', function (string $ending): void {
+    $card = emptyCard();
+    foreach (['82', '77'] as $attempt => $text) {
         typeReading($card, 'waist', $text, attempt: $attempt + 1);
     }
-    expect($card->load('readings')->toBody()->at(Underbolt\Measure\Point::Waist)->nanometres)->toBe(800_000_000);
-    typeReading($card, 'waist', '83.1', attempt: 2);
-    expect($card->load('readings')->toBody()->at(Underbolt\Measure\Point::Waist)->nanometres)->toBe(815_500_000);
-});
+    $card->refresh()->pick(Point::Waist, 1);
+    $file = contentOf($this->get("/api/wearers/{$card->wearer_id}/cards.{$ending}")->assertOk());
+    $card->pick(Point::Waist, null);
+    $this->postJson("/api/wearers/{$card->wearer_id}/cards/import", ['text' => $file, 'write' => true])->assertOk();
+    expect($card->readings()->where('picked', true)->pluck('text')->all())->toBe(['82']);
+})->with(['csv', 'json']);
 
 test('a point is corrected or left out again', function (): void {
     $card = emptyCard();

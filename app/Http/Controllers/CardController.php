@@ -89,6 +89,12 @@ final class CardController
         ])]
     public function answer(AnswerRequest $request, Card $card): JsonResponse
     {
-        return CardAnswer::after($request, $card, static fn () => $card->update(['answers' => $request->answered($card->answers)]));
+        return CardAnswer::after($request, $card, static function () use ($request, $card): void {
+            $card->update(['answers' => $request->answered($card->answers)]);
+            $point = $request->onePlace();
+            if ($point !== null) {
+                $card->pick($point, null);
+            }
+        });
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PickRequest;
 use App\Http\Requests\ReadingRequest;
 use App\Http\Requests\SeenRequest;
 use App\Http\Resources\Card\CardData;
@@ -100,8 +101,25 @@ final class ReadingController
         return CardAnswer::after($request, $card, static function () use ($card, $point, $other): void {
             $card->readings()->where('point', $point)->delete();
             foreach ($other->readings()->where('point', $point)->get() as $reading) {
-                $card->readings()->create($reading->only(['point', 'attempt', 'text', 'unit', 'nanometres']));
+                $card->readings()->create($reading->only(['point', 'attempt', 'text', 'unit', 'nanometres', 'picked']));
             }
         });
+    }
+
+    #[OA\Put(path: '/api/cards/{card}/picks/{point}', operationId: 'pickReading',
+        parameters: [
+            new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PickRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'that reading counts', content: new OA\JsonContent(ref: CardData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
+            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+        ])]
+    public function pick(PickRequest $request, Card $card, Point $point): JsonResponse
+    {
+        return CardAnswer::after($request, $card, static fn () => $card->pick($point, $request->attempt()));
     }
 }

@@ -6,6 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
+use Underbolt\Measure\FindingCode;
+use Underbolt\Measure\Point;
 
 #[OA\Schema(required: ['version', 'key', 'so'], properties: [
     new OA\Property(property: 'version', description: 'of the card, as it was seen', type: 'integer'),
@@ -18,6 +20,14 @@ final class AnswerRequest extends FormRequest
     public function rules(): array
     {
         return ['version' => ['required', 'integer'], 'key' => ['required', 'string', 'max:80'], 'so' => ['required', 'boolean']];
+    }
+
+    /** The point whose readings are said to have been taken at one place: then none is picked any longer. */
+    public function onePlace(): ?Point
+    {
+        [$code, $point] = [...explode(':', $this->string('key')->toString(), 2), ''];
+
+        return $code === FindingCode::TwoPlaces->value && $this->boolean('so') ? Point::tryFrom($point) : null;
     }
 
     /**

@@ -1012,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cards/{card}/picks/{point}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pickReading"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/register": {
         parameters: {
             query?: never;
@@ -2263,10 +2279,17 @@ export interface components {
         /** @description what is taken from the readings of one point */
         MeasureData: {
             point: string;
-            /** @description the median */
+            /** @description the one that counts, or half way between the two in the middle */
             length_nm: number;
             /** @description largest less smallest reading */
             spread_nm: number;
+            /**
+             * @description which of the readings counts
+             * @enum {string}
+             */
+            counts: "only" | "smallest" | "largest" | "middle" | "picked";
+            /** @description how many readings there are */
+            of: number;
         };
         /** @description how every point is measured, and which belong together; the same for everyone */
         MeasuringGuideData: {
@@ -2753,6 +2776,12 @@ export interface components {
             /** @description how many things in it need mending */
             faults: number;
         };
+        PickRequest: {
+            /** @description of the card, as it was seen */
+            version: number;
+            /** @description the reading that counts; null leaves it to the rule */
+            attempt: number | null;
+        };
         PieceCutData: {
             name: string;
             /** @description in words */
@@ -2911,6 +2940,8 @@ export interface components {
             unit: "cm" | "in";
             names_unit: boolean;
             length_nm: number;
+            /** @description said to be the one that counts */
+            picked: boolean;
         };
         ReadingRequest: {
             /** @description of the card, as it was seen */
@@ -5647,6 +5678,44 @@ export interface operations {
                     "application/json": components["schemas"]["ConflictData"];
                 };
             };
+        };
+    };
+    pickReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                card: number;
+                point: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PickRequest"];
+            };
+        };
+        responses: {
+            /** @description that reading counts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     register: {

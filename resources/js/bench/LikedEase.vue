@@ -1,26 +1,20 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import TypedInput from '../ui/TypedInput.vue';
 
-const props = defineProps<{ level: string; text: string; fault: string | null }>();
+defineProps<{ level: string; text: string; fault: string | null }>();
 const emit = defineEmits<{ like: [ease: string] }>();
-const typed = ref(props.text);
-watch(
-    () => props.text,
-    (text) => (typed.value = text),
-);
 </script>
 
 <template>
     <span class="liked">
-        <input
-            v-model="typed"
+        <TypedInput
+            :value="text"
             :aria-label="`Ease you like at the ${level}`"
             :aria-invalid="fault !== null"
             :class="{ faulty: fault }"
             :title="fault ?? undefined"
-            autocomplete="off"
             maxlength="40"
-            @change="emit('like', typed)"
+            @keep="emit('like', $event)"
         />
     </span>
 </template>

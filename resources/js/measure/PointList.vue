@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Card, Point } from '../api/types';
 import Measure from '../ui/Measure.vue';
+import type { Pending } from './usePending';
 
 const props = defineProps<{
     card: Card;
@@ -8,11 +9,14 @@ const props = defineProps<{
     /** Those that are asked for first, and why. */
     marked: { points: string[]; words: string };
     current: string;
+    pending: readonly Pending[];
 }>();
 const emit = defineEmits<{ go: [point: string] }>();
 
 const nm = (point: string): number | null =>
     props.card.measures.find((measure) => measure.point === point)?.length_nm ?? null;
+/** What was typed and is not on the card: refused, or on its way. */
+const typed = (point: string): Pending | undefined => props.pending.find((one) => one.point === point);
 const asks = (point: string): boolean =>
     props.card.findings.some((finding) => finding.point === point && !finding.answered);
 </script>
@@ -28,7 +32,9 @@ const asks = (point: string): boolean =>
                 <span>{{ point.name }}</span>
                 <small v-if="marked.points.includes(point.code)" class="needed">{{ marked.words }}</small>
                 <span v-if="asks(point.code)" class="asks" title="asks something">?</span>
-                <Measure v-if="nm(point.code) !== null" :nm="nm(point.code)" />
+                <span v-if="typed(point.code)?.outcome" class="asks" title="not kept">!</span>
+                <span v-if="typed(point.code)?.outcome === null" class="todo">…</span>
+                <Measure v-else-if="nm(point.code) !== null" :nm="nm(point.code)" />
                 <span v-else class="todo">–</span>
             </button>
         </li>

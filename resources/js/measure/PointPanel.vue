@@ -8,16 +8,24 @@ import Measure from '../ui/Measure.vue';
 import DressStand from './DressStand.vue';
 import FindingList from './FindingList.vue';
 import ReadingField from './ReadingField.vue';
-import { dropUnsent, keepUnsent, unsentReadings } from './unsent';
+import { countsWords } from './counts';
 import type { Kept } from './useCard';
+import type { Pending } from './usePending';
 
 const props = defineProps<{
     card: Card;
     earlier: EarlierCard[];
     point: Point;
+    pending: readonly Pending[];
     keep: (point: string, attempt: number, text: string, unit: Unit) => Promise<Kept>;
 }>();
-const emit = defineEmits<{ next: []; answer: [key: string, so: boolean]; takeOver: [card: number] }>();
+const emit = defineEmits<{
+    next: [];
+    answer: [key: string, so: boolean];
+    takeOver: [card: number];
+    takeTheirs: [attempt: number];
+    pick: [attempt: number];
+}>();
 
 /** More tries than anyone takes. */
 const MOST_TRIES = 9;
@@ -27,10 +35,18 @@ const panel = ref<HTMLElement | null>(null);
 /** What a bare figure means: the wearer's own unit, else the one figures are shown in. */
 const unit = computed<Unit>(() => props.card.unit ?? session.unit);
 const readings = computed(() => props.card.readings.filter(({ point }) => point === props.point.code));
+/** Typed at this point, and not on the card. */
+const here = computed(() => props.pending.filter(({ point }) => point === props.point.code));
+const pendingAt = (attempt: number): Pending | null =>
+    here.value.find((one) => one.attempt === attempt) ?? null;
+/** What the card says of the point is told once all that was typed there is on it. */
+const isOnTheWay = computed(() => here.value.some(({ outcome }) => outcome === null));
 const measure = computed(() => props.card.measures.find(({ point }) => point === props.point.code) ?? null);
 const findings = computed(() => props.card.findings.filter(({ point }) => point === props.point.code));
 const asked = ref(1);
-const tries = computed(() => Math.max(asked.value, ...readings.value.map(({ attempt }) => attempt)));
+const tries = computed(() =>
+    Math.max(asked.value, ...[...readings.value, ...here.value].map(({ attempt }) => attempt)),
+);
 const readingAt = (attempt: number): Reading | null =>
     readings.value.find((r) => r.attempt === attempt) ?? null;
 const words = ['', ', second reading', ', third reading'];
@@ -45,24 +61,9 @@ const offered = computed(() =>
 );
 const change = computed(() => props.card.changes?.change_nm[props.point.code]);
 const MOST_OFFERED = 3;
-/** How the measure is taken from several tries. */
-const taken = computed(() => {
-    if (props.point.code === 'waist') return 'smallest';
-    return ['hip', 'thigh_level'].includes(props.point.code) ? 'largest' : 'middle';
-});
 
-const place = (attempt: number) => ({ card: props.card.id, point: props.point.code, attempt });
-const unsent = (attempt: number): string | null =>
-    unsentReadings().find(
-        (r) => r.card === props.card.id && r.point === props.point.code && r.attempt === attempt,
-    )?.text ?? null;
-
-async function keepTry(attempt: number, text: string): Promise<Kept> {
-    const outcome = await props.keep(props.point.code, attempt, text, unit.value);
-    if (outcome.kind === 'unsent') keepUnsent({ ...place(attempt), text, unit: unit.value });
-    else dropUnsent(place(attempt));
-    return outcome;
-}
+const keepTry = (attempt: number, text: string): Promise<Kept> =>
+    props.keep(props.point.code, attempt, text, unit.value);
 
 const said = ref<string | null>(null);
 
@@ -93,35 +94,53 @@ async function onceMore(): Promise<void> {
             <p class="where">{{ point.where }}</p>
             <p class="mistake">{{ point.mistake }}</p>
             <div class="tries">
-                <ReadingField
-                    v-for="attempt in tries"
-                    :key="`${point.code}${attempt}`"
-                    :label="label(attempt)"
-                    :reading="readingAt(attempt)"
-                    :unsent="unsent(attempt)"
-                    :unit="unit"
-                    :keep="(text) => keepTry(attempt, text)"
-                    @next="emit('next')"
-                />
+                <div v-for="attempt in tries" :key="`${point.code}${attempt}`" class="try">
+                    <ReadingField
+                        :label="label(attempt)"
+                        :reading="readingAt(attempt)"
+                        :pending="pendingAt(attempt)"
+                        :unit="unit"
+                        @keep="keepTry(attempt, $event)"
+                        @take-theirs="emit('takeTheirs', attempt)"
+                        @next="emit('next')"
+                    />
+                    <template v-if="readings.length > 1 && !pendingAt(attempt)">
+                        <span v-if="readingAt(attempt)?.picked" class="picked">this one counts</span>
+                        <button
+                            v-else-if="readingAt(attempt)"
+                            type="button"
+                            class="link"
+                            :aria-label="`let reading ${attempt} count`"
+                            @click="emit('pick', attempt)"
+                        >
+                            let it count
+                        </button>
+                    </template>
+                </div>
                 <div class="means">
-                    <Measure v-if="measure" :nm="measure.length_nm" :places="2" />
-                    <small v-if="measure && tries > 1"
-                        >{{ taken }} of {{ readings.length }},
-                        <Measure :nm="measure.spread_nm" /> apart</small
-                    >
-                    <small v-if="change !== undefined">
+                    <small v-if="isOnTheWay">…</small>
+                    <template v-else-if="measure">
+                        <Measure :nm="measure.length_nm" :places="2" />
+                        <small
+                            >{{ countsWords(measure)
+                            }}<template v-if="measure.of > 1"
+                                >, <Measure :nm="measure.spread_nm" /> apart</template
+                            ></small
+                        >
+                    </template>
+                    <small v-if="change !== undefined && !isOnTheWay">
                         <Measure :nm="change" signed /> since {{ card.changes?.since }}
                     </small>
                 </div>
             </div>
             <Button
-                v-if="readings.length > 0 && tries < MOST_TRIES"
+                v-if="readings.length + here.length > 0 && tries < MOST_TRIES"
                 text
                 size="small"
                 label="Take it once more"
                 @click="onceMore"
             />
-            <p v-if="readings.length === 0 && offered.length > 0" class="take-over">
+            <p v-if="readings.length + here.length === 0 && offered.length > 0" class="take-over">
                 <button
                     v-for="one in offered.slice(0, MOST_OFFERED)"
                     :key="one.card.id"
@@ -133,7 +152,11 @@ async function onceMore(): Promise<void> {
                 </button>
             </p>
             <p v-if="said" class="fault" role="alert">{{ said }}</p>
-            <FindingList :findings="findings" @answer="(key, so) => emit('answer', key, so)" />
+            <FindingList
+                v-if="!isOnTheWay"
+                :findings="findings"
+                @answer="(key, so) => emit('answer', key, so)"
+            />
             <div class="help">
                 <details>
                     <summary>What helps</summary>
@@ -182,6 +205,20 @@ async function onceMore(): Promise<void> {
     flex-wrap: wrap;
     gap: 14px;
     align-items: start;
+}
+.try {
+    display: grid;
+    gap: 4px;
+    justify-items: start;
+}
+.try:not(:first-child) :deep(input) {
+    width: 150px;
+    font-size: 32px;
+}
+.picked {
+    font-size: 13.5px;
+    font-weight: 600;
+    color: var(--body);
 }
 .means {
     display: grid;

@@ -1,74 +1,46 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext';
-import { computed, ref, useId, watch } from 'vue';
+import { computed, useId } from 'vue';
 import type { Reading, Unit } from '../api/types';
+import TypedInput from '../ui/TypedInput.vue';
 import { withUnit } from './typed';
-import type { Kept } from './useCard';
+import type { Pending } from './usePending';
 
+/** One try at a point. What is typed is handed on when it is left; Enter goes on without waiting for the answer. */
 const props = defineProps<{
     label: string;
     reading: Reading | null;
-    /** Typed earlier and not sent yet. */
-    unsent: string | null;
+    /** Typed, and not on the card. */
+    pending: Pending | null;
     /** Meant where the text names none. */
     unit: Unit;
-    keep: (text: string) => Promise<Kept>;
 }>();
-const emit = defineEmits<{ next: [] }>();
+const emit = defineEmits<{ keep: [text: string]; takeTheirs: []; next: [] }>();
 
 const id = useId();
-const shown = computed(() => (props.reading ? withUnit(props.reading, props.unit) : ''));
-const text = ref(props.unsent ?? shown.value);
-const kept = ref(shown.value);
-const outcome = ref<Kept>({ kind: 'kept' });
-
-/** What stands on the card is shown, unless something else is being typed over it. */
-watch(shown, (now) => {
-    if (text.value === kept.value) text.value = now;
-    kept.value = now;
-    // Sent meanwhile, by a later try.
-    if (text.value === now) outcome.value = { kind: 'kept' };
-});
-
-/** What was typed stays in the field whatever becomes of it. */
-async function send(): Promise<boolean> {
-    const typed = text.value.trim();
-    if (typed === kept.value && outcome.value.kind === 'kept') return true;
-    outcome.value = await props.keep(typed);
-    if (outcome.value.kind === 'kept') text.value = kept.value = shown.value;
-    return outcome.value.kind === 'kept';
-}
-
-async function enter(): Promise<void> {
-    if (await send()) emit('next');
-}
-
-function takeTheirs(): void {
-    text.value = kept.value = shown.value;
-    outcome.value = { kind: 'kept' };
-}
+const onCard = computed(() => (props.reading ? withUnit(props.reading, props.unit) : ''));
+const text = computed(() => props.pending?.text ?? onCard.value);
+const outcome = computed(() => props.pending?.outcome ?? null);
 </script>
 
 <template>
     <div class="reading-field">
         <label :for="id">{{ label }}, {{ unit }}</label>
-        <InputText
+        <TypedInput
             :id="id"
-            v-model="text"
-            autocomplete="off"
-            :invalid="outcome.kind !== 'kept'"
+            :value="text"
+            class="text-field"
+            inputmode="decimal"
+            :aria-invalid="outcome !== null"
             :aria-describedby="`${id}-note`"
-            @blur="send"
-            @keydown.enter.prevent="enter"
+            @keep="emit('keep', $event.trim())"
+            @keydown.enter.prevent="emit('next')"
         />
-        <p :id="`${id}-note`" class="fault" role="alert">
-            <template v-if="outcome.kind === 'refused' || outcome.kind === 'unsent'">{{
-                outcome.sentence
-            }}</template>
-            <template v-else-if="outcome.kind === 'conflict'">
+        <p v-if="outcome" :id="`${id}-note`" class="fault" role="alert">
+            <template v-if="outcome.kind !== 'conflict'">{{ outcome.sentence }}</template>
+            <template v-else>
                 Elsewhere “{{ outcome.theirs || 'nothing' }}” was typed here; yours is “{{ text }}”.
-                <button type="button" class="link" @click="send">Keep mine</button>
-                <button type="button" class="link" @click="takeTheirs">Take the other</button>
+                <button type="button" class="link" @click="emit('keep', text)">Keep mine</button>
+                <button type="button" class="link" @click="emit('takeTheirs')">Take the other</button>
             </template>
         </p>
     </div>
@@ -95,10 +67,6 @@ function takeTheirs(): void {
     font-weight: 650;
     line-height: 1.1;
     font-feature-settings: 'tnum';
-}
-.reading-field ~ .reading-field input {
-    width: 150px;
-    font-size: 32px;
 }
 /* Read from across the room, by someone who calls out the figures. */
 .helper .reading-field input {

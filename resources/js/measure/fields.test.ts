@@ -1,65 +1,57 @@
 // @vitest-environment jsdom
-import { flushPromises } from '@vue/test-utils';
-import { expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import { completeCard } from '../../../tests/Front/golden';
 import { show, told, words } from '../../../tests/Front/show';
 import type { Card, Point } from '../api/types';
 import FindingList from './FindingList.vue';
 import PointList from './PointList.vue';
 import ReadingField from './ReadingField.vue';
-import type { Kept } from './useCard';
+import { countsWords } from './counts';
+import type { Pending } from './usePending';
 
 const reading = { attempt: 1, point: 'waist', text: '84.5', unit: 'cm' };
 
-function field(outcome: Kept, unsent: string | null = null) {
-    const keep = vi.fn(() => Promise.resolve(outcome));
-    const shown = show(ReadingField, { label: 'Waist', reading, unsent, unit: 'cm', keep });
+function field(outcome: Pending['outcome'] | 'none', text = '86') {
+    const pending = outcome === 'none' ? null : { point: 'waist', attempt: 1, text, unit: 'cm', outcome };
+    const shown = show(ReadingField, { label: 'Waist', reading, pending, unit: 'cm' });
     const input = shown.get<HTMLInputElement>('input');
-    return { shown, keep, input };
+    return { shown, input };
 }
 
-it('enter keeps what was typed and goes on; what has not changed is not sent', async () => {
-    const { shown, keep, input } = field({ kind: 'kept' });
+it('enter hands on what was typed and goes on at once; what has not changed is not handed on', async () => {
+    const { shown, input } = field('none');
     await input.trigger('blur');
-    expect(keep).not.toHaveBeenCalled();
+    expect(shown.emitted('keep')).toBeUndefined();
     await input.setValue(' 85 ');
     await input.trigger('keydown', { key: 'Enter' });
-    await flushPromises();
-    expect(keep).toHaveBeenCalledWith('85');
-    expect(shown.emitted('next')).toHaveLength(1);
+    expect([told(shown, 'keep'), shown.emitted('next')]).toEqual([['85'], [[]]]);
 });
 
-it('a refusal is told at the field, which keeps what was typed and does not go on', async () => {
-    const { shown, input } = field({ kind: 'refused', sentence: 'No figure.' });
-    await input.setValue('ninety');
-    await input.trigger('keydown', { key: 'Enter' });
-    await flushPromises();
+it('on its way, what was typed stands in the field; refused, with its reason', () => {
+    const waiting = field(null, '87');
+    expect([waiting.input.element.value, waiting.shown.find('[role=alert]').exists()]).toEqual(['87', false]);
+    const { shown, input } = field({ kind: 'refused', sentence: 'No figure.' }, 'ninety');
     expect([words(shown.get('[role=alert]')), input.element.value]).toEqual(['No figure.', 'ninety']);
-    expect(shown.emitted('next')).toBeUndefined();
+    expect(input.attributes('aria-invalid')).toBe('true');
 });
 
-it('a reading changed elsewhere offers both, and the other one can be taken', async () => {
-    const { shown, input } = field({ kind: 'conflict', theirs: '84.5' });
-    await input.setValue('86');
-    await input.trigger('blur');
-    await flushPromises();
+it('a reading changed elsewhere offers both, and either can be taken', async () => {
+    const { shown } = field({ kind: 'conflict', theirs: '84.5' });
     expect(words(shown.get('[role=alert]'))).toContain('Elsewhere “84.5” was typed here; yours is “86”.');
     await shown.findAll('button')[1]?.trigger('click');
-    expect(input.element.value).toBe('84.5');
-    expect(words(shown.get('[role=alert]'))).toBe('');
+    expect(shown.emitted('takeTheirs')).toHaveLength(1);
+    await shown.findAll('button')[0]?.trigger('click');
+    expect(told(shown, 'keep')).toEqual(['86']);
 });
 
-it('what was typed before and not sent stands in its field again', () => {
-    expect(field({ kind: 'kept' }, '87').input.element.value).toBe('87');
-});
-
-it('what another try has sent meanwhile is shown, unless something else is being typed', async () => {
-    const { shown, input } = field({ kind: 'kept' });
-    await shown.setProps({ reading: { ...reading, text: '86' } });
-    expect(input.element.value).toBe('86');
-    await input.setValue('90');
-    await shown.setProps({ reading: { ...reading, text: '88' } });
-    expect(input.element.value).toBe('90');
+it.each([
+    ['only', 1, 'one reading'],
+    ['smallest', 3, 'smallest of 3'],
+    ['largest', 2, 'largest of 2'],
+    ['middle', 3, 'middle of 3'],
+    ['picked', 3, 'the one you picked, of 3'],
+] as const)('that the %s of %i readings counts is said', (counts, of, said) => {
+    expect(countsWords({ counts, of })).toBe(said);
 });
 
 it('a doubt is answered, and can be asked again', async () => {
@@ -90,8 +82,9 @@ it('the list marks where one is, what the make can use, what is asked, and what 
         points,
         marked: { points: ['bicep'], words: 'for this make' },
         current: 'waist',
+        pending: [{ point: 'height', attempt: 1, text: '168', unit: 'cm', outcome: null }],
     });
-    expect(shown.findAll('li').map(words)).toEqual(['Waist?84.5 cm', 'Upper armfor this make–', 'Height–']);
+    expect(shown.findAll('li').map(words)).toEqual(['Waist?84.5 cm', 'Upper armfor this make–', 'Height…']);
     expect(words(shown.get('[aria-current=step]'))).toContain('Waist');
     await shown.findAll('button')[2]?.trigger('click');
     expect(told(shown, 'go')).toEqual(['height']);
@@ -101,7 +94,13 @@ it('every measure of a card that is kept is shown in the unit in use', () => {
     const all = completeCard.measures.map(({ point }) => ({ code: point, name: point })) as Point[];
     const shown = show(
         PointList,
-        { card: completeCard, points: all, marked: { points: [], words: 'for this make' }, current: '' },
+        {
+            card: completeCard,
+            points: all,
+            marked: { points: [], words: 'for this make' },
+            current: '',
+            pending: [],
+        },
         'in',
     );
     expect(shown.findAll('.measure')).toHaveLength(completeCard.measures.length);

@@ -36,6 +36,7 @@ function server(texts: Record<string, string>) {
                 const { [point]: _, ...others } = textsNow();
                 return cardWith(version + 1, others);
             }),
+        pick: (_point, _attempt, version) => guarded(version, () => cardWith(version + 1, textsNow())),
         takeOver: (point, other, version) =>
             guarded(version, () => cardWith(version + 1, { ...textsNow(), [point]: `of ${other}` })),
         change: (head, version) =>

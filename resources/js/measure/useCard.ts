@@ -14,6 +14,7 @@ export interface CardServer {
     change: (head: Pick<Card, 'taken_on' | 'foundation' | 'point_set'>, version: number) => Promise<Card>;
     answer: (key: string, so: boolean, version: number) => Promise<Card>;
     takeOver: (point: string, other: number, version: number) => Promise<Card>;
+    pick: (point: string, attempt: number, version: number) => Promise<Card>;
 }
 
 export function cardServer(card: number): CardServer {
@@ -44,6 +45,13 @@ export function cardServer(card: number): CardServer {
                 .POST('/api/cards/{card}/readings/{point}/from/{other}', {
                     params: { path: { card, point, other } },
                     body: { version },
+                })
+                .then(body),
+        pick: (point, attempt, version) =>
+            api
+                .PUT('/api/cards/{card}/picks/{point}', {
+                    params: { path: { card, point } },
+                    body: { attempt, version },
                 })
                 .then(body),
     };
@@ -137,5 +145,8 @@ export function useCard(server: CardServer) {
     const takeOver = (point: string, other: number): Promise<void> =>
         change(({ version }) => server.takeOver(point, other, version));
 
-    return { card, refused, load, keep, changeHead, answer, takeOver };
+    const pick = (point: string, attempt: number): Promise<void> =>
+        change(({ version }) => server.pick(point, attempt, version));
+
+    return { card, refused, load, keep, pick, changeHead, answer, takeOver };
 }

@@ -11,7 +11,7 @@ import PointList from '../measure/PointList.vue';
 import PointPanel from '../measure/PointPanel.vue';
 import TalkingTape from '../measure/TalkingTape.vue';
 import { cardServer, useCard } from '../measure/useCard';
-import { useUnsent } from '../measure/useUnsent';
+import { usePending } from '../measure/usePending';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import PageFault from '../ui/PageFault.vue';
@@ -20,7 +20,7 @@ import { useShortcuts } from '../ui/shortcuts';
 const props = defineProps<{ id: number; make?: number | undefined }>();
 const session = useSession();
 const router = useRouter();
-const { card, refused, load, keep, changeHead, answer, takeOver } = useCard(cardServer(props.id));
+const { card, refused, load, keep, pick, changeHead, answer, takeOver } = useCard(cardServer(props.id));
 const current = ref('');
 const panel = useTemplateRef<InstanceType<typeof PointPanel>>('panel');
 const helper = ref(false);
@@ -64,7 +64,16 @@ function next(): void {
     else document.querySelector<HTMLElement>('.after button')?.focus();
 }
 
-const sendUnsent = useUnsent(props.id, ({ point: of, attempt, text, unit }) => keep(of, attempt, text, unit));
+const { pending, type, forget, sendAgain } = usePending(props.id, keep);
+/** What was not taken at another point than the one that is open: the hands have gone on since. */
+const leftBehind = computed(() =>
+    pending.value.flatMap((one) => {
+        const name = points.value.find(({ code }) => code === one.point)?.name;
+        return one.outcome === null || one.point === point.value?.code || name === undefined
+            ? []
+            : [{ ...one, outcome: one.outcome, name }];
+    }),
+);
 
 async function loadNeeded(): Promise<void> {
     if (props.make === undefined) return;
@@ -96,7 +105,7 @@ async function loadGuide(): Promise<void> {
 
 onMounted(async () => {
     await Promise.all([load(), loadGuide(), loadNeeded()]);
-    await sendUnsent();
+    await sendAgain();
     const open = points.value.find(
         ({ code }) => !card.value?.measures.some((measure) => measure.point === code),
     );
@@ -130,16 +139,31 @@ useShortcuts([
             @change="changeHead"
         />
         <FindingList :findings="aboutCard" @answer="answer" />
+        <p v-for="one in leftBehind" :key="`${one.point} ${one.attempt}`" class="fault" role="alert">
+            {{ one.name }}, “{{ one.text }}”:
+            {{ one.outcome.kind === 'conflict' ? 'it was typed over elsewhere.' : one.outcome.sentence }}
+            <button type="button" class="link" @click="go(one.point)">To it</button>
+        </p>
         <div class="card-body">
-            <PointList :card="card" :points="points" :marked="marked" :current="point.code" @go="go" />
+            <PointList
+                :card="card"
+                :points="points"
+                :marked="marked"
+                :current="point.code"
+                :pending="pending"
+                @go="go"
+            />
             <PointPanel
                 ref="panel"
                 :key="point.code"
                 :card="card"
                 :earlier="earlier"
                 :point="point"
-                :keep="keep"
+                :pending="pending"
+                :keep="type"
                 @next="next"
+                @pick="(attempt) => pick(point!.code, attempt)"
+                @take-theirs="(attempt) => forget(point!.code, attempt)"
                 @answer="answer"
                 @take-over="(other) => takeOver(point!.code, other)"
             />

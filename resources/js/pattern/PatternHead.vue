@@ -1,17 +1,26 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox';
-import { computed, useId } from 'vue';
+import { computed, onMounted, useId, useTemplateRef } from 'vue';
 import type { Refused } from '../api/client';
 import type { PatternDocument, PatternGuide, Unit } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
 
-const props = defineProps<{ guide: PatternGuide; refused: Refused | null; faults: Map<string, string> }>();
+const props = defineProps<{
+    guide: PatternGuide | null;
+    refused: Refused | null;
+    faults: Map<string, string>;
+}>();
 const name = defineModel<string>('name', { required: true });
 const house = defineModel<string>('house', { required: true });
 const unit = defineModel<Unit>('unit', { required: true });
 const document = defineModel<PatternDocument>('document', { required: true });
 const pulledOn = useId();
+const head = useTemplateRef<HTMLElement>('head');
+/** A pattern without a name is named first: the hands find the field where they arrive. */
+onMounted(() => {
+    if (name.value === '') head.value?.querySelector('input')?.focus();
+});
 
 const units = [
     { value: 'cm', label: 'cm' },
@@ -22,7 +31,7 @@ const kinds = [
     { value: 'knit', label: 'knit' },
 ] as const;
 const houseNote = computed(() =>
-    props.guide.houses.some((one) => one.name === house.value) ? 'its habits are known' : undefined,
+    props.guide?.houses.some((one) => one.name === house.value) === true ? 'its habits are known' : undefined,
 );
 
 function change(part: Partial<PatternDocument>): void {
@@ -35,7 +44,7 @@ function setStretch(text: string): void {
 </script>
 
 <template>
-    <div class="inline pattern-head">
+    <div ref="head" class="inline pattern-head">
         <TextField v-model="name" label="Pattern" hint="name and number" :fault="refused?.at('name')" />
         <TextField
             v-model="house"
@@ -47,7 +56,7 @@ function setStretch(text: string): void {
             class="narrow"
             label="Garment"
             placeholder="not said"
-            :options="guide.garments"
+            :options="guide?.garments ?? []"
             :model-value="document.garment ?? null"
             @update:model-value="change({ garment: $event })"
         />

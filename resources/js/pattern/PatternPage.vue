@@ -99,7 +99,7 @@ onBeforeRouteLeave(async () => {
 </script>
 
 <template>
-    <form v-if="loaded && guide" class="pattern-page" novalidate @submit.prevent="saveNow">
+    <form v-if="loaded" class="pattern-page" novalidate @submit.prevent="saveNow">
         <h1 class="sr-only">{{ name || 'New pattern' }}</h1>
         <Crumbs
             ><span>{{ name || 'new pattern' }}</span></Crumbs
@@ -124,61 +124,67 @@ onBeforeRouteLeave(async () => {
             @undo="history.undo()"
             @redo="history.redo()"
         />
-        <nav class="contents" aria-label="Parts of the pattern">
-            <a v-for="one in parts" :key="one.value" :href="`#${one.value}`" @click.prevent="show(one.value)"
-                >{{ one.label }}<span v-if="one.atFault" class="fault" title="to mend"> !</span></a
-            >
-        </nav>
-        <PartSection :part="partAt.get('charts')!" @ask="show('charts')">
-            <ChartsPart
-                v-model="document"
-                v-model:unit="unit"
-                :kept="kept"
-                :guide="guide"
-                :house="house"
-                @undo="history.undo()"
-                @redo="history.redo()"
-                @house="keepHouse"
-            />
-        </PartSection>
-        <PartSection :part="partAt.get('envelopes')!" @ask="show('envelopes')">
-            <EnvelopesPart v-model="document" :faults="faults" :kept="kept" />
-        </PartSection>
-        <PartSection :part="partAt.get('cups')!" @ask="show('cups')">
-            <CupsPart v-model="document" :faults="faults" :unit="unit" />
-        </PartSection>
-        <PartSection :part="partAt.get('views')!" @ask="show('views')"
-            ><FinishedPart v-model="document" :faults="faults" :unit="unit"
-        /></PartSection>
-        <PartSection :part="partAt.get('tissue')!" @ask="show('tissue')">
-            <FlatPart v-model="document" :faults="faults" :kept="kept" :unit="unit" :guide="guide" />
-        </PartSection>
-        <PartSection :part="partAt.get('levels')!" @ask="show('levels')">
-            <p v-if="lacks.length > 0" class="hint">The blend needs: {{ lacks.join(', ') }}.</p>
-            <LevelsPart
-                v-model="document"
-                :faults="faults"
-                :unit="unit"
-                :guide="guide"
-                :house="guide.houses.find((one) => one.name === house) ?? null"
-            />
-        </PartSection>
-        <PartSection :part="partAt.get('pieces')!" @ask="show('pieces')"
-            ><PiecesPart v-model="document" :guide="guide" :faults="faults"
-        /></PartSection>
-        <PartSection :part="partAt.get('cloth')!" @ask="show('cloth')"
-            ><ClothPart v-model="document" :faults="faults" :unit="unit"
-        /></PartSection>
-        <PartSection :part="partAt.get('house')!" @ask="show('house')">
-            <HousePart
-                :house="house"
-                :houses="guide.houses"
-                :document="document"
-                :unit="unit"
-                @kept="keepHouse"
-                @changed="findHouses"
-            />
-        </PartSection>
+        <template v-if="guide">
+            <nav class="contents" aria-label="Parts of the pattern">
+                <a
+                    v-for="one in parts"
+                    :key="one.value"
+                    :href="`#${one.value}`"
+                    @click.prevent="show(one.value)"
+                    >{{ one.label }}<span v-if="one.atFault" class="fault" title="to mend"> !</span></a
+                >
+            </nav>
+            <PartSection :part="partAt.get('charts')!" @ask="show('charts')">
+                <ChartsPart
+                    v-model="document"
+                    v-model:unit="unit"
+                    :kept="kept"
+                    :guide="guide"
+                    :house="house"
+                    @undo="history.undo()"
+                    @redo="history.redo()"
+                    @house="keepHouse"
+                />
+            </PartSection>
+            <PartSection :part="partAt.get('envelopes')!" @ask="show('envelopes')">
+                <EnvelopesPart v-model="document" :faults="faults" :kept="kept" />
+            </PartSection>
+            <PartSection :part="partAt.get('cups')!" @ask="show('cups')">
+                <CupsPart v-model="document" :faults="faults" :unit="unit" />
+            </PartSection>
+            <PartSection :part="partAt.get('views')!" @ask="show('views')"
+                ><FinishedPart v-model="document" :faults="faults" :unit="unit"
+            /></PartSection>
+            <PartSection :part="partAt.get('tissue')!" @ask="show('tissue')">
+                <FlatPart v-model="document" :faults="faults" :kept="kept" :unit="unit" :guide="guide" />
+            </PartSection>
+            <PartSection :part="partAt.get('levels')!" @ask="show('levels')">
+                <p v-if="lacks.length > 0" class="hint">The blend needs: {{ lacks.join(', ') }}.</p>
+                <LevelsPart
+                    v-model="document"
+                    :faults="faults"
+                    :unit="unit"
+                    :guide="guide"
+                    :house="guide.houses.find((one) => one.name === house) ?? null"
+                />
+            </PartSection>
+            <PartSection :part="partAt.get('pieces')!" @ask="show('pieces')"
+                ><PiecesPart v-model="document" :guide="guide" :faults="faults"
+            /></PartSection>
+            <PartSection :part="partAt.get('cloth')!" @ask="show('cloth')"
+                ><ClothPart v-model="document" :faults="faults" :unit="unit"
+            /></PartSection>
+            <PartSection :part="partAt.get('house')!" @ask="show('house')">
+                <HousePart
+                    :house="house"
+                    :houses="guide.houses"
+                    :document="document"
+                    :unit="unit"
+                    @kept="keepHouse"
+                    @changed="findHouses"
+                />
+            </PartSection>
+        </template>
         <p v-if="refused?.at('document')" class="fault" role="alert">{{ refused.at('document') }}</p>
         <ul
             v-if="kept && kept.faults.length > 0 && document.sizes.length > 0"

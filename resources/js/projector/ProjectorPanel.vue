@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { ref, useId } from 'vue';
 import type { Unit } from '../api/types';
+import TypedInput from '../ui/TypedInput.vue';
 import type { Layer } from './layers';
 import { flipped, turned, weighed, type MatView } from './view';
 
@@ -14,6 +15,7 @@ const emit = defineEmits<{
     leave: [];
 }>();
 
+const id = useId();
 const meant = props.unit === 'cm' ? '10' : '4';
 const across = ref(meant);
 const down = ref(meant);
@@ -35,8 +37,17 @@ function apply(): void {
                 way, or type what the tape says:
             </p>
             <form class="line" novalidate @submit.prevent="apply">
-                <label>across <input v-model="across" inputmode="decimal" /> {{ unit }}</label>
-                <label>down <input v-model="down" inputmode="decimal" /> {{ unit }}</label>
+                <label :for="`${id}-across`">across</label>
+                <TypedInput
+                    :id="`${id}-across`"
+                    :value="across"
+                    inputmode="decimal"
+                    @typed="across = $event"
+                />
+                {{ unit }}
+                <label :for="`${id}-down`">down</label>
+                <TypedInput :id="`${id}-down`" :value="down" inputmode="decimal" @typed="down = $event" />
+                {{ unit }}
                 <button type="submit">Set</button>
                 <button type="button" @click="calibrating = false">Done <kbd>C</kbd></button>
             </form>

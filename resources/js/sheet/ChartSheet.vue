@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import type { Fault, Pattern, PatternDocument } from '../api/types';
 import Measure from '../ui/Measure.vue';
+import TypedInput from '../ui/TypedInput.vue';
 import { easeName, tissueAt } from './rows';
 import { MOST_SIZES, cellAt, fieldAt, withoutSize } from './sheet';
 import { useKnownKeys } from '../ui/shortcuts';
@@ -59,7 +60,7 @@ useKnownKeys([
                 <tr :class="row.kind">
                     <th scope="row">{{ row.name }}</th>
                     <td v-for="c in columns" :key="c">
-                        <input
+                        <TypedInput
                             :value="cellAt(document, row.path, c - 1)"
                             :data-cell="`${r}:${c - 1}`"
                             :class="{
@@ -70,10 +71,9 @@ useKnownKeys([
                             :aria-label="`${row.kind === 'garment' ? `${row.group}, ` : ''}${row.name}, ${row.kind === 'sizes' ? `column ${c}` : `size ${document.sizes[c - 1] || c}`}`"
                             :aria-invalid="Boolean(note(r, c - 1, faultAt))"
                             :title="note(r, c - 1, faultAt) ?? note(r, c - 1, oddAt)"
-                            autocomplete="off"
                             maxlength="40"
                             @focus="cells.enter(r, c - 1)"
-                            @change="type(r, c - 1, ($event.target as HTMLInputElement).value.trim())"
+                            @keep="type(r, c - 1, $event.trim())"
                             @paste="paste($event, r, c - 1)"
                             @keydown="press($event, r, c - 1)"
                         />

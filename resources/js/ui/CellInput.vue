@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ref, useId, watch } from 'vue';
+import { useId } from 'vue';
+import TypedInput from './TypedInput.vue';
 
-/** A figure in a table: plain, narrow, with its fault at the cell. What is being typed is never overwritten by an answer. */
-const props = defineProps<{
+/** A figure in a table: plain, narrow, with its fault at the cell. */
+defineProps<{
     value: string | null | undefined;
     label: string;
     fault?: string | null | undefined;
@@ -10,37 +11,21 @@ const props = defineProps<{
 }>();
 defineOptions({ inheritAttrs: false });
 const emit = defineEmits<{ change: [text: string] }>();
-
 const id = useId();
-const typed = ref(props.value ?? '');
-let isTyping = false;
-watch(
-    () => props.value,
-    (value) => {
-        if (!isTyping) typed.value = value ?? '';
-    },
-);
-
-function keep(): void {
-    isTyping = false;
-    emit('change', typed.value.trim());
-}
 </script>
 
 <template>
     <span class="cell-box">
-        <input
+        <TypedInput
             v-bind="$attrs"
-            v-model="typed"
+            :value="value"
             class="cell"
             :class="{ faulty: fault, wide }"
             :aria-label="label"
             :aria-invalid="Boolean(fault)"
             :aria-describedby="fault ? `${id}-fault` : undefined"
-            autocomplete="off"
             maxlength="60"
-            @input="isTyping = true"
-            @change="keep"
+            @keep="emit('change', $event.trim())"
         />
         <small v-if="fault" :id="`${id}-fault`" class="fault" role="alert">{{ fault }}</small>
     </span>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext';
 import { useId } from 'vue';
+import TypedInput from './TypedInput.vue';
 
 defineProps<{
     label: string;
@@ -16,13 +16,15 @@ const id = useId();
 <template>
     <div class="field">
         <label :for="id">{{ label }}</label>
-        <InputText
+        <TypedInput
             :id="id"
-            v-model="value"
+            :value="value"
+            class="text-field"
             :type="type ?? 'text'"
             :autocomplete="autocomplete ?? 'off'"
-            :invalid="Boolean(fault)"
+            :aria-invalid="Boolean(fault)"
             :aria-describedby="fault || hint ? `${id}-note` : undefined"
+            @typed="value = $event"
         />
         <p v-if="fault" :id="`${id}-note`" class="fault" role="alert">{{ fault }}</p>
         <p v-else-if="hint" :id="`${id}-note`" class="hint">{{ hint }}</p>

@@ -3,7 +3,6 @@ import base from '@primeuix/themes/aura/base';
 import button from '@primeuix/themes/aura/button';
 import checkbox from '@primeuix/themes/aura/checkbox';
 import dialog from '@primeuix/themes/aura/dialog';
-import inputtext from '@primeuix/themes/aura/inputtext';
 import popover from '@primeuix/themes/aura/popover';
 import select from '@primeuix/themes/aura/select';
 import tabs from '@primeuix/themes/aura/tabs';
@@ -12,7 +11,7 @@ import textarea from '@primeuix/themes/aura/textarea';
 /** Of the library's plainest preset only the components in use: the whole of it is a quarter megabyte. */
 const plain = {
     ...base,
-    components: { button, checkbox, dialog, inputtext, popover, select, tabs, textarea },
+    components: { button, checkbox, dialog, popover, select, tabs, textarea },
 };
 
 /** Our own ink on marking paper. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Card;
 
 use OpenApi\Attributes as OA;
+use Underbolt\Measure\Counting;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Readings;
 
@@ -13,14 +14,18 @@ final readonly class MeasureData
 {
     public function __construct(
         #[OA\Property] public string $point,
-        #[OA\Property(description: 'the median')] public int $length_nm,
+        #[OA\Property(description: 'the one that counts, or half way between the two in the middle')] public int $length_nm,
         #[OA\Property(description: 'largest less smallest reading')] public int $spread_nm,
+        #[OA\Property(description: 'which of the readings counts', type: 'string', enum: Counting::class)] public Counting $counts,
+        #[OA\Property(description: 'how many readings there are')] public int $of,
     ) {
     }
 
     public static function of(string $point, Readings $readings): self
     {
-        return new self($point, $readings->measureOf(Point::from($point))->nanometres, $readings->spread()->nanometres);
+        $at = Point::from($point);
+
+        return new self($point, $readings->measureOf($at)->nanometres, $readings->spread()->nanometres, $readings->counting($at), $readings->count());
     }
 
     /**

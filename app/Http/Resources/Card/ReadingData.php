@@ -18,6 +18,7 @@ final readonly class ReadingData
         #[OA\Property(description: 'meant where the text names none', enum: ['cm', 'in'])] public string $unit,
         #[OA\Property] public bool $names_unit,
         #[OA\Property] public int $length_nm,
+        #[OA\Property(description: 'said to be the one that counts')] public bool $picked,
     ) {
     }
 
@@ -30,6 +31,7 @@ final readonly class ReadingData
             $reading->unit->value,
             LengthText::namesUnit($reading->text),
             $reading->nanometres,
+            $reading->picked,
         );
     }
 }
