@@ -107,7 +107,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('patterns/{pattern}/nests', [NestController::class, 'index']);
         Route::post('patterns/{pattern}/nests/{piece}', [NestController::class, 'store'])->whereIn('piece', ['front', 'back'])->middleware('throttle:uploads');
         Route::put('patterns/{pattern}/nests/{piece}', [NestController::class, 'update'])->whereIn('piece', ['front', 'back']);
-        Route::delete('patterns/{pattern}/nests/{piece}', [NestController::class, 'destroy'])->whereIn('piece', ['front', 'back']);
+        Route::delete('patterns/{pattern}/nests/{piece}', [BinController::class, 'nest'])->whereIn('piece', ['front', 'back']);
         Route::post('charts/read', [ChartController::class, 'read']);
         Route::post('charts/part', [ChartController::class, 'part']);
         Route::post('charts/file', [ChartController::class, 'file'])->middleware('throttle:uploads');

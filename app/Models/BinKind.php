@@ -12,8 +12,9 @@ enum BinKind: string
     case Pattern = 'pattern';
     case Make = 'make';
     case House = 'house';
+    case Nest = 'nest';
 
-    public static function of(Wearer|Card|Pattern|Make|House $record): self
+    public static function of(Wearer|Card|Pattern|Make|House|Nest $record): self
     {
         return match ($record::class) {
             Wearer::class => self::Wearer,
@@ -21,10 +22,11 @@ enum BinKind: string
             Pattern::class => self::Pattern,
             Make::class => self::Make,
             House::class => self::House,
+            Nest::class => self::Nest,
         };
     }
 
-    /** @return class-string<Wearer|Card|Pattern|Make|House> */
+    /** @return class-string<Wearer|Card|Pattern|Make|House|Nest> */
     public function model(): string
     {
         return match ($this) {
@@ -33,6 +35,7 @@ enum BinKind: string
             self::Pattern => Pattern::class,
             self::Make => Make::class,
             self::House => House::class,
+            self::Nest => Nest::class,
         };
     }
 

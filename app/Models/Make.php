@@ -102,7 +102,7 @@ final class Make extends Model
     /** How sizes are named in what is typed of this make. */
     public function sizeWords(): SizeWords
     {
-        return new SizeWords($this);
+        return new SizeWords($this->pattern, $this->sizeLabels());
     }
 
     /** @throws FaultyFile */

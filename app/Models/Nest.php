@@ -30,13 +30,14 @@ use Underbolt\Refusal;
  */
 final class Nest extends Model
 {
+    use Binnable;
     use OwnedByUser;
     use Versioned;
 
     /** Between the drawing and what is kept of it, in millimetres. */
     private const WITHIN_MM = 0.002;
 
-    protected $fillable = ['user_id', 'piece', 'name', 'drawing', 'marks'];
+    protected $fillable = ['user_id', 'piece', 'name', 'drawing', 'marks', 'version'];
 
     protected $attributes = ['version' => 1, 'marks' => '{}'];
 

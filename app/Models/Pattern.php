@@ -21,6 +21,7 @@ use Underbolt\Pattern\Pattern as CorePattern;
  * @property string $house
  * @property Unit $unit the unit its figures were printed in
  * @property stdClass $document the `pattern` part of a make file, as typed, faults and all
+ * @property int $company_version grows by one with every change of the company sheet
  * @property stdClass $company its company sheet as it was left: see `App\Records\CompanySheet`
  */
 final class Pattern extends Model
@@ -31,12 +32,26 @@ final class Pattern extends Model
 
     protected $fillable = ['name', 'house', 'unit', 'document', 'is_demo', 'company'];
 
-    protected $attributes = ['house' => '', 'version' => 1, 'company' => '{}'];
+    protected $attributes = ['house' => '', 'version' => 1, 'company' => '{}', 'company_version' => 1];
 
     /** @return HasMany<Nest, $this> */
     public function nests(): HasMany
     {
         return $this->hasMany(Nest::class);
+    }
+
+    /**
+     * Keeps a company sheet, if the one before still is as it was seen.
+     *
+     * @return bool false, and nothing is changed, where it has changed since
+     */
+    public function keepCompany(stdClass $company, int $seen): bool
+    {
+        $kept = json_encode($company, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+        $changed = self::query()->whereKey($this->id)->where('company_version', $seen)->update(['company' => $kept, 'company_version' => $seen + 1]);
+        $this->refresh();
+
+        return $changed === 1;
     }
 
     /** Null where not even the sizes can be read. What the pattern leaves out, its house's habits say. */
@@ -64,6 +79,6 @@ final class Pattern extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => Unit::class, 'document' => 'object', 'company' => 'object', 'version' => 'integer'];
+        return ['unit' => Unit::class, 'document' => 'object', 'company' => 'object', 'version' => 'integer', 'company_version' => 'integer'];
     }
 }

@@ -8,33 +8,33 @@ use stdClass;
 use Underbolt\File\FaultLog;
 use Underbolt\Pattern\CountedLines;
 
-/** Sizes in what was typed of a make: kept under the pattern's names, shown as the make shows them. */
+/** Sizes in what was typed of a make, or of a whole company: kept under the pattern's names, shown as its wearer would have them. */
 final readonly class SizeWords
 {
-    public function __construct(private Make $make)
+    public function __construct(private Pattern $pattern, private SizeLabels $labels)
     {
     }
 
     /** @param  stdClass  $document  choices or a verdict, with `sizes` by level */
     public function shown(stdClass $document): stdClass
     {
-        return $this->make->sizeLabels() === SizeLabels::Hidden ? $this->renamed($document, $this->counted()) : $document;
+        return $this->labels === SizeLabels::Hidden ? $this->renamed($document, $this->counted()) : $document;
     }
 
     /** Whatever it came under: a page may have been opened before the wearer's sizes were hidden, or shown again. */
     public function kept(stdClass $document): stdClass
     {
-        $own = $this->make->pattern->document->sizes ?? null;
+        $own = $this->pattern->document->sizes ?? null;
         $isOwn = is_array($own) && array_diff(array_filter(self::sizes($document), is_string(...)), array_filter($own, is_string(...))) === [];
 
         // The pattern is read only where something has to be named otherwise.
-        return $isOwn ? $document : $this->renamed($document, array_flip($this->counted()));
+        return $isOwn ? $document : $this->renamed($document, array_map(strval(...), array_flip($this->counted())));
     }
 
     /** @return array<string, string> the places of the lines, by what the pattern calls the sizes */
     private function counted(): array
     {
-        $pattern = $this->make->pattern->toCore(new FaultLog);
+        $pattern = $this->pattern->toCore(new FaultLog);
 
         return $pattern === null ? [] : array_combine($pattern->sizes, CountedLines::of($pattern));
     }

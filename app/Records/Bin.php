@@ -9,6 +9,7 @@ use App\Models\BinKind;
 use App\Models\Card;
 use App\Models\House;
 use App\Models\Make;
+use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\Wearer;
 use Carbon\CarbonImmutable;
@@ -21,7 +22,7 @@ final class Bin
 {
     public const KEPT_DAYS = 30;
 
-    public static function put(Wearer|Card|Pattern|Make|House $record): BinEntry
+    public static function put(Wearer|Card|Pattern|Make|House|Nest $record): BinEntry
     {
         $entry = new BinEntry(['user_id' => $record->user_id, 'kind' => BinKind::of($record), 'name' => self::name($record)]);
         DB::transaction(static function () use ($record, $entry): void {
@@ -36,7 +37,7 @@ final class Bin
     }
 
     /** What goes with a record, in words: "2 cards and 3 makes"; empty where it goes alone. */
-    public static function alongWords(Wearer|Card|Pattern|Make|House $record): string
+    public static function alongWords(Wearer|Card|Pattern|Make|House|Nest $record): string
     {
         return self::words(array_map(static fn (Builder $records): int => $records->count(), self::along($record)));
     }
@@ -66,11 +67,25 @@ final class Bin
             foreach (self::inside($entry, BinKind::Make)->get() as $make) {
                 Make::anywhere()->whereKey($make->id)->update(['bin_entry_id' => self::waitsFor($make, $entry)?->id]);
             }
+            self::makeRoom($entry);
             foreach (BinKind::cases() as $kind) {
                 self::inside($entry, $kind)->update(['bin_entry_id' => null]);
             }
             $entry->delete();
         });
+    }
+
+    /** A drawing that comes back takes its place again: the one that is there goes into the bin. */
+    private static function makeRoom(BinEntry $entry): void
+    {
+        foreach (Nest::anywhere()->where('bin_entry_id', $entry->id)->get() as $nest) {
+            $there = Nest::query()->where('pattern_id', $nest->pattern_id)->where('piece', $nest->piece)->first();
+            if ($there !== null) {
+                self::put($there);
+                // A page that saw the other one must not mark this one by mistake.
+                Nest::anywhere()->whereKey($nest->id)->update(['version' => max($nest->version, $there->version) + 1]);
+            }
+        }
     }
 
     /**
@@ -114,6 +129,7 @@ final class Bin
                 Pattern::anywhere()->whereKey($record->pattern_id),
                 Wearer::anywhere()->whereKey(Card::anywhere()->whereKey($record->card_id)->select('wearer_id')),
             ],
+            $record instanceof Nest => [Pattern::anywhere()->whereKey($record->pattern_id)],
             default => [],
         };
         foreach ($needs as $needed) {
@@ -126,7 +142,7 @@ final class Bin
         return null;
     }
 
-    /** @return Builder<covariant Wearer|Card|Pattern|Make|House> */
+    /** @return Builder<covariant Wearer|Card|Pattern|Make|House|Nest> */
     private static function inside(BinEntry $entry, BinKind $kind): Builder
     {
         return $kind->model()::anywhere()->where('bin_entry_id', $entry->id);
@@ -135,7 +151,7 @@ final class Bin
     /**
      * @return array<string, Builder<covariant Card|Make>> what is in use and goes along, by kind
      */
-    private static function along(Wearer|Card|Pattern|Make|House $record): array
+    private static function along(Wearer|Card|Pattern|Make|House|Nest $record): array
     {
         return match (true) {
             $record instanceof Wearer => [
@@ -159,11 +175,12 @@ final class Bin
         return implode(' and ', $words);
     }
 
-    private static function name(Wearer|Card|Pattern|Make|House $record): string
+    private static function name(Wearer|Card|Pattern|Make|House|Nest $record): string
     {
         return match (true) {
             $record instanceof Card => "{$record->wearer->name}, {$record->taken_on->toDateString()}",
             $record instanceof Make => "{$record->card->wearer->name}, {$record->pattern->name}",
+            $record instanceof Nest => "{$record->piece} of {$record->pattern->name}",
             default => $record->name,
         };
     }

@@ -12,11 +12,11 @@ use stdClass;
 use Underbolt\Company\Row;
 use Underbolt\Refusal;
 
-/** A wearer in a pattern, whose make may not be begun yet. */
+/** A wearer in a pattern: the make of the two where there is one, else how it would be planned. */
 final readonly class CompanyRow
 {
     /**
-     * @param  ?Card  $card  the newest with a measure on it; null where there is none
+     * @param  ?Card  $card  the make's; else the newest with a measure on it, null where there is none
      * @param  ?Make  $make  the newest of the two that is in use
      * @param  stdClass  $exception  choices that are this wearer's alone
      * @param  Row|Refusal|null  $planned  the reason where there is no plan; null without a card

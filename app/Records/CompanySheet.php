@@ -8,8 +8,10 @@ use App\Models\Card;
 use App\Models\Make;
 use App\Models\Pattern;
 use App\Models\SizeLabels;
+use App\Models\SizeWords;
 use App\Models\User;
 use App\Models\Wearer;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use stdClass;
 use Underbolt\Company\Company;
@@ -63,6 +65,29 @@ final class CompanySheet
         return $exceptions instanceof stdClass ? $exceptions : new stdClass;
     }
 
+    /** By a wearer's id, sizes named as the wearer would have them. */
+    public function shownExceptions(): stdClass
+    {
+        $shown = get_object_vars($this->exceptions());
+        foreach ($this->everyone() as $wearer) {
+            if (isset($shown[$wearer->id])) {
+                $shown[$wearer->id] = $this->shownException($wearer);
+            }
+        }
+
+        return (object) $shown;
+    }
+
+    private function shownException(Wearer $wearer): stdClass
+    {
+        return (new SizeWords($this->pattern, $this->labelsOf($wearer)))->shown($this->exception($wearer->id));
+    }
+
+    private function labelsOf(Wearer $wearer): SizeLabels
+    {
+        return $this->labels ?? $wearer->sizeLabels();
+    }
+
     /** What is chosen otherwise for one wearer; empty where nothing is. */
     public function exception(int $wearer): stdClass
     {
@@ -103,7 +128,7 @@ final class CompanySheet
     public function rows(): iterable
     {
         $picked = $this->picked();
-        $makes = $this->user->makes()->where('pattern_id', $this->pattern->id)->with('card')->get()->sortBy('id')->keyBy('card.wearer_id');
+        $makes = $this->user->makes()->where('pattern_id', $this->pattern->id)->with('card.readings', 'card.wearer')->get()->sortBy('id')->keyBy('card.wearer_id');
         foreach ($this->everyone() as $wearer) {
             if ($picked === null || in_array($wearer->id, $picked, true)) {
                 yield $this->row($wearer, $makes->get($wearer->id));
@@ -117,15 +142,19 @@ final class CompanySheet
      */
     public function row(Wearer $wearer, ?Make $make): CompanyRow
     {
-        $card = self::cardOf($wearer);
+        $card = $make === null ? self::cardOf($wearer) : $make->card;
 
         return new CompanyRow(
             wearer: $wearer,
             pattern: $this->pattern,
             card: $card,
             make: $make,
-            exception: $this->exception($wearer->id),
-            planned: $card === null ? null : $this->planned($wearer, $card),
+            exception: $this->shownException($wearer),
+            planned: match (true) {
+                $make !== null => $this->ofMake($make),
+                $card !== null => $this->planned($wearer, $card),
+                default => null,
+            },
         );
     }
 
@@ -135,15 +164,28 @@ final class CompanySheet
         return $wearer->cards->first(static fn (Card $card): bool => $card->readings->isNotEmpty());
     }
 
-    /** Begins the make of a row. */
+    /** Begins the make of a row, unless there is one. */
     public function begin(Wearer $wearer, Card $card): Make
     {
-        return $this->user->makes()->create([
+        $made = Make::query()->where('user_id', $this->user->id)->where('pattern_id', $this->pattern->id)
+            ->whereHas('card', static fn (Builder $cards): Builder => $cards->where('wearer_id', $wearer->id));
+
+        return $made->get()->sortByDesc('id')->first() ?? $this->user->makes()->create([
             'card_id' => $card->id,
             'pattern_id' => $this->pattern->id,
             'unit' => $this->unit(),
             'choices' => $this->choicesOf($wearer->id),
         ]);
+    }
+
+    /** A make that is begun says what is cut, whatever is chosen for all. */
+    private function ofMake(Make $make): Row|Refusal
+    {
+        try {
+            return Company::row($make->setRelation('pattern', $this->pattern)->toCore($this->user->unit, $this->labels));
+        } catch (Refusal $refusal) {
+            return $refusal;
+        }
     }
 
     private function planned(Wearer $wearer, Card $card): Row|Refusal
@@ -155,6 +197,6 @@ final class CompanySheet
         }
         $make = new CoreMake($this->user->unit, $card->toBody(), $this->core, $choices);
 
-        return Company::row(($this->labels ?? $wearer->sizeLabels())->on($make));
+        return Company::row($this->labelsOf($wearer)->on($make));
     }
 }

@@ -17,6 +17,7 @@ use Underbolt\Planning\Advice\Caution;
 use Underbolt\Planning\Advice\Opinion;
 use Underbolt\Planning\Advice\PieceCut;
 use Underbolt\Planning\Advice\ShoppingNeed;
+use Underbolt\Planning\Advice\ToBuy;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\Choosing\ReceiptLine;
 use Underbolt\Planning\Choosing\SizeStep;
@@ -77,7 +78,7 @@ final readonly class PlanJson
             'alternatives' => array_map($this->alternative(...), $this->plan->alternatives()),
             'work' => array_map($this->work(...), $this->plan->work()->steps),
             'pieces' => array_map($this->piece(...), $this->plan->pieces()),
-            'needs' => array_map($this->need(...), $this->plan->needs()),
+            'needs' => array_map($this->need(...), ToBuy::of($this->plan)->needs),
             'cautions' => array_map($this->caution(...), $this->plan->cautions()),
         ];
     }

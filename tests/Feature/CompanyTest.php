@@ -37,7 +37,9 @@ test('each row is what the make of the two says, over every pattern of the demo'
             if ($row['card_id'] === null) {
                 continue;
             }
-            $make = $user->makes()->create(['card_id' => $row['card_id'], 'pattern_id' => $pattern->id, 'unit' => $user->unit, 'choices' => (object) []]);
+            // The wearer's own make where there is one; else what a make would say that is begun with nothing chosen.
+            $own = $row['make_id'] === null ? null : Make::query()->findOrFail($row['make_id']);
+            $make = $own ?? $user->makes()->create(['card_id' => $row['card_id'], 'pattern_id' => $pattern->id, 'unit' => $user->unit, 'choices' => (object) []]);
             $bench = $this->getJson("/api/makes/{$make->id}/bench")->assertOk();
             $plan = $bench->json('plan');
             expect($row['headline'])->toBe($plan['headline'] ?? null);
@@ -51,7 +53,9 @@ test('each row is what the make of the two says, over every pattern of the demo'
             } else {
                 expect($row['refused'])->not->toBeNull();
             }
-            $make->delete();
+            if ($own === null) {
+                $make->delete();
+            }
         }
     }
     expect($compared)->toBeGreaterThan(50);
@@ -81,12 +85,14 @@ test('the head comes first and the sums last, which are those of the rows', func
 test('who is on it, the choices for all and one’s own are kept; a row’s make begins with them', function (): void {
     [$user, $pattern] = companyOf();
     $all = companyLines($this->get("/api/patterns/{$pattern->id}/company"));
-    [$first, $second] = array_slice(array_column($all, 'row'), 0, 2);
-    $this->putJson("/api/patterns/{$pattern->id}/company", [
+    [$first, $second] = array_slice(array_values(array_filter(array_column($all, 'row'), static fn (array $row): bool => $row['make_id'] === null && $row['headline'] !== null)), 0, 2);
+    $kept = $this->putJson("/api/patterns/{$pattern->id}/company", [
+        'version' => $all[0]['head']['version'],
         'wearers' => [$first['wearer_id'], $second['wearer_id']],
         'choices' => ['ease' => 'chart', 'pick' => 'one_size'],
         'exceptions' => [$second['wearer_id'] => ['ease' => 'drafted']],
-    ])->assertNoContent();
+    ])->assertOk();
+    expect($kept)->toAgreeWith('CompanyHeadData');
     $kept = companyLines($this->get("/api/patterns/{$pattern->id}/company"));
     expect(array_column(array_column($kept, 'row'), 'wearer_id'))->toBe([$first['wearer_id'], $second['wearer_id']])
         ->and($kept[0]['head']['choices'])->toBe(['ease' => 'chart', 'pick' => 'one_size'])
@@ -96,14 +102,51 @@ test('who is on it, the choices for all and one’s own are kept; a row’s make
         ->and(collect($begun->json('choices'))->sortKeys()->all())->toBe(['ease' => 'drafted', 'pick' => 'one_size'])
         ->and($this->getJson("/api/makes/{$begun->json('id')}/bench")->json('plan.headline'))->toBe(array_column($kept, 'row')[1]['headline'])
         ->and(array_column(companyLines($this->get("/api/patterns/{$pattern->id}/company")), 'row')[1]['make_id'])->toBe($begun->json('id'));
+    // Pressed twice, it is one make.
+    $this->postJson("/api/patterns/{$pattern->id}/company/{$second['wearer_id']}")->assertOk()->assertJsonPath('id', $begun->json('id'));
+});
+
+test('a row and the sums tell the wearer’s own make, not what is chosen for all', function (): void {
+    [$user, $pattern] = companyOf();
+    $make = $user->makes()->where('pattern_id', $pattern->id)->with('card')->get()->last();
+    $tell = fn (): array => collect(array_column(companyLines($this->get("/api/patterns/{$pattern->id}/company")), 'row'))->firstWhere('wearer_id', $make->card->wearer_id);
+    $this->putJson("/api/makes/{$make->id}/choices", ['choices' => ['sizes' => ['waist' => '20']], 'version' => $make->version])->assertOk();
+    expect(collect($tell()['sizes'])->firstWhere('level', 'waist')['size'])->toBe('20')->and($tell()['make_id'])->toBe($make->id);
+    $version = $pattern->refresh()->company_version;
+    $this->putJson("/api/patterns/{$pattern->id}/company", ['version' => $version, 'wearers' => null, 'choices' => ['pick' => 'one_size'], 'exceptions' => (object) []])->assertOk();
+    expect(collect($tell()['sizes'])->firstWhere('level', 'waist')['size'])->toBe('20');
+    $user->makes()->where('pattern_id', $pattern->id)->whereHas('card', fn ($cards) => $cards->where('wearer_id', $make->card->wearer_id))->delete();
+    expect($tell()['make_id'])->toBeNull()->and(array_unique(array_column($tell()['sizes'], 'size')))->toHaveCount(1);
+});
+
+test('two hands at one company sheet: the later one is told what stands meanwhile, and nothing is lost', function (): void {
+    [, $pattern] = companyOf();
+    $keep = fn (array $choices, int $version): TestResponse => $this->putJson("/api/patterns/{$pattern->id}/company", ['version' => $version, 'wearers' => null, 'choices' => (object) $choices, 'exceptions' => (object) []]);
+    $keep(['ease' => 'chart'], 1)->assertOk()->assertJsonPath('version', 2);
+    $late = $keep(['pick' => 'level'], 1)->assertConflict();
+    expect($late)->toAgreeWith('CompanyConflictData')->and($late->json('head.choices'))->toBe(['ease' => 'chart'])->and($late->json('head.version'))->toBe(2);
+    $keep(['ease' => 'chart', 'pick' => 'level'], 2)->assertOk();
+    expect((array) $pattern->refresh()->company->choices)->toBe(['ease' => 'chart', 'pick' => 'level']);
+});
+
+test('sizes hidden, an exception is named by the place of its line, and kept under the size’s own name', function (): void {
+    [$user, $pattern] = companyOf();
+    $wearer = $user->wearers()->whereNotIn('id', $user->makes()->where('pattern_id', $pattern->id)->with('card')->get()->pluck('card.wearer_id'))->has('cards')->firstOrFail();
+    $wearer->update(['sizes_hidden' => true]);
+    $keep = fn (string $size, int $version): TestResponse => $this->putJson("/api/patterns/{$pattern->id}/company", ['version' => $version, 'wearers' => [$wearer->id], 'choices' => (object) [], 'exceptions' => [$wearer->id => ['sizes' => ['waist' => $size]]]]);
+    expect($keep('14', 1)->assertOk()->json("exceptions.{$wearer->id}.sizes.waist"))->toBe('the fourth line from the inside');
+    $row = array_column(companyLines($this->get("/api/patterns/{$pattern->id}/company")), 'row')[0];
+    expect(json_encode($row['exception']))->not->toContain('14');
+    $keep('the fourth line from the inside', 2)->assertOk();
+    expect($pattern->refresh()->company->exceptions->{$wearer->id}->sizes->waist)->toBe('14');
 });
 
 test('a choice that can’t be is the reason in every row it stands in, and not measured is said', function (): void {
     [$user, $pattern] = companyOf();
     $new = $user->wearers()->create(['name' => 'Aaron Newcome']);
-    $this->putJson("/api/patterns/{$pattern->id}/company", ['wearers' => null, 'choices' => ['view' => 'Z'], 'exceptions' => (object) []])->assertNoContent();
+    $this->putJson("/api/patterns/{$pattern->id}/company", ['version' => 1, 'wearers' => null, 'choices' => ['view' => 'Z'], 'exceptions' => (object) []])->assertOk();
     $rows = array_column(companyLines($this->get("/api/patterns/{$pattern->id}/company")), 'row');
-    expect($rows[0]['refused'])->toBe('Not measured yet.')->and($rows[1]['refused'])->toContain('is no view of this pattern');
+    expect($rows[0]['refused'])->toBe('Not measured yet.')->and(collect($rows)->whereNotNull('card_id')->firstWhere('make_id', null)['refused'])->toContain('is no view of this pattern');
     $this->postJson("/api/patterns/{$pattern->id}/company/{$new->id}")->assertUnprocessable()->assertJsonValidationErrors(['wearer']);
 });
 
@@ -170,7 +213,7 @@ test('nothing of one user’s wearers or patterns reaches another’s sheet', fu
     $this->postJson("/api/patterns/{$pattern->id}/company/{$stranger->id}")->assertNotFound();
     $this->postJson('/api/makes/'.Make::query()->firstOrFail()->id.'/what-if', ['measures' => (object) []])->assertNotFound();
     // Picked by its number, another's wearer is nobody.
-    $this->putJson("/api/patterns/{$own->id}/company", ['wearers' => [$wearer->id, $stranger->id], 'choices' => (object) [], 'exceptions' => (object) []])->assertNoContent();
+    $this->putJson("/api/patterns/{$own->id}/company", ['version' => 1, 'wearers' => [$wearer->id, $stranger->id], 'choices' => (object) [], 'exceptions' => (object) []])->assertOk();
     $rows = array_column(companyLines($this->get("/api/patterns/{$own->id}/company")), 'row');
     expect(array_column($rows, 'wearer'))->toBe(['Wenna'])
         ->and($this->getJson("/api/wearers/{$stranger->id}/patterns")->json('rows.*.pattern'))->toBe(['Own']);
@@ -178,6 +221,8 @@ test('nothing of one user’s wearers or patterns reaches another’s sheet', fu
 
 test('the command prints a row for each card and the sums', function (): void {
     [$user, $pattern] = companyOf();
+    // Of files it knows cards and a pattern, no makes.
+    $user->makes()->delete();
     $folder = sys_get_temp_dir().'/company-'.bin2hex(random_bytes(4));
     mkdir($folder);
     file_put_contents("{$folder}/pattern.json", contentOf($this->get("/api/patterns/{$pattern->id}/pattern.json")));

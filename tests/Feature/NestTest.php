@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Make;
+use App\Models\Nest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Underbolt\Nest\SvgReader;
@@ -15,7 +16,9 @@ function demoNest(string $file): string
 /** A drawing brought to a pattern. */
 function brought(int $pattern, string $file, string $content, array $more = []): TestResponse
 {
-    return test()->post("/api/patterns/{$pattern}/nests/front", ['file' => UploadedFile::fake()->createWithContent($file, $content)] + $more, ['Accept' => 'application/json']);
+    $seen = Nest::query()->where('pattern_id', $pattern)->where('piece', 'front')->value('version') ?? 0;
+
+    return test()->post("/api/patterns/{$pattern}/nests/front", ['file' => UploadedFile::fake()->createWithContent($file, $content)] + $more + ['version' => $seen], ['Accept' => 'application/json']);
 }
 
 test('a drawing is brought, its sizes proposed, marked on one size, and every make has its line', function (): void {
@@ -111,8 +114,27 @@ test('a drawing that doesn\'t say its size is given one; another that is none is
         expect(brought($make->pattern_id, 'x.svg', $content)->getStatusCode())->toBe(422, $what);
     }
     $this->getJson("/api/patterns/{$make->pattern_id}/nests")->assertOk()->assertJsonPath('0.name', 'bare.svg');
-    $this->deleteJson("/api/patterns/{$make->pattern_id}/nests/front")->assertNoContent();
-    expect($this->getJson("/api/patterns/{$make->pattern_id}/nests")->json())->toHaveCount(1);
+    $this->deleteJson("/api/patterns/{$make->pattern_id}/nests/front", ['version' => 1])->assertConflict();
+    $gone = $this->deleteJson("/api/patterns/{$make->pattern_id}/nests/front", ['version' => $scaled->json('version')])->assertOk();
+    expect($gone)->toAgreeWith('BinEntryData')->and($this->getJson("/api/patterns/{$make->pattern_id}/nests")->json())->toHaveCount(1);
+    $this->postJson("/api/bin/{$gone->json('id')}/restore")->assertNoContent();
+    expect($this->getJson("/api/patterns/{$make->pattern_id}/nests")->json('0.name'))->toBe('bare.svg');
+});
+
+test('a replaced drawing waits in the bin with its marks, and takes its place again; a page that saw another one replaces nothing', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $front = fn (): array => collect($this->getJson("/api/patterns/{$make->pattern_id}/nests")->json())->firstWhere('piece', 'front');
+    $first = $front();
+    $second = brought($make->pattern_id, 'ugly.svg', demoNest('ugly-front.svg'))->assertCreated();
+    expect($second->json('version'))->toBe($first['version'] + 1)->and($second->json('marks'))->toBe([]);
+    // The page that saw the first one: neither its marks nor another drawing of it come upon the second.
+    $this->putJson("/api/patterns/{$make->pattern_id}/nests/front", ['marks' => $first['marks'], 'version' => $first['version']])->assertConflict();
+    brought($make->pattern_id, 'late.svg', demoNest('causeway-front.svg'), ['version' => $first['version']])->assertConflict()->assertJsonPath('nest.name', 'ugly.svg');
+    $entry = $this->getJson('/api/bin')->json('0');
+    expect($entry['kind'])->toBe('nest')->and($entry['name'])->toContain('front of');
+    $this->postJson("/api/bin/{$entry['id']}/restore")->assertNoContent();
+    expect($front()['marks'])->toBe($first['marks'])->and($front()['version'])->toBeGreaterThan($second->json('version'))
+        ->and($this->getJson('/api/bin')->json('*.kind'))->toBe(['nest']);
 });
 
 test('the stations of the sheet are read off the pattern\'s own lines, and it says so', function (): void {

@@ -126,7 +126,7 @@ test('spoilt drawings are read or refused, and nothing else', function (): void 
     $files = array_map(static fn (string $name): string => (string) file_get_contents(database_path("demo/nests/{$name}")), ['causeway-front.svg', 'ugly-front.svg', 'causeway-back.pdf']);
     $send = fn (int $i): TestResponse => $this->withoutMiddleware(Illuminate\Routing\Middleware\ThrottleRequests::class)->post(
         "/api/patterns/{$pattern->id}/nests/front",
-        ['file' => UploadedFile::fake()->createWithContent('nest', spoiltBytes($files[$i % 10 === 0 ? 2 : $i % 2]))],
+        ['file' => UploadedFile::fake()->createWithContent('nest', spoiltBytes($files[$i % 10 === 0 ? 2 : $i % 2])), 'version' => $pattern->nests()->where('piece', 'front')->value('version') ?? 0],
         ['Accept' => 'application/json'],
     );
     expect(afterSpoilt(100, $send))->toBe([]);

@@ -11,6 +11,7 @@ use App\Models\BinEntry;
 use App\Models\Card;
 use App\Models\House;
 use App\Models\Make;
+use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\Wearer;
 use App\Records\Bin;
@@ -130,7 +131,23 @@ final class BinController
         return self::put($request, $house);
     }
 
-    private static function put(SeenRequest $request, Wearer|Card|Pattern|Make|House $record): JsonResponse
+    #[OA\Delete(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'takeNestAway',
+        parameters: [
+            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'in the bin, with its marks', content: new OA\JsonContent(ref: BinEntryData::class)),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere: nothing is deleted', content: new OA\JsonContent(ref: Problem::class)),
+        ])]
+    public function nest(SeenRequest $request, Pattern $pattern, string $piece): JsonResponse
+    {
+        return self::put($request, $pattern->nests()->where('piece', $piece)->firstOrFail());
+    }
+
+    private static function put(SeenRequest $request, Wearer|Card|Pattern|Make|House|Nest $record): JsonResponse
     {
         $entry = $record->changeSince($request->integer('version'), static fn (): BinEntry => Bin::put($record));
 

@@ -6,12 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\CompanyRequest;
 use App\Http\Requests\PaperRequest;
+use App\Http\Resources\Company\CompanyConflictData;
 use App\Http\Resources\Company\CompanyHeadData;
 use App\Http\Resources\Company\CompanyLineData;
 use App\Http\Resources\Company\CompanyRowData;
 use App\Http\Resources\Company\CompanySumsData;
 use App\Http\Resources\Plan\MakeData;
 use App\Models\Pattern;
+use App\Models\SizeLabels;
+use App\Models\SizeWords;
 use App\Models\Wearer;
 use App\Paper\CompanyFiles;
 use App\Paper\CompanyTable;
@@ -20,6 +23,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -62,15 +66,20 @@ final class CompanyController
         parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: CompanyRequest::class)),
         responses: [
-            new OA\Response(response: 204, description: 'kept'),
+            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: CompanyHeadData::class)),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: CompanyConflictData::class)),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
-    public function update(CompanyRequest $request, Pattern $pattern): Response
+    public function update(CompanyRequest $request, Pattern $pattern): JsonResponse
     {
-        $pattern->update(['company' => $request->company(SignedIn::user($request)->unit)]);
+        $user = SignedIn::user($request);
+        $isKept = $pattern->keepCompany($request->company($user->unit, new SizeWords($pattern, SizeLabels::Shown)), $request->integer('version'));
+        $head = CompanyHeadData::of(new CompanySheet($pattern, $user));
 
-        return new Response(status: 204);
+        return $isKept
+            ? new JsonResponse($head)
+            : new JsonResponse(new CompanyConflictData('The company sheet was changed elsewhere meanwhile.', $head), 409);
     }
 
     #[OA\Post(path: '/api/patterns/{pattern}/company/{wearer}', operationId: 'beginFromCompany',
@@ -79,6 +88,7 @@ final class CompanyController
             new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
         ],
         responses: [
+            new OA\Response(response: 200, description: 'the make that there is of that row already', content: new OA\JsonContent(ref: MakeData::class)),
             new OA\Response(response: 201, description: 'the make of that row, begun', content: new OA\JsonContent(ref: MakeData::class)),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
@@ -87,9 +97,16 @@ final class CompanyController
     {
         $user = SignedIn::user($request);
         $card = CompanySheet::cardOf($wearer->load('cards.readings')) ?? throw ValidationException::withMessages(['wearer' => "{$wearer->name} is not measured yet."]);
-        $make = (new CompanySheet($pattern, $user))->begin($wearer, $card);
+        // Pressed twice it is one make: the second press waits, and finds the first one's.
+        $lock = Cache::lock("begin {$pattern->id} {$wearer->id}", 10);
+        $lock->block(10);
+        try {
+            $make = (new CompanySheet($pattern, $user))->begin($wearer, $card);
+        } finally {
+            $lock->release();
+        }
 
-        return new JsonResponse(MakeData::of($make, $user->unit, CarbonImmutable::today()), 201);
+        return new JsonResponse(MakeData::of($make, $user->unit, CarbonImmutable::today()), $make->wasRecentlyCreated ? 201 : 200);
     }
 
     #[OA\Get(path: '/api/patterns/{pattern}/company.csv', operationId: 'companyCsv',

@@ -10,8 +10,8 @@ use App\Http\Resources\Nest\NestConflictData;
 use App\Http\Resources\Nest\NestData;
 use App\Models\Nest;
 use App\Models\Pattern;
+use App\Records\Bin;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 
 /** The drawings of a pattern's own pieces: brought, marked, taken away. */
@@ -38,27 +38,35 @@ final class NestController
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
         ],
         requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(
-            required: ['file'],
+            required: ['file', 'version'],
             properties: [
                 new OA\Property(property: 'file', description: 'SVG or PDF', type: 'string', format: 'binary'),
                 new OA\Property(property: 'page', description: 'of a PDF', type: 'integer', nullable: true),
+                new OA\Property(property: 'version', description: 'of the drawing in whose place it comes, as it was seen; 0 where there was none', type: 'integer'),
             ],
         ))),
         responses: [
-            new OA\Response(response: 201, description: 'read, in the place of the one before', content: new OA\JsonContent(ref: NestData::class)),
+            new OA\Response(response: 201, description: 'read, in the place of the one before, which goes into the bin', content: new OA\JsonContent(ref: NestData::class)),
             new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: NestConflictData::class)),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function store(NestFileRequest $request, Pattern $pattern, string $piece): JsonResponse
     {
         $drawing = $request->drawing();
-        $nest = $pattern->nests()->firstOrNew(['piece' => $piece]);
-        // Another drawing has other lines: what was marked on the one before is not on it.
-        $nest->fill(['user_id' => $pattern->user_id, 'name' => $request->shortName(), 'drawing' => Nest::pack($drawing), 'marks' => (object) []]);
-        $nest->version++;
-        $nest->save();
+        $seen = $request->integer('version');
+        $before = $pattern->nests()->where('piece', $piece)->first();
+        // Another drawing has other lines: what was marked on the one before stays with that, in the bin.
+        $bring = static fn (): Nest => $pattern->nests()->create([
+            'user_id' => $pattern->user_id, 'piece' => $piece, 'name' => $request->shortName(), 'drawing' => Nest::pack($drawing), 'version' => $seen + 1,
+        ]);
+        $nest = $before === null ? $bring() : $before->changeSince($seen, static function () use ($before, $bring): Nest {
+            Bin::put($before);
 
-        return new JsonResponse(NestData::of($nest, $pattern), 201);
+            return $bring();
+        });
+
+        return $nest === null ? self::changedElsewhere($before, $pattern) : new JsonResponse(NestData::of($nest, $pattern), 201);
     }
 
     #[OA\Put(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'markNest',
@@ -84,22 +92,11 @@ final class NestController
 
         return $made === true
             ? new JsonResponse(NestData::of($nest, $pattern))
-            : new JsonResponse(new NestConflictData('This nest was changed elsewhere meanwhile.', NestData::of($nest->refresh(), $pattern)), 409);
+            : self::changedElsewhere($nest, $pattern);
     }
 
-    #[OA\Delete(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'takeNestAway',
-        parameters: [
-            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
-        ],
-        responses: [
-            new OA\Response(response: 204, description: 'gone'),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-        ])]
-    public function destroy(Pattern $pattern, string $piece): Response
+    private static function changedElsewhere(Nest $nest, Pattern $pattern): JsonResponse
     {
-        $pattern->nests()->where('piece', $piece)->firstOrFail()->delete();
-
-        return new Response(status: 204);
+        return new JsonResponse(new NestConflictData('This nest was changed elsewhere meanwhile.', NestData::of($nest->refresh(), $pattern)), 409);
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Resources\Plan\ChoicesDocument;
+use App\Models\SizeWords;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Measure\Unit;
 
-#[OA\Schema(required: ['wearers', 'choices', 'exceptions'], properties: [
+#[OA\Schema(required: ['wearers', 'choices', 'exceptions', 'version'], properties: [
+    new OA\Property(property: 'version', description: 'of the company sheet, as it was seen', type: 'integer'),
     new OA\Property(property: 'wearers', description: 'the ids of who is on it; null for all', type: 'array', items: new OA\Items(type: 'integer'), nullable: true),
     new OA\Property(property: 'choices', ref: ChoicesDocument::class, description: 'for all'),
     new OA\Property(property: 'exceptions', description: 'what is chosen otherwise, by a wearer\'s id', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: ChoicesDocument::class)),
@@ -23,6 +25,7 @@ final class CompanyRequest extends FormRequest
     public function rules(): array
     {
         return [
+            'version' => ['required', 'integer'],
             'wearers' => ['present', 'nullable', 'array', 'max:'.self::MOST_WEARERS],
             'wearers.*' => ['integer'],
             'choices' => ['present', 'array', new TypedDocument],
@@ -32,13 +35,16 @@ final class CompanyRequest extends FormRequest
     }
 
     /** As the pattern keeps it. */
-    public function company(Unit $unit): stdClass
+    public function company(Unit $unit, SizeWords $words): stdClass
     {
         $wearers = $this->input('wearers');
         $kept = [
             'unit' => $unit->value,
             'choices' => TypedDocument::in($this->getContent(), 'choices'),
-            'exceptions' => TypedDocument::in($this->getContent(), 'exceptions'),
+            'exceptions' => (object) array_map(
+                static fn (mixed $own): mixed => $own instanceof stdClass ? $words->kept($own) : $own,
+                get_object_vars(TypedDocument::in($this->getContent(), 'exceptions')),
+            ),
         ];
 
         return (object) ($kept + (is_array($wearers) ? ['wearers' => array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, array_values($wearers))] : []));

@@ -19,7 +19,7 @@ final class NestFileRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:'.self::MOST_KB], 'page' => ['nullable', 'integer', 'min:1', 'max:1000']];
+        return ['file' => ['required', 'file', 'max:'.self::MOST_KB], 'page' => ['nullable', 'integer', 'min:1', 'max:1000'], 'version' => ['required', 'integer']];
     }
 
     /** @return array<string, string> */

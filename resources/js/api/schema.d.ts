@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/patterns/{pattern}/nests/{piece}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markNest"];
+        post: operations["bringNest"];
+        delete: operations["takeNestAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blank-card.pdf": {
         parameters: {
             query?: never;
@@ -804,22 +820,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/patterns/{pattern}/nests/{piece}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["markNest"];
-        post: operations["bringNest"];
-        delete: operations["takeNestAway"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/makes/{make}/strip": {
         parameters: {
             query?: never;
@@ -1300,7 +1300,7 @@ export interface components {
         BinEntryData: {
             id: number;
             /** @enum {string} */
-            kind: "wearer" | "card" | "pattern" | "make" | "house";
+            kind: "wearer" | "card" | "pattern" | "make" | "house" | "nest";
             name: string;
             /** @description what went with it, in words; empty where it went alone */
             with: string;
@@ -1620,9 +1620,16 @@ export interface components {
             /** @description of them, those whose amount is not printed as a length */
             unknown: number;
         };
+        /** @description the company sheet has changed since it was seen; this is how it stands */
+        CompanyConflictData: {
+            message: string;
+            head: components["schemas"]["CompanyHeadData"];
+        };
         /** @description what a company sheet is of */
         CompanyHeadData: {
             pattern_id: number;
+            /** @description of the company sheet, to be sent back with a change */
+            version: number;
             pattern: string;
             house: string;
             views: string[];
@@ -1650,6 +1657,8 @@ export interface components {
             sums: components["schemas"]["CompanySumsData"] | null;
         };
         CompanyRequest: {
+            /** @description of the company sheet, as it was seen */
+            version: number;
             /** @description the ids of who is on it; null for all */
             wearers: number[] | null;
             /** @description for all */
@@ -4045,6 +4054,129 @@ export interface operations {
             };
         };
     };
+    markNest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NestMarksRequest"];
+            };
+        };
+        responses: {
+            /** @description kept, complete or not */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    bringNest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /**
+                     * Format: binary
+                     * @description SVG or PDF
+                     */
+                    file: string;
+                    /** @description of a PDF */
+                    page?: number | null;
+                    /** @description of the drawing in whose place it comes, as it was seen; 0 where there was none */
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description read, in the place of the one before, which goes into the bin */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    takeNestAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description in the bin, with its marks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BinEntryData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere: nothing is deleted */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     blankCard: {
         parameters: {
             query?: {
@@ -4451,13 +4583,24 @@ export interface operations {
         };
         responses: {
             /** @description kept */
-            204: {
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["CompanyHeadData"];
+                };
             };
             404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CompanyConflictData"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };
@@ -4473,6 +4616,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description the make that there is of that row already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MakeData"];
+                };
+            };
             /** @description the make of that row, begun */
             201: {
                 headers: {
@@ -5195,103 +5347,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["NestData"][];
                 };
-            };
-            404: components["responses"]["NotFound"];
-        };
-    };
-    markNest: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                pattern: number;
-                piece: "front" | "back";
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NestMarksRequest"];
-            };
-        };
-        responses: {
-            /** @description kept, complete or not */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NestData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-            /** @description changed elsewhere */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NestConflictData"];
-                };
-            };
-            422: components["responses"]["Refused"];
-        };
-    };
-    bringNest: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                pattern: number;
-                piece: "front" | "back";
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "multipart/form-data": {
-                    /**
-                     * Format: binary
-                     * @description SVG or PDF
-                     */
-                    file: string;
-                    /** @description of a PDF */
-                    page?: number | null;
-                };
-            };
-        };
-        responses: {
-            /** @description read, in the place of the one before */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NestData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    takeNestAway: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                pattern: number;
-                piece: "front" | "back";
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description gone */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             404: components["responses"]["NotFound"];
         };

@@ -6,7 +6,9 @@ import { asRefused } from '../api/client';
 import type { Choices, LevelName } from '../api/types';
 import { eases, picks } from '../bench/choices';
 import { useSession } from '../state/session';
+import type { Clash } from '../state/merge';
 import CellInput from '../ui/CellInput.vue';
+import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import PageFault from '../ui/PageFault.vue';
 import TextField from '../ui/TextField.vue';
@@ -22,8 +24,31 @@ const props = defineProps<{ id: number }>();
 const router = useRouter();
 const session = useSession();
 const server = companyServer(props.id);
-const { head, rows, sums, refused, reading, progress, begun, waiting, load, keep, except, makeAll, undo } =
-    useCompany(server);
+const {
+    head,
+    rows,
+    sums,
+    refused,
+    reading,
+    progress,
+    begun,
+    waiting,
+    clashes,
+    settle,
+    load,
+    keep,
+    except,
+    makeAll,
+    undo,
+} = useCompany(server);
+
+/** Where a clash stands, in the words of the page. */
+function placeOf({ path: [part, key, ...inside] }: Clash): string {
+    if (part === 'wearers') return 'Who is on the sheet';
+    if (part === 'choices') return ['For all', key, ...inside].filter((one) => one !== undefined).join(', ');
+    const wearer = head.value?.wearers.find(({ id }) => String(id) === String(key));
+    return [wearer?.name ?? 'One wearer', ...inside].join(', ');
+}
 
 onMounted(load);
 watch(
@@ -60,12 +85,17 @@ function like(level: LevelName, ease: string): void {
     void keep({ choices: { ...chosen.value, liked_ease: liked } });
 }
 
+/** Pressed again before the bench has come, it begins nothing more. */
+const beginning = ref(false);
 async function begin(wearer: number): Promise<void> {
+    if (beginning.value) return;
+    beginning.value = true;
     try {
         await router.push({ name: 'bench', params: { id: await server.begin(wearer) } });
     } catch (error) {
         refused.value = asRefused(error);
     }
+    beginning.value = false;
 }
 
 const hides = ref(false);
@@ -81,6 +111,7 @@ const file = (ending: string): string =>
         >
         <h1>{{ says }}</h1>
         <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
+        <ClashList v-if="clashes.length > 0" :clashes="clashes" :place="placeOf" @settle="settle" />
         <div class="choices" role="group" aria-label="Choices for all">
             <WordChoice
                 v-if="head.views.length > 0"
@@ -153,7 +184,7 @@ const file = (ending: string): string =>
             :head="head"
             :rows="visible"
             :order="order"
-            :busy="progress !== null"
+            :busy="progress !== null || beginning"
             @sort="order = $event"
             @except="except"
             @begin="begin"

@@ -63,7 +63,9 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                         <RouterLink :to="{ name: 'wearer', params: { id: row.wearer_id } }">{{
                             row.wearer
                         }}</RouterLink>
+                        <small v-if="row.make_id" class="made">as its make is cut</small>
                         <OwnChoices
+                            v-else
                             :head="head"
                             :wearer="row.wearer"
                             :own="row.exception"

@@ -11,7 +11,8 @@ import WearerPicker from './WearerPicker.vue';
 import { commonLevel, compared, standing } from './compare';
 import { shown, type Column } from './order';
 import { readLines } from './readLines';
-import { useCompany, type CompanyServer } from './useCompany';
+import { Refused } from '../api/client';
+import { useCompany, type CompanyServer, type KeptSheet } from './useCompany';
 
 const row = (wearer: string, part: Partial<CompanyRow> = {}): CompanyRow =>
     ({
@@ -106,6 +107,7 @@ const head = {
     choices: {},
     exceptions: {},
     unit: 'cm',
+    version: 1,
 } as unknown as CompanyHead;
 const sums = {
     planned: 2,
@@ -114,6 +116,14 @@ const sums = {
     cloth: [{ name: 'linen', view: null, width_nm: 1_500_000_000, amount: '3.2 m', wearers: 2, unknown: 1 }],
     notions: [],
 } as CompanySums;
+
+const kept = (before: CompanyHead, now: KeptSheet, version: number): CompanyHead => ({
+    ...before,
+    picked: now.wearers,
+    choices: now.choices,
+    exceptions: now.exceptions,
+    version,
+});
 
 function open(part: Partial<CompanyServer> = {}) {
     const server = {
@@ -125,7 +135,7 @@ function open(part: Partial<CompanyServer> = {}) {
                 yield { head: null, row: null, sums } as CompanyLine;
             })(),
         ),
-        keep: vi.fn(() => Promise.resolve()),
+        keep: vi.fn((now: KeptSheet, version: number) => Promise.resolve(kept(head, now, version + 1))),
         begin: vi.fn((wearer: number) => Promise.resolve(wearer + 100)),
         putAway: vi.fn(() => Promise.resolve()),
         ...part,
@@ -150,26 +160,47 @@ describe('a company sheet', () => {
         const { server, sheet } = open();
         await sheet.load();
         await sheet.keep({ choices: { ease: 'chart' } });
-        expect(server.keep).toHaveBeenLastCalledWith({
-            wearers: null,
-            choices: { ease: 'chart' },
-            exceptions: {},
-        });
+        expect(server.keep).toHaveBeenLastCalledWith(
+            { wearers: null, choices: { ease: 'chart' }, exceptions: {} },
+            1,
+        );
         await sheet.except(3, { pick: 'level' });
-        expect(server.keep).toHaveBeenLastCalledWith({
-            wearers: null,
-            choices: {},
-            exceptions: { 3: { pick: 'level' } },
-        });
+        expect(server.keep).toHaveBeenLastCalledWith(
+            { wearers: null, choices: {}, exceptions: { 3: { pick: 'level' } } },
+            1,
+        );
         await sheet.keep({ wearers: [3] });
         expect(server.lines).toHaveBeenCalledTimes(4);
     });
 
-    it('puts a choice back that could not be kept, and says why', async () => {
+    it('leaves a choice that could not be kept where it was made, and says why', async () => {
         const { sheet } = open({ keep: () => Promise.reject(new Error('No.')) });
         await sheet.load();
         await sheet.keep({ choices: { ease: 'chart' } });
-        expect([sheet.head.value?.choices, sheet.refused.value?.message]).toEqual([{}, 'No.']);
+        expect([sheet.head.value?.choices, sheet.refused.value?.message]).toEqual([{ ease: 'chart' }, 'No.']);
+    });
+
+    it('puts a choice together with one made elsewhere meanwhile; where both clash it is asked', async () => {
+        const sent: [KeptSheet, number][] = [];
+        let stands = { ...head, version: 5, choices: { pick: 'level' } } as CompanyHead;
+        const keep = (now: KeptSheet, version: number): Promise<CompanyHead> => {
+            sent.push([now, version]);
+            if (version !== stands.version)
+                return Promise.reject(new Refused(409, 'Changed.', {}, { head: stands }));
+            stands = kept(stands, now, version + 1);
+            return Promise.resolve(stands);
+        };
+        const { sheet } = open({ keep });
+        await sheet.load();
+        await sheet.keep({ choices: { ease: 'chart' } });
+        expect(sent.at(-1)).toEqual([
+            { wearers: null, choices: { pick: 'level', ease: 'chart' }, exceptions: {} },
+            5,
+        ]);
+        await sheet.keep({ choices: { ease: 'liked' } });
+        expect(sheet.clashes.value.map(({ path }) => path.join('.'))).toEqual(['choices.ease']);
+        await sheet.settle('meanwhile');
+        expect(sent.at(-1)?.[0].choices).toEqual({ pick: 'level', ease: 'chart' });
     });
 
     it('begins all makes that there are none of, and puts them away again', async () => {

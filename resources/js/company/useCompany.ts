@@ -1,17 +1,21 @@
 import { computed, ref, shallowRef } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Choices, CompanyHead, CompanyLine, CompanyRow, CompanySums } from '../api/types';
+import { useJoining } from '../state/joining';
 import { inTurn } from '../state/queue';
 import { readLines } from './readLines';
+
+/** What is kept of a company sheet. */
+export interface KeptSheet {
+    wearers: number[] | null;
+    choices: Choices;
+    exceptions: Record<string, Choices>;
+}
 
 /** How the company sheet reaches the server; the tests put their own in its place. */
 export interface CompanyServer {
     lines: () => Promise<AsyncIterable<CompanyLine>>;
-    keep: (sheet: {
-        wearers: number[] | null;
-        choices: Choices;
-        exceptions: Record<string, Choices>;
-    }) => Promise<void>;
+    keep: (sheet: KeptSheet, version: number) => Promise<CompanyHead>;
     begin: (wearer: number) => Promise<number>;
     putAway: (make: number) => Promise<void>;
 }
@@ -26,9 +30,10 @@ export function companyServer(pattern: number): CompanyServer {
             });
             return readLines<CompanyLine>(body(answer) as unknown as ReadableStream<Uint8Array>);
         },
-        keep: async (sheet) => {
-            await api.PUT('/api/patterns/{pattern}/company', { params: { path }, body: sheet });
-        },
+        keep: (sheet, version) =>
+            api
+                .PUT('/api/patterns/{pattern}/company', { params: { path }, body: { ...sheet, version } })
+                .then(body),
         begin: (wearer) =>
             api
                 .POST('/api/patterns/{pattern}/company/{wearer}', { params: { path: { pattern, wearer } } })
@@ -41,6 +46,12 @@ export function companyServer(pattern: number): CompanyServer {
         },
     };
 }
+
+const sheetOf = ({ picked, choices, exceptions }: CompanyHead): KeptSheet => ({
+    wearers: picked,
+    choices,
+    exceptions,
+});
 
 /** Rows that arrive are shown so often, not each by itself: the page has to stay usable meanwhile. */
 const PAINT_MS = 100;
@@ -59,6 +70,12 @@ export function useCompany(server: CompanyServer) {
     let newest = 0;
     /** Changes are kept in the order in which they were made. */
     const queue = inTurn();
+    /** The sheet as the server had it last: what is shown may be ahead of it. */
+    let known: CompanyHead | null = null;
+    /** How many changes are on their way: until the last is kept, what is read does not take their place. */
+    let onTheWay = 0;
+    const { clashes, join, settle: settled } = useJoining<KeptSheet>();
+    const settle = (which: 'here' | 'meanwhile'): Promise<void> => queue(() => settled(which)).then(load);
 
     async function load(): Promise<void> {
         const mine = (newest += 1);
@@ -69,7 +86,7 @@ export function useCompany(server: CompanyServer) {
             for await (const line of await server.lines()) {
                 // Another reading has begun meanwhile: what is left of this one is out of date.
                 if (mine !== newest) return;
-                if (line.head) head.value = line.head;
+                if (line.head && onTheWay === 0 && clashes.value.length === 0) head.value = known = line.head;
                 if (line.sums) sums.value = line.sums;
                 if (line.row) {
                     arrived.push(line.row);
@@ -88,25 +105,46 @@ export function useCompany(server: CompanyServer) {
         if (mine === newest) reading.value = false;
     }
 
-    async function keep(part: {
-        wearers?: number[] | null;
-        choices?: Choices;
-        exceptions?: Record<string, Choices>;
-    }): Promise<void> {
-        const now = head.value;
-        if (now === null) return;
-        const choices = part.choices ?? now.choices;
-        const exceptions = part.exceptions ?? now.exceptions;
-        const wearers = part.wearers === undefined ? now.picked : part.wearers;
-        head.value = { ...now, choices, exceptions, picked: wearers };
+    /** What is chosen shows at once; made elsewhere meanwhile, both changes are put together. */
+    async function keep(part: Partial<KeptSheet>): Promise<void> {
+        if (head.value === null) return;
+        const now = { ...sheetOf(head.value), ...part };
+        show(now);
+        onTheWay += 1;
+        await queue(send);
+        onTheWay -= 1;
+        if (onTheWay === 0 && refused.value === null && clashes.value.length === 0) await load();
+    }
+
+    /** Sends what is shown by now, unless it stands so already. */
+    async function send(): Promise<void> {
+        const before = known;
+        if (before === null || head.value === null || clashes.value.length > 0) return;
+        const now = sheetOf(head.value);
         try {
-            await queue(() => server.keep({ wearers, choices, exceptions }));
+            known = await server.keep(now, before.version);
+            refused.value = null;
         } catch (error) {
-            head.value = now;
-            refused.value = asRefused(error);
-            return;
+            const refusal = asRefused(error);
+            const meanwhile = (refusal.answer as { head?: CompanyHead } | null)?.head;
+            // What was chosen stays chosen, and is sent again with the next change.
+            if (meanwhile === undefined) refused.value = refusal;
+            else
+                await join({
+                    before: sheetOf(before),
+                    here: () => (head.value === null ? now : sheetOf(head.value)),
+                    meanwhile: sheetOf(meanwhile),
+                    take: async (both) => {
+                        known = meanwhile;
+                        show(both);
+                        await send();
+                    },
+                });
         }
-        await load();
+    }
+
+    function show({ wearers, choices, exceptions }: KeptSheet): void {
+        if (head.value !== null) head.value = { ...head.value, choices, exceptions, picked: wearers };
     }
 
     /** What one wearer's choices are, whole; null takes the exception away. */
@@ -155,6 +193,8 @@ export function useCompany(server: CompanyServer) {
         progress,
         begun,
         waiting,
+        clashes,
+        settle,
         load,
         keep,
         except,

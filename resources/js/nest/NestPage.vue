@@ -4,6 +4,8 @@ import { computed, onMounted, ref, shallowRef } from 'vue';
 import { api, body } from '../api/client';
 import type { Pattern } from '../api/types';
 import Crumbs from '../ui/Crumbs.vue';
+import DeleteButton from '../ui/DeleteButton.vue';
+import DeletedNotice from '../ui/DeletedNotice.vue';
 import TextField from '../ui/TextField.vue';
 import NestCanvas from './NestCanvas.vue';
 import NestLevels from './NestLevels.vue';
@@ -45,7 +47,15 @@ function chosen(event: Event): void {
     const input = event.target as HTMLInputElement;
     file.value = input.files?.[0] ?? null;
     input.value = '';
-    if (file.value) void bring(file.value);
+    if (file.value) void exchange(file.value);
+}
+
+/** Whether another drawing has come in the place of one that was there. */
+const isReplaced = ref(false);
+async function exchange(now: File, page: number | null = null): Promise<void> {
+    const isThere = nest.value !== null;
+    await bring(now, page);
+    isReplaced.value = isThere && refused.value === null;
 }
 
 function toggle(one: string): void {
@@ -85,12 +95,16 @@ const pieces: Piece[] = ['front', 'back'];
         <form
             v-if="refused?.at('page') && file"
             class="inline"
-            @submit.prevent="bring(file, Number(pdfPage))"
+            @submit.prevent="exchange(file, Number(pdfPage))"
         >
             <TextField v-model="pdfPage" class="narrow" label="Page" />
             <Button type="submit" size="small" label="Take this page" />
         </form>
 
+        <DeletedNotice kind="nest" @back="load" />
+        <p v-if="isReplaced" class="notice" role="status">
+            The drawing before, with its marks, is <RouterLink :to="{ name: 'bin' }">in the bin</RouterLink>.
+        </p>
         <section v-if="nests && nest === null" class="empty">
             <p>
                 Bring the drawing of the {{ piece }} in all its sizes, and the new line is drawn on the
@@ -288,7 +302,7 @@ const pieces: Piece[] = ['front', 'back'];
                             <span>{{ isBusy ? 'Reading…' : 'Another drawing' }}</span>
                             <input type="file" accept=".svg,.pdf" :disabled="isBusy" @change="chosen" />
                         </label>
-                        <Button type="button" size="small" text label="Take it away" @click="takeAway" />
+                        <DeleteButton :name="`the ${piece}`" along="" :remove="takeAway" />
                     </div>
                 </section>
             </aside>

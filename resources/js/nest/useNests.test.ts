@@ -2,7 +2,7 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import { effectScope } from 'vue';
 import { Refused } from '../api/client';
-import type { Nest, NestMarks } from '../api/types';
+import type { BinEntry, Nest, NestMarks } from '../api/types';
 import { useNests, type NestServer } from './useNests';
 
 const nest = (piece: 'front' | 'back', more: Partial<Nest> = {}): Nest => ({
@@ -26,10 +26,12 @@ let meanwhile: Nest | null = null;
 const server: NestServer = {
     load: () =>
         Promise.resolve([nest('front'), nest('back', { marks: { waist_y: 3, lines: { '8': 'own' } } })]),
-    bring: (piece, file, page) =>
-        file.name === 'bad'
-            ? Promise.reject(new Refused(422, 'No.', { file: ['This is none.'] }))
-            : Promise.resolve(nest(piece, { name: `${file.name} ${String(page)}`, version: 9 })),
+    bring: (piece, file, page, version) => {
+        if (file.name === 'bad') return Promise.reject(new Refused(422, 'No.', { file: ['This is none.'] }));
+        return file.name === 'late'
+            ? Promise.reject(new Refused(409, 'Changed.', {}, { nest: nest(piece, { name: 'theirs.svg' }) }))
+            : Promise.resolve(nest(piece, { name: `${file.name} ${String(page)}`, version: version + 1 }));
+    },
     mark: (piece, marks, version, scale) => {
         const now = meanwhile;
         meanwhile = null;
@@ -37,7 +39,7 @@ const server: NestServer = {
         kept.push({ piece, marks, version, scale });
         return Promise.resolve(nest(piece, { marks, version: version + 1 }));
     },
-    takeAway: () => Promise.resolve(),
+    takeAway: (piece, version) => Promise.resolve({ name: `${piece} ${String(version)}` } as BinEntry),
 };
 
 beforeEach(() => {
@@ -117,6 +119,8 @@ it('a drawing that is refused leaves the one before, and says why', async () => 
     ]);
     await page.bring(new File([''], 'good'), 3);
     expect([page.refused.value, page.nest.value?.name]).toEqual([null, 'good 3']);
-    await page.takeAway();
+    await page.bring(new File([''], 'late'));
+    expect([page.refused.value?.message, page.nest.value?.name]).toEqual(['Changed.', 'theirs.svg']);
+    expect((await page.takeAway()).name).toBe('front 1');
     expect(page.nest.value).toBeNull();
 });

@@ -1,7 +1,7 @@
 import { tryOnScopeDispose, useDebounceFn, useRefHistory } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
-import type { Nest, NestMarks } from '../api/types';
+import type { BinEntry, Nest, NestMarks } from '../api/types';
 import { inTurn } from '../state/queue';
 
 export type Piece = 'front' | 'back';
@@ -12,23 +12,24 @@ const REST_MS = 400;
 /** How the page of nests reaches the server; the tests put their own in its place. */
 export interface NestServer {
     load: () => Promise<Nest[]>;
-    bring: (piece: Piece, file: File, page: number | null) => Promise<Nest>;
+    bring: (piece: Piece, file: File, page: number | null, version: number) => Promise<Nest>;
     mark: (piece: Piece, marks: NestMarks, version: number, scale: number | null) => Promise<Nest>;
-    takeAway: (piece: Piece) => Promise<void>;
+    takeAway: (piece: Piece, version: number) => Promise<BinEntry>;
 }
 
 export function nestServer(pattern: number): NestServer {
     const params = (piece: Piece) => ({ path: { pattern, piece } });
     return {
         load: () => api.GET('/api/patterns/{pattern}/nests', { params: { path: { pattern } } }).then(body),
-        bring: (piece, file, page) =>
+        bring: (piece, file, page, version) =>
             api
                 .POST('/api/patterns/{pattern}/nests/{piece}', {
                     params: params(piece),
-                    body: { file: '', page },
+                    body: { file: '', page, version },
                     bodySerializer: () => {
                         const form = new FormData();
                         form.append('file', file);
+                        form.append('version', String(version));
                         if (page !== null) form.append('page', String(page));
                         return form;
                     },
@@ -41,9 +42,10 @@ export function nestServer(pattern: number): NestServer {
                     body: { marks, version, scale },
                 })
                 .then(body),
-        takeAway: async (piece) => {
-            await api.DELETE('/api/patterns/{pattern}/nests/{piece}', { params: params(piece) });
-        },
+        takeAway: (piece, version) =>
+            api
+                .DELETE('/api/patterns/{pattern}/nests/{piece}', { params: params(piece), body: { version } })
+                .then(body),
     };
 }
 
@@ -94,10 +96,19 @@ export function useNests(server: NestServer) {
 
     async function bring(file: File, page: number | null = null): Promise<void> {
         isBusy.value = true;
-        await attempt(async () => {
-            put(await server.bring(piece.value, file, page));
-            open();
-        });
+        keepNow();
+        // What is marked goes into the bin with the drawing it is marked on.
+        await queue(() =>
+            attempt(async () => {
+                try {
+                    put(await server.bring(piece.value, file, page, nest.value?.version ?? 0));
+                } catch (error) {
+                    showMeanwhile(error);
+                    throw error;
+                }
+                open();
+            }),
+        );
         isBusy.value = false;
     }
 
@@ -143,12 +154,22 @@ export function useNests(server: NestServer) {
         open();
     });
 
-    const takeAway = (): Promise<void> =>
-        attempt(async () => {
-            await server.takeAway(piece.value);
-            nests.value = (nests.value ?? []).filter((one) => one.piece !== piece.value);
-            open();
-        });
+    /** What stands there now is shown: nothing is replaced that was not seen. */
+    function showMeanwhile(error: unknown): void {
+        const meanwhile = (asRefused(error).answer as { nest?: Nest } | null)?.nest;
+        if (meanwhile === undefined) return;
+        put(meanwhile);
+        open();
+    }
+
+    /** Into the bin, marks and all; what is marked and not kept yet is kept first. */
+    async function takeAway(): Promise<BinEntry> {
+        keepNow();
+        const entry = await queue(() => server.takeAway(piece.value, nest.value?.version ?? 0));
+        nests.value = (nests.value ?? []).filter((one) => one.piece !== piece.value);
+        open();
+        return entry;
+    }
 
     return { nests, nest, piece, marks, history, refused, isBusy, load, bring, keep, change, takeAway };
 }

@@ -17,6 +17,7 @@ const kinds = {
     pattern: 'pattern',
     make: 'make',
     house: 'habits of a house',
+    nest: 'drawing of a piece',
 } as const;
 
 async function load(): Promise<void> {

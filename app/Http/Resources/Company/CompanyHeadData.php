@@ -21,6 +21,7 @@ final readonly class CompanyHeadData
      */
     private function __construct(
         #[OA\Property] public int $pattern_id,
+        #[OA\Property(description: 'of the company sheet, to be sent back with a change')] public int $version,
         #[OA\Property] public string $pattern,
         #[OA\Property] public string $house,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $views,
@@ -37,6 +38,7 @@ final readonly class CompanyHeadData
     {
         return new self(
             pattern_id: $sheet->pattern->id,
+            version: $sheet->pattern->company_version,
             pattern: $sheet->pattern->name,
             house: $sheet->pattern->house,
             views: $sheet->core()->parts->views ?? [],
@@ -44,7 +46,7 @@ final readonly class CompanyHeadData
             wearers: array_values($sheet->everyone()->map(static fn (Wearer $wearer): CompanyWearerData => new CompanyWearerData($wearer->id, $wearer->name))->all()),
             picked: $sheet->picked(),
             choices: $sheet->choices(),
-            exceptions: $sheet->exceptions(),
+            exceptions: $sheet->shownExceptions(),
             unit: $sheet->unit()->value,
         );
     }

@@ -25,7 +25,7 @@ final readonly class WhichPatternData
 
     public static function of(Wearer $wearer, User $user, CarbonImmutable $today): self
     {
-        $makes = $user->makes()->whereRelation('card', 'wearer_id', $wearer->id)->get()->sortBy('id')->keyBy('pattern_id');
+        $makes = $user->makes()->whereRelation('card', 'wearer_id', $wearer->id)->with('card.readings', 'card.wearer')->get()->sortBy('id')->keyBy('pattern_id');
         $rows = $user->patterns()->get()->sortBy('name')
             ->map(static fn (Pattern $pattern): CompanyRow => (new CompanySheet($pattern, $user))->row($wearer, $makes->get($pattern->id)))
             ->map(static fn (CompanyRow $row): CompanyRowData => CompanyRowData::of($row, $today));

@@ -11,6 +11,7 @@ use App\Paper\MakePaper;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Planning\Advice\ToBuy;
 use Underbolt\Wearing\Stage;
 
 #[OA\Schema(description: 'what lies beside the cutting table; lengths in whole nanometres')]
@@ -77,7 +78,7 @@ final readonly class SheetData
             paper: $plan->paper(),
             stations: StationTableData::of($paper->stations()),
             pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $plan->pieces()),
-            needs: array_map(NeedData::of(...), $plan->needs()),
+            needs: array_map(NeedData::of(...), ToBuy::of($plan)->needs),
             cautions: array_map(CautionData::of(...), $plan->cautions()),
             toile: $sheet->toile,
             stages: array_map(StageData::of(...), Stage::cases()),

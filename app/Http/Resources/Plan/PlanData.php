@@ -7,6 +7,7 @@ namespace App\Http\Resources\Plan;
 use OpenApi\Attributes as OA;
 use Underbolt\Planning\Advice\Headline;
 use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Planning\Advice\ToBuy;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
@@ -91,7 +92,7 @@ final readonly class PlanData
             ),
             work: WorkData::of($plan->work()),
             pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $plan->pieces()),
-            needs: array_map(NeedData::of(...), $plan->needs()),
+            needs: array_map(NeedData::of(...), ToBuy::of($plan)->needs),
             stations: array_map(StationData::of(...), $plan->stations()),
             back_stations: $back === null ? null : array_map(StationData::of(...), $back),
             paper: $plan->paper(),

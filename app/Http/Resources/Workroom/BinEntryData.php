@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Workroom;
 
 use App\Models\BinEntry;
+use App\Models\BinKind;
 use App\Records\Bin;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
@@ -14,7 +15,7 @@ final readonly class BinEntryData
 {
     public function __construct(
         #[OA\Property] public int $id,
-        #[OA\Property(enum: ['wearer', 'card', 'pattern', 'make', 'house'])] public string $kind,
+        #[OA\Property(enum: BinKind::class)] public string $kind,
         #[OA\Property] public string $name,
         #[OA\Property(description: 'what went with it, in words; empty where it went alone')] public string $with,
         #[OA\Property(format: 'date')] public string $deleted_on,
