@@ -72,8 +72,8 @@ async function signOut(): Promise<void> {
 .bar {
     display: flex;
     align-items: center;
-    gap: 18px;
-    height: 44px;
+    gap: 0 18px;
+    min-height: 44px;
     padding: 0 20px;
     background: var(--paper);
     border-bottom: 1.5px solid var(--ink);
@@ -93,7 +93,8 @@ async function signOut(): Promise<void> {
 }
 .bar nav {
     display: flex;
-    gap: 18px;
+    flex-wrap: wrap;
+    gap: 0 18px;
     min-width: 0;
 }
 .bar .tools {
@@ -126,16 +127,14 @@ async function signOut(): Promise<void> {
 #crumbs {
     display: flex;
     align-items: center;
-    gap: 18px;
+    flex-wrap: wrap;
+    gap: 0 18px;
     min-width: 0;
     color: var(--quiet);
-    overflow: hidden;
-    white-space: nowrap;
 }
 @media (max-width: 560px) {
     .bar {
         flex-wrap: wrap;
-        height: auto;
         padding: 8px 16px;
     }
 }

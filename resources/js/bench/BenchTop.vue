@@ -183,6 +183,14 @@ const hasChange = computed(() =>
     display: flex;
     position: relative;
 }
+/* Beside a drawing it has what the drawing leaves. */
+.seam-side :deep(.seam + .stations) {
+    flex: 1 1 auto;
+    width: 1px;
+}
+.seam-side:not(:has(.seam)) {
+    display: block;
+}
 .own-lines {
     position: absolute;
     top: 0;

@@ -8,13 +8,16 @@ import type { Heights } from './heights';
 const props = defineProps<{ plan: Plan; page: Heights; height: number }>();
 const session = useSession();
 
+/** Half of what a change's words take of the tape: no figure stands under them. */
+const WORDS_PX = 30;
+const isFree = (y: number): boolean => changes.value.every((change) => Math.abs(change.y - y) > WORDS_PX + 6);
 const marks = computed(() => {
     const nm = session.unit === 'cm' ? 10_000_000 : 25_400_000;
     const every = session.unit === 'cm' ? 5 : 2;
     const list: { y: number; label: string | null }[] = [];
     if (!(props.page.pxPerNm > 0)) return list;
     for (let n = 0, y = props.page.depth(0); y <= props.height - 14; n += 1, y = props.page.depth(n * nm)) {
-        list.push({ y, label: n % every === 0 ? String(n) : null });
+        list.push({ y, label: n % every === 0 && isFree(y) ? String(n) : null });
     }
     return list;
 });
@@ -67,7 +70,7 @@ const says = (nm: number): string =>
         </g>
         <g v-for="change in changes" :key="change.name" class="cut change">
             <title>{{ change.name }}: {{ says(change.nm ?? 0) }}</title>
-            <rect x="4" :y="change.y - 30" width="37" height="60" rx="3" />
+            <rect x="4" :y="change.y - WORDS_PX" width="37" :height="2 * WORDS_PX" rx="3" />
             <text :transform="`translate(20 ${change.y}) rotate(-90)`">
                 {{ (change.nm ?? 0) < 0 ? 'shorten' : 'lengthen' }}
             </text>

@@ -38,10 +38,11 @@ export function arrowOf(level: LevelPlan, across: Across, words: string, width: 
     const printed = notchAt(level, level.size);
     if (printed === null || level.changed_nm === 0) return null;
     const [from, to] = [across(printed), across(printed + level.changed_nm)];
-    const right = Math.max(from, to) + APART_PX;
+    // Beside the arrow, on one side of it or the other, lies the ease: the words stand clear of it.
+    const bridge = bridgeOf(level, across) ?? { from, width: 0 };
+    const right = Math.max(from, to, bridge.from + bridge.width) + APART_PX;
     const fits = right + words.length * LETTER_PX <= width;
-    // To the left of the arrow lies the ease: the words stand clear of it.
-    const left = Math.min(from, to, bridgeOf(level, across)?.from ?? from) - APART_PX;
+    const left = Math.min(from, to, bridge.from) - APART_PX;
     return {
         from,
         to,

@@ -66,7 +66,7 @@ function keep(): void {
                 >
             </li>
         </ul>
-        <TextField v-model="note" class="wider" label="One sentence for next time" :fault="fault" />
+        <TextField v-model="note" class="note" label="One sentence for next time" :fault="fault" />
         <p class="again" role="radiogroup" aria-label="Make it again?">
             <b>Make it again?</b>
             <label><input v-model="again" type="radio" name="again" :value="true" />yes</label>
@@ -90,6 +90,9 @@ li,
     align-items: baseline;
     padding: 3px 0;
     margin: 0;
+}
+.note {
+    width: 100%;
 }
 li b {
     min-width: 52px;

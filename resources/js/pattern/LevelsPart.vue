@@ -88,6 +88,7 @@ function toggleLine(line: Line, on: boolean): void {
                 :unit="unit"
             />
             <ChoiceField
+                class="wider"
                 label="It is cut"
                 :options="cuts"
                 :model-value="document.cut_as ?? 'blended'"
@@ -144,5 +145,8 @@ function toggleLine(line: Line, on: boolean): void {
 }
 .paper-data :deep(.p-select) {
     width: 190px;
+}
+.paper-data :deep(.wider .p-select) {
+    width: 100%;
 }
 </style>

@@ -19,6 +19,8 @@ const props = defineProps<{
     places: number[];
 }>();
 
+/** What the whole note above the drawing needs. */
+const NOTE_PX = 210;
 /** Room for the lines that lead to the table; a small drawing has less. */
 const leadersPx = computed(() => (props.width < 180 ? 22 : 56));
 const frame = computed(() => frameOf(props.drawing, props.page, props.width - leadersPx.value - 2 * EDGE_PX));
@@ -102,7 +104,9 @@ const goesOn = computed(() => props.page.depth(props.plan.stations.at(-1)?.depth
             {{ end.words }}
         </text>
         <text class="note" :x="EDGE_PX" y="14">
-            {{ frame.times }}× sideways{{ plan.paper === 'lengthened' ? ', its length changed' : '' }}
+            {{ frame.times }}× sideways{{
+                plan.paper === 'lengthened' && width >= NOTE_PX ? ', its length changed' : ''
+            }}
         </text>
     </svg>
 </template>

@@ -97,14 +97,16 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
 .stations {
     border-collapse: collapse;
     align-self: start;
-    flex: 1 1 auto;
-    width: 1px;
+    width: 100%;
     /* Columns that don't follow what stands in them: nothing jumps sideways while a clip moves. */
     table-layout: fixed;
     font-size: 14px;
 }
 .stations thead th:first-child {
-    width: 38%;
+    width: 52%;
+}
+.stations:has(thead th:nth-child(4)) thead th:first-child {
+    width: 40%;
 }
 .stations th,
 .stations td {
@@ -121,6 +123,10 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
     vertical-align: bottom;
     font-size: 12px;
     color: var(--quiet);
+}
+/* What says where it ends has a second line where it needs one: nothing stands below it. */
+.stations tbody tr:last-child th {
+    white-space: normal;
 }
 .stations .level th,
 .stations .level td {
