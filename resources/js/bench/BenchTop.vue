@@ -14,14 +14,19 @@ import { textWidth } from '../ui/textWidth';
 import { usePrinting } from '../ui/usePrinting';
 
 /** The stations where they were read off the pattern's own lines; else they are the plan's. */
-const props = defineProps<{ plan: Plan; ownLines: Stations | null }>();
+const props = defineProps<{
+    plan: Plan;
+    ownLines: Stations | null;
+    /** Whether they are on their way: till then the plan's are not told for them. */
+    awaitsLines: boolean;
+}>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
 
 const HEIGHT = 424;
 const FIRST = 66;
 const LAST = 356;
 const ROW = 17;
-const SEAM_PX = 320;
+const SEAM_PX = 296;
 const SEAM_UNLIKE_PX = 220;
 const HALF_TAPE = 66;
 const TABLE_PX = 225;
@@ -77,7 +82,7 @@ const hasChange = computed(() =>
 
 <template>
     <div class="bench-top">
-        <LengthTape :plan="plan" :page="page" :height="HEIGHT" />
+        <LengthTape class="told" :plan="plan" :page="page" :height="HEIGHT" />
         <div class="level-names" :style="{ height: `${HEIGHT}px` }">
             <div
                 v-for="level in plan.levels"
@@ -112,7 +117,7 @@ const hasChange = computed(() =>
                 />
             </div>
         </div>
-        <div ref="side" class="seam-side" :class="{ apart }">
+        <div ref="side" class="seam-side told" :class="{ apart }" :aria-busy="awaitsLines">
             <template v-if="plan.drawing && page.trueToScale">
                 <SeamDrawing
                     :plan="plan"

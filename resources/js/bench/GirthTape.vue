@@ -130,7 +130,7 @@ const finishedLabels = computed(() => {
                     </text>
                 </template>
             </g>
-            <g v-if="bridge" class="bridge" :class="{ short: bridge.short }">
+            <g v-if="bridge" class="bridge told" :class="{ short: bridge.short }">
                 <rect :x="bridge.from" y="77" :width="bridge.width" height="16" />
             </g>
             <g v-if="body !== null" class="body">
@@ -161,7 +161,7 @@ const finishedLabels = computed(() => {
                 </text>
             </g>
             <line v-if="clipAt !== null" class="cut-line" :x1="clipAt" :x2="clipAt" y1="51" y2="102" />
-            <g v-if="arrow" class="as-cut">
+            <g v-if="arrow" class="as-cut told">
                 <line class="to" :x1="arrow.to" :x2="arrow.to" y1="51" y2="93" />
                 <path
                     :d="`M${arrow.from} 85H${arrow.to - 5 * arrow.way}M${arrow.to} 85l${-8 * arrow.way} -5v10z`"

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Choices, LevelPlan } from '../api/types';
+import type { Choices } from '../api/types';
 import { useSession } from '../state/session';
 import WordChoice from '../ui/WordChoice.vue';
 import { leftOverWords, otherWords } from './changes';
+import type { ShownLevel } from './clipped';
 import { methods, takes } from './choices';
 import LevelMore from './LevelMore.vue';
 
 /** What is changed at one level, and how, with the controls of it in their place in the sentence. */
 const props = defineProps<{
-    level: LevelPlan;
+    level: ShownLevel;
     choices: Choices;
     method: 'pivot' | 'slash' | null;
     unit: string;
@@ -26,7 +27,8 @@ const take = (how: 'in_line' | 'sew' | 'leave'): void =>
 
 <template>
     <div class="changes">
-        <span v-if="level.follows" class="quiet">free here: nothing to do</span>
+        <span v-if="level.isAwaited" class="quiet">…</span>
+        <span v-else-if="level.follows" class="quiet">free here: nothing to do</span>
         <span v-else-if="left === null && others.length === 0" class="quiet">nothing</span>
         <span v-if="left">
             {{ left }}

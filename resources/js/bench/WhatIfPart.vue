@@ -66,7 +66,7 @@ const STEP = { cm: '0.5 cm', in: '1/4 in' } as const;
                 </button>
             </li>
         </ul>
-        <div class="flips" role="status">
+        <div class="flips told" role="status">
             <p
                 v-if="refused && Object.keys(refused.errors).every((field) => !field.startsWith('measures.'))"
                 class="fault"

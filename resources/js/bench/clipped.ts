@@ -1,24 +1,34 @@
 import type { Choices, LevelPlan, Plan } from '../api/types';
 
-/**
- * A plan with its clips where they were just put, drawn from what is known: the printed garment of that size. What
- * is changed on it, and everything else, comes with the answer.
- */
+/** A level whose clip was just moved: what it comes to is not answered yet. */
+export type ShownLevel = LevelPlan & { isAwaited?: true };
+
+/** A plan with its clips where they were just put. What they come to is told by the answer, and nothing else before it. */
 export function withClips(plan: Plan, sizes: Choices['sizes']): Plan {
     const levels = plan.levels.map((level) => clippedTo(level, sizes?.[level.level] ?? null));
     return levels.every((level, i) => level === plan.levels[i]) ? plan : { ...plan, levels };
 }
 
-function clippedTo(level: LevelPlan, size: string | null): LevelPlan {
+function clippedTo(level: LevelPlan, size: string | null): ShownLevel {
     const notch = level.notches.find((one) => one.size === size);
     if (notch === undefined || notch.size === level.size) return level;
-    const printed = notch.finished_nm;
     return {
         ...level,
+        isAwaited: true,
         size: notch.size,
+        front: notch.size,
+        back: notch.size,
         clipped: true,
+        why: null,
+        take: null,
+        left_over_nm: null,
+        per_edge_nm: null,
         changed_nm: 0,
-        as_cut_nm: printed,
-        ease_as_cut_nm: printed === null || level.measure_nm === null ? null : printed - level.measure_nm,
+        adjusted_nm: 0,
+        centre_back_nm: 0,
+        by_hand_nm: 0,
+        as_cut_nm: null,
+        ease_as_cut_nm: null,
+        drafted_ease_nm: null,
     };
 }

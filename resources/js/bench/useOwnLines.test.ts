@@ -14,17 +14,17 @@ it('follows the plan once it rests, and never shows those of another plan', asyn
     const make = shallowRef({ has_nest: true } as Make);
     let answer: Promise<Stations> = Promise.resolve(stations(true));
     let asked = 0;
-    const own = useOwnLines(make, plan, settled, () => {
+    const { ownLines: own, awaitsLines } = useOwnLines(make, plan, settled, () => {
         asked += 1;
         return answer;
     });
     plan.value = plans[0] ?? null;
     settled.value = plan.value;
     await settle();
-    expect([own.value?.is_from_nest, asked]).toEqual([true, 1]);
+    expect([own.value?.is_from_nest, asked, awaitsLines.value]).toEqual([true, 1, false]);
     plan.value = plans[1] ?? null;
     await nextTick();
-    expect(own.value).toBeNull();
+    expect([own.value, awaitsLines.value]).toEqual([null, true]);
     // An answer for a plan that has moved on meanwhile is none.
     settled.value = plans[0] ?? null;
     settled.value = plan.value;
@@ -38,7 +38,7 @@ it('follows the plan once it rests, and never shows those of another plan', asyn
         plan.value = { headline: 'new' } as Plan;
         settled.value = plan.value;
         await settle();
-        expect(own.value).toBeNull();
+        expect([own.value, awaitsLines.value]).toEqual([null, false]);
     }
     make.value = { has_nest: false } as Make;
     const before = asked;

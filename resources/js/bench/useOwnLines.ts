@@ -1,4 +1,4 @@
-import { shallowRef, toRaw, watch, type Ref, type ShallowRef } from 'vue';
+import { ref, shallowRef, toRaw, watch, type Ref, type ShallowRef } from 'vue';
 import { api, body } from '../api/client';
 import type { Make, Plan, Stations } from '../api/types';
 
@@ -12,23 +12,27 @@ export const stationServer =
 
 /**
  * The stations read off the pattern's own lines, where it has a drawing of them: they follow when the plan rests,
- * as they take longer than it. Null while they are not those of the plan that is shown.
+ * as they take longer than it. Till then nobody knows them, and the plan's are not told in their place.
  */
 export function useOwnLines(
     make: ShallowRef<Make | null>,
     plan: ShallowRef<Plan | null>,
     settled: Readonly<Ref<Plan | null>>,
     server: StationServer,
-): ShallowRef<Stations | null> {
-    const stations = shallowRef<Stations | null>(null);
-    watch(plan, () => {
-        stations.value = null;
+): { ownLines: ShallowRef<Stations | null>; awaitsLines: Ref<boolean> } {
+    const ownLines = shallowRef<Stations | null>(null);
+    const awaitsLines = ref(false);
+    watch(plan, (now) => {
+        ownLines.value = null;
+        awaitsLines.value = now !== null && make.value?.has_nest === true;
     });
     watch(settled, async (now) => {
         if (now === null || !make.value?.has_nest) return;
         const answer = await server().catch(() => null);
         // A ref that was debounced holds a proxy of the plan.
-        if (toRaw(now) === plan.value && answer?.is_from_nest) stations.value = answer;
+        if (toRaw(now) !== plan.value) return;
+        if (answer?.is_from_nest) ownLines.value = answer;
+        awaitsLines.value = false;
     });
-    return stations;
+    return { ownLines, awaitsLines };
 }

@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { api, asRefused, body, Refused } from '../api/client';
 import type { Bench, Choices, Make, Plan } from '../api/types';
 import { newestOnly } from '../state/queue';
@@ -32,10 +32,18 @@ export function planServer(make: number): PlanServer {
  */
 export function usePlan(server: PlanServer) {
     const make = shallowRef<Make | null>(null);
-    const plan = shallowRef<Plan | null>(null);
+    /** The plan that the server gave for what is chosen; while its answer is awaited, the one before. */
+    const answered = shallowRef<Plan | null>(null);
+    /** Whether something is chosen that has no answer yet: nothing of the plan counts meanwhile but where the clips stand. */
+    const isAwaiting = ref(false);
+    const plan = computed(() =>
+        answered.value !== null && isAwaiting.value
+            ? withClips(answered.value, make.value?.choices.sizes)
+            : answered.value,
+    );
     const refused = ref<Refused | null>(null);
-    /** The last plan that the server gave: what is shown may be ahead of it. */
-    let answered: Plan | null = null;
+    /** The last plan that the server gave, asked for still or not. */
+    let known: Plan | null = null;
     /** What could not be sent, as the server was out of reach: it is sent as soon as that is back. */
     let unsent: Choices | null = null;
     const past: Choices[] = [];
@@ -43,15 +51,22 @@ export function usePlan(server: PlanServer) {
 
     /** A make is shown though nothing can be planned of it. */
     async function show(answer: Promise<Bench>): Promise<void> {
+        isAwaiting.value = true;
         try {
             const bench = await answer;
             make.value = bench.make;
-            plan.value = answered = bench.plan ?? plan.value;
+            settle(bench.plan ?? answered.value);
             refused.value =
                 bench.refused === null ? null : new Refused(422, bench.refused.message, bench.refused.errors);
         } catch (error) {
             if (!stands(asRefused(error))) refused.value = asRefused(error);
+            isAwaiting.value = false;
         }
+    }
+
+    function settle(now: Plan | null): void {
+        answered.value = known = now;
+        isAwaiting.value = false;
     }
 
     /** Whether a change was refused because the make was changed elsewhere: then it is shown as it stands now. */
@@ -59,7 +74,7 @@ export function usePlan(server: PlanServer) {
         const bench = (refusal.answer as { bench?: Bench } | null)?.bench;
         if (refusal.status !== 409 || bench === undefined) return false;
         make.value = bench.make;
-        plan.value = answered = bench.plan ?? plan.value;
+        settle(bench.plan ?? answered.value);
         refused.value = new Refused(409, refusal.message, {});
         return true;
     }
@@ -80,14 +95,14 @@ export function usePlan(server: PlanServer) {
         try {
             const answer = await server.choose(choices, make.value?.version ?? 0);
             if (make.value !== null) make.value = { ...make.value, version: make.value.version + 1 };
-            answered = answer;
+            known = answer;
             if (!isNewest()) return;
-            plan.value = answer;
+            settle(answer);
             refused.value = null;
         } catch (error) {
             const refusal = asRefused(error);
             if (stands(refusal) || !isNewest()) return;
-            plan.value = answered;
+            settle(known);
             refused.value = refusal;
             if (refusal.status === OUT_OF_REACH) {
                 unsent = choices;
@@ -110,7 +125,7 @@ export function usePlan(server: PlanServer) {
     async function choose(choices: Choices): Promise<void> {
         if (make.value === null) return;
         make.value = { ...make.value, choices };
-        if (plan.value !== null) plan.value = withClips(plan.value, choices.sizes);
+        isAwaiting.value = true;
         await send(choices);
     }
 
@@ -120,5 +135,5 @@ export function usePlan(server: PlanServer) {
         if (choices !== undefined) await choose(choices);
     }
 
-    return { make, plan, refused, load, remember, choose, undo, canUndo, changeCard };
+    return { make, plan, answered, isAwaiting, refused, load, remember, choose, undo, canUndo, changeCard };
 }

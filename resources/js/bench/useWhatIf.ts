@@ -38,6 +38,8 @@ export function useWhatIf(server: WhatIfServer) {
     const refused = shallowRef<Refused | null>(null);
     const points = ref<Nudged[]>([]);
     const isOpen = ref(false);
+    /** Whether something was typed that has no answer yet. */
+    const isAwaiting = ref(false);
 
     async function open(card: number, needed: readonly string[], unit: Unit): Promise<void> {
         isOpen.value = true;
@@ -69,13 +71,18 @@ export function useWhatIf(server: WhatIfServer) {
         } catch (error) {
             if (isNewest()) refused.value = asRefused(error);
         }
+        if (isNewest()) isAwaiting.value = false;
     });
 
     function ask(): void {
         // What is emptied is the card's own again.
         const others = points.value.filter(({ card, typed }) => !['', card].includes(typed.trim()));
-        if (others.length === 0) answer.value = null;
-        else void send(Object.fromEntries(others.map(({ point, typed }) => [point, typed.trim()])));
+        if (others.length === 0) {
+            answer.value = null;
+            return;
+        }
+        isAwaiting.value = true;
+        void send(Object.fromEntries(others.map(({ point, typed }) => [point, typed.trim()])));
     }
 
     function type(point: string, typed: string): void {
@@ -93,11 +100,11 @@ export function useWhatIf(server: WhatIfServer) {
     }
 
     function leave(): void {
-        isOpen.value = false;
+        isOpen.value = isAwaiting.value = false;
         answer.value = null;
         refused.value = null;
         points.value = [];
     }
 
-    return { answer, refused, points, isOpen, open, type, nudge, leave };
+    return { answer, refused, points, isOpen, isAwaiting, open, type, nudge, leave };
 }

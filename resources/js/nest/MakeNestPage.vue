@@ -18,7 +18,7 @@ const params = { path: { make: props.id } };
 /** Stays while clips move; the lines follow them. */
 const printed = shallowRef<MakeNest['printed'] | null>(null);
 const lines = shallowRef<NestLines | null>(null);
-const { make, plan, refused, load, remember, choose, undo, canUndo } = usePlan({
+const { make, plan, answered, isAwaiting, refused, load, remember, choose, undo, canUndo } = usePlan({
     ...planServer(props.id),
     choose: async (choices, version) => {
         const answer = await api
@@ -33,7 +33,7 @@ const page = ref('a4');
 
 async function open(): Promise<void> {
     await load();
-    if (plan.value === null) return;
+    if (answered.value === null) return;
     const nest = await api.GET('/api/makes/{make}/nest', { params }).then(body);
     printed.value = nest.printed;
     lines.value = nest.lines;
@@ -54,11 +54,11 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
 </script>
 
 <template>
-    <div v-if="make" class="make-nest">
+    <div v-if="make" class="make-nest" :aria-busy="isAwaiting">
         <Crumbs><span>On its own lines</span></Crumbs>
         <div class="head">
             <div class="grow">
-                <h1>{{ plan?.headline ?? 'No plan yet' }}</h1>
+                <h1 class="told">{{ plan?.headline ?? 'No plan yet' }}</h1>
                 <p class="who">
                     <b>{{ make.wearer }}</b> · {{ make.pattern }}
                 </p>
@@ -74,10 +74,10 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
         </p>
         <template v-else-if="lines && plan">
             <ClipRow :plan="plan" @start="remember" @clip="clip" />
-            <div class="says" role="status">
+            <div class="says told" role="status">
                 <p v-for="sentence in lines.says" :key="sentence">{{ sentence }}</p>
             </div>
-            <div class="pieces">
+            <div class="pieces told">
                 <section v-for="piece in lines.pieces" :key="piece.piece" :aria-label="piece.piece">
                     <h2>
                         {{ piece.piece }}

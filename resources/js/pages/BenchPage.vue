@@ -31,9 +31,8 @@ import { useKnownKeys, useShortcuts } from '../ui/shortcuts';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
-const { make, plan, refused, load, remember, choose, undo, canUndo, changeCard } = usePlan(
-    planServer(props.id),
-);
+const { make, plan, answered, isAwaiting, refused, load, remember, choose, undo, canUndo, changeCard } =
+    usePlan(planServer(props.id));
 
 /** Other measures, tried: while they are, the bench shows what they would give. */
 const whatIf = useWhatIf(whatIfServer(props.id));
@@ -50,13 +49,15 @@ async function leaveOthers(): Promise<void> {
     whatIfButton.value?.focus();
 }
 provideSizeNames(shown);
+/** What is chosen or tried has no answer yet: what stands is grey till then. */
+const isBusy = computed(() => isAwaiting.value || whatIf.isAwaiting.value);
 
 // The bench is painted first; the reasons below follow when the hand rests.
-const settled = refDebounced(plan, 120);
-const ownLines = useOwnLines(make, plan, settled, stationServer(props.id));
+const settled = refDebounced(answered, 120);
+const { ownLines, awaitsLines } = useOwnLines(make, answered, settled, stationServer(props.id));
 /** What was shown or told last: a change that is made before the bench has come to rest is told as well. */
 let told: Plan | null = null;
-watch(plan, (now) => (told ??= now), { flush: 'sync' });
+watch(answered, (now) => (told ??= now), { flush: 'sync' });
 watch(settled, (now) => {
     if (now !== null && told !== null) speak(changeSpoken(told, now, session.unit));
     told = now;
@@ -111,7 +112,7 @@ useShortcuts([
 </script>
 
 <template>
-    <div v-if="make" class="bench">
+    <div v-if="make" class="bench" :aria-busy="isBusy">
         <Crumbs>
             <RouterLink :to="{ name: 'card', params: { id: make.card_id }, query: { for: make.id } }">{{
                 make.wearer
@@ -130,9 +131,9 @@ useShortcuts([
                 >
                 <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
             </div>
-            <h1>{{ shown?.headline ?? 'No plan yet' }}</h1>
+            <h1 class="told">{{ shown?.headline ?? 'No plan yet' }}</h1>
             <p v-if="plan" class="details">
-                {{ shown?.details }} <WhyNot :make="make.id" :plan="plan" />
+                <span class="told">{{ shown?.details }}</span> <WhyNot :make="make.id" :plan="plan" />
                 <button
                     v-if="!whatIf.isOpen.value"
                     ref="whatIfButton"
@@ -184,6 +185,7 @@ useShortcuts([
             <BenchTop
                 :plan="shown!"
                 :own-lines="whatIf.answer.value === null ? ownLines : null"
+                :awaits-lines="awaitsLines && whatIf.answer.value === null"
                 @start="remember"
                 @clip="clip"
             >
@@ -197,6 +199,7 @@ useShortcuts([
             <div class="bench-foot">
                 <div>
                     <PlanTable
+                        class="told"
                         :plan="shown!"
                         :choices="make.choices"
                         :unit="make.unit"
@@ -207,7 +210,7 @@ useShortcuts([
                     />
                     <EaseOffers :make="make.id" :choices="make.choices" @take="alter" />
                 </div>
-                <BeforeYouCut :plan="shown!" />
+                <BeforeYouCut class="told" :plan="shown!" />
             </div>
             <ReasonsPart
                 v-if="settled && whatIf.answer.value === null"

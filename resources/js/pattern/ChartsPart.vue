@@ -19,6 +19,8 @@ const { preview, meaning, refusal, busy, read, readFile, means, isIn, drop } = u
     () => props.house,
 );
 const pasting = ref('');
+/** It stands above the sheet until a chart is in it: typing into the sheet moves nothing from under the hand. */
+const offersPaste = ref(document.value.sizes.length === 0);
 const done = ref('');
 
 /** More than any chart holds; a whole book must not freeze the page. */
@@ -85,6 +87,7 @@ function take(looked: LookedOver): void {
     document.value = meaning.value === null ? next : { ...next, chart_means: meaning.value };
     done.value = 'Put into the sheet. Undo brings back what was there.';
     pasting.value = '';
+    offersPaste.value = false;
     drop();
     // The hand goes on in what was made of it.
     void nextTick(() =>
@@ -99,6 +102,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
         body_chart: starter.body_chart,
         chart_means: starter.chart_means,
     };
+    offersPaste.value = false;
     done.value = starter.source;
 }
 </script>
@@ -118,7 +122,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
         <template v-else>
             <p v-if="done" class="notice" role="status">{{ done }}</p>
             <p v-if="refusal" class="fault" role="alert">{{ refusal }}</p>
-            <div v-if="document.sizes.length === 0" class="paste-here">
+            <div v-if="offersPaste" class="paste-here">
                 <label for="paste-chart"><b>Paste the size chart here</b></label>
                 <p id="paste-chart-how" class="hint">
                     From a spreadsheet, a web page or the text of a PDF; sizes across or down; centimetres or

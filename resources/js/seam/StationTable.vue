@@ -103,7 +103,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
     font-size: 14px;
 }
 .stations thead th:first-child {
-    width: 52%;
+    width: 56%;
 }
 .stations:has(thead th:nth-child(4)) thead th:first-child {
     width: 40%;
@@ -116,6 +116,9 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
     text-align: right;
     font-weight: 400;
     white-space: nowrap;
+}
+.stations th:first-child {
+    padding-left: 0;
 }
 .stations thead th {
     white-space: normal;
