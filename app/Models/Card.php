@@ -58,6 +58,7 @@ final class Card extends Model
         return new Body(
             Readings::measures($readings),
             array_map(static fn (Readings $tries): Length => $tries->spread(), $readings),
+            array_map(static fn (Readings $tries): int => $tries->count(), $readings),
         );
     }
 

@@ -18,12 +18,13 @@ final class BodyReader
      */
     public static function read(array $measures, array $readings): Body
     {
-        $spreads = [];
+        $spreads = $counts = [];
         foreach (array_filter($readings) as $code => $tries) {
             $measures[$code] = Readings::of($tries)->measureOf(Point::from($code));
             $spreads[$code] = Readings::of($tries)->spread();
+            $counts[$code] = count($tries);
         }
 
-        return new Body($measures, $spreads);
+        return new Body($measures, $spreads, $counts);
     }
 }

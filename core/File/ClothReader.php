@@ -16,11 +16,18 @@ final class ClothReader
         $keys = new ClothKeys;
         $fields = (new ObjectShape($keys))->read($node);
         $fields->get($keys->have);
+        $from = $fields->get($keys->stretchFrom) ?? Cloth::usualTry();
+        $to = $fields->get($keys->stretchTo);
+        if ($to?->isLessThan($from) === true) {
+            $fields->node($keys->stretchTo)?->fault('is shorter than what was pulled: it stretches to this length or longer');
+        }
 
         return new Cloth(
             name: $fields->get($keys->name) ?? '',
             kind: $fields->get($keys->kind),
-            stretchTo: $fields->get($keys->stretchTo),
+            stretchFrom: $from,
+            stretchTo: $to,
+            percent: $fields->get($keys->stretchPercent),
             drape: $fields->get($keys->drape),
             sheer: $fields->get($keys->sheer) ?? false,
             width: $fields->get($keys->width),

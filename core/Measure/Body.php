@@ -13,8 +13,9 @@ final readonly class Body
     /**
      * @param  array<string, Length>  $measures  by the point's code; each within the limits of its kind
      * @param  array<string, Length>  $spreads  largest less smallest reading, by the point's code
+     * @param  array<string, int>  $counts  how many readings there are, likewise; one where nothing is said
      */
-    public function __construct(private array $measures, private array $spreads = [])
+    public function __construct(private array $measures, private array $spreads = [], private array $counts = [])
     {
     }
 
@@ -31,9 +32,14 @@ final readonly class Body
         return ($this->spreads[$point->value] ?? $least)->longer($least);
     }
 
+    public function isReadOnce(Point $point): bool
+    {
+        return ($this->counts[$point->value] ?? 1) === 1;
+    }
+
     /** The same body with one measure in place of its own. */
     public function with(Point $point, Length $measure): self
     {
-        return new self([$point->value => $measure] + $this->measures, $this->spreads);
+        return new self([$point->value => $measure] + $this->measures, $this->spreads, $this->counts);
     }
 }

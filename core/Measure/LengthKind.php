@@ -29,7 +29,7 @@ enum LengthKind: string
             self::Panel => [0, 250],
             self::Change => [-100, 100],
             self::Move => [-20, 20],
-            self::Stretched => [10, 40],
+            self::Stretched => [2, 100],
         };
     }
 

@@ -9,27 +9,38 @@ use Underbolt\Measure\Length;
 /** The cloth that one make is cut from. */
 final readonly class Cloth
 {
-    /** What is pulled to try it, in nanometres: 10 cm. */
+    /** What is pulled to try it where nothing else is said: 10 cm. */
     private const TRIED_NM = 100_000_000;
 
     /**
      * @param  ?FabricKind  $kind  null where it isn't said
-     * @param  ?Length  $stretchTo  how far 10 cm stretch sideways
+     * @param  Length  $stretchFrom  what was pulled sideways to try it
+     * @param  ?Length  $stretchTo  how far that stretched; not shorter
+     * @param  ?float  $percent  of stretch, where that is said in place of the lengths
      * @param  ?Length  $width  at hand
      */
     public function __construct(
         public string $name,
         public ?FabricKind $kind,
+        public Length $stretchFrom,
         public ?Length $stretchTo,
+        public ?float $percent,
         public ?Drape $drape,
         public bool $sheer,
         public ?Length $width,
     ) {
     }
 
-    /** In per cent of what was pulled; null where it wasn't tried. */
+    public static function usualTry(): Length
+    {
+        return Length::ofNanometres(self::TRIED_NM);
+    }
+
+    /** In per cent of what was pulled, to a tenth; null where it wasn't tried. */
     public function stretchPercent(): ?float
     {
-        return $this->stretchTo === null ? null : round(100 * ($this->stretchTo->nanometres - self::TRIED_NM) / self::TRIED_NM, 1);
+        $from = $this->stretchFrom->nanometres;
+
+        return $this->percent ?? ($this->stretchTo === null ? null : round(100 * ($this->stretchTo->nanometres - $from) / $from, 1));
     }
 }

@@ -10,6 +10,7 @@ use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\LengthShape;
 use Underbolt\File\Shape\ListShape;
 use Underbolt\File\Shape\ListsKeys;
+use Underbolt\File\Shape\NumberShape;
 use Underbolt\File\Shape\TextShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
@@ -28,7 +29,11 @@ final readonly class ClothKeys implements Keys
         /** @var Key<FabricKind> */
         public Key $kind = new Key('kind', new WordShape(FabricKind::class)),
         /** @var Key<Length> */
-        public Key $stretchTo = new Key('stretch_to', new LengthShape(LengthKind::Stretched), 'how far 10 cm stretch sideways'),
+        public Key $stretchFrom = new Key('stretch_from', new LengthShape(LengthKind::Stretched), 'what was pulled sideways to try it; 10 cm where it is left out'),
+        /** @var Key<Length> */
+        public Key $stretchTo = new Key('stretch_to', new LengthShape(LengthKind::Stretched), 'how far that stretched'),
+        /** @var Key<float> */
+        public Key $stretchPercent = new Key('stretch_percent', new NumberShape(0, 300), 'in place of the two lengths'),
         /** @var Key<Drape> */
         public Key $drape = new Key('drape', new WordShape(Drape::class)),
         /** @var Key<bool> */

@@ -271,13 +271,18 @@ final readonly class Caution
         );
     }
 
-    /** @param  string  $what  the measure that stands on the edge */
-    public static function measureAgain(Level $level, string $what, string $own): self
+    /**
+     * @param  string  $what  the measure that stands on the edge
+     * @param  bool  $isReadOnce  whether there is one reading of it alone: then no readings agree or disagree
+     */
+    public static function measureAgain(Level $level, string $what, string $own, bool $isReadOnce): self
     {
+        $why = $isReadOnce ? 'and there is one reading of it only' : 'closer than its readings agree';
+
         return new self(
             CautionCode::MeasureAgain,
             $level,
-            "The {$what} stands on the edge between two sizes, closer than its readings agree: {$own} could as well be its "
+            "The {$what} stands on the edge between two sizes, {$why}: {$own} could as well be its "
                 .'neighbour. Measure it again.',
         );
     }

@@ -7,6 +7,7 @@ namespace Underbolt\Planning\Advice;
 use Underbolt\Pattern\Cloth;
 use Underbolt\Pattern\Drape;
 use Underbolt\Pattern\FabricKind;
+use Underbolt\Pattern\RecommendedCloths;
 use Underbolt\Planning\Plan;
 use Underbolt\Sizing\EaseBand;
 
@@ -38,7 +39,7 @@ final class ClothCautions
         $drafted = $plan->make->pattern->fabric->kind;
 
         return match (true) {
-            $cloth->kind === null || $cloth->kind === $drafted => null,
+            $cloth->kind === null || $cloth->kind === $drafted, self::recommended($plan)->names($cloth->kind) => null,
             $cloth->kind === FabricKind::Knit => Caution::cloth(
                 CautionCode::ClothKnit,
                 'The pattern is drafted for woven cloth, and this is a knit: the garment gets looser as it is worn. Take less ease, and stay neck and shoulders.',
@@ -53,22 +54,46 @@ final class ClothCautions
     private static function stretch(Plan $plan, Cloth $cloth): ?Caution
     {
         $tried = $cloth->stretchPercent();
-        $fabric = $plan->make->pattern->fabric;
-        if ($tried === null || $fabric->kind !== FabricKind::Knit) {
+        if ($tried === null) {
             return null;
         }
-        [$said, $drafted] = [self::percent($tried), self::percent($fabric->stretchPercent)];
+        $fabric = $plan->make->pattern->fabric;
+        $isKnit = $fabric->kind === FabricKind::Knit;
+        $said = self::recommended($plan);
+        [$least, $most] = [$said->leastPercent, $said->mostPercent];
+        // What is printed beside the cloths is nearer to this pattern than what its sizes are drafted for.
+        if ($least === null && $most === null && $isKnit) {
+            [$least, $most] = [$fabric->stretchPercent - self::ALIKE_PERCENT, $fabric->stretchPercent + self::ALIKE_PERCENT];
+            $meant = 'is drafted for '.self::percent($fabric->stretchPercent);
+        } else {
+            $meant = 'recommends '.self::range($least, $most);
+        }
+        $stretches = ($cloth->kind === FabricKind::Woven ? 'This cloth' : 'This knit').' stretches '.self::percent($tried);
 
         return match (true) {
-            $tried > $fabric->stretchPercent + self::ALIKE_PERCENT => Caution::cloth(
+            $most !== null && $tried > $most => Caution::cloth(
                 CautionCode::ClothStretchesMore,
-                "This knit stretches {$said}, the pattern is drafted for {$drafted}: it comes out looser and longer. Try a size smaller, or take the seams in on the body.",
+                "{$stretches}, the pattern {$meant}: it comes out looser and longer. Try a size smaller, or take the seams in on the body.",
             ),
-            $tried < $fabric->stretchPercent - self::ALIKE_PERCENT => Caution::cloth(
+            $least !== null && $tried < $least => Caution::cloth(
                 CautionCode::ClothStretchesLess,
-                "This knit stretches {$said}, the pattern is drafted for {$drafted}: it may not go on. Go up a size, or find a cloth that gives more.",
+                "{$stretches}, the pattern {$meant}: it may not go on. Go up a size, or find a cloth that gives more.",
             ),
             default => null,
+        };
+    }
+
+    private static function recommended(Plan $plan): RecommendedCloths
+    {
+        return RecommendedCloths::of($plan->make->pattern->notes->cloths);
+    }
+
+    private static function range(?float $least, ?float $most): string
+    {
+        return match (true) {
+            $least === null => self::percent($most ?? 0).' or less',
+            $most === null => self::percent($least).' or more',
+            default => round($least).' to '.self::percent($most),
         };
     }
 

@@ -31,14 +31,14 @@ final readonly class LevelCautions
     /** @return list<Caution> */
     public function at(LevelPlan $level): array
     {
-        $notMeasured = $level->facts->body === null ? [Caution::notMeasured($level->facts->level)] : [];
+        $notMeasured = $level->facts->body === null && ! $level->facts->isFree() ? [Caution::notMeasured($level->facts->level)] : [];
         $found = $level->follows ? [] : [
             ...$this->onStanding($level),
             $this->onNearerDraft($level),
             ...$this->onSchool($level),
             $this->onLeastEase($level),
             $level->sureness->sure === Sure::MeasureAgain
-                ? Caution::measureAgain($level->facts->level, $level->sureness->point->words(), $this->plan->nameOf($level->facts->own))
+                ? Caution::measureAgain($level->facts->level, $level->sureness->point->words(), $this->plan->nameOf($level->facts->own), $this->plan->make->body->isReadOnce($level->sureness->point))
                 : null,
             $this->onAllowance($level),
         ];

@@ -1571,6 +1571,11 @@ export interface components {
             wearer: string;
             /** @description its own name, or its pattern's */
             title: string;
+            /**
+             * @description meant in the document
+             * @enum {string}
+             */
+            unit: "cm" | "in";
             document: components["schemas"]["ClothDocument"];
             /** @description cloths that the pattern recommends, as printed */
             recommended: string;
@@ -1594,8 +1599,12 @@ export interface components {
             name?: string | null;
             /** @enum {string|null} */
             kind?: "woven" | "knit" | null;
-            /** @description how far 10 cm stretch sideways */
+            /** @description what was pulled sideways to try it; 10 cm where it is left out */
+            stretch_from?: string | null;
+            /** @description how far that stretched */
             stretch_to?: string | null;
+            /** @description in place of the two lengths */
+            stretch_percent?: number | null;
             /** @enum {string|null} */
             drape?: "fluid" | "medium" | "crisp" | null;
             sheer?: boolean | null;

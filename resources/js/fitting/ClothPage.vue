@@ -1,49 +1,45 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef, watch } from 'vue';
-import { api, asRefused, body, type Refused } from '../api/client';
+import { computed, onMounted, watch } from 'vue';
 import type { Cloth, ClothPage } from '../api/types';
 import CautionList from '../paper/CautionList.vue';
 import MakeLinks from '../paper/MakeLinks.vue';
-import { inTurn } from '../state/queue';
 import { useSession } from '../state/session';
 import CellInput from '../ui/CellInput.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import Measure from '../ui/Measure.vue';
 import WordChoice from '../ui/WordChoice.vue';
+import { clothServer, useCloth } from './useCloth';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
-const params = { path: { make: props.id } };
-const page = shallowRef<ClothPage | null>(null);
-const refused = ref<Refused | null>(null);
-const cloth = computed<Cloth>(() => page.value?.document ?? {});
-const queue = inTurn();
-
-async function attempt(answer: () => Promise<ClothPage>): Promise<void> {
-    try {
-        page.value = await answer();
-        refused.value = null;
-    } catch (error) {
-        refused.value = asRefused(error);
-    }
-}
-const load = (): Promise<void> => attempt(() => api.GET('/api/makes/{make}/cloth', { params }).then(body));
-const change = (part: Partial<Cloth>): Promise<void> =>
-    queue(() =>
-        attempt(() =>
-            api
-                .PUT('/api/makes/{make}/cloth', {
-                    params,
-                    body: { cloth: { ...cloth.value, ...part }, version: page.value?.version ?? 0 },
-                })
-                .then(body),
-        ),
-    );
+const { page, cloth, refused, load, change } = useCloth(clothServer(props.id));
 onMounted(load);
 watch(
     () => session.unit,
     () => session.settled().then(load),
 );
+
+/** What is pulled to try a cloth, in the unit of the make. */
+const USUAL_TRY = { cm: '10', in: '4' } as const;
+const triedFrom = computed(() => {
+    if (cloth.value.stretch_from) return cloth.value.stretch_from;
+    // What was typed before the length was asked for was of 10 cm.
+    return cloth.value.stretch_to ? '10 cm' : USUAL_TRY[page.value?.unit ?? 'cm'];
+});
+/** Either two lengths or per cent: the one that was typed last. */
+const setStretch = (part: Partial<Cloth>): Promise<void> =>
+    change({
+        ...part,
+        ...(part.stretch_percent === undefined
+            ? { stretch_from: part.stretch_from ?? triedFrom.value, stretch_percent: null }
+            : { stretch_from: null, stretch_to: null }),
+    });
+const percent = (typed: string): number | null =>
+    typed === ''
+        ? null
+        : Number.isNaN(Number(typed.replace(',', '.')))
+          ? (typed as unknown as number)
+          : Number(typed.replace(',', '.'));
 
 const text = (typed: string): string | null => (typed === '' ? null : typed);
 const kinds = [
@@ -121,14 +117,33 @@ const missing = computed(
                             @update:model-value="change({ kind: $event === '' ? null : $event })"
                         />
                     </dd>
-                    <dt>10 cm stretch to</dt>
-                    <dd>
+                    <dt>Stretch, sideways</dt>
+                    <dd class="stretch">
+                        <CellInput
+                            :value="triedFrom"
+                            :label="`so much cloth, ${page.unit}`"
+                            :fault="faultAt('stretch_from')"
+                            @change="setStretch({ stretch_from: text($event) ?? USUAL_TRY[page.unit] })"
+                        />
+                        <span>{{ page.unit }} stretch to</span>
                         <CellInput
                             :value="cloth.stretch_to"
-                            label="10 cm stretch to"
+                            :label="`stretches to, ${page.unit}`"
                             :fault="faultAt('stretch_to')"
-                            @change="change({ stretch_to: text($event) })"
+                            @change="setStretch({ stretch_to: text($event) })"
                         />
+                        <span>{{ page.unit }}, or</span>
+                        <CellInput
+                            :value="
+                                cloth.stretch_percent === null || cloth.stretch_percent === undefined
+                                    ? ''
+                                    : String(cloth.stretch_percent)
+                            "
+                            label="stretch in per cent"
+                            :fault="faultAt('stretch_percent')"
+                            @change="setStretch({ stretch_percent: percent($event) })"
+                        />
+                        <span>%</span>
                         <small v-if="page.stretch_percent !== null" class="what">
                             that is {{ page.stretch_percent }} %</small
                         >
@@ -253,6 +268,12 @@ dt {
 }
 dd {
     margin: 0;
+}
+.stretch {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 8px;
+    align-items: baseline;
 }
 .buy li {
     display: flex;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, onMounted, ref, watch } from 'vue';
-import type { FittingFinding, Offers } from '../api/types';
+import { computed, onMounted, ref, shallowRef, watch } from 'vue';
+import type { FittingFinding, Offers, OwnLine } from '../api/types';
 import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
@@ -52,6 +52,14 @@ const isElsewhere = computed(
 
 const takeOffer = ({ place, what, amount, where, pieces }: Offers['findings'][number]): Promise<void> =>
     record({ place, what, amount, where, pieces, note: '', done: [] } as Omit<FittingFinding, 'tracing'>);
+
+/** Lines of one's own that were refused stand as they were typed, with what is wrong, until they are mended. */
+const heldLines = shallowRef<OwnLine[] | null>(null);
+async function keepLines(lines: OwnLine[]): Promise<void> {
+    heldLines.value = lines;
+    const isKept = await change((now) => ({ ...now, own_lines: lines }));
+    if (isKept && heldLines.value === lines) heldLines.value = null;
+}
 
 async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
     if (await change((now) => withFinding(now, finding))) form.value?.clear();
@@ -118,9 +126,9 @@ async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
             <OwnLines
                 class="wide"
                 :page="page"
-                :document="fitting"
+                :lines="heldLines ?? fitting.own_lines ?? []"
                 :fault-at="faultAt"
-                @change="(lines) => change((now) => ({ ...now, own_lines: lines }))"
+                @change="keepLines"
                 @found="form?.fill($event)"
             />
         </div>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import type { Fitting, FittingDocument, OwnLine } from '../api/types';
+import type { Fitting, OwnLine } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 
 /** Any line: measured on oneself, and on the paper between its stitching lines. */
 const props = defineProps<{
     page: Fitting;
-    document: FittingDocument;
+    lines: OwnLine[];
     faultAt: (field: string) => string | null;
 }>();
 const emit = defineEmits<{
@@ -15,7 +15,6 @@ const emit = defineEmits<{
     found: [finding: { place: string; what: string; amount: string; note: string }];
 }>();
 
-const lines = computed(() => props.document.own_lines ?? []);
 const worked = (name: string) => props.page.own_lines.find((one) => one.name === name);
 const usual: { name: string; place: OwnLine['place'] }[] = [
     { name: 'shoulder width', place: 'shoulder' },
@@ -23,12 +22,12 @@ const usual: { name: string; place: OwnLine['place'] }[] = [
     { name: 'armhole', place: 'armhole' },
     { name: 'back width', place: 'back' },
 ];
-const unused = computed(() => usual.filter(({ name }) => !lines.value.some((line) => line.name === name)));
+const unused = computed(() => usual.filter(({ name }) => !props.lines.some((line) => line.name === name)));
 
 function set(index: number, part: Partial<OwnLine>): void {
     emit(
         'change',
-        lines.value.map((line, i) => (i === index ? { ...line, ...part } : line)),
+        props.lines.map((line, i) => (i === index ? { ...line, ...part } : line)),
     );
 }
 const text = (typed: string): string | null => (typed === '' ? null : typed);

@@ -30,6 +30,7 @@ const cloth: ClothAnswer = {
     version: 4,
     wearer: 'Tamsin',
     title: 'Gown',
+    unit: 'in',
     document: { name: 'linen', have: ['zip'] },
     recommended: 'lawn',
     drafted_for: 'woven',
@@ -63,11 +64,13 @@ it('what is to buy is counted, ticked as at hand and kept on the version that wa
         '/api/makes/{make}/cloth',
         { cloth: { name: 'linen', have: ['zip', 'main cloth'] }, version: 4 },
     ]);
-    await page.find('[aria-label="10 cm stretch to"]').setValue('');
+    const field = page.find('[aria-label="stretches to, in"]');
+    await field.setValue('5');
+    await field.trigger('blur');
     await flushPromises();
-    expect(asked.at(-1)?.[2]).toEqual({
-        cloth: { name: 'linen', have: ['zip'], stretch_to: null },
-        version: 4,
+    // Of four inches, as is usual where figures are typed in inches.
+    expect(asked.at(-1)?.[2]).toMatchObject({
+        cloth: { name: 'linen', stretch_from: '4', stretch_to: '5', stretch_percent: null },
     });
 });
 

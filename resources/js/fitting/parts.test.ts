@@ -123,7 +123,7 @@ it('a line of one’s own says what the paper lacks, and becomes a finding with 
             },
         ],
     });
-    const lines = show(OwnLines, { page: own, document: own.document, faultAt: () => null });
+    const lines = show(OwnLines, { page: own, lines: own.document.own_lines, faultAt: () => null });
     expect(words(lines)).toContain('The paper is 2 cm too small there.');
     expect(words(lines)).not.toContain('+ armhole');
     await lines

@@ -30,7 +30,9 @@ function clothCodes(Plan $plan): array
 }
 
 test('where cloth and pattern don\'t go together it is said, where they do nothing is', function (array $cloth, array $fabric, array $codes): void {
-    expect(clothCodes(clothPlan($cloth, ['fabric' => $fabric])))->toBe($codes);
+    $cloths = ['cloths' => $fabric['says'] ?? ''];
+    unset($fabric['says']);
+    expect(clothCodes(clothPlan($cloth, ['fabric' => $fabric] + $cloths)))->toBe($codes);
 })->with([
     'nothing is known' => [[], ['kind' => 'woven'], []],
     'woven on woven' => [['kind' => 'woven', 'drape' => 'medium'], ['kind' => 'woven'], []],
@@ -39,6 +41,14 @@ test('where cloth and pattern don\'t go together it is said, where they do nothi
     'as much stretch as the draft' => [['kind' => 'knit', 'stretch_to' => '14'], ['kind' => 'knit', 'stretch_percent' => 38], []],
     'more stretch' => [['kind' => 'knit', 'stretch_to' => '16'], ['kind' => 'knit', 'stretch_percent' => 40], ['cloth_stretches_more']],
     'less stretch' => [['kind' => 'knit', 'stretch_to' => '12 cm'], ['kind' => 'knit', 'stretch_percent' => 40], ['cloth_stretches_less']],
+    'four inches stretch to five' => [['kind' => 'knit', 'stretch_from' => '4 in', 'stretch_to' => '5 in'], ['kind' => 'knit', 'stretch_percent' => 25], []],
+    'in per cent' => [['kind' => 'knit', 'stretch_percent' => 50, 'stretch_to' => '12'], ['kind' => 'knit', 'stretch_percent' => 40], ['cloth_stretches_more']],
+    'more than is recommended, on a woven draft' => [['stretch_percent' => 50], ['kind' => 'woven', 'says' => 'Stretch wovens, 35 % or less'], ['cloth_stretches_more']],
+    'more than is recommended, though the sizes are drafted so' => [['kind' => 'knit', 'stretch_percent' => 50], ['kind' => 'knit', 'stretch_percent' => 50, 'says' => 'Stable knits with up to 35% stretch'], ['cloth_stretches_more']],
+    'as much as is recommended' => [['kind' => 'knit', 'stretch_percent' => 35], ['kind' => 'knit', 'stretch_percent' => 20, 'says' => '20 to 35 % stretch'], []],
+    'less than is recommended' => [['kind' => 'knit', 'stretch_percent' => 39], ['kind' => 'knit', 'stretch_percent' => 20, 'says' => 'Jersey with at least 40 %'], ['cloth_stretches_less']],
+    'a recommended knit is not warned of' => [['kind' => 'knit'], ['kind' => 'woven', 'says' => 'Linen, crêpe, or ponte knit'], []],
+    'a recommended woven neither' => [['kind' => 'woven'], ['kind' => 'knit', 'stretch_percent' => 20, 'says' => 'Jersey; also light wovens'], []],
     'sheer without a lining' => [['sheer' => true], ['kind' => 'woven'], ['cloth_sheer']],
 ]);
 

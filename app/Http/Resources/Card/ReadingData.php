@@ -25,13 +25,13 @@ final readonly class ReadingData
     public static function of(Reading $reading): self
     {
         return new self(
-            $reading->point->value,
-            $reading->attempt,
-            $reading->text,
-            $reading->unit->value,
-            LengthText::namesUnit($reading->text),
-            $reading->nanometres,
-            $reading->picked,
+            point: $reading->point->value,
+            attempt: $reading->attempt,
+            text: $reading->text,
+            unit: $reading->unit->value,
+            names_unit: LengthText::namesUnit($reading->text),
+            length_nm: $reading->nanometres,
+            picked: $reading->picked,
         );
     }
 }
