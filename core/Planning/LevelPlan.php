@@ -39,7 +39,8 @@ final readonly class LevelPlan
      * @param  int  $front  the size in front; the same unless front and back are cut unlike
      * @param  Length  $adjusted  what a bust adjustment adds there all round; 0 without one
      * @param  EdgeChange  $change  what is drawn at the side edges beside the blend
-     * @param  bool  $follows  whether the level is free and so gives no orders
+     * @param  bool  $follows  whether the level is free, and in the size of another
+     * @param  bool  $isFree  whether it is free and nothing is taken there by hand: then it gives no orders, and raises no caution
      * @param  ?string  $why  one sentence, where the size is not the level's own pick
      */
     public function __construct(
@@ -52,6 +53,7 @@ final readonly class LevelPlan
         public ByHand $byHand,
         public EdgeChange $change,
         public bool $follows,
+        public bool $isFree,
         public Sureness $sureness,
         public ?string $why,
     ) {

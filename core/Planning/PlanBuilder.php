@@ -7,6 +7,7 @@ namespace Underbolt\Planning;
 use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\LengthChanges;
 use Underbolt\Altering\Sleeve;
+use Underbolt\Altering\Take;
 use Underbolt\Altering\Taken;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
@@ -114,8 +115,8 @@ final class PlanBuilder
 
                 continue;
             }
-            $free = $situation->isFree($facts->level);
-            $taken = self::taken($situation->make, $facts, $size, $free);
+            $isFree = $facts->isFree() && $choices->take($facts->level) === null;
+            $taken = self::taken($situation->make, $facts, $size, $isFree);
             $adjustment = $facts->level === Level::Bust ? $bust : null;
             $byHand = $choices->byHand($facts->level)->plus($situation->make->found->at($facts->level));
             $levels[$name] = new LevelPlan(
@@ -127,7 +128,8 @@ final class PlanBuilder
                 adjusted: $adjustment->total ?? Length::zero(),
                 byHand: $byHand,
                 change: $taken->drawn()->plus($adjustment?->atEdges() ?? EdgeChange::none())->plus($byHand->edges),
-                follows: $free,
+                follows: $situation->isFree($facts->level),
+                isFree: $isFree,
                 sureness: Sureness::at($facts, $situation),
                 why: Why::of($facts, $sizes, $situation, $ways),
             );
@@ -137,10 +139,15 @@ final class PlanBuilder
     }
 
     /** @throws Unplannable when more goes to the centre back than is left over, or the other way */
-    private static function taken(Make $make, LevelFacts $facts, int $size, bool $free): Taken
+    private static function taken(Make $make, LevelFacts $facts, int $size, bool $isFree): Taken
     {
         $apart = $make->choices->centreBack($facts->level);
-        $taken = $free ? Taken::nothing() : Taken::of($facts, $size, $apart, $make->choices->take($facts->level));
+        $taken = match (true) {
+            ! $isFree => Taken::of($facts, $size, $apart, $make->choices->take($facts->level)),
+            // A clip alone sets the size: what that leaves over is told, and left.
+            $make->choices->clip($facts->level) !== null => Taken::of($facts, $size, $apart, Take::Leave),
+            default => Taken::nothing(),
+        };
         $left = $taken->leftOver ?? Length::zero();
         $sameWay = $apart->isZero() || ($apart->isPositive()) === ($left->isPositive());
         if (! $sameWay || $left->abs()->isLessThan($apart->abs())) {

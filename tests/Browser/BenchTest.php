@@ -112,3 +112,13 @@ test('the bench fits a screen of 1280 by 800', function (): void {
     );
     expect(max(array_map($tall, ['.tapes', '.seam', '.stations', '.plan'])))->toBeLessThanOrEqual(800);
 });
+
+test('one clip is moved, and one press moves all the others to it; one step back undoes that', function (): void {
+    $page = demoBench('Merrin Tolvane')->sees('12 all the way.');
+    $page->find('.clip[data-level="waist"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
+    $page->sees('14 at the waist');
+    $page->find('[aria-label="Cut every level in 14"]')->click();
+    $page->sees('14 all the way');
+    $page->press('Undo')->sees('14 at the waist');
+    $page->press('Undo')->sees('12 all the way.');
+});

@@ -57,7 +57,7 @@ final readonly class BodyCautions
         if ($tummy === null || $down === null || $waist?->asCut === null || $hip?->asCut === null) {
             return null;
         }
-        if ($waist->facts->floor === null || ($waist->follows && $hip->follows)) {
+        if ($waist->facts->floor === null || ($waist->isFree && $hip->isFree)) {
             return null;
         }
         $depth = $plan->make->body->at(Point::WaistToTummy) ?? $plan->make->choices->tummyDepth;

@@ -62,7 +62,7 @@ final readonly class Choosers
         if ($plan->frame->chart?->standing === ChartPosition::Between) {
             return null;
         }
-        $counting = array_filter($levels, static fn (LevelPlan $level): bool => ! $level->follows && $level->facts->frame === null);
+        $counting = array_filter($levels, static fn (LevelPlan $level): bool => ! $level->isFree && $level->facts->frame === null);
         $schools = array_map(static fn (LevelPlan $level): EaseSchool => $level->facts->school, $counting);
         $between = array_filter(
             $counting,

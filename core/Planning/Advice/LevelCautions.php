@@ -31,8 +31,8 @@ final readonly class LevelCautions
     /** @return list<Caution> */
     public function at(LevelPlan $level): array
     {
-        $notMeasured = $level->facts->body === null && ! $level->facts->isFree() ? [Caution::notMeasured($level->facts->level)] : [];
-        $found = $level->follows ? [] : [
+        $notMeasured = $level->facts->body === null && ! $level->isFree ? [Caution::notMeasured($level->facts->level)] : [];
+        $found = $level->isFree ? [] : [
             ...$this->onStanding($level),
             $this->onNearerDraft($level),
             ...$this->onSchool($level),

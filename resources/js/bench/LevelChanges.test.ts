@@ -35,7 +35,9 @@ it('all that is changed beside it is told, one by one', () => {
 it('a level that fits, and one that follows, have nothing to do', () => {
     const fits = { ...levelOf(plans.frame, 'waist') };
     expect(words(changes(fits))).toBe('nothing more…');
-    expect(words(changes({ ...fits, follows: true }))).toBe('free here: nothing to do more…');
+    expect(words(changes({ ...fits, follows: true, left_over_nm: null }))).toBe(
+        'free here: nothing to do more…',
+    );
 });
 
 it('a fault is told at the answer that is at fault', () => {

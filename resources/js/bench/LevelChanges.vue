@@ -28,7 +28,9 @@ const take = (how: 'in_line' | 'sew' | 'leave'): void =>
 <template>
     <div class="changes">
         <span v-if="level.isAwaited" class="quiet">…</span>
-        <span v-else-if="level.follows" class="quiet">free here: nothing to do</span>
+        <span v-else-if="level.follows && level.left_over_nm === null" class="quiet"
+            >free here: nothing to do</span
+        >
         <span v-else-if="left === null && others.length === 0" class="quiet">nothing</span>
         <span v-if="left">
             {{ left }}

@@ -16,6 +16,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{
     unclip: [level: LevelName];
+    all: [size: string];
     like: [level: LevelName, ease: string];
     change: [part: Partial<Choices>];
 }>();
@@ -71,7 +72,16 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
                     >
                         by hand ×
                     </button>
-                    <small v-else-if="level.own !== level.size" :title="level.why ?? undefined"
+                    <button
+                        v-if="level.clipped && plan.levels.some(({ size }) => size !== level.size)"
+                        type="button"
+                        class="link"
+                        :aria-label="`Cut every level in ${nameOf(level.size)}`"
+                        @click="emit('all', level.size)"
+                    >
+                        all in {{ nameOf(level.size) }}
+                    </button>
+                    <small v-if="!level.clipped && level.own !== level.size" :title="level.why ?? undefined"
                         >by itself {{ nameOf(level.own) }}</small
                     >
                     <small v-else-if="level.level === 'bust' && plan.frame.size">frame</small>

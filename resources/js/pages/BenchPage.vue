@@ -87,6 +87,12 @@ function unclip(level: LevelName): void {
     change({ ...make.value?.choices, sizes: others });
 }
 
+/** Every level that the plan has, in one size and one step back. */
+function clipAll(size: string): void {
+    const sizes = Object.fromEntries((plan.value?.levels ?? []).map(({ level }) => [level, size]));
+    change({ ...make.value?.choices, sizes });
+}
+
 function like(level: LevelName, ease: string): void {
     const liked = { ...make.value?.choices.liked_ease, [level]: ease.trim() === '' ? null : ease };
     change({ ...make.value?.choices, liked_ease: liked });
@@ -205,6 +211,7 @@ useShortcuts([
                         :unit="make.unit"
                         :fault-at="(field) => refused?.at(field) ?? null"
                         @unclip="unclip"
+                        @all="clipAll"
                         @like="like"
                         @change="alter"
                     />

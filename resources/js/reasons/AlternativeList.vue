@@ -16,9 +16,12 @@ const place = computed(() => {
     );
 });
 
-/** The planner's own choice needs no clips; any other is set by hand. */
+/** Who picks so by himself needs no clips; any other way is set by hand. */
 function take(way: Alternative): void {
-    if (way.name === 'best') emit('change', { pick: 'best', sizes: {}, adjust_bust: null });
+    const isLeft = way.name === 'best' || (way.name === 'one_size' && !way.adjusts_bust);
+    // While a bust is adjusted by hand the ways are those of its frame.
+    if (isLeft && (way.name === 'best' || !props.choices.adjust_bust))
+        emit('change', { pick: way.name, sizes: {}, adjust_bust: null });
     else emit('change', { sizes: { ...way.sizes }, adjust_bust: way.adjusts_bust || null });
 }
 

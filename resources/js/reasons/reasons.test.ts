@@ -36,6 +36,12 @@ it('a way is taken with exactly its sizes and its adjustment; the best is left t
     expect(told(shown, 'change')).toEqual([{ pick: 'best', sizes: {}, adjust_bust: null }]);
 });
 
+it('one size for all is left to whoever picks so, so that it stays one size', async () => {
+    const shown = ways(plans.blend);
+    await shown.get('[aria-label="Cut these: One size"]').trigger('click');
+    expect(told(shown, 'change')).toEqual([{ pick: 'one_size', sizes: {}, adjust_bust: null }]);
+});
+
 it('how much work counts is weighed from fitting closer to working less', async () => {
     const shown = ways(plans.blend, { weights: { work: 0.5, further_step: 2 } });
     expect(shown.get('input').attributes('aria-valuetext')).toBe('fit closer');

@@ -87,9 +87,11 @@ test('what a fitting found is added at its side, also at a free level', function
         ->and([$waist->taken->leftOver, $waist->taken->take, $waist->wished])->toBe([null, null, null]);
 });
 
-test('a clip on a free level makes it take like the others', function (): void {
+test('a clip on a free level tells what is left over and leaves it; taken by hand it is like the others', function (): void {
     $waist = waistOf(['pattern.levels.waist' => 'free', 'choices.sizes' => ['waist' => '14']]);
-    expect($waist->taken->leftOver)->toEqual(cm(4))->and($waist->taken->take?->value)->toBe('in_line')->and($waist->follows)->toBeFalse();
+    expect($waist->taken->leftOver)->toEqual(cm(4))->and($waist->taken->take?->value)->toBe('leave')->and($waist->follows)->toBeFalse();
+    $taken = waistOf(['pattern.levels.waist' => 'free', 'choices.sizes' => ['waist' => '14'], 'choices.take' => ['waist' => 'in_line']]);
+    expect($taken->taken->take?->value)->toBe('in_line')->and($taken->isFree)->toBeFalse();
 });
 
 test('what is sewn out of the seam allowance has to leave something to hold', function (float $body, bool $said): void {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Underbolt\Altering\Take;
 use Underbolt\Pattern\Level;
 
 use function Tests\Core\cautionsOf;
@@ -22,12 +23,23 @@ test('a free level takes the size of the nearest level that is not, the upper fi
     'its own where all are free' => [['bust' => 'free', 'waist' => 'free', 'hip' => 'free'], 'hip', '16'],
 ]);
 
-test('a free level raises no caution, with a clip it does', function () use ($size): void {
+test('a free level raises no caution, clipped or not, until something is taken there by hand', function () use ($size): void {
     $big = ['body.hip' => 130, 'pattern.levels.hip' => 'free'];
     $clipped = planOf($big + ['choices.sizes' => ['hip' => '18']]);
     expect(cautionsOf(planOf($big)))->toBe([])
-        ->and(cautionsOf($clipped))->toBe(['above_range hip', 'step_avoid hip', 'change_far hip', 'steep_blend'])
-        ->and($size($clipped, Level::Hip))->toBe('18');
+        // The sizes lie far apart all the same.
+        ->and(cautionsOf($clipped))->toBe(['step_avoid hip', 'steep_blend'])
+        ->and($size($clipped, Level::Hip))->toBe('18')
+        ->and(cautionsOf(planOf($big + ['choices.sizes' => ['hip' => '18'], 'choices.take' => ['hip' => 'in_line']])))->toContain('above_range hip', 'change_far hip')
+        ->and(cautionsOf(planOf($big + ['choices.take' => ['hip' => 'in_line']])))->toContain('above_range hip');
+});
+
+test('a clip alone on a free level tells what is left over, and changes nothing', function (): void {
+    $taken = static fn (array $choices) => planOf(['body.hip' => 107, 'pattern.levels.hip' => 'free'] + $choices)->at(Level::Hip)->taken;
+    $clipped = $taken(['choices.sizes' => ['hip' => '18']]);
+    expect($clipped->leftOver?->isZero())->toBeFalse()->and($clipped->take)->toBe(Take::Leave)->and($clipped->all->isZero())->toBeTrue()
+        ->and($taken([])->leftOver)->toBeNull()
+        ->and($taken(['choices.take' => ['hip' => 'in_line']])->take)->toBe(Take::InLine);
 });
 
 test('a free level follows the clip of its leader', function () use ($size): void {
