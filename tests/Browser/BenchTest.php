@@ -36,6 +36,16 @@ test('a clip is taken off again', function (): void {
     $page->sees('12 all the way.');
 });
 
+test('one clip is moved, and one press moves all the others to it; one step back undoes that', function (): void {
+    $page = demoBench('Merrin Tolvane')->sees('12 all the way.');
+    $page->find('.clip[data-level="waist"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
+    $page->sees('14 at the waist');
+    $page->find('[aria-label="Cut every level in 14"]')->click();
+    $page->sees('14 all the way');
+    $page->press('Undo')->sees('14 at the waist');
+    $page->press('Undo')->sees('12 all the way.');
+});
+
 test('what becomes of what is left over is decided in its row, and line, headline and garment follow', function (): void {
     $page = demoBench('Bettrys Calloway-Pike')->sees('the waist taken in 2.5 cm');
     expect($page->text('.plan tbody tr:nth-child(2) .garment'))->toBe('89.5');
@@ -111,14 +121,4 @@ test('the bench fits a screen of 1280 by 800', function (): void {
         [$part],
     );
     expect(max(array_map($tall, ['.tapes', '.seam', '.stations', '.plan'])))->toBeLessThanOrEqual(800);
-});
-
-test('one clip is moved, and one press moves all the others to it; one step back undoes that', function (): void {
-    $page = demoBench('Merrin Tolvane')->sees('12 all the way.');
-    $page->find('.clip[data-level="waist"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
-    $page->sees('14 at the waist');
-    $page->find('[aria-label="Cut every level in 14"]')->click();
-    $page->sees('14 all the way');
-    $page->press('Undo')->sees('14 at the waist');
-    $page->press('Undo')->sees('12 all the way.');
 });
