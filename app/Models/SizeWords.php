@@ -7,6 +7,7 @@ namespace App\Models;
 use stdClass;
 use Underbolt\File\FaultLog;
 use Underbolt\Pattern\CountedLines;
+use Underbolt\Pattern\Pattern as CorePattern;
 
 /** Sizes in what was typed of a make, or of a whole company: kept under the pattern's names, shown as its wearer would have them. */
 final readonly class SizeWords
@@ -19,6 +20,18 @@ final readonly class SizeWords
     public function shown(stdClass $document): stdClass
     {
         return $this->labels === SizeLabels::Hidden ? $this->renamed($document, $this->counted()) : $document;
+    }
+
+    /** @return array<string, list<string>> by envelope, how the sizes are called that nest with its own */
+    public function byRange(CorePattern $pattern): array
+    {
+        $names = $this->labels === SizeLabels::Hidden ? CountedLines::of($pattern) : $pattern->sizes;
+        $of = [];
+        foreach ($pattern->ranges as $range) {
+            $of[$range->name] = array_map(static fn (int $size): string => $names[$size], $pattern->sizesOfDraft($range->draft));
+        }
+
+        return $of;
     }
 
     /** Whatever it came under: a page may have been opened before the wearer's sizes were hidden, or shown again. */

@@ -31,14 +31,23 @@ final class Flips
     private static function sizes(Plan $before, Plan $after): array
     {
         $flips = [];
-        foreach (array_filter($after->levels) as $name => $level) {
+        foreach ($after->levels as $name => $level) {
             $was = $before->levels[$name] ?? null;
-            if ($was instanceof LevelPlan && $was->size !== $level->size) {
-                $flips[] = "The {$name} is cut in {$after->nameOf($level->size)} instead of {$before->nameOf($was->size)}.";
-            }
+            $named = static fn (?LevelPlan $at, Plan $plan): ?string => $at === null ? null : $plan->nameOf($at->size);
+            $flips[] = self::size("The {$name}", $named($was, $before), $named($level, $after));
         }
 
-        return $flips;
+        return array_values(array_filter($flips, is_string(...)));
+    }
+
+    private static function size(string $what, ?string $was, ?string $is): ?string
+    {
+        return match (true) {
+            $was === $is => null,
+            $was === null => "{$what} is cut in {$is}.",
+            $is === null => "{$what} has no size any more (it was {$was}).",
+            default => "{$what} is cut in {$is} instead of {$was}.",
+        };
     }
 
     /** @return list<string> */
@@ -46,7 +55,11 @@ final class Flips
     {
         [$was, $is] = [$before->frame(), $after->frame()];
 
-        return $was === $is || $was === null || $is === null ? [] : ["The frame is {$is} instead of {$was}."];
+        return $was === $is ? [] : [match (null) {
+            $was => "The frame is {$is}.",
+            $is => "No frame is looked up any more (it was {$was}).",
+            default => "The frame is {$is} instead of {$was}.",
+        }];
     }
 
     /** @return list<string> */
@@ -77,16 +90,30 @@ final class Flips
     {
         $flips = [];
         foreach (['above the waist' => 'aboveWaist', 'below the waist' => 'belowWaist', 'at the hem' => 'hem', 'in the sleeve' => 'sleeve'] as $where => $length) {
-            [$was, $is] = [$before->lengths->{$length}, $after->lengths->{$length}];
-            if ($is instanceof Length && ($was === null || $was->compare($is) !== 0)) {
-                $flips[] = match (true) {
-                    $is->isZero() => "No length is changed {$where} any more.",
-                    default => ($is->isPositive() ? 'Lengthen' : 'Shorten')." {$where} by {$after->make->say($is->abs())}.",
-                };
-            }
+            $flips[] = self::length($where, $before->lengths->{$length}, $after->lengths->{$length}, $after->make->say(...));
         }
 
-        return $flips;
+        return array_values(array_filter($flips, is_string(...)));
+    }
+
+    /**
+     * What becomes another of a change of length: null for one that isn't known, 0 for none.
+     *
+     * @param  callable(Length): string  $say
+     */
+    public static function length(string $where, ?Length $was, ?Length $is, callable $say): ?string
+    {
+        $does = static fn (Length $change): string => ($change->isPositive() ? 'lengthen' : 'shorten')." by {$say($change->abs())}";
+        $none = Length::zero();
+        // Nothing to do and not known what to do are the same work.
+        [$before, $now] = [$was ?? $none, $is ?? $none];
+
+        return match (true) {
+            $before->compare($now) === 0 => null,
+            $is === null => "What to change {$where} isn't known any more (it was: {$does($before)}).",
+            $is->isZero() => "No length is changed {$where} any more (it was: {$does($before)}).",
+            default => ($is->isPositive() ? 'Lengthen' : 'Shorten')." {$where} by {$say($is->abs())}.",
+        };
     }
 
     /** @return list<string> */

@@ -2241,8 +2241,10 @@ export interface components {
             /** @description of the pattern */
             views: string[];
             fits: string[];
-            /** @description envelopes */
-            ranges: string[];
+            /** @description by envelope, the sizes that nest with its own */
+            ranges: {
+                [key: string]: string[];
+            };
             /**
              * @description the pattern's own rule for a measure between two sizes
              * @enum {string}

@@ -9,7 +9,7 @@ import ChoiceBar from './ChoiceBar.vue';
 import NewerCard from './NewerCard.vue';
 
 it('each chooser shows what is in force, and changes nothing but its own', async () => {
-    const shown = show(ChoiceBar, { plan: plans.blend, choices: { take: { waist: 'sew' } } });
+    const shown = show(ChoiceBar, { fits: [], plan: plans.blend, choices: { take: { waist: 'sew' } } });
     const answers = shown.findAll<HTMLSelectElement>('select').map(({ element }) => element.value);
     expect(answers).toEqual(['drafted', 'up', 'level', 'curved', 'blend_first']);
     await shown.findAll('select')[2]?.setValue('best');
@@ -17,7 +17,7 @@ it('each chooser shows what is in force, and changes nothing but its own', async
 });
 
 it('a chooser that could change nothing says so, and why', () => {
-    const shown = show(ChoiceBar, { plan: plans.blend, choices: {} });
+    const shown = show(ChoiceBar, { fits: [], plan: plans.blend, choices: {} });
     expect(shown.findAll('.idle').map(words)).toEqual([
         expect.stringContaining('no effect: ease takes the nearest'),
     ]);
@@ -66,4 +66,12 @@ it('a newer card says what it would change before it is taken', async () => {
     );
     await shown.get('button').trigger('click');
     expect(told(shown, 'take')).toEqual([9]);
+});
+
+it('a pattern drafted for several fits asks which one, until one is chosen', async () => {
+    const shown = show(ChoiceBar, { fits: ['slim', 'curvy'], plan: plans.blend, choices: {} });
+    await shown.findAll('.fits button')[1]?.trigger('click');
+    expect(told(shown, 'change')).toEqual([{ fit: 'curvy' }]);
+    await shown.setProps({ choices: { fit: 'curvy' } });
+    expect(shown.find('.fits').exists()).toBe(false);
 });

@@ -3,7 +3,7 @@ import type { Choices, Plan } from '../api/types';
 import WordChoice from '../ui/WordChoice.vue';
 import { eases, picks, betweens, blends, orders } from './choices';
 
-const props = defineProps<{ choices: Choices; plan: Plan }>();
+const props = defineProps<{ choices: Choices; plan: Plan; fits: readonly string[] }>();
 const emit = defineEmits<{ change: [choices: Choices] }>();
 const change = (part: Partial<Choices>): void => emit('change', { ...props.choices, ...part });
 </script>
@@ -11,6 +11,13 @@ const change = (part: Partial<Choices>): void => emit('change', { ...props.choic
 <template>
     <div class="choices">
         <slot />
+        <p v-if="fits.length > 0 && !choices.fit" class="fits" role="group" aria-label="Which fit">
+            <b>Which fit?</b>
+            <button v-for="fit in fits" :key="fit" type="button" class="link" @click="change({ fit })">
+                {{ fit }}
+            </button>
+            <small>its finished figures are its own</small>
+        </p>
         <WordChoice
             label="Sizes by"
             :options="eases"
@@ -55,5 +62,13 @@ const change = (part: Partial<Choices>): void => emit('change', { ...props.choic
     min-height: 44px;
     padding: 0 20px 15px;
     align-items: center;
+}
+.fits {
+    flex-basis: 100%;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 14px;
+    align-items: baseline;
+    margin: 0;
 }
 </style>

@@ -152,7 +152,7 @@ useShortcuts([
                 <a href="#reasons">Reasons and steps</a>
             </p>
         </div>
-        <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" @change="change">
+        <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" :fits="make.fits" @change="change">
             <CardChoice :make="make" @change="changeCard" />
         </ChoiceBar>
         <NewerCard v-if="make.newer_card" :newer="make.newer_card" @take="changeCard" />

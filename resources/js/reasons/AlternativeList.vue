@@ -18,11 +18,15 @@ const place = computed(() => {
 
 /** Who picks so by himself needs no clips; any other way is set by hand. */
 function take(way: Alternative): void {
-    const isLeft = way.name === 'best' || (way.name === 'one_size' && !way.adjusts_bust);
-    // While a bust is adjusted by hand the ways are those of its frame.
-    if (isLeft && (way.name === 'best' || !props.choices.adjust_bust))
-        emit('change', { pick: way.name, sizes: {}, adjust_bust: null });
+    const pick = pickerOf(way);
+    if (pick !== null) emit('change', { pick, sizes: {}, adjust_bust: null });
     else emit('change', { sizes: { ...way.sizes }, adjust_bust: way.adjusts_bust || null });
+}
+
+/** While a bust is adjusted by hand the ways are those of its frame. */
+function pickerOf({ name, adjusts_bust }: Alternative): 'best' | 'one_size' | null {
+    if (name === 'best') return name;
+    return name === 'one_size' && !adjusts_bust && !props.choices.adjust_bust ? name : null;
 }
 
 function weigh(event: Event): void {

@@ -9,8 +9,31 @@ const props = defineProps<{ make: Make; plan: Plan; faultAt: (field: string) => 
 const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
 
 const choices = computed(() => props.make.choices);
-const named = (names: readonly string[]): { value: string; label: string }[] =>
-    names.map((name) => ({ value: name, label: name }));
+/** What is chosen can be unchosen. */
+const NONE = '';
+type Asked = 'range' | 'view' | 'fit';
+const asked = computed(() =>
+    [
+        {
+            key: 'range' as const,
+            label: 'Envelope',
+            none: 'by the body',
+            names: Object.keys(props.make.ranges),
+        },
+        { key: 'view' as const, label: 'View', none: 'any', names: props.make.views },
+        { key: 'fit' as const, label: 'Fit', none: 'any', names: props.make.fits },
+    ].filter(({ key, names }) => names.length > (key === 'range' ? 1 : 0)),
+);
+/** A clip on a size of another draft would hold the make to that draft: it goes with its envelope. */
+function choose(key: Asked, name: string): void {
+    const draft = key === 'range' ? props.make.ranges[name] : undefined;
+    const clips = Object.entries(choices.value.sizes ?? {});
+    const kept = clips.filter(([, size]) => draft === undefined || draft.includes(size ?? ''));
+    emit('change', {
+        [key]: name === NONE ? null : name,
+        ...(kept.length < clips.length ? { sizes: Object.fromEntries(kept) } : {}),
+    });
+}
 type Lengths = NonNullable<Choices['lengths']>;
 const lengths = computed<{ key: keyof Lengths; title: string; nm: number | null }[]>(() => [
     { key: 'above_waist', title: 'above the waist', nm: props.plan.above_waist_nm },
@@ -29,31 +52,13 @@ function setLength(key: keyof Lengths, text: string): void {
         <h2 id="more-title">More choices</h2>
         <div class="inline">
             <ChoiceField
-                v-if="make.ranges.length > 1"
+                v-for="{ key, label, none, names } in asked"
+                :key="key"
                 class="narrow"
-                label="Envelope"
-                placeholder="by the body"
-                :options="named(make.ranges)"
-                :model-value="choices.range ?? null"
-                @update:model-value="emit('change', { range: $event })"
-            />
-            <ChoiceField
-                v-if="make.views.length > 0"
-                class="narrow"
-                label="View"
-                placeholder="any"
-                :options="named(make.views)"
-                :model-value="choices.view ?? null"
-                @update:model-value="emit('change', { view: $event })"
-            />
-            <ChoiceField
-                v-if="make.fits.length > 0"
-                class="narrow"
-                label="Fit"
-                placeholder="any"
-                :options="named(make.fits)"
-                :model-value="choices.fit ?? null"
-                @update:model-value="emit('change', { fit: $event })"
+                :label="label"
+                :options="[{ value: NONE, label: none }, ...names.map((value) => ({ value, label: value }))]"
+                :model-value="choices[key] ?? NONE"
+                @update:model-value="choose(key, $event ?? NONE)"
             />
         </div>
         <table class="entry">
@@ -112,5 +117,3 @@ function setLength(key: keyof Lengths, text: string): void {
         </p>
     </section>
 </template>
-
-<style scoped></style>

@@ -5,6 +5,7 @@ import { show, told, words } from '../../../tests/Front/show';
 import type { Choices, Plan } from '../api/types';
 import AlternativeList from './AlternativeList.vue';
 import FramePart from './FramePart.vue';
+import ChoiceField from '../ui/ChoiceField.vue';
 import MoreChoices from './MoreChoices.vue';
 import OpinionList from './OpinionList.vue';
 import PaperWork from './PaperWork.vue';
@@ -107,6 +108,24 @@ it('a length is declined, set by hand, and left to the measures again', async ()
     expect(told(shown, 'change')).toEqual([{ lengths: { hem: '0', above_waist: '0' } }]);
     await shown.get('[aria-label="as measured, hem"]').trigger('click');
     expect(told(shown, 'change')).toEqual([{ lengths: { hem: null } }]);
+});
+
+it('an envelope of another draft takes the clips on its predecessor’s sizes with it; what is chosen can be unchosen', async () => {
+    const make = {
+        ...completeMake,
+        ranges: { regular: ['S', 'M'], curvy: ['M (curvy)'] },
+        views: ['A'],
+        fits: [],
+        choices: { view: 'A', range: 'regular', sizes: { bust: 'M', hip: 'M (curvy)' } },
+    } as Make;
+    const shown = show(MoreChoices, { make, plan: plans.complete, faultAt: () => null });
+    const [range, view] = shown.findAllComponents(ChoiceField);
+    range?.vm.$emit('update:modelValue', 'curvy');
+    expect(told(shown, 'change')).toEqual([{ range: 'curvy', sizes: { hip: 'M (curvy)' } }]);
+    range?.vm.$emit('update:modelValue', '');
+    expect(told(shown, 'change')).toEqual([{ range: null }]);
+    view?.vm.$emit('update:modelValue', '');
+    expect(told(shown, 'change')).toEqual([{ view: null }]);
 });
 
 it('the steps stand in their order, and where there are none that is said', () => {

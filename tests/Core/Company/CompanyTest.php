@@ -11,8 +11,10 @@ use Underbolt\File\PlanJson;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
+use Underbolt\Measure\Unit;
 use Underbolt\Planning\Advice\Headline;
 use Underbolt\Planning\Make;
+use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 
@@ -119,7 +121,25 @@ test('a length that changes otherwise is a flip too', function (): void {
     $longer = new Make($make->unit, $make->body->with(Point::UnderarmToWaist, Length::ofNumber(23, $make->unit)), $make->pattern, $make->choices);
     [$as, $other] = [PlanBuilder::build($make), PlanBuilder::build($longer)];
     expect(Flips::between($as, $other))->toContain('Lengthen above the waist by 3 cm.')
-        ->and(Flips::between($other, $as))->toContain('No length is changed above the waist any more.');
+        ->and(Flips::between($other, $as))->toContain('No length is changed above the waist any more (it was: lengthen by 3 cm).');
+});
+
+test('what flips of a length is told over what was and what is: not known, none, longer and shorter', function (?float $was, ?float $is, ?string $flip): void {
+    $length = static fn (?float $cm): ?Length => $cm === null ? null : Length::ofNumber($cm, Unit::Centimetre);
+    $say = static fn (Length $length): string => $length->nanometres / 1e7.' cm';
+    expect(Flips::length('at the hem', $length($was), $length($is), $say))->toBe($flip);
+})->with([
+    [null, null, null], [null, 0, null], [0, null, null], [0, 0, null], [2, 2, null], [-2, -2, null],
+    [null, 2, 'Lengthen at the hem by 2 cm.'], [0, 2, 'Lengthen at the hem by 2 cm.'], [-3, 2, 'Lengthen at the hem by 2 cm.'], [3, 2, 'Lengthen at the hem by 2 cm.'],
+    [null, -2, 'Shorten at the hem by 2 cm.'], [0, -2, 'Shorten at the hem by 2 cm.'], [3, -2, 'Shorten at the hem by 2 cm.'], [-3, -2, 'Shorten at the hem by 2 cm.'],
+    [2, 0, 'No length is changed at the hem any more (it was: lengthen by 2 cm).'], [-2, 0, 'No length is changed at the hem any more (it was: shorten by 2 cm).'],
+    [2, null, 'What to change at the hem isn\'t known any more (it was: lengthen by 2 cm).'], [-2, null, 'What to change at the hem isn\'t known any more (it was: shorten by 2 cm).'],
+]);
+
+test('a level that is measured for the first time says its size, and one that is left out says it has none', function (): void {
+    [$whole, $bare] = array_map(static fn (array $body): Plan => PlanBuilder::build(companyMake($body)), [['full_bust' => 88, 'waist' => 70, 'hip' => 95], ['full_bust' => 88, 'hip' => 95]]);
+    expect(Flips::between($bare, $whole)[0])->toBe('The waist is cut in 10.')
+        ->and(Flips::between($whole, $bare)[0])->toBe('The waist has no size any more (it was 10).');
 });
 
 test('each row is the single plan’s, over random bodies', function (): void {

@@ -14,7 +14,6 @@ use Underbolt\File\FaultLog;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\Range;
 use Underbolt\Planning\Facts\NeededPoints;
 
 #[OA\Schema]
@@ -23,7 +22,6 @@ final readonly class MakeData
     /**
      * @param  list<string>  $views
      * @param  list<string>  $fits
-     * @param  list<string>  $ranges
      * @param  list<CardSummary>  $cards
      * @param  list<string>  $needed_points
      */
@@ -50,7 +48,8 @@ final readonly class MakeData
         #[OA\Property(ref: ChoicesDocument::class)] public stdClass $choices,
         #[OA\Property(description: 'of the pattern', items: new OA\Items(type: 'string'))] public array $views,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $fits,
-        #[OA\Property(description: 'envelopes', items: new OA\Items(type: 'string'))] public array $ranges,
+        #[OA\Property(description: 'by envelope, the sizes that nest with its own', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))]
+        public stdClass $ranges,
         #[OA\Property(
             description: 'the pattern\'s own rule for a measure between two sizes',
             enum: ['up', 'down', 'nearest'],
@@ -89,7 +88,7 @@ final readonly class MakeData
             choices: $make->sizeWords()->shown($make->choices),
             views: $pattern->parts->views ?? [],
             fits: $pattern->parts->fits ?? [],
-            ranges: array_map(static fn (Range $range): string => $range->name, $pattern->ranges ?? []),
+            ranges: (object) ($pattern === null ? [] : $make->sizeWords()->byRange($pattern)),
             between: ($pattern->between ?? BetweenRule::Up)->value,
             has_nest: $make->pattern->nests()->exists(),
         );
