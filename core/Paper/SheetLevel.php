@@ -60,7 +60,7 @@ final readonly class SheetLevel
             null => [],
             Take::InLine => [Take::way($edge)." {$amount} an edge, in the line"],
             Take::Sew => [Take::way($edge)." {$amount} an edge, in the seam"],
-            Take::Leave => [$plan->make->leftOver($left).', left'],
+            Take::Leave => [$level->isCarried() ? "by the chart {$plan->make->leftOver($left)}; the garment has room" : $plan->make->leftOver($left).', left'],
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Pattern;
 
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Unit;
 
 /** The ease the sizes were drawn with along one finished row: finished less body. */
 final readonly class DraftedEase
@@ -44,15 +45,38 @@ final readonly class DraftedEase
 
     private static function row(Pattern $pattern, Level $level, string $path, Chart $finished, ?string $cup): self
     {
-        // A cup's finished bust is drawn for the body of that cup, where the chart has one.
-        $ofCup = $cup !== null && $level === Level::Bust && in_array($cup, $pattern->cups->withBodyRows(), true);
-        $body = $ofCup ? $pattern->cups->bodyChart($cup) : $pattern->bodyChart;
-        $ease = array_map(static function (int $size) use ($body, $finished, $level): ?Length {
-            $chart = $body->at($level->row(), $size);
+        $ease = array_map(static function (int $size) use ($pattern, $finished, $level, $cup): ?Length {
+            $body = $cup === null || $level !== Level::Bust
+                ? $pattern->bodyChart->at($level->row(), $size)
+                : self::bustOf($pattern, $cup, $size);
 
-            return $chart === null ? null : $finished->at($level->row(), $size)?->minus($chart);
+            return $body === null ? null : $finished->at($level->row(), $size)?->minus($body);
         }, array_keys($pattern->sizes));
 
         return new self($level, $path, $ease);
+    }
+
+    /** The body that a cup's finished bust is drawn for: its own row, else the drafted cup's an inch a letter further (common practice, no published source). */
+    private static function bustOf(Pattern $pattern, string $cup, int $size): ?Length
+    {
+        foreach ($pattern->cups->withBodyRows() as $printed) {
+            if (CupLetter::same($printed, $cup)) {
+                return $pattern->cups->bodyChart($printed)->at(ChartRow::FullBust, $size);
+            }
+        }
+        $letters = CupLetter::draftedInches($cup) - CupLetter::draftedInches(self::draftedCup($pattern, $size));
+
+        return $pattern->bodyChart->at(ChartRow::FullBust, $size)?->plus(Length::ofNumber($letters, Unit::Inch));
+    }
+
+    private static function draftedCup(Pattern $pattern, int $size): ?string
+    {
+        foreach ($pattern->ranges as $range) {
+            if (in_array($size, $range->sizes, true)) {
+                return $range->draftedCup;
+            }
+        }
+
+        return null;
     }
 }

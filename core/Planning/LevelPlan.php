@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Planning;
 
 use Underbolt\Altering\ByHand;
+use Underbolt\Altering\Take;
 use Underbolt\Altering\Taken;
 use Underbolt\Measure\Length;
 use Underbolt\Planning\Choosing\Sureness;
@@ -65,6 +66,15 @@ final readonly class LevelPlan
         $this->changed = $adjusted->minus($taken->all)->plus($byHand->total());
         $this->asCut = $this->halves()?->plus($this->changed);
         $this->easeAsCut = $facts->body === null ? null : $this->asCut?->minus($facts->body);
+    }
+
+    /** Whether what is too little by the chart is left because the garment has room: the ease carries it. */
+    public function isCarried(): bool
+    {
+        return $this->taken->take === Take::Leave
+            && $this->taken->leftOver?->isNegative() === true
+            && $this->facts->least !== null
+            && $this->easeAsCut?->isLessThan($this->facts->least) === false;
     }
 
     /** Half the front size's finished girth and half the back size's. */

@@ -51,6 +51,7 @@ final readonly class LevelFacts
      * @param  positive-int  $edges  cut edges that share what is left over
      * @param  positive-int  $nestEdges  edges between which the sizes differ on paper
      * @param  ?int  $frame  at the bust the size that another measure gives it; null where none does
+     * @param  bool  $isOfOneCup  whether chart and finished figures are of one cup
      */
     public function __construct(
         public Level $level,
@@ -66,6 +67,7 @@ final readonly class LevelFacts
         public int $edges,
         public int $nestEdges,
         public ?int $frame = null,
+        private bool $isOfOneCup = true,
     ) {
         $this->chartSize = $body === null ? null : $chart->sizeOf($body, $between);
         $this->school = $this->followed();
@@ -95,6 +97,12 @@ final readonly class LevelFacts
         return $this->school === EaseSchool::Liked && $this->frame !== null && $this->finishedAt($size) === null
             ? EaseSchool::Drafted
             : $this->school;
+    }
+
+    /** The drafted ease that can be told of: between the rows of two cups there is none. */
+    public function toldEase(int $size): ?Length
+    {
+        return $this->isOfOneCup ? $this->draftedEase($size) : null;
     }
 
     /** Whether the level leaves the size to others; a frame that is looked up never does. */
@@ -221,6 +229,7 @@ final readonly class LevelFacts
             edges: $this->edges,
             nestEdges: $this->nestEdges,
             frame: $frame,
+            isOfOneCup: $this->isOfOneCup,
         );
     }
 

@@ -258,7 +258,8 @@ final readonly class Caution
             Level::Bust,
             'There is no '.($body === null ? 'finished bust row' : 'bust row')." for the {$letter} cup; the row of "
                 .implode(' and ', $read)
-                .' is read instead. Measure the tissue, or adjust the bust for the difference.',
+                .' is read instead'.($body === $finished ? '' : ', so the ease it is drafted with is not known')
+                .'. Measure the tissue, or adjust the bust for the difference.',
         );
     }
 

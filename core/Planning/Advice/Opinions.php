@@ -52,7 +52,7 @@ final readonly class Opinions
     }
 
     /**
-     * Whether all schools that can tell name the size that is cut.
+     * Whether all schools that can tell name the size that is cut, what the half girths suggest among them.
      *
      * @param  list<Opinion>  $opinions
      */
@@ -60,7 +60,7 @@ final readonly class Opinions
     {
         $schools = array_filter(
             $opinions,
-            static fn (Opinion $opinion): bool => $opinion->school !== School::FrontLarger && $opinion->size !== null,
+            static fn (Opinion $opinion): bool => $opinion->size !== null,
         );
         $others = array_filter($schools, static fn (Opinion $opinion): bool => $opinion->size !== $size);
 
@@ -95,7 +95,7 @@ final readonly class Opinions
     private function drafted(): Opinion
     {
         $size = $this->facts->chart->nearest($this->body, $this->facts->between);
-        $ease = $this->facts->draftedEase($size);
+        $ease = $this->facts->toldEase($size);
         $difference = $this->facts->chart->at($size)?->minus($this->body) ?? Length::zero();
         $left = $difference->isZero() ? 'nothing is left over' : "{$this->say($difference->abs())} is ".Take::way($difference);
 

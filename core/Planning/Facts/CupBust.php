@@ -50,6 +50,12 @@ final readonly class CupBust
         );
     }
 
+    /** Whether both rows are of one cup: the ease between the rows of two cups is nobody's draft. */
+    public function isOfOneCup(): bool
+    {
+        return $this->bodyFrom === $this->finishedFrom;
+    }
+
     /**
      * @param  array<string, SizeChart>  $byCup  printed rows
      * @param  ?SizeChart  $general  the drafted cup's, where it has no row of its own

@@ -126,6 +126,7 @@ final readonly class Situation
                 edges: $make->pattern->seam->edgesAt($level),
                 nestEdges: $make->pattern->seam->nestEdgesAt($level),
                 frame: $frameHere,
+                isOfOneCup: $level !== Level::Bust || $cupBust === null || $cupBust->isOfOneCup(),
             );
         }
 

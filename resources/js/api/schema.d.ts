@@ -2170,6 +2170,8 @@ export interface components {
             per_edge_nm: number | null;
             /** @enum {string|null} */
             take: "in_line" | "sew" | "leave" | null;
+            /** @description too little by the chart, but the garment has room */
+            is_carried: boolean;
             /** @description what the centre back takes alone */
             centre_back_nm: number;
             /** @description what a bust adjustment adds all round */

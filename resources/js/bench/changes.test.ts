@@ -25,6 +25,9 @@ it('the words carry the direction: nothing is let out by a minus', () => {
     );
     expect(leftOverWords({ ...out, take: 'leave' }, 'cm')).toBe('2.5 cm too little');
     expect(leftOverWords({ ...out, take: 'leave', left_over_nm: 4 * cm }, 'cm')).toBe('4 cm too much');
+    expect(leftOverWords({ ...out, take: 'leave', is_carried: true }, 'cm')).toBe(
+        'by the chart 2.5 cm too little; the garment has room',
+    );
 });
 
 it('nothing left over, or nothing known, is nothing to say', () => {

@@ -9,7 +9,8 @@ export function leftOverWords(level: LevelPlan, unit: Unit): string | null {
     const { left_over_nm, per_edge_nm, take } = level;
     if (left_over_nm === null || per_edge_nm === null || left_over_nm === 0) return null;
     if (take === 'leave') {
-        return `${figureText(Math.abs(left_over_nm), unit)} too ${left_over_nm > 0 ? 'much' : 'little'}`;
+        const left = `${figureText(Math.abs(left_over_nm), unit)} too ${left_over_nm > 0 ? 'much' : 'little'}`;
+        return level.is_carried ? `by the chart ${left}; the garment has room` : left;
     }
     const amount = figureText(Math.abs(per_edge_nm), unit, { places: EDGE_PLACES });
     return per_edge_nm === 0 ? null : `${per_edge_nm > 0 ? 'take in' : 'let out'} ${amount} an edge`;

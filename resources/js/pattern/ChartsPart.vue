@@ -165,6 +165,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
                 v-model="document"
                 :faults="props.kept?.faults ?? []"
                 :kept="props.kept"
+                :unit="unit"
                 @pasted="look"
                 @undo="emit('undo')"
                 @redo="emit('redo')"

@@ -2,7 +2,7 @@
 import { expect, it } from 'vitest';
 import { completeMake, levelOf, plans } from '../../../tests/Front/golden';
 import { show, told, words } from '../../../tests/Front/show';
-import type { Choices, Plan } from '../api/types';
+import type { Choices, Make, Plan } from '../api/types';
 import AlternativeList from './AlternativeList.vue';
 import FramePart from './FramePart.vue';
 import ChoiceField from '../ui/ChoiceField.vue';

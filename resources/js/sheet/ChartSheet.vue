@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Fault, Pattern, PatternDocument } from '../api/types';
+import type { Fault, Pattern, PatternDocument, Unit } from '../api/types';
 import Measure from '../ui/Measure.vue';
 import TypedInput from '../ui/TypedInput.vue';
 import { easeName, tissueAt } from './rows';
@@ -9,7 +9,7 @@ import { useKnownKeys } from '../ui/shortcuts';
 import { useSheet } from './useSheet';
 import './sheet.css';
 
-const props = defineProps<{ faults: Fault[]; kept: Pattern | null }>();
+const props = defineProps<{ faults: Fault[]; kept: Pattern | null; unit: Unit }>();
 const document = defineModel<PatternDocument>({ required: true });
 const emit = defineEmits<{ pasted: [text: string]; undo: []; redo: [] }>();
 
@@ -78,7 +78,7 @@ useKnownKeys([
                             @keydown="press($event, r, c - 1)"
                         />
                         <span v-if="fromTissue(r, c - 1) !== null" class="tissue">
-                            <Measure :nm="fromTissue(r, c - 1)" bare />
+                            <Measure :nm="fromTissue(r, c - 1)" :in="unit" bare />
                         </span>
                     </td>
                     <td v-if="row.kind === 'sizes'">
@@ -103,7 +103,7 @@ useKnownKeys([
                 <tr v-for="row in kept.drafted_ease" :key="row.path" class="computed">
                     <th scope="row">{{ easeName(rows, row.path) }}</th>
                     <td v-for="c in columns" :key="c">
-                        <Measure :nm="row.ease_nm[c - 1] ?? null" bare signed />
+                        <Measure :nm="row.ease_nm[c - 1] ?? null" :in="unit" bare signed />
                     </td>
                 </tr>
             </tbody>

@@ -36,6 +36,17 @@ test('by the chart too much is left, and too little only where the ease carries 
     'a little beyond it' => [['body.waist' => 88, 'pattern.finished' => null], 'sew', -0.25, null],
 ]);
 
+test('what is too little by the chart and left is carried where the garment has the least ease, and only there', function (array $changes, bool $isCarried): void {
+    expect(waistOf(['choices.ease' => 'chart'] + $changes)->isCarried())->toBe($isCarried);
+})->with([
+    'carried' => [['body.waist' => 75, 'choices.sizes' => ['waist' => '12']], true],
+    'at the least exactly' => [['body.waist' => 76.5, 'choices.sizes' => ['waist' => '12']], true],
+    'left by hand though it is not' => [['body.waist' => 77, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'leave']], false],
+    'let out' => [['body.waist' => 77, 'choices.sizes' => ['waist' => '12']], false],
+    'too much' => [['choices.sizes' => ['waist' => '14']], false],
+    'not known' => [['body.waist' => 88, 'pattern.finished' => null, 'choices.take' => ['waist' => 'leave']], false],
+]);
+
 test('in the other schools everything left over is taken, little of it in the seam', function (float $body, string $take): void {
     expect(waistOf(['body.waist' => $body])->taken->take?->value)->toBe($take);
 })->with([[74, 'leave'], [74.04, 'sew'], [72.73, 'sew'], [75.27, 'sew'], [75.28, 'in_line'], [72.72, 'in_line']]);

@@ -86,7 +86,8 @@ test('what to try first follows what is not known and what is changed much', fun
     'nothing' => [[], 'No toile is asked for'],
     'no finished figure' => [['pattern.finished.full_bust' => null], 'whose finished figure is not known'],
     'the bust' => [['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is'], 'the bust is adjusted'],
-    'far apart' => [['body.waist' => 87], 'far from the paper'],
+    'far apart, nothing moved' => [['body.waist' => 87], 'its sizes lie far apart'],
+    'moved far' => [['choices.by_hand' => ['waist' => ['front' => 5, 'back' => 5]]], 'far from the paper'],
     'two sizes' => [['body.waist' => 82], 'the blend crosses 2 sizes'],
 ]);
 

@@ -227,3 +227,25 @@ test('the least ease is the make\'s, else the pattern\'s, else the fabric\'s', f
         ->and($least(['pattern.least_ease' => ['waist' => 4]]))->toEqual(cm(4))
         ->and($least(['pattern.least_ease' => ['waist' => 4], 'choices.least_ease' => ['waist' => '1']]))->toEqual(cm(1));
 });
+
+test('the pattern’s page and the bench tell one drafted ease of a cup, whether its body row is printed or derived', function (array $cups): void {
+    $changes = ['body.high_bust' => 85, 'body.full_bust' => 93, 'pattern.cups' => $cups, 'choices.lead' => 'cup'];
+    $plan = planOf($changes);
+    expect($plan->cup?->letter)->toBe('C');
+    $row = array_values(array_filter(DraftedEase::all($plan->make->pattern), static fn (DraftedEase $row): bool => $row->path === 'cups.finished.C'))[0];
+    $bust = $plan->at(Level::Bust);
+    expect($row->ease[$bust->size])->toEqual($bust->facts->toldEase($bust->size))->not->toBeNull();
+})->with([
+    'derived' => [['finished' => ['C' => [95, 99, 103, 107, 111, 116]]]],
+    'printed' => [['finished' => ['C' => [95, 99, 103, 107, 111, 116]], 'body_chart' => ['C' => [86, 90, 94, 98, 102, 107]]]],
+]);
+
+test('between the chart of one cup and the finished row of another there is no drafted ease, and that is said', function (): void {
+    $plan = planOf(['body.high_bust' => 83, 'body.full_bust' => 93, 'choices.lead' => 'cup', 'pattern.finished.full_bust' => null, 'pattern.cups' => [
+        'body_chart' => ['B' => [84, 88, 92, 96, 100, 105], 'D' => [89, 93, 97, 101, 105, 110]], 'finished' => ['B' => [92, 96, 100, 104, 108, 113]],
+    ]]);
+    $bust = $plan->at(Level::Bust);
+    $said = implode(' ', array_map(static fn ($caution): string => $caution->text, $plan->cautions()));
+    expect($plan->cup?->letter)->toBe('D')->and($bust->facts->toldEase($bust->size))->toBeNull()
+        ->and($said)->toContain('so the ease it is drafted with is not known');
+});

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Underbolt\Planning\Advice\Opinion;
+use Underbolt\Planning\Advice\Opinion;
 use Underbolt\Planning\Advice\Opinions;
+use Underbolt\Planning\Advice\School;
 use Underbolt\Planning\Plan;
 
 use function Tests\Core\planOf;
@@ -41,6 +43,13 @@ test('every school has its say at every level', function (): void {
         ->and(Opinions::agreeOn($plan->opinions()['bust'], 2))->toBeTrue()
         // All schools name 12, but 14 is cut: then they don't agree with it.
         ->and(Opinions::agreeOn($plan->opinions()['bust'], 3))->toBeFalse();
+});
+
+test('what the half girths suggest is an opinion too: where it is another size, not all say the same', function (): void {
+    $schools = array_map(static fn (School $school): Opinion => new Opinion($school, 2, ''), [School::ChartUp, School::Drafted]);
+    expect(Opinions::agreeOn([...$schools, new Opinion(School::FrontLarger, 3, '')], 2))->toBeFalse()
+        ->and(Opinions::agreeOn([...$schools, new Opinion(School::FrontLarger, 2, '')], 2))->toBeTrue()
+        ->and(Opinions::agreeOn([...$schools, new Opinion(School::Liked, null, '')], 2))->toBeTrue();
 });
 
 test('a school that can\'t tell says why', function (): void {
