@@ -8,6 +8,8 @@ use App\Models\Card;
 use App\Models\Make;
 use App\Models\Pattern;
 use stdClass;
+use Underbolt\Wearing\Deed;
+use Underbolt\Wearing\Wear;
 
 /** A make begun from another: again, for another wearer, or from another pattern. */
 final class MakeCopy
@@ -23,7 +25,7 @@ final class MakeCopy
     /** With what was learned on it: the findings of the tracing in hand are in the new one from its first tracing on, to be done again. */
     public static function again(Make $make, Card $newest): Make
     {
-        return self::copy($make, $newest, $make->pattern, [], self::untried($make->fitting), $make->cloth);
+        return self::copy($make, $newest, $make->pattern, [], self::untried($make->fitting, self::tight($make)), $make->cloth);
     }
 
     /** What suits the cut stays, what suited the other body doesn't. */
@@ -45,6 +47,9 @@ final class MakeCopy
         foreach ($left as $key) {
             unset($choices->{$key});
         }
+        foreach (self::tight($make) as $level) {
+            $choices = self::withoutTaking($choices, $level);
+        }
         $cloth = clone $cloth;
         unset($cloth->have);
         $copy = new Make([
@@ -62,14 +67,52 @@ final class MakeCopy
         return $copy;
     }
 
-    private static function untried(stdClass $fitting): stdClass
+    /** @return list<string> the levels at which it wore tight */
+    private static function tight(Make $make): array
+    {
+        $levels = $make->verdict->levels ?? null;
+
+        return $levels instanceof stdClass ? array_keys(array_filter(get_object_vars($levels), static fn (mixed $wear): bool => $wear === Wear::Tight->value)) : [];
+    }
+
+    /** Without what was taken in at a level: that made it tight. */
+    private static function withoutTaking(stdClass $choices, string $level): stdClass
+    {
+        $left = clone $choices;
+        foreach (['by_hand', 'centre_back', 'take'] as $key) {
+            if (! ($left->{$key} ?? null) instanceof stdClass || ! isset($left->{$key}->{$level})) {
+                continue;
+            }
+            $here = clone $left->{$key};
+            $amounts = $here->{$level} instanceof stdClass ? array_filter(get_object_vars($here->{$level}), static fn (mixed $amount): bool => ! self::isInward($amount)) : null;
+            if ($key === 'take' || ($key === 'centre_back' && ! self::isInward($here->{$level})) || ($key === 'by_hand' && $amounts === [])) {
+                unset($here->{$level});
+            } elseif ($amounts !== null) {
+                $here->{$level} = (object) $amounts;
+            }
+            $left->{$key} = $here;
+        }
+
+        return $left;
+    }
+
+    /** Whether an amount, as typed, is below nothing. */
+    private static function isInward(mixed $amount): bool
+    {
+        return (is_string($amount) && preg_match('/^\s*[-−]/u', $amount) === 1) || (is_numeric($amount) && (float) $amount < 0);
+    }
+
+    /** @param  list<string>  $tight  levels at which what was taken in is left out */
+    private static function untried(stdClass $fitting, array $tight): stdClass
     {
         $tracing = is_int($fitting->tracing ?? null) ? $fitting->tracing : 1;
         $findings = [];
         foreach (is_array($fitting->findings ?? null) ? $fitting->findings : [] as $finding) {
-            if ($finding instanceof stdClass && ($finding->tracing ?? 2) <= $tracing) {
+            $isKept = $finding instanceof stdClass && ($finding->tracing ?? 2) <= $tracing;
+            if ($isKept && ! (in_array($finding->place ?? null, $tight, true) && in_array($finding->what ?? null, [Deed::Take->value, Deed::Narrower->value], true))) {
                 $again = clone $finding;
                 $again->tracing = 2;
+                $again->carried = true;
                 unset($again->done);
                 $findings[] = $again;
             }

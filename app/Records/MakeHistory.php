@@ -24,8 +24,11 @@ use Underbolt\Wearing\Wear;
 /** The other makes of a wearer that are like one: of the same kind of garment, in the same kind of cloth. */
 final readonly class MakeHistory
 {
-    /** @param  list<Make>  $makes  the newest first */
-    private function __construct(public ?Garment $garment, public FabricKind $cloth, private array $makes)
+    /**
+     * @param  list<Make>  $makes  the newest first
+     * @param  ?Make  $last  of the same pattern
+     */
+    private function __construct(public ?Garment $garment, public FabricKind $cloth, private array $makes, private ?Make $last)
     {
     }
 
@@ -33,10 +36,11 @@ final readonly class MakeHistory
     {
         $wearer = $make->card->wearer_id;
         [$garment, $cloth] = self::kind($make);
-        $others = self::all($wearer)->reject(static fn (Make $other): bool => $other->id === $make->id)
-            ->filter(static fn (Make $other): bool => self::kind($other) === [$garment, $cloth]);
+        $others = self::all($wearer)->reject(static fn (Make $other): bool => $other->id === $make->id);
+        $alike = $others->filter(static fn (Make $other): bool => self::kind($other) === [$garment, $cloth]);
+        $last = $others->first(static fn (Make $other): bool => $other->pattern_id === $make->pattern_id && self::tried($other) !== null);
 
-        return new self($garment, $cloth, array_values($others->all()));
+        return new self($garment, $cloth, array_values($alike->all()), $last);
     }
 
     /** @return Collection<int, Make> of a wearer, the newest first */
@@ -61,19 +65,23 @@ final readonly class MakeHistory
     /** @return list<CameBack> */
     public function cameBack(Fitting $present): array
     {
-        $fitted = [];
-        foreach ($this->makes as $make) {
-            try {
-                $fitting = $make->fitted();
-            } catch (Refusal) {
-                continue;
-            }
-            if ($fitting->tried > 0) {
-                $fitted[] = $fitting;
-            }
+        return CameBack::of(
+            array_values(array_filter(array_map(self::tried(...), $this->makes))),
+            $this->last === null ? null : self::tried($this->last),
+            $present,
+        );
+    }
+
+    /** Null where it was never tried on, or can't be read. */
+    private static function tried(Make $make): ?Fitting
+    {
+        try {
+            $fitting = $make->fitted();
+        } catch (Refusal) {
+            return null;
         }
 
-        return CameBack::of($fitted, $present);
+        return $fitting->tried > 0 ? $fitting : null;
     }
 
     /** @return array{?Garment, FabricKind} */

@@ -39,17 +39,33 @@ final readonly class Taken
     /**
      * @param  Length  $centreBack  what the centre back takes alone: signed like what is left over, and at most that
      * @param  ?Take  $chosen  null leaves it to the school and the ease
+     * @param  ?Length  $finished  of the garment before anything is taken, the bust adjustment in it; null where it isn't known
      */
-    public static function of(LevelFacts $facts, int $size, Length $centreBack, ?Take $chosen): self
+    public static function of(LevelFacts $facts, int $size, Length $centreBack, ?Take $chosen, ?Length $finished): self
     {
         $left = $facts->leftOver($size);
         if ($left === null) {
             return self::nothing();
         }
-        $perEdge = $left->minus($centreBack)->dividedBy($facts->edges);
-        $take = $chosen ?? self::usual($facts, $size, $left, $perEdge);
+        $most = $chosen === null ? self::most($facts, $left, $centreBack, $finished) : $left;
+        $perEdge = $most->minus($centreBack)->dividedBy($facts->edges);
+        $take = $chosen ?? self::usual($facts, $size, $left, $most, $perEdge);
+        if ($take === Take::Leave) {
+            return new self($left, $left->minus($centreBack)->dividedBy($facts->edges), $take, $centreBack, $centreBack);
+        }
 
-        return new self($left, $perEdge, $take, $centreBack, $take === Take::Leave ? $centreBack : $left);
+        return new self($left, $perEdge, $take, $centreBack, $most);
+    }
+
+    /** Taking in stops where the garment would leave less than the least ease; letting out stops nowhere. */
+    private static function most(LevelFacts $facts, Length $left, Length $centreBack, ?Length $finished): Length
+    {
+        if (! $left->isPositive() || $finished === null || $facts->body === null || $facts->least === null) {
+            return $left;
+        }
+        $spare = $finished->minus($facts->body)->minus($facts->least);
+
+        return $left->shorter(Length::zero()->longer($spare)->longer($centreBack));
     }
 
     /** What is drawn at each side edge, outward positive. */
@@ -63,12 +79,12 @@ final readonly class Taken
         return new EdgeChange($out, $out);
     }
 
-    private static function usual(LevelFacts $facts, int $size, Length $left, Length $perEdge): Take
+    private static function usual(LevelFacts $facts, int $size, Length $left, Length $most, Length $perEdge): Take
     {
         $byChart = $facts->schoolAt($size) === EaseSchool::Chart;
 
         return match (true) {
-            $left->isZero(), $byChart && $left->isPositive(), $byChart && self::easeCarries($facts, $size) => Take::Leave,
+            $left->isZero(), $most->isZero(), $byChart && $left->isPositive(), $byChart && self::easeCarries($facts, $size) => Take::Leave,
             ! $perEdge->isZero() && $perEdge->abs()->nanometres <= self::SEWN_NM => Take::Sew,
             default => Take::InLine,
         };

@@ -49,6 +49,7 @@ final class FittingReader
             note: $fields->get($keys->note) ?? '',
             tracing: $fields->get($keys->tracing) ?? 2,
             done: $fields->get($keys->done) ?? [],
+            isCarried: $fields->get($keys->carried) ?? false,
         );
     }
 

@@ -113,6 +113,7 @@ final readonly class PlanJson
             'left_over' => $this->figure($level->taken->leftOver),
             'per_edge' => $this->figure($level->taken->perEdge),
             'take' => $level->taken->take?->value,
+            'taken' => $level->taken->leftOver === null ? null : $this->figure($level->taken->all),
             'sew_in_allowance' => $level->taken->take === Take::Sew,
             'as_cut' => $this->figure($level->asCut),
             'ease_as_cut' => $this->figure($level->easeAsCut),

@@ -116,8 +116,9 @@ final class PlanBuilder
                 continue;
             }
             $isFree = $facts->isFree() && $choices->take($facts->level) === null;
-            $taken = self::taken($situation->make, $facts, $size, $isFree);
             $adjustment = $facts->level === Level::Bust ? $bust : null;
+            $printed = self::printed($facts, $frontBack, $size)?->plus($adjustment->total ?? Length::zero());
+            $taken = self::taken($situation->make, $facts, $size, $isFree, $printed);
             $byHand = $choices->byHand($facts->level)->plus($situation->make->found->at($facts->level));
             $levels[$name] = new LevelPlan(
                 facts: $facts,
@@ -138,14 +139,22 @@ final class PlanBuilder
         return $levels;
     }
 
+    /** The size's finished girth; with front and back unlike the mean of both. */
+    private static function printed(LevelFacts $facts, FrontBack $frontBack, int $size): ?Length
+    {
+        $back = $facts->finishedAt($frontBack->back->at($facts->level) ?? $size);
+
+        return $back === null ? null : $facts->finishedAt($frontBack->front->at($facts->level) ?? $size)?->plus($back)->dividedBy(2);
+    }
+
     /** @throws Unplannable when more goes to the centre back than is left over, or the other way */
-    private static function taken(Make $make, LevelFacts $facts, int $size, bool $isFree): Taken
+    private static function taken(Make $make, LevelFacts $facts, int $size, bool $isFree, ?Length $printed): Taken
     {
         $apart = $make->choices->centreBack($facts->level);
         $taken = match (true) {
-            ! $isFree => Taken::of($facts, $size, $apart, $make->choices->take($facts->level)),
+            ! $isFree => Taken::of($facts, $size, $apart, $make->choices->take($facts->level), $printed),
             // A clip alone sets the size: what that leaves over is told, and left.
-            $make->choices->clip($facts->level) !== null => Taken::of($facts, $size, $apart, Take::Leave),
+            $make->choices->clip($facts->level) !== null => Taken::of($facts, $size, $apart, Take::Leave, $printed),
             default => Taken::nothing(),
         };
         $left = $taken->leftOver ?? Length::zero();

@@ -15,6 +15,7 @@ final readonly class FittingFinding
      * @param  string  $note  one sentence; may be empty
      * @param  int  $tracing  the one that is drawn with it, from 2 on: the first is the plan's
      * @param  list<string>  $done  pieces that it was done on
+     * @param  bool  $isCarried  whether it was found on an earlier make
      */
     public function __construct(
         public Place $place,
@@ -25,6 +26,7 @@ final readonly class FittingFinding
         public string $note,
         public int $tracing,
         public array $done,
+        public bool $isCarried = false,
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Wearing;
 
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Unit;
 
 /** What the verdicts of earlier makes teach for one level: an ease to like, or the least there must be. */
 final readonly class Learned
@@ -13,6 +14,9 @@ final readonly class Learned
     private const LAST = 3;
 
     private const NM_OF_A_MM = 1_000_000;
+
+    /** So much more than what was too tight is more: 6 mm, or 1/4 in (common practice, no published source). */
+    private const MORE_NM = ['cm' => 6_000_000, 'in' => 6_350_000];
 
     /**
      * @param  ?Length  $ease  to be liked
@@ -45,6 +49,12 @@ final readonly class Learned
             $tightest !== null => new self(null, $tightest, count($tight), false, $contradicts),
             default => null,
         };
+    }
+
+    /** The least ease where all were too tight, in the unit that is typed; null where some was right. */
+    public function least(Unit $unit): ?Length
+    {
+        return $this->moreThan?->plus(Length::ofNanometres(self::MORE_NM[$unit->value]));
     }
 
     /**

@@ -62,9 +62,9 @@ test('the verdict is kept with the ease as cut of its day, and shown in the hist
 test('what earlier makes teach is offered on the next, a contradiction said', function (): void {
     $offers = $this->getJson('/api/makes/'.demoMake('Merrin Tolvane')->id.'/offers')->assertOk();
     expect($offers)->toAgreeWith('OffersData')
-        ->and($offers->json('eases.0'))->toBe(['level' => 'bust', 'words' => 'In three dresses of woven cloth 6.5 cm was right.', 'liked_ease' => '6.5 cm', 'least_ease' => null])
+        ->and($offers->json('eases.0'))->toBe(['level' => 'bust', 'words' => 'In three dresses of woven cloth 6.5 cm was right.', 'liked_ease' => '6.5 cm', 'least_ease' => null, 'is_taken' => false])
         ->and($offers->json('findings.*.words'))->toBe([
-            'The hem was shortened in 2 of 3, last by 2 cm, front and back', 'The armhole was raised in 2 of 3, last by 0.8 cm, front and back',
+            'Last time the hem was shortened by 2 cm, front and back', 'The armhole was raised in 2 of 3, last by 0.8 cm, front and back',
         ]);
     $contrary = $this->getJson('/api/makes/'.demoMake('Hedra Pasco')->id.'/offers')->json('eases.0.words');
     expect($contrary)->toContain('8 cm was right')->toContain('contradict one another');
@@ -76,6 +76,61 @@ test('what earlier makes teach is offered on the next, a contradiction said', fu
     $make->update(['choices' => (object) ['own_garment' => (object) ['waist' => '60']]]);
     $waist = $make->card->toBody()->at(Underbolt\Measure\Point::Waist)->nanometres / 1e7;
     expect($this->getJson("/api/makes/{$again}/offers")->json('eases.0.liked_ease'))->toBe(round(120 - $waist, 1).' cm');
+});
+
+/** A make of the demo, judged at the waist, begun again: the new one. */
+function begunAgain(array $parts, array $verdict): Make
+{
+    $make = demoMake('Merrin Tolvane');
+    Make::query()->where('user_id', $make->user_id)->whereKeyNot($make->id)->whereRelation('card', 'wearer_id', $make->card->wearer_id)->delete();
+    $make->update($parts);
+    test()->putJson("/api/makes/{$make->id}/verdict", ['verdict' => $verdict, 'version' => $make->version])->assertOk();
+
+    return Make::query()->findOrFail(test()->postJson("/api/makes/{$make->id}/copies", [])->assertCreated()->json('id'));
+}
+
+test('what came out tight leaves more the next time: the least is 6 mm beyond it, and what was taken in there is not carried', function (): void {
+    $finding = ['what' => 'take', 'amount' => '0.5', 'tracing' => 2, 'where' => 'both', 'pieces' => [], 'note' => ''];
+    $again = begunAgain([
+        'choices' => (object) ['ease' => 'drafted', 'by_hand' => (object) ['waist' => (object) ['front' => '-0.3', 'back' => '0.2'], 'hip' => (object) ['front' => '-1']], 'centre_back' => (object) ['waist' => '0'], 'take' => (object) ['waist' => 'in_line']],
+        'fitting' => (object) ['tracing' => 2, 'tried' => 2, 'findings' => [(object) (['place' => 'waist'] + $finding), (object) (['place' => 'hip'] + $finding)]],
+    ], ['day' => '2026-11-20', 'levels' => ['waist' => 'tight'], 'ease' => ['waist' => '3 cm']]);
+    expect($again->choices->by_hand)->toEqual((object) ['waist' => (object) ['back' => '0.2'], 'hip' => (object) ['front' => '-1']])
+        ->and((array) $again->choices->take)->toBe([])->and(array_column($again->fitting->findings, 'place'))->toBe(['hip']);
+    $offer = $this->getJson("/api/makes/{$again->id}/offers")->json('eases.0');
+    expect($offer)->toMatchArray(['level' => 'waist', 'least_ease' => '3.6 cm', 'is_taken' => false])->and($offer['words'])->toContain('3 cm was too tight: leave more');
+    $taken = $this->putJson("/api/makes/{$again->id}/offers/waist", ['version' => $again->version])->assertOk();
+    expect($taken)->toAgreeWith('LearnedData')->and(collect($taken->json('bench.plan.levels'))->firstWhere('level', 'waist')['ease_as_cut_nm'])->toBeGreaterThanOrEqual(36_000_000)
+        ->and($this->getJson("/api/makes/{$again->id}/offers")->json('eases.0.is_taken'))->toBeTrue();
+    $this->putJson("/api/makes/{$again->id}/offers/waist", ['version' => 1])->assertConflict();
+    $this->putJson("/api/makes/{$again->id}/offers/hip", ['version' => 2])->assertNotFound();
+});
+
+test('a learned ease holds what was found: it is taken back from the new make, and said, not added twice', function (): void {
+    $finding = ['place' => 'waist', 'what' => 'add', 'amount' => '0.5', 'tracing' => 2, 'where' => 'both', 'pieces' => [], 'note' => ''];
+    $again = begunAgain(
+        ['choices' => (object) ['by_hand' => (object) ['waist' => (object) ['front' => '0.2']]], 'fitting' => (object) ['tracing' => 2, 'tried' => 2, 'findings' => [(object) $finding, (object) (['place' => 'side_seam'] + $finding), (object) (['place' => 'armhole', 'what' => 'raise'] + $finding)]]],
+        ['day' => '2026-11-20', 'levels' => ['waist' => 'right'], 'ease' => ['waist' => '9 cm']],
+    );
+    $before = $again->fitting;
+    $taken = $this->putJson("/api/makes/{$again->id}/offers/waist", ['version' => $again->version])->assertOk();
+    $waist = collect($taken->json('bench.plan.levels'))->firstWhere('level', 'waist');
+    expect($taken->json('took_back'))->toBe(['what was set by hand at the waist', 'what was found on an earlier make at the waist'])
+        ->and($taken->json('fitting_before'))->toEqual(json_decode((string) json_encode($before), true))
+        ->and($waist['by_hand_nm'])->toBe(0)
+        // What moves the whole side seam stays at the other levels.
+        ->and(array_column($again->refresh()->fitting->findings, 'place'))->toBe(['bust', 'hip', 'armhole'])
+        ->and(collect($taken->json('bench.plan.levels'))->firstWhere('level', 'hip')['by_hand_nm'])->toBe(20_000_000);
+});
+
+test('what was found on the last make of a pattern is offered on its next one after once, and a verdict ticks that it is worn', function (): void {
+    $make = demoMake('Idony Fenwharf');
+    fitted($make, ['tracing' => 2, 'tried' => 2, 'findings' => [['place' => 'neck', 'what' => 'raise', 'amount' => '2.5', 'tracing' => 2, 'where' => 'both', 'pieces' => [], 'note' => '']]])->assertOk();
+    expect($this->getJson("/api/makes/{$make->id}/sheet")->json('done.worn'))->toBeNull();
+    $this->putJson("/api/makes/{$make->id}/verdict", ['verdict' => ['day' => '2026-11-20', 'levels' => ['bust' => 'right']], 'version' => $make->refresh()->version])->assertOk();
+    expect($this->getJson("/api/makes/{$make->id}/sheet")->json('done.worn'))->toBe('2026-11-20');
+    $next = $this->postJson('/api/makes', ['card_id' => $make->card_id, 'pattern_id' => $make->pattern_id])->assertCreated()->json('id');
+    expect($this->getJson("/api/makes/{$next}/offers")->json('findings.0.words'))->toBe('Last time the neck was raised by 2.5 cm, front and back');
 });
 
 test('a make begins again, for another wearer, or from another pattern', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
+use Underbolt\File\Shape\FlagShape;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\LengthShape;
@@ -40,6 +41,8 @@ final readonly class FindingKeys implements Keys
         public Key $tracing = new Key('tracing', new WholeShape(2, FittingKeys::MOST_TRACINGS), 'the one that is drawn with it; the first is the plan\'s', usual: 2),
         /** @var Key<list<string>> */
         public Key $done = new Key('done', new ListShape(new TextShape, 60), 'pieces that it was done on'),
+        /** @var Key<bool> */
+        public Key $carried = new Key('carried', new FlagShape, 'found on an earlier make, and in this one from its first tracing on', usual: false),
     ) {
     }
 }

@@ -564,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/offers/{level}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["takeOffer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wearers/{wearer}/history": {
         parameters: {
             query?: never;
@@ -1912,6 +1928,8 @@ export interface components {
                 tracing?: number | null;
                 /** @description pieces that it was done on */
                 done?: string[] | null;
+                /** @description found on an earlier make, and in this one from its first tracing on */
+                carried?: boolean | null;
             }[] | null;
             /** @description whether all was right, by way of trying and question */
             trials?: {
@@ -2136,6 +2154,14 @@ export interface components {
             text: string;
             /** @description false for the preview */
             write: boolean;
+        };
+        /** @description the make with an ease that was learned, and what is in that ease already */
+        LearnedData: {
+            bench: components["schemas"]["BenchData"];
+            /** @description in words, what was taken back */
+            took_back: string[];
+            /** @description as it was before */
+            fitting_before: components["schemas"]["FittingDocument"];
         };
         LevelData: {
             /** @enum {string} */
@@ -2476,6 +2502,8 @@ export interface components {
             liked_ease: string | null;
             /** @description to be typed as the least ease */
             least_ease: string | null;
+            /** @description the make has it already */
+            is_taken: boolean;
         };
         /** @description what earlier makes of this wearer, of the same kind and cloth, teach */
         OffersData: {
@@ -4896,6 +4924,44 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    takeOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+                level: "bust" | "waist" | "hip";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRequest"];
+            };
+        };
+        responses: {
+            /** @description the ease is taken */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearnedData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchConflictData"];
+                };
+            };
             422: components["responses"]["Refused"];
         };
     };

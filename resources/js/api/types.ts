@@ -70,6 +70,7 @@ export type OwnLine = NonNullable<FittingDocument['own_lines']>[number];
 export type Verdict = Schemas['VerdictDocument'];
 export type Trial = Schemas['TrialData'];
 export type Offers = Schemas['OffersData'];
+export type Learned = Schemas['LearnedData'];
 export type ClothPage = Schemas['ClothData'];
 export type Cloth = Schemas['ClothDocument'];
 export type History = Schemas['HistoryPageData'];

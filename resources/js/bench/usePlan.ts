@@ -81,6 +81,13 @@ export function usePlan(server: PlanServer) {
 
     const load = (): Promise<void> => show(server.load());
 
+    /** Shows what another part of the bench has kept; the choices before it are a step back. */
+    function adopt(bench: Bench): void {
+        remember();
+        make.value = bench.make;
+        settle(bench.plan ?? answered.value);
+    }
+
     /** Plans from another card of the wearer; the choices stay. */
     const changeCard = (card: number): Promise<void> =>
         show(server.changeCard(card, make.value?.version ?? 0));
@@ -135,5 +142,18 @@ export function usePlan(server: PlanServer) {
         if (choices !== undefined) await choose(choices);
     }
 
-    return { make, plan, answered, isAwaiting, refused, load, remember, choose, undo, canUndo, changeCard };
+    return {
+        make,
+        plan,
+        answered,
+        isAwaiting,
+        refused,
+        load,
+        remember,
+        choose,
+        undo,
+        canUndo,
+        changeCard,
+        adopt,
+    };
 }

@@ -1,33 +1,69 @@
 <script setup lang="ts">
-import { onMounted, shallowRef } from 'vue';
-import { api, body } from '../api/client';
-import type { Choices, LevelName, Offers } from '../api/types';
+import { onMounted, ref, shallowRef, watch } from 'vue';
+import { api, asRefused, body } from '../api/client';
+import type { Bench, Learned, Offers } from '../api/types';
+import { useSession } from '../state/session';
 import { title } from '../ui/words';
 
 /** What earlier makes of this wearer teach for the ease; taken with a press, never by itself. */
-const props = defineProps<{ make: number; choices: Choices }>();
-const emit = defineEmits<{ take: [part: Partial<Choices>] }>();
+const props = defineProps<{ make: number; version: number }>();
+const emit = defineEmits<{ taken: [bench: Bench] }>();
+const session = useSession();
 const offers = shallowRef<Offers['eases']>([]);
+/** What was taken last, with what it took back. */
+const taken = shallowRef<Learned | null>(null);
+const refused = ref('');
+const params = { path: { make: props.make } };
 
-onMounted(async () => {
+async function load(): Promise<void> {
     const answer = await api
-        .GET('/api/makes/{make}/offers', { params: { path: { make: props.make } } })
+        .GET('/api/makes/{make}/offers', { params })
         .then(body)
         .catch(() => null);
     offers.value = answer?.eases ?? [];
-});
+}
+onMounted(load);
+// They are said in the unit in use, and what is taken already follows the choices.
+watch(
+    () => session.unit,
+    () => session.settled().then(load),
+);
+watch(() => props.version, load);
 
 type Offer = Offers['eases'][number];
-const isTaken = ({ level, liked_ease, least_ease }: Offer): boolean =>
-    liked_ease !== null
-        ? props.choices.liked_ease?.[level] === liked_ease
-        : props.choices.least_ease?.[level] === least_ease;
 
-function take({ level, liked_ease, least_ease }: Offer): void {
-    const key = liked_ease !== null ? 'liked_ease' : 'least_ease';
-    const ease = { ...props.choices[key], [level satisfies LevelName]: liked_ease ?? least_ease };
-    emit('take', key === 'liked_ease' ? { liked_ease: ease, ease: 'liked' } : { least_ease: ease });
+async function attempt(work: () => Promise<void>): Promise<void> {
+    refused.value = '';
+    try {
+        await work();
+    } catch (error) {
+        refused.value = asRefused(error).message;
+    }
 }
+
+const take = ({ level }: Offer): Promise<void> =>
+    attempt(async () => {
+        const learned = await api
+            .PUT('/api/makes/{make}/offers/{level}', {
+                params: { path: { make: props.make, level } },
+                body: { version: props.version },
+            })
+            .then(body);
+        taken.value = learned;
+        emit('taken', learned.bench);
+    });
+
+/** What was found stays in the line as well: for those who know it is not in the ease. */
+const putBack = (): Promise<void> =>
+    attempt(async () => {
+        const fitting = taken.value?.fitting_before;
+        if (fitting === undefined) return;
+        await api
+            .PUT('/api/makes/{make}/fitting', { params, body: { fitting, version: props.version } })
+            .then(body);
+        taken.value = null;
+        emit('taken', await api.GET('/api/makes/{make}/bench', { params }).then(body));
+    });
 </script>
 
 <template>
@@ -36,16 +72,28 @@ function take({ level, liked_ease, least_ease }: Offer): void {
         <ul>
             <li v-for="offer in offers" :key="offer.level">
                 <b>{{ title(offer.level) }}</b> {{ offer.words }}
-                <span v-if="isTaken(offer)" class="what">taken</span>
+                <span v-if="offer.is_taken" class="what">taken</span>
                 <button v-else type="button" class="link" @click="take(offer)">
                     {{
                         offer.liked_ease !== null
                             ? `like ${offer.liked_ease}`
-                            : `leave more than ${offer.least_ease}`
+                            : `leave at least ${offer.least_ease}`
                     }}
                 </button>
             </li>
         </ul>
+        <p v-if="taken && taken.took_back.length > 0" class="notice" role="status">
+            Taken back, as it is in this ease already: {{ taken.took_back.join(' and ') }}.
+            <button
+                v-if="taken.took_back.some((what) => what.includes('earlier make'))"
+                type="button"
+                class="link"
+                @click="putBack"
+            >
+                Put back what was found
+            </button>
+        </p>
+        <p v-if="refused" class="fault" role="alert">{{ refused }}</p>
     </section>
 </template>
 

@@ -82,25 +82,41 @@ it('an ease that earlier makes teach is taken with a press, as liked or as least
                 words: 'In two dresses of woven cloth 6.5 cm was right.',
                 liked_ease: '6.5 cm',
                 least_ease: null,
+                is_taken: false,
             },
             {
                 level: 'waist',
                 words: 'In one dress of woven cloth 3 cm was too tight: leave more.',
                 liked_ease: null,
-                least_ease: '3 cm',
+                least_ease: '3.6 cm',
+                is_taken: true,
             },
         ],
         findings: [],
     } satisfies Offers;
-    const offers = show(EaseOffers, { make: 1, choices: { liked_ease: { hip: '7' } } });
+    const learned = {
+        bench: { make: { id: 1 }, plan: null, refused: null },
+        took_back: ['what was found on an earlier make at the bust'],
+        fitting_before: { tracing: 2 },
+    };
+    answers['/api/makes/{make}/offers/{level}'] = learned;
+    answers['/api/makes/{make}/bench'] = { make: { id: 1, version: 6 } };
+    const offers = show(EaseOffers, { make: 1, version: 4 });
     await flushPromises();
-    const [like, leave] = offers.findAll('button');
-    await like?.trigger('click');
-    expect(told(offers, 'take')).toEqual([{ liked_ease: { hip: '7', bust: '6.5 cm' }, ease: 'liked' }]);
-    await leave?.trigger('click');
-    expect(told(offers, 'take')).toEqual([{ least_ease: { waist: '3 cm' } }]);
-    await offers.setProps({ choices: { liked_ease: { bust: '6.5 cm' } } });
-    expect(words(offers)).toContain('was right. taken');
+    expect(words(offers)).toContain('too tight: leave more. taken');
+    await offers.findAll('button')[0]?.trigger('click');
+    await flushPromises();
+    expect(asked.at(-1)).toEqual(['PUT', '/api/makes/{make}/offers/{level}', { version: 4 }]);
+    expect(told(offers, 'taken')).toEqual([learned.bench]);
+    expect(words(offers.get('[role=status]'))).toContain('Taken back, as it is in this ease already');
+    await offers.setProps({ version: 5 });
+    await offers.get('[role=status] button').trigger('click');
+    await flushPromises();
+    expect(asked).toContainEqual([
+        'PUT',
+        '/api/makes/{make}/fitting',
+        { fitting: { tracing: 2 }, version: 5 },
+    ]);
 });
 
 it('a history shows what was cut and how it wore, planned sizes where nothing was said yet', async () => {

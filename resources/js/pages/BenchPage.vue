@@ -31,8 +31,20 @@ import { useKnownKeys, useShortcuts } from '../ui/shortcuts';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
-const { make, plan, answered, isAwaiting, refused, load, remember, choose, undo, canUndo, changeCard } =
-    usePlan(planServer(props.id));
+const {
+    make,
+    plan,
+    answered,
+    isAwaiting,
+    refused,
+    load,
+    remember,
+    choose,
+    undo,
+    canUndo,
+    changeCard,
+    adopt,
+} = usePlan(planServer(props.id));
 
 /** Other measures, tried: while they are, the bench shows what they would give. */
 const whatIf = useWhatIf(whatIfServer(props.id));
@@ -215,7 +227,7 @@ useShortcuts([
                         @like="like"
                         @change="alter"
                     />
-                    <EaseOffers :make="make.id" :choices="make.choices" @take="alter" />
+                    <EaseOffers :make="make.id" :version="make.version" @taken="adopt" />
                 </div>
                 <BeforeYouCut class="told" :plan="shown!" />
             </div>

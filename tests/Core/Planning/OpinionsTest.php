@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Underbolt\Planning\Advice\Opinion;
-use Underbolt\Planning\Advice\Opinion;
 use Underbolt\Planning\Advice\Opinions;
 use Underbolt\Planning\Advice\School;
 use Underbolt\Planning\Plan;

@@ -144,11 +144,14 @@ test('findings that came back in two makes at least are offered, unless they are
         new Fitting(2, 2, [$finding('armhole', 'raise', 1)]),
         new Fitting(2, 2, []),
     ];
-    $back = CameBack::of($past, new Fitting);
+    $back = CameBack::of($past, null, new Fitting);
     expect($back)->toHaveCount(1)
         ->and($back[0]->words('0.8 cm'))->toBe('the armhole was raised in 2 of 3, last by 0.8 cm, front and back')
-        ->and(CameBack::of($past, new Fitting(2, 1, [$finding('armhole', 'raise', 2)])))->toBe([])
-        ->and(CameBack::of(array_slice($past, 1), new Fitting))->toBe([]);
+        ->and(CameBack::of($past, null, new Fitting(2, 1, [$finding('armhole', 'raise', 2)])))->toBe([])
+        ->and(CameBack::of(array_slice($past, 1), null, new Fitting))->toBe([]);
+    // Of the same pattern once is enough, and it is said as such; the others follow.
+    $again = CameBack::of($past, new Fitting(2, 2, [$finding('neck', 'raise', 2.5), $finding('armhole', 'raise', 1)]), new Fitting);
+    expect(array_map(static fn (CameBack $one): string => $one->words('so much'), $again))->toBe(['last time the neck was raised by so much, front and back', 'last time the armhole was raised by so much, front and back']);
 });
 
 test('a finding at a level moves the garment as cut by both edges of it', function (): void {

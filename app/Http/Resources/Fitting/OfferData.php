@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Fitting;
 
+use App\Models\Make;
 use App\Records\MakeHistory;
 use OpenApi\Attributes as OA;
+use stdClass;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
@@ -20,11 +22,12 @@ final readonly class OfferData
         #[OA\Property] public string $words,
         #[OA\Property(description: 'to be typed as the ease that is liked', nullable: true)] public ?string $liked_ease,
         #[OA\Property(description: 'to be typed as the least ease', nullable: true)] public ?string $least_ease,
+        #[OA\Property(description: 'the make has it already')] public bool $is_taken,
     ) {
     }
 
     /** @return list<self> from the top down */
-    public static function all(MakeHistory $history, Unit $unit): array
+    public static function all(Make $make, MakeHistory $history, Unit $unit): array
     {
         $learned = $history->learned();
         $say = static fn (Length $length): string => LengthPrint::sentence($length, $unit);
@@ -33,7 +36,18 @@ final readonly class OfferData
             $level,
             LearnedWords::of($one, $history->garment, $history->cloth, $say),
             $one->ease === null ? null : $say($one->ease),
-            $one->moreThan === null ? null : $say($one->moreThan),
+            $one->moreThan === null ? null : $say($one->least($unit) ?? $one->moreThan),
+            self::has($make, $one->ease === null ? 'least_ease' : 'liked_ease', $level, $one->ease ?? $one->least($unit), $unit),
         ), array_keys($learned), array_values($learned));
+    }
+
+    /** Whether an ease, as it is told, is what the make has typed. */
+    private static function has(Make $make, string $key, string $level, ?Length $ease, Unit $unit): bool
+    {
+        $eases = $make->choices->{$key} ?? null;
+        $typed = $eases instanceof stdClass ? $eases->{$level} ?? null : null;
+        $length = is_string($typed) || is_numeric($typed) ? Length::tryParse((string) $typed, $make->unit) : null;
+
+        return $ease !== null && $length !== null && LengthPrint::sentence($length, $unit) === LengthPrint::sentence($ease, $unit);
     }
 }

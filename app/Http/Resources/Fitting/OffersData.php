@@ -28,7 +28,7 @@ final readonly class OffersData
         $history = MakeHistory::before($make);
 
         return new self(
-            OfferData::all($history, $unit),
+            OfferData::all($make, $history, $unit),
             array_map(static fn (CameBack $back): CameBackData => CameBackData::of($back, $unit), $history->cameBack($make->fitted())),
         );
     }
