@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Models\SizeLabels;
 use App\Records\Archive;
 use App\Records\RecordFiles;
 use Carbon\CarbonImmutable;
@@ -31,7 +32,10 @@ final class MakeArchive
             'sheet.pdf' => SheetPdf::of($paper, $page, $today),
             'stations.csv' => MakeFiles::stations($paper),
             'plan.json' => MakeFiles::plan($paper),
-            'make.json' => RecordFiles::make($paper->make),
+            // The make as typed names every size.
+            ...($paper->labels === SizeLabels::Hidden
+                ? ['make-left-out.txt' => "The make as a file is left out, as it names sizes. It can be had by itself.\n"]
+                : ['make.json' => RecordFiles::make($paper->make)]),
         ];
         try {
             return $files + ['strip.svg' => MakeFiles::stripSvg($paper, $line), 'strip.pdf' => MakeFiles::stripPdf($paper, $line, $page)];

@@ -9,6 +9,7 @@ use Underbolt\Altering\LengthChanges;
 use Underbolt\Altering\Sleeve;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Weight;
 use Underbolt\Planning\Advice\Caution;
 use Underbolt\Planning\Advice\Cautions;
 use Underbolt\Planning\Advice\Opinion;
@@ -148,6 +149,14 @@ final readonly class Plan
             $this->make,
             [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())],
         );
+    }
+
+    /** @return list<string> the levels that a size is wanted for and that are not measured; a free one is wanted for none */
+    public function waitsFor(): array
+    {
+        $missing = array_filter($this->levels, static fn (?LevelPlan $level): bool => $level === null);
+
+        return array_values(array_filter(array_keys($missing), fn (string $name): bool => $this->make->pattern->weightAt(Level::from($name)) !== Weight::Free));
     }
 
     /** @return list<Caution> those that stop a cut first */

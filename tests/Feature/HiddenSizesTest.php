@@ -64,6 +64,10 @@ test('a wearer whose sizes are hidden meets no name of a size, on screen or on p
             $told["{$make->id}/{$page}"] = [$answer->status(), contentOf($answer)];
         }
     }
+    foreach (zipOf(contentOf($this->get("/api/makes/{$user->makes()->firstOrFail()->id}/all.zip")->assertOk())) as $name => $content) {
+        // A PDF's bytes are packed: any two letters stand in them by chance.
+        $told["all.zip {$name}"] = [200, str_ends_with($name, '.pdf') ? '' : $content];
+    }
     foreach ($user->wearers()->get() as $wearer) {
         $told["history {$wearer->id}"] = [200, contentOf($this->get("/api/wearers/{$wearer->id}/history")->assertOk())];
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Advice;
 
 use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Weight;
 use Underbolt\Planning\Plan;
 
 /** Looks a finished plan over for what is worth knowing before cutting. */
@@ -17,7 +16,9 @@ final class Cautions
         $atLevels = new LevelCautions($plan);
         $found = [];
         foreach ($plan->levels as $name => $level) {
-            $found[] = $level === null ? self::onMissing($plan, Level::from($name)) : $atLevels->at($level);
+            $found[] = $level === null
+                ? (in_array($name, $plan->waitsFor(), true) ? [Caution::notMeasured(Level::from($name))] : [])
+                : $atLevels->at($level);
         }
         $all = [
             ...FrameCautions::of($plan),
@@ -34,12 +35,6 @@ final class Cautions
             ...array_filter($all, static fn (Caution $caution): bool => $caution->code->stopsCut()),
             ...array_filter($all, static fn (Caution $caution): bool => ! $caution->code->stopsCut()),
         ];
-    }
-
-    /** @return list<Caution> a free level asks for nothing, not even to be measured */
-    private static function onMissing(Plan $plan, Level $level): array
-    {
-        return $plan->make->pattern->weightAt($level) === Weight::Free ? [] : [Caution::notMeasured($level)];
     }
 
     /** @return list<Caution> */

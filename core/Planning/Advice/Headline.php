@@ -16,11 +16,13 @@ final class Headline
     public static function of(Plan $plan): string
     {
         $added = [...self::bust($plan), ...self::drawnIn($plan), ...self::unlike($plan)];
+        $waits = $plan->waitsFor();
 
         // One size is said in the same breath; after several a new clause begins.
         $join = count(array_unique($plan->sizes->known())) > 1 ? '; ' : ', ';
+        $sizes = $plan->make->pattern->begun(self::sizes($plan)).($added === [] ? '' : $join.Listed::of($added));
 
-        return $plan->make->pattern->begun(self::sizes($plan)).($added === [] ? '' : $join.Listed::of($added)).'.';
+        return $waits === [] ? "{$sizes}." : "{$sizes}; waits for ".Listed::of(array_map(static fn (string $level): string => "the {$level}", $waits)).', not measured yet.';
     }
 
     /** What goes with it, in one more plain sentence: how many lines, how many steps, and what to watch. */
@@ -62,7 +64,7 @@ final class Headline
 
         return match (count($places)) {
             0 => 'No size yet',
-            1 => "{$plan->nameOf(array_key_first($places))} all the way",
+            1 => $plan->waitsFor() === [] ? "{$plan->nameOf(array_key_first($places))} all the way" : $parts[0],
             2 => 'Two sizes, which is normal: '.implode(', ', $parts),
             default => 'Three sizes, which is normal: '.implode(', ', $parts),
         };

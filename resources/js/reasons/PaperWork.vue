@@ -26,6 +26,9 @@ const changes = computed(() =>
                 </ul>
             </li>
         </ol>
+        <p v-else-if="plan.waits_for.length > 0">
+            Waits for the {{ plan.waits_for.join(' and the ') }}: measure before anything is traced.
+        </p>
         <p v-else>Nothing to change: trace the size and cut.</p>
         <dl v-if="changes.length > 0" class="lengths">
             <template v-for="one in changes" :key="one.name">

@@ -39,6 +39,8 @@ test('whatever else is in the line is said in the same breath', function (array 
     'front and back unlike' => [['choices.front_larger' => ['bust' => 1]], '12 all the way, 14 in front and 10 at the back of the bust.'],
 ]);
 
-test('a level that is not measured is not spoken of', function (): void {
-    expect(Headline::of(planOf(['body.waist' => null])))->toBe('12 all the way.');
+test('a level that is wanted and not measured is waited for; a free one is not spoken of', function (): void {
+    expect(Headline::of(planOf(['body.waist' => null])))->toBe('12 at the bust and hip; waits for the waist, not measured yet.')
+        ->and(Headline::of(planOf(['body.waist' => null, 'body.hip' => null])))->toBe('12 at the bust; waits for the waist and the hip, not measured yet.')
+        ->and(Headline::of(planOf(['body.waist' => null, 'pattern.levels' => ['waist' => 'free']])))->toBe('12 all the way.');
 });

@@ -16,6 +16,7 @@ use Underbolt\Planning\Plan;
 final readonly class PlanData
 {
     /**
+     * @param  list<string>  $waits_for
      * @param  list<string>  $sizes
      * @param  list<string>  $short_sizes
      * @param  list<LevelData>  $levels
@@ -29,6 +30,7 @@ final readonly class PlanData
     public function __construct(
         #[OA\Property] public string $headline,
         #[OA\Property(description: 'steps and cautions, counted')] public string $details,
+        #[OA\Property(description: 'levels that are not measured yet', items: new OA\Items(type: 'string'))] public array $waits_for,
         #[OA\Property(description: 'in play, smallest first', items: new OA\Items(type: 'string'))] public array $sizes,
         #[OA\Property(description: 'the same where there is little room', items: new OA\Items(type: 'string'))] public array $short_sizes,
         #[OA\Property(oneOf: [new OA\Schema(ref: CupData::class), new OA\Schema(type: 'null')])] public ?CupData $cup,
@@ -73,6 +75,7 @@ final readonly class PlanData
         return new self(
             headline: Headline::of($plan),
             details: Headline::details($plan),
+            waits_for: $plan->waitsFor(),
             sizes: array_map($plan->nameOf(...), $plan->inPlay->sizes),
             short_sizes: array_map($plan->make->pattern->shortNameOf(...), $plan->inPlay->sizes),
             cup: CupData::of($plan),
