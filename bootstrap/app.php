@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\RefusalAsPage;
 use App\Http\Middleware\RefuseLargeBodies;
 use App\Http\Middleware\RefuseMalformedBodies;
 use App\Http\Middleware\SecurityHeaders;
@@ -25,6 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend(RefuseLargeBodies::class);
         $middleware->append(RefuseMalformedBodies::class);
+        $middleware->append(RefusalAsPage::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->redirectGuestsTo('/');
     })

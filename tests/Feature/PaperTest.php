@@ -216,3 +216,18 @@ test('nobody else\'s make is put on paper', function (string $what): void {
     $this->actingAs(someone());
     $this->getJson("/api/makes/{$make->id}/{$what}")->assertNotFound();
 })->with(['sheet', 'sheet.pdf', 'strip', 'strip.svg', 'strip.pdf', 'stations.csv', 'plan.json', 'all.zip']);
+
+test('a link to a file that can’t be made opens a page in our words with the way to what is missing, never JSON', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $document = clone $make->pattern->document;
+    $document->seam = (object) array_diff_key(get_object_vars($document->seam), ['underarm_to_waist' => 1, 'shoulder_to_waist' => 1]);
+    $make->pattern->nests()->delete();
+    $make->pattern->update(['document' => $document]);
+    foreach (['strip.pdf', 'strip.svg'] as $file) {
+        $page = $this->get("/api/makes/{$make->id}/{$file}", ['Accept' => 'text/html,application/xhtml+xml'])->assertUnprocessable();
+        expect($page->headers->get('Content-Type'))->toStartWith('text/html')
+            ->and(contentOf($page))->toContain('This file can’t be made yet.')->toContain("/patterns/{$make->pattern_id}#levels")->not->toContain('{"');
+        $this->getJson("/api/makes/{$make->id}/{$file}")->assertUnprocessable()->assertJsonStructure(['message', 'errors']);
+    }
+    expect(contentOf($this->get('/api/makes/99999/sheet.pdf', ['Accept' => 'text/html'])->assertNotFound()))->toContain('There is no such record of yours.');
+});

@@ -2861,6 +2861,8 @@ export interface components {
             headline: string;
             /** @description steps and cautions, counted */
             details: string;
+            /** @description levels that are not measured yet */
+            waits_for: string[];
             /** @description in play, smallest first */
             sizes: string[];
             /** @description the same where there is little room */

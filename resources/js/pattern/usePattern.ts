@@ -2,6 +2,7 @@ import { useDebounceFn, useRefHistory } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { House, Pattern, PatternGuide, Unit } from '../api/types';
+import { withoutBlanks } from '../sheet/blanks';
 import { emptyDocument, opened } from '../sheet/sheet';
 import { useJoining } from '../state/joining';
 import { inTurn } from '../state/queue';
@@ -96,9 +97,10 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
         const before = kept.value;
         const typed = (sent = asTyped());
         try {
+            const started = { ...typed, document: withoutBlanks(opened(typed.document)) };
             kept.value = await (before === null
-                ? server.start(typed)
-                : server.keep(before.id, { ...typed, version: before.version }));
+                ? server.start(started)
+                : server.keep(before.id, { ...started, version: before.version }));
             refused.value = null;
         } catch (error) {
             const refusal = asRefused(error);
