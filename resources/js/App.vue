@@ -8,6 +8,7 @@ import { useSession } from './state/session';
 import UnitSwitch from './ui/UnitSwitch.vue';
 import { useShortcuts } from './ui/shortcuts';
 import { spoken } from './ui/spoken';
+import { useKeptFocus } from './ui/useKeptFocus';
 import { usePageHead } from './ui/usePageHead';
 
 // Seldom asked for, and it brings the dialog with it: it comes when it is called.
@@ -20,6 +21,7 @@ const main = ref<HTMLElement | null>(null);
 const crumbs = ref<HTMLElement | null>(null);
 /** While a clip is dragged only what it comes to is heard. */
 const heard = refDebounced(spoken, 500);
+useKeptFocus(main);
 usePageHead(
     main,
     crumbs,

@@ -122,3 +122,27 @@ test('the bench fits a screen of 1280 by 800', function (): void {
     );
     expect(max(array_map($tall, ['.tapes', '.seam', '.stations', '.plan'])))->toBeLessThanOrEqual(800);
 });
+
+test('undo is one chord away after a choice, a way that is taken keeps the hand, and what opens has a name', function (): void {
+    $page = demoBench('Hedra Pasco');
+    $page->find('.choices select');
+    $headline = $page->text('h1');
+    $focused = fn (): string => (string) $page->driver->executeScript('return document.activeElement.textContent.trim() + document.activeElement.tagName');
+    $page->answer('Sizes by', 'the drafted ease');
+    $page->until(fn (): bool => $page->driver->executeScript('return document.querySelector(".bench").getAttribute("aria-busy") !== "true"'), 'it is planned');
+    $page->driver->executeScript('document.querySelector(".choices select").focus()');
+    $page->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL]);
+    $page->until(fn (): bool => $page->text('h1') === $headline && $page->driver->executeScript('return document.querySelector(".choices select").value') !== 'drafted', 'it is undone');
+    $page->find('[aria-label^="Cut these"]')->click();
+    $page->until(fn (): bool => str_starts_with($focused(), 'On the bench now'), 'the hand is where it was');
+    foreach (['[aria-label^="more…"]', '.ways button'] as $opener) {
+        $page->find($opener)->click();
+        expect($page->find('[role=dialog]')->getAttribute('aria-label'))->not->toBeEmpty();
+        $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $page->until(fn (): bool => $page->driver->executeScript('return document.querySelector("[role=dialog]") === null'), 'it is closed');
+    }
+    $page->press('What if…')->sees('What if it were measured otherwise?');
+    $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+    $page->until(fn (): bool => $page->driver->executeScript('return document.querySelector(".what-if") === null'), 'it is left');
+    $page->press('Undo')->until(fn (): bool => $page->text('h1') === $headline, 'it is as it was');
+});

@@ -59,7 +59,7 @@ function setShift(sizes: string): void {
             more…
         </button>
         <small v-for="fault in faults" :key="fault" class="fault" role="alert">{{ fault }}</small>
-        <Popover ref="panel">
+        <Popover ref="panel" :aria-label="`More at the ${name}`">
             <div class="more-panel" role="group" :aria-label="`More at the ${name}`">
                 <p><b>By hand</b>, what a fitting found at each side edge, {{ unit }}; inward with a minus</p>
                 <div class="pair">

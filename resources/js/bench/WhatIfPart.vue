@@ -3,6 +3,7 @@ import { useTemplateRef, watch } from 'vue';
 import type { Refused } from '../api/client';
 import type { Point, Unit, WhatIf } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
+import { useShortcuts } from '../ui/shortcuts';
 import { title } from '../ui/words';
 import type { Nudged } from './useWhatIf';
 
@@ -28,6 +29,17 @@ watch(
     (areThere) => areThere && fields.value?.querySelector('input')?.focus(),
     { immediate: true, flush: 'post' },
 );
+useShortcuts([
+    {
+        key: 'Escape',
+        shown: 'Esc',
+        whileTyping: true,
+        does: 'leave the measures that are tried',
+        run: () => {
+            emit('leave');
+        },
+    },
+]);
 const STEP = { cm: '0.5 cm', in: '1/4 in' } as const;
 </script>
 

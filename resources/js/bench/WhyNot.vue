@@ -41,7 +41,7 @@ async function open(event: Event): Promise<void> {
 
 <template>
     <button type="button" class="link ask" @click="open">Why not another size?</button>
-    <Popover ref="panel">
+    <Popover ref="panel" aria-label="Why not another size">
         <div class="more-panel" role="group" aria-label="Why not another size?">
             <p>
                 <WordChoice v-model="level" label="At the" :options="levels" />

@@ -57,7 +57,7 @@ function set(key: string, value: string): void {
         >
             {{ isOwn ? 'change' : 'otherwise…' }}
         </button>
-        <Popover v-if="wanted" ref="panel">
+        <Popover v-if="wanted" ref="panel" :aria-label="`Choices for ${wearer}`">
             <div class="panel" role="group" :aria-label="`Choices for ${wearer}`">
                 <WordChoice
                     v-for="{ key, label, options } in fields"

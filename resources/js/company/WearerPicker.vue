@@ -25,7 +25,7 @@ function turn(wearer: number): void {
 <template>
     <span>
         for <button type="button" class="link who" @click="panel?.toggle($event)">{{ says }}</button>
-        <Popover ref="panel">
+        <Popover ref="panel" aria-label="Who is on the sheet">
             <div class="picker" role="group" aria-label="Who is on the sheet">
                 <p>
                     <button type="button" class="link" @click="emit('pick', null)">all</button>

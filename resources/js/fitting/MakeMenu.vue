@@ -66,7 +66,7 @@ const patterns = () =>
 
 <template>
     <Button :label="make.name === '' ? 'Name, copy…' : 'Rename, copy…'" text size="small" @click="open" />
-    <Popover ref="panel">
+    <Popover ref="panel" aria-label="Name and copies of this make">
         <div class="make-menu">
             <form novalidate @submit.prevent="keep">
                 <TextField v-model="name" label="Name of this make" :fault="refused?.at('name')" />

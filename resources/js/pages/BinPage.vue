@@ -28,13 +28,24 @@ async function load(): Promise<void> {
     }
 }
 
-async function back(entry: BinEntry): Promise<void> {
-    refused.value = (await bringBack(entry.id)) ?? '';
-    said.value = refused.value === '' ? `${entry.name} is back.` : '';
+/** Pressed twice, it comes back, or goes, once. */
+let isBusy = false;
+async function once(work: () => Promise<void>): Promise<void> {
+    if (isBusy) return;
+    isBusy = true;
+    await work();
     await load();
+    isBusy = false;
 }
 
-async function forGood(entry: BinEntry): Promise<void> {
+const back = (entry: BinEntry): Promise<void> => once(() => bring(entry));
+async function bring(entry: BinEntry): Promise<void> {
+    refused.value = (await bringBack(entry.id)) ?? '';
+    said.value = refused.value === '' ? `${entry.name} is back.` : '';
+}
+
+const forGood = (entry: BinEntry): Promise<void> => once(() => letGo(entry));
+async function letGo(entry: BinEntry): Promise<void> {
     if (!window.confirm(`Let ${entry.name} go for good? It can’t be brought back then.`)) return;
     said.value = refused.value = '';
     try {
@@ -43,7 +54,6 @@ async function forGood(entry: BinEntry): Promise<void> {
     } catch (error) {
         refused.value = asRefused(error).message;
     }
-    await load();
 }
 
 onMounted(load);

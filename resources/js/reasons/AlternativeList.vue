@@ -74,15 +74,20 @@ function sizes(way: Alternative): string {
                         </tr>
                     </tbody>
                 </table>
+                <!-- One button in both states: the hand that pressed it stays on it. -->
                 <Button
-                    v-if="!way.chosen"
                     size="small"
-                    outlined
-                    label="Cut these"
-                    :aria-label="`Cut these: ${ways[way.name].title}`"
-                    @click="take(way)"
+                    :outlined="!way.chosen"
+                    :text="way.chosen"
+                    :label="way.chosen ? 'On the bench now' : 'Cut these'"
+                    :aria-label="
+                        way.chosen
+                            ? `On the bench now: ${ways[way.name].title}`
+                            : `Cut these: ${ways[way.name].title}`
+                    "
+                    :aria-disabled="way.chosen"
+                    @click="way.chosen || take(way)"
                 />
-                <p v-else class="agreed">On the bench now.</p>
             </article>
         </div>
     </section>

@@ -12,7 +12,11 @@ const { last } = useBin();
 const asking = ref(false);
 const refused = ref('');
 
+/** Pressed twice, it goes once. */
+let isGoing = false;
 async function toBin(): Promise<void> {
+    if (isGoing) return;
+    isGoing = true;
     asking.value = false;
     try {
         last.value = await props.remove();
@@ -20,6 +24,7 @@ async function toBin(): Promise<void> {
     } catch (error) {
         refused.value = asRefused(error).message;
     }
+    isGoing = false;
 }
 
 const begin = (): unknown => (props.along === '' ? toBin() : (asking.value = true));

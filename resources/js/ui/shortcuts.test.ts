@@ -11,6 +11,7 @@ const page = () =>
             useKnownKeys([{ shown: '← →', does: 'on a clip: the next size' }]);
             useShortcuts([
                 { key: 'u', shown: 'U', does: 'the unit', run: () => void ran.push('u') },
+                { key: '$mod+z', shown: 'Ctrl Z', does: 'undo', run: () => void ran.push('z') },
                 {
                     key: 'Alt+h',
                     shown: 'Alt H',
@@ -22,6 +23,8 @@ const page = () =>
             return () =>
                 h('div', [
                     h('input'),
+                    h('input', { type: 'checkbox' }),
+                    h('select'),
                     h('div', { role: 'dialog' }, [h('button')]),
                     h('ul', { role: 'listbox' }, [h('li', { tabindex: 0 })]),
                 ]);
@@ -46,9 +49,19 @@ it('a letter works on the page, and rests in fields, dialogs and lists; a chord 
     expect(ran).toEqual([]);
 });
 
+it('where nothing is typed as text a chord works: after a choice from a list, or a tick, undo is there', () => {
+    const mounted = page();
+    for (const css of ['select', '[type=checkbox]', 'input', '[role=dialog] button'])
+        press(mounted.find(css).element, 'z', { ctrlKey: true });
+    expect(ran.splice(0)).toEqual(['z', 'z']);
+    press(mounted.find('select').element, 'u');
+    expect(ran.splice(0)).toEqual([]);
+    mounted.unmount();
+});
+
 it('what works at the moment is listed, keys of parts of the page too', () => {
     const mounted = page();
-    expect([...shortcuts].map(({ shown }) => shown).sort()).toEqual(['Alt H', 'U', '← →']);
+    expect([...shortcuts].map(({ shown }) => shown).sort()).toEqual(['Alt H', 'Ctrl Z', 'U', '← →']);
     mounted.unmount();
     expect([...shortcuts]).toEqual([]);
 });

@@ -35,7 +35,7 @@ export function useShortcuts(mine: Shortcut[]): void {
                 mine.map(({ key, run, whileTyping }) => [
                     key,
                     (event: KeyboardEvent) => {
-                        if (!whileTyping && isTyping(event.target)) return;
+                        if (!whileTyping && isTyping(event.target, key.startsWith('$mod'))) return;
                         event.preventDefault();
                         run();
                     },
@@ -49,11 +49,12 @@ export function useShortcuts(mine: Shortcut[]): void {
     });
 }
 
-function isTyping(target: EventTarget | null): boolean {
-    return (
-        target instanceof HTMLElement &&
-        target.closest(
-            'input, textarea, select, [contenteditable="true"], [role="dialog"], [role="listbox"], [role="menu"]',
-        ) !== null
-    );
+const FIELDS =
+    'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, [contenteditable="true"]';
+/** Letters find an entry there; a key held with Ctrl is none. */
+const LISTS = 'select, [role="listbox"], [role="menu"]';
+
+function isTyping(target: EventTarget | null, withCtrl: boolean): boolean {
+    const own = withCtrl ? `${FIELDS}, [role="dialog"]` : `${FIELDS}, ${LISTS}, [role="dialog"]`;
+    return target instanceof HTMLElement && target.closest(own) !== null;
 }
