@@ -51,7 +51,7 @@ final readonly class SheetLevel
     {
         $edge = $level->taken->perEdge;
         $left = $level->taken->leftOver;
-        if ($edge === null || $left === null || $edge->isZero()) {
+        if ($edge === null || $left === null || ! $plan->make->canBeDone($edge)) {
             return [];
         }
         $amount = $plan->make->say($edge->abs());

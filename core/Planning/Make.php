@@ -54,6 +54,12 @@ final readonly class Make
         return "{$this->say($left->abs())} too ".($left->isPositive() ? 'much' : 'little');
     }
 
+    /** Whether an amount can be drawn or sewn: less than 1 mm, or 1/32 in, nobody can (common practice, no published source). */
+    public function canBeDone(Length $amount): bool
+    {
+        return $amount->abs()->nanometres >= ($this->unit === Unit::Inch ? 793_750 : 1_000_000);
+    }
+
     /** A move of an edge in words, such as `out 1 cm`; the words carry the direction. */
     public function signed(Length $move): string
     {

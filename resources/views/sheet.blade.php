@@ -123,6 +123,9 @@
     </tr>
 @endforeach
 </table>
+@else
+<h2>Pieces</h2>
+<p>Not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.</p>
 @endif
 
 @if ($plan->cautions() !== [])

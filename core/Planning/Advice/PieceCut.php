@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Advice;
 
-use Underbolt\Measure\Length;
 use Underbolt\Pattern\Follows;
 use Underbolt\Pattern\Level;
 use Underbolt\Pattern\Piece;
@@ -37,14 +36,14 @@ final readonly class PieceCut
     }
 
     /**
-     * The pieces of the pattern, or those its garment usually has; a cup piece only for its cup.
+     * The pieces that the pattern lists: what nobody confirmed is not told. A cup piece only for its cup.
      *
      * @return list<self>
      */
     public static function all(Plan $plan): array
     {
         $pattern = $plan->make->pattern;
-        $pieces = $pattern->notes->pieces !== [] ? $pattern->notes->pieces : ($pattern->garment?->usualPieces() ?? []);
+        $pieces = $pattern->notes->pieces;
         $cups = array_merge([], ...array_map(static fn (Piece $piece): array => $piece->cups, $pieces));
         // Where no piece is drawn for this cup the nearest letter's is cut.
         $cup = $plan->cup === null ? null : CupRow::named($plan->cup->letter, $cups) ?? CupRow::nearest($plan->cup->letter, $cups);
@@ -146,7 +145,7 @@ final readonly class PieceCut
         foreach ($levels as $level) {
             $change = $plan->at($level)->change ?? EdgeChange::none();
             $move = $side === PieceSide::Back ? $change->back : $change->front;
-            if (! $move->isZero()) {
+            if ($plan->make->canBeDone($move)) {
                 $changes[] = "{$level->value} {$plan->make->signed($move)}";
             }
         }
@@ -162,8 +161,13 @@ final readonly class PieceCut
             Follows::Hip => $plan->at(Level::Hip),
             default => null,
         };
-        $by = $level === null ? Length::zero() : $level->byHand->total()->minus($level->taken->all);
+        if ($level === null) {
+            return [];
+        }
+        // What no edge gets, a band that goes round the edges doesn't get either.
+        $isDone = $level->taken->perEdge !== null && $plan->make->canBeDone($level->taken->perEdge);
+        $by = $level->byHand->total()->minus($isDone ? $level->taken->all : $level->taken->centreBack);
 
-        return $by->isZero() ? [] : [($by->isPositive() ? 'longer by ' : 'shorter by ').$plan->make->say($by->abs())];
+        return ! $plan->make->canBeDone($by) ? [] : [($by->isPositive() ? 'longer by ' : 'shorter by ').$plan->make->say($by->abs())];
     }
 }

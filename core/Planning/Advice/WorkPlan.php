@@ -24,6 +24,8 @@ final readonly class WorkPlan
     /** What a sleeve may have at its lower end that has to stay as it is. */
     private const SLEEVE_END = '/\bcuffs?\b|\bsleeve (?:band|binding|placket)\b/i';
 
+    private const SLEEVE = '/\bsleeves?\b/i';
+
     /** @param  list<WorkStep>  $steps in order, one tracing each */
     private function __construct(public WorkOrder $order, public string $why, public array $steps)
     {
@@ -37,7 +39,7 @@ final readonly class WorkPlan
         $lengths = new LengthSteps($plan->lengths, $plan->make->pattern->notes->lines, $hasCuff, $say);
         $length = $lengths->ofLevels();
         $joins = self::joins($pieces);
-        $line = [...self::unlike($plan), ...self::line($plan, $pieces, $joins !== [])];
+        $line = [...self::unlike($plan, $pieces), ...self::line($plan, $pieces, $joins !== [])];
         $steps = $plan->lengths->order === WorkOrder::LengthFirst ? [...$length, ...$line] : [...$line, ...$length];
 
         $carrying = static fn (PieceSide $side): array => self::names(array_filter(
@@ -106,9 +108,15 @@ final readonly class WorkPlan
         };
     }
 
-    /** @return list<WorkStep> */
-    private static function unlike(Plan $plan): array
+    /**
+     * @param  list<PieceCut>  $pieces
+     * @return list<WorkStep>
+     */
+    private static function unlike(Plan $plan, array $pieces): array
     {
+        $hasSleeve = array_filter($pieces, static fn (PieceCut $piece): bool => preg_match(self::SLEEVE, $piece->piece->name) === 1) !== [];
+        $sleeve = $hasSleeve ? ' The front half of the sleeve cap follows the front, the back half the back;' : '';
+
         $places = array_map(
             static fn (Level $level): string => "at the {$level->value} "
                 ."the front in {$plan->nameOf($plan->frontBack->front->at($level) ?? 0)} "
@@ -122,8 +130,7 @@ final readonly class WorkPlan
                 new WorkStep(
                     'front_back',
                     'Cut '.implode(', ', $places)
-                        .'. The front half of the sleeve cap follows the front, the back half the back; walk the side seams against each '
-                            .'other.',
+                        .".{$sleeve}".($hasSleeve ? ' walk' : ' Walk').' the side seams against each other.',
                 ),
             ];
     }
@@ -137,7 +144,7 @@ final readonly class WorkPlan
     {
         $has = [];
         foreach (array_filter($plan->levels) as $name => $level) {
-            if ($level->taken->take === Take::InLine && $level->taken->perEdge !== null && ! $level->taken->perEdge->isZero()) {
+            if ($level->taken->take === Take::InLine && $level->taken->perEdge !== null && $plan->make->canBeDone($level->taken->perEdge)) {
                 $has[] = "{$name} ".Take::way($level->taken->perEdge)." {$plan->make->say($level->taken->perEdge->abs())} an edge";
             }
             if (! $level->byHand->edges->isNone()) {
@@ -156,7 +163,11 @@ final readonly class WorkPlan
             'blend',
             'Draw the side seam by the stations, '.self::path($plan)."{$alike}, and walk the two side seams against each other."
                 .($inIt === [] ? '' : ' The line has in it: '.implode(', ', $inIt).'.')
-                .($hasJoins ? '' : ' Facing, lining, band and skirt get the same change.'),
+                .match (true) {
+                    $hasJoins => '',
+                    $pieces === [] => ' Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.',
+                    default => ' Facing, lining, band and skirt get the same change.',
+                },
             null,
             self::SIDE_EDGES,
             self::names(array_filter($pieces, static fn (PieceCut $piece): bool => ! $piece->isJoined)),
@@ -199,7 +210,7 @@ final readonly class WorkPlan
     private static function sewn(Plan $plan, LevelPlan $level): array
     {
         $edge = $level->taken->perEdge;
-        if ($level->taken->take !== Take::Sew || $edge === null || $edge->isZero()) {
+        if ($level->taken->take !== Take::Sew || $edge === null || ! $plan->make->canBeDone($edge)) {
             return [];
         }
         $how = $edge->isPositive() ? 'that much deeper' : 'that much nearer the edge';
@@ -220,7 +231,7 @@ final readonly class WorkPlan
     {
         $edge = $level->taken->perEdge;
         $others = $level->facts->edges - self::SIDE_EDGES;
-        if ($level->taken->take !== Take::InLine || $edge === null || $edge->isZero() || $others <= 0) {
+        if ($level->taken->take !== Take::InLine || $edge === null || ! $plan->make->canBeDone($edge) || $others <= 0) {
             return [];
         }
 
@@ -240,7 +251,7 @@ final readonly class WorkPlan
     {
         $apart = $level->taken->centreBack;
 
-        return $apart->isZero()
+        return ! $plan->make->canBeDone($apart->dividedBy(2))
             ? []
             : [
                 new WorkStep(

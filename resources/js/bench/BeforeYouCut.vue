@@ -9,6 +9,8 @@ const whys = computed(() =>
     props.plan.levels.flatMap(({ level, why }) => (why === null ? [] : [{ level, why }])),
 );
 const frame = computed(() => props.plan.levels.find(({ level }) => level === 'bust')?.size ?? null);
+/** Told of what the pattern lists, and of nothing else. */
+const hasSleeve = computed(() => props.plan.pieces.some(({ name }) => /\bsleeve/i.test(name)));
 </script>
 
 <template>
@@ -17,7 +19,10 @@ const frame = computed(() => props.plan.levels.find(({ level }) => level === 'bu
         <CautionList :cautions="plan.cautions" />
         <ul>
             <li v-for="one in whys" :key="one.level" class="why">{{ one.why }}</li>
-            <li v-if="frame" class="why">Neck, shoulder, armhole and sleeve cap stay in {{ frame }}.</li>
+            <li v-if="frame" class="why">
+                Neck, shoulder and armhole stay in {{ frame
+                }}{{ hasSleeve ? ', and the sleeve’s head' : '' }}.
+            </li>
         </ul>
     </section>
 </template>

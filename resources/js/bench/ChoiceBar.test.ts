@@ -30,7 +30,7 @@ it('what stops a cut is marked, and stands before what asks for care', () => {
     expect(stops).toHaveLength(plans.complete.cautions.length);
     expect(shown.findAll('.why').map(words)).toEqual([
         'You set 14 at the hip; by itself it would pick 12.',
-        'Neck, shoulder, armhole and sleeve cap stay in 12.',
+        'Neck, shoulder and armhole stay in 12.',
     ]);
 });
 

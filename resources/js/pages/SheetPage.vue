@@ -112,10 +112,12 @@ const pdf = (page: 'a4' | 'letter'): string =>
                     <div class="sheet-wide"><StationTable :rows="rows" :row-height="24" /></div>
                 </section>
                 <section aria-label="Pieces, and before you cut">
-                    <template v-if="sheet.pieces.length > 0">
-                        <h2>Pieces</h2>
-                        <PieceTable :pieces="sheet.pieces" />
-                    </template>
+                    <h2>Pieces</h2>
+                    <PieceTable v-if="sheet.pieces.length > 0" :pieces="sheet.pieces" />
+                    <p v-else>
+                        Not listed yet: what is done to front and back is done to lining, facing and band
+                        where they share the seam.
+                    </p>
                     <template v-if="sheet.cautions.length > 0">
                         <h2 id="sheet-cautions">Before you cut</h2>
                         <CautionList :cautions="sheet.cautions" />

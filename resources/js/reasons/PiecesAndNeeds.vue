@@ -12,7 +12,10 @@ defineProps<{ plan: Plan }>();
         <PieceTable v-if="plan.pieces.length > 0" v-slot="{ piece }" :pieces="plan.pieces">{{
             piece.follows
         }}</PieceTable>
-        <p v-else class="hint">The pattern lists no pieces yet, and doesn’t say what garment it is.</p>
+        <p v-else class="hint">
+            The pattern lists no pieces yet: what is done to front and back is done to lining, facing and band
+            where they share the seam.
+        </p>
         <NeedList class="needs" :needs="plan.needs" />
     </section>
 </template>

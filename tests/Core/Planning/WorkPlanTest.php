@@ -129,12 +129,17 @@ test('pieces follow the sizes they join', function (): void {
     ]);
 });
 
-test('a pattern that lists no pieces has those its garment usually has', function (): void {
-    expect(planOf([])->pieces())->toBe([])
-        ->and(
-            array_map(static fn (PieceCut $piece): string => $piece->piece->name, planOf(['pattern.garment' => 'skirt'])->pieces()),
-        )->toBe(['front', 'back', 'waistband', 'pocket']);
+test('a pattern that lists no pieces is told none, whatever its garment usually has, and of no sleeve', function (): void {
+    $plan = planOf(['pattern.garment' => 'skirt', 'choices.front_larger' => ['waist' => 1], 'body.waist' => 82]);
+    $said = implode(' ', array_map(static fn (WorkStep $step): string => $step->text, $plan->work()->steps));
+    expect($plan->pieces())->toBe([])->and($said)->toContain('Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.')
+        ->and($said)->not->toContain('sleeve');
 });
+
+test('less than a millimetre an edge is nobody’s step, on no piece and on no line of the sheet', function (float $taken, int $steps, int $pieces): void {
+    $plan = planOf(['choices.take' => ['waist' => 'sew'], 'body.waist' => 74 - $taken, 'pattern.pieces' => [['name' => 'front'], ['name' => 'band', 'follows' => 'waist']]]);
+    expect($plan->work()->steps)->toHaveCount($steps)->and(array_filter(array_map(static fn (PieceCut $piece): array => $piece->changes, $plan->pieces())))->toHaveCount($pieces);
+})->with([[0.39, 0, 0], [0.4, 2, 1]]);
 
 test('cloth and notions are read for the largest size used, of the view that is made', function (): void {
     $needs = static fn (array $changes): array => array_map(static fn (ShoppingNeed $need): string => implode(' ', array_filter([$need->name, $need->view, $need->text ?? (string) ($need->amount->nanometres / 1e7)])), planOf($changes + [
@@ -189,7 +194,7 @@ test('front and back unlike keep the sum, and their seams are walked', function 
         ->and($plan->levels['bust']->asCut)->toEqual(cm(100))
         ->and($plan->seam->front)->not->toEqual($plan->seam->back)
         ->and($plan->backStations())->not->toBeNull()
-        ->and($plan->work()->steps[0]->text)->toContain('at the bust the front in 14 and the back in 10', 'sleeve cap')
+        ->and($plan->work()->steps[0]->text)->toContain('at the bust the front in 14 and the back in 10', 'Walk the side seams')
         ->and(planOf([])->backStations())->toBeNull()
         ->and(planOf([])->seam->difference()->isZero())->toBeTrue();
 });
