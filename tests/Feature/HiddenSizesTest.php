@@ -61,7 +61,7 @@ test('a wearer whose sizes are hidden meets no name of a size, on screen or on p
         $pages = ['bench', 'plan', 'why-not', 'sheet', 'strip', 'strip.svg', 'stations', 'stations.csv', 'plan.json', 'nest', 'nest/front', 'nest/front.svg', 'fitting', 'cloth', 'offers'];
         foreach ($pages as $page) {
             $answer = $this->get("/api/makes/{$make->id}/{$page}");
-            $told["{$make->id}/{$page}"] = [$answer->status(), contentOf($answer)];
+            $told["{$make->id}/{$page}"] = [$answer->getStatusCode(), contentOf($answer)];
         }
     }
     foreach (zipOf(contentOf($this->get("/api/makes/{$user->makes()->firstOrFail()->id}/all.zip")->assertOk())) as $name => $content) {

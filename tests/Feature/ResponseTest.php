@@ -10,7 +10,8 @@ test('nothing is loaded from, sent to or framed by another origin', function ():
 
 test('every page shows the application, and an address of the API that is none answers as JSON', function (): void {
     $this->get('/makes/7')->assertOk()->assertSee('<div id="app"></div>', false);
-    $this->get('/api/nothing')->assertNotFound()->assertHeader('Content-Type', 'application/json');
+    $this->getJson('/api/nothing')->assertNotFound()->assertHeader('Content-Type', 'application/json');
+    $this->get('/api/nothing')->assertNotFound()->assertHeader('Content-Type', 'text/html; charset=utf-8')->assertDontSee('{"message"', false);
 });
 
 test('a body that is no JSON is refused, not an error of the server', function (): void {

@@ -27,7 +27,7 @@ test('another user’s record does not exist, whatever is asked of it', function
         'make' => $owner->makes()->first()->id,
         'house' => $owner->houses()->first()->id,
         'entry' => Bin::put($owner->patterns()->get()->last())->id,
-        'point' => 'waist', 'attempt' => 1, 'piece' => 'front', 'key' => 'cut',
+        'point' => 'waist', 'attempt' => 1, 'piece' => 'front', 'key' => 'cut', 'level' => 'waist',
     ];
     $stranger = someone('Stranger');
     $answers = [];

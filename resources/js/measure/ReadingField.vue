@@ -49,7 +49,7 @@ const outcome = computed(() => props.pending?.outcome ?? null);
 <style scoped>
 .reading-field {
     display: grid;
-    gap: 4px;
+    gap: 8px;
     max-width: 260px;
 }
 .reading-field label {

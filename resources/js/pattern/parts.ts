@@ -55,7 +55,7 @@ const parts = [
         value: 'pieces',
         label: 'Pieces',
         faults: /^pattern\.pieces/,
-        none: 'those that such a garment usually has',
+        none: 'not listed yet',
         has: ({ pieces }) => some(pieces),
     },
     {

@@ -56,6 +56,7 @@ function setLength(key: keyof Lengths, text: string): void {
                 :key="key"
                 class="narrow"
                 :label="label"
+                :placeholder="none"
                 :options="[{ value: NONE, label: none }, ...names.map((value) => ({ value, label: value }))]"
                 :model-value="choices[key] ?? NONE"
                 @update:model-value="choose(key, $event ?? NONE)"

@@ -45,7 +45,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
             <tr :style="{ height: `${top}px` }">
                 <th scope="col">down, {{ session.unit }}</th>
                 <template v-for="side in sides" :key="side.name">
-                    <th scope="col">{{ side.name === '' ? 'from line' : `${side.name} from` }}</th>
+                    <th scope="col">{{ side.name === '' ? 'line' : `${side.name} line` }}</th>
                     <template v-if="apart">
                         <th scope="col">blend</th>
                         <th scope="col">change</th>
