@@ -48,7 +48,7 @@ test('where there is no such page there is a door', function (): void {
 test('a wearer whose sizes are hidden sees none on the bench, and a clip moves all the same', function (): void {
     $page = Page::demo('/wearers/5');
     $page->find('#wearer-sizes')->click();
-    $page->until(fn (): bool => $page->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/wearers/5", { headers: { Accept: "application/json" } }).then((answer) => answer.json()).then((wearer) => done(wearer.sizes_hidden))') === true, 'it is kept');
+    $page->until(fn (): bool => $page->ask('GET', '/api/wearers/5')['sizes_hidden'] === true, 'it is kept');
     $page->go('/makes/5')->find('.tape .clip');
     $shown = fn (): string => implode(' ', $page->driver->executeScript('return [...document.querySelectorAll(".clip, .chart text, .garment text, .line-label, td.cut")].map((one) => one.textContent.trim())'));
     expect($shown())->toMatch('/^((\d+(st|nd|rd|th))|by hand ×|by itself|frame|\s)+$/')->and($page->text('h1'))->toContain('line from the inside');
@@ -58,6 +58,6 @@ test('a wearer whose sizes are hidden sees none on the bench, and a clip moves a
     $page->until(fn (): bool => $page->find('.clip')->getText() !== $before, 'the clip has moved');
     expect($page->find('.clip')->getAttribute('aria-valuetext'))->toMatch('/^size \d+(st|nd|rd|th)/');
     $page->go('/wearers/5')->find('#wearer-sizes')->click();
-    $page->until(fn (): bool => $page->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/wearers/5", { headers: { Accept: "application/json" } }).then((answer) => answer.json()).then((wearer) => done(wearer.sizes_hidden))') === false, 'sizes are named again');
+    $page->until(fn (): bool => $page->ask('GET', '/api/wearers/5')['sizes_hidden'] === false, 'sizes are named again');
     expect($page->complaints())->toBe([]);
 });

@@ -26,15 +26,7 @@ const OVERPRINTED = <<<'JS'
 
 test('twenty sizes with long names, a large body and four cups overprint nothing and run out nowhere', function (string $file): void {
     $page = Page::demo('/workroom');
-    $make = $page->driver->executeAsyncScript(<<<'JS'
-        const done = arguments[1];
-        const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
-        const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
-        const wearer = 'Wilhelmina Featherstonehaugh-Trevanion of the Lower Quay';
-        fetch('/api/makes/import', { method: 'POST', headers, body: JSON.stringify({ text: arguments[0], wearer }) })
-            .then((answer) => answer.json()).then(done, (error) => done(String(error)));
-        JS, [$file]);
-    expect($make['id'] ?? $make)->toBeInt();
+    $make = $page->ask('POST', '/api/makes/import', ['text' => $file, 'wearer' => 'Wilhelmina Featherstonehaugh-Trevanion of the Lower Quay']);
     $faults = [];
     foreach ([390, 820, 1280] as $width) {
         Chrome::size($width, 900);
@@ -44,14 +36,9 @@ test('twenty sizes with long names, a large body and four cups overprint nothing
         }
     }
     // The others count what is in the demo's workroom.
-    $page->driver->executeAsyncScript(<<<'JS'
-        const [make, done] = arguments;
-        const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
-        const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
-        const away = (path) => fetch(path, { headers }).then((answer) => answer.json())
-            .then(({ version }) => fetch(path, { method: 'DELETE', headers, body: JSON.stringify({ version }) }));
-        away(`/api/patterns/${make.pattern_id}`).then(() => away(`/api/wearers/${make.wearer_id}`)).then(() => done(true), (error) => done(String(error)));
-        JS, [$make]);
+    foreach (["/api/patterns/{$make['pattern_id']}", "/api/wearers/{$make['wearer_id']}"] as $record) {
+        $page->ask('DELETE', $record, ['version' => $page->ask('GET', $record)['version']]);
+    }
     $page->emptyBin();
     expect(array_filter($faults))->toBe([]);
 })->with(static fn (): array => array_map(static fn (string $file): array => [$file], HardMake::all()));

@@ -66,8 +66,7 @@ test('from registering to the cut sheet by the keys alone', function (): void {
 
     tabTo($page, 'Put a pattern in');
     keys($page, WebDriverKeys::ENTER);
-    $page->until(fn (): bool => focused($page) === 'H1 New pattern', 'the pattern has the focus');
-    tabTo($page, 'INPUT Pattern');
+    $page->until(fn (): bool => focused($page) === 'INPUT Pattern', 'its name has the focus');
     keys($page, 'Slipway dress');
     $page->paste('#paste-chart', "Size 8 10 12 14 16\nBust 84 88 92 96 100\nWaist 66 70 74 78 82\nHip 91 95 99 103 107\nFinished Bust 92 96 100 104 108\nFinished Waist 71 75 79 83 87\nFinished Hip 98 102 106 110 114");
     $page->sees('5 sizes, 30 figures');

@@ -76,7 +76,7 @@ test('what can be taken away is listed with what it is for, and the browser gets
 test('the projector is calibrated on the device, shows the strip at that scale, and needs no line any more', function (): void {
     $page = makePage(1, '/projector')->sees('Measure the square on the mat');
     foreach (['across' => '5', 'down' => '8'] as $way => $seen) {
-        $field = $page->driver->findElement(WebDriverBy::xpath("//label[starts-with(normalize-space(), '{$way}')]/input"));
+        $field = $page->field($way);
         $page->until(static function () use ($field, $seen): bool {
             $field->clear();
             $field->sendKeys($seen);

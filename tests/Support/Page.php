@@ -164,17 +164,30 @@ final class Page
     /** Lets go for good what this test threw away: the tests share one workroom. */
     public function emptyBin(): self
     {
-        $done = $this->driver->executeAsyncScript(<<<'JS'
-            const done = arguments[0];
-            const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
-            const headers = { Accept: 'application/json', 'X-XSRF-TOKEN': token };
-            fetch('/api/bin', { headers }).then((answer) => answer.json())
-                .then((entries) => Promise.all(entries.map(({ id }) => fetch(`/api/bin/${id}`, { method: 'DELETE', headers }))))
-                .then((answers) => done(answers.every(({ ok }) => ok)), (error) => done(String(error)));
-            JS);
-        Assert::assertTrue($done);
+        foreach ($this->ask('GET', '/api/bin') as ['id' => $id]) {
+            $this->ask('DELETE', "/api/bin/{$id}");
+        }
 
         return $this;
+    }
+
+    /**
+     * Another tab, played by a request of its own: it has to be granted.
+     *
+     * @param  array<string, mixed>  $body
+     */
+    public function ask(string $method, string $address, array $body = []): mixed
+    {
+        [$granted, $answer] = $this->driver->executeAsyncScript(<<<'JS'
+            const [method, address, body, done] = arguments;
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+            const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token };
+            fetch(address, { method, headers, ...(method === 'GET' ? {} : { body: JSON.stringify(body) }) })
+                .then(async (answer) => done([answer.ok, answer.status === 204 ? null : await answer.json()]), (error) => done([false, String(error)]));
+            JS, [$method, $address, $body === [] ? (object) [] : $body]);
+        Assert::assertTrue($granted, "{$method} {$address}: ".json_encode($answer));
+
+        return $answer;
     }
 
     /** @param  callable(): bool  $holds */

@@ -22,6 +22,12 @@ function typed(event: Event): void {
     type(now);
     emit('typed', now);
 }
+
+/** What is put in without a key, as helpers of the browser do, is told by a change alone. */
+function changed(event: Event): void {
+    if ((event.target as HTMLInputElement).value !== text.value) typed(event);
+    leave();
+}
 </script>
 
 <template>
@@ -29,7 +35,7 @@ function typed(event: Event): void {
         :value="text"
         autocomplete="off"
         @input="typed"
-        @change="leave"
+        @change="changed"
         @blur="leave"
         @keydown.enter="leave"
     />
