@@ -43,7 +43,7 @@ test('from registering to the cut sheet by the keys alone', function (): void {
     keys($page, 'tegen'.bin2hex(random_bytes(4)).'@tideroom.example');
     tabTo($page, 'Password');
     keys($page, 'short', WebDriverKeys::ENTER);
-    $page->sees('at least 12 letters')->until(fn (): bool => focused($page) === 'INPUT Password', 'the fault has the focus');
+    $page->sees('That is too short')->until(fn (): bool => focused($page) === 'INPUT Password', 'the fault has the focus');
     keys($page, WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'a lantern on the quay', WebDriverKeys::ENTER);
     $page->until(fn (): bool => focused($page) === 'H1 Three steps to a cutting line', 'the workroom has the focus');
 

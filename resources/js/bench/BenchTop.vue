@@ -29,7 +29,7 @@ const ROW = 17;
 const SEAM_PX = 296;
 const SEAM_UNLIKE_PX = 220;
 const HALF_TAPE = 66;
-const TABLE_PX = 225;
+const TABLE_PX = 254;
 /** A name of a size that the table has room for, in its type. */
 const SHORT_NAME_PX = 50;
 const NAME_PX = 14;

@@ -28,7 +28,7 @@ const lines = computed(() => printedLines(props.drawing, props.plan, frame.value
 const names = computed(() => lineNames(lines.value, props.width));
 const drawn = (parts: SeamDrawing['front']): string => curvePath(parts, frame.value);
 const leaders = computed(() => leadersOf(props.drawing, props.rows, props.places, frame.value));
-const ends = computed(() => endNames(props.drawing, frame.value));
+const ends = computed(() => endNames(props.drawing, frame.value, props.width));
 const printedEnds = computed(() => endsOf(props.drawing.lines[0]?.parts ?? []));
 
 /** A seam drawn large may run off the page: it is cut short there too. */

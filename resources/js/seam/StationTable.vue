@@ -105,6 +105,11 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
 .stations thead th:first-child {
     width: 56%;
 }
+@media screen and (max-width: 560px) {
+    .stations thead th:first-child {
+        width: 50%;
+    }
+}
 .stations:has(thead th:nth-child(4)) thead th:first-child {
     width: 40%;
 }

@@ -10,6 +10,9 @@ export const EDGE_PX = 14;
 const LABEL_PX = 12;
 const USED_PX = 14;
 const USED_WEIGHT = 750;
+/** Type of the names below the lines. */
+const END_PX = 12.5;
+const END_WEIGHT = 700;
 const LABELS_APART_PX = 4;
 const LABEL_ROW_PX = 13;
 /** How far apart the names of front and back stand where the lines end close together. */
@@ -101,15 +104,20 @@ export function leadersOf(
     });
 }
 
-/** Under each line its name; the two stand apart where the lines end close together. */
-export function endNames(drawing: SeamDrawing, frame: Frame): { words: string; x: number }[] {
+const CUT_NAME = 'the line to cut';
+
+/** Under each line its name, inside the drawing's width; the two stand apart where the lines end close together. */
+export function endNames(drawing: SeamDrawing, frame: Frame, room: number): { words: string; x: number }[] {
     const end = (parts: SeamDrawing['front'] | null): number | null => {
         const last = endsOf(parts ?? [])?.last;
         return last === undefined ? null : frame.across(last.out_at_end_nm);
     };
     const [front, back] = [end(drawing.front), end(drawing.back)];
     if (front === null) return [];
-    if (back === null) return [{ words: 'the line to cut', x: front }];
+    if (back === null) {
+        const half = textWidth(CUT_NAME, END_PX, END_WEIGHT) / 2 + 1;
+        return [{ words: CUT_NAME, x: Math.max(half, Math.min(front, room - half)) }];
+    }
     const apart = front >= back ? 1 : -1;
     return [
         { words: 'front', x: front + apart * APART_PX },
