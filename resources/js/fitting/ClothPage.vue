@@ -132,18 +132,21 @@ const missing = computed(
                             :fault="faultAt('stretch_to')"
                             @change="setStretch({ stretch_to: text($event) })"
                         />
-                        <span>{{ page.unit }}, or</span>
-                        <CellInput
-                            :value="
-                                cloth.stretch_percent === null || cloth.stretch_percent === undefined
-                                    ? ''
-                                    : String(cloth.stretch_percent)
-                            "
-                            label="stretch in per cent"
-                            :fault="faultAt('stretch_percent')"
-                            @change="setStretch({ stretch_percent: percent($event) })"
-                        />
-                        <span>%</span>
+                        <span>{{ page.unit }}</span>
+                        <span class="or">
+                            <span>or</span>
+                            <CellInput
+                                :value="
+                                    cloth.stretch_percent === null || cloth.stretch_percent === undefined
+                                        ? ''
+                                        : String(cloth.stretch_percent)
+                                "
+                                label="stretch in per cent"
+                                :fault="faultAt('stretch_percent')"
+                                @change="setStretch({ stretch_percent: percent($event) })"
+                            />
+                            <span>%</span>
+                        </span>
                         <small v-if="page.stretch_percent !== null" class="what">
                             that is {{ page.stretch_percent }} %</small
                         >
@@ -269,11 +272,15 @@ dt {
 dd {
     margin: 0;
 }
-.stretch {
+.stretch,
+.stretch .or {
     display: flex;
     flex-wrap: wrap;
     gap: 4px 8px;
     align-items: baseline;
+}
+.stretch .or {
+    flex-wrap: nowrap;
 }
 .buy li {
     display: flex;
