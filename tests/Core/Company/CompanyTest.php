@@ -67,6 +67,8 @@ test('the sums are those that a person counts', function (): void {
             ['linen', 1_500_000_000, 6_600_000_000, 4, 0], ['linen', 1_150_000_000, 6_400_000_000, 3, 0],
         ])
         ->and(array_map(static fn ($count): array => [$count->name, $count->wearers], $sums->notions))->toBe([['zip 50 cm', 2], ['zip 55 cm', 2]]);
+    // Whoever comes first in the list, the smallest size stands first.
+    expect(Sums::of(array_reverse(array_values(companyRows())))->sizes)->toEqual($sums->sizes);
     $none = Sums::of([]);
     expect([$none->planned, $none->sizes, $none->envelopes, $none->cloth, $none->notions])->toBe([0, [], [], [], []]);
 });

@@ -3,11 +3,16 @@
 declare(strict_types=1);
 
 use Underbolt\File\NestMarksReader;
+use Underbolt\Measure\Length;
 use Underbolt\Nest\EndProposals;
 use Underbolt\Nest\Line;
+use Underbolt\Nest\NestStations;
 use Underbolt\Nest\NestTicks;
 use Underbolt\Nest\SeamLengths;
+use Underbolt\Nest\SizeLine;
 use Underbolt\Nest\SvgReader;
+use Underbolt\Nest\Upright;
+use Underbolt\Seam\Station;
 
 /** Three sizes of straight upright lines, marked on the first alone. */
 function threeSizes(): array
@@ -38,6 +43,15 @@ test('ends are proposed at the nearest corners, for all sizes or only for those 
         ->and($some->lines)->toBe($marks->lines);
 });
 
+test('of two marks in sizes equally far away the smaller one\'s is followed', function (): void {
+    [$drawing, $marks] = threeSizes();
+    $data = ['piece' => 'front', 'waist_y' => 300, 'hip_y' => 500, 'lines' => $marks->lines, 'underarm' => ['8' => [100, 100], '12' => [120, 908]], 'hem' => ['8' => [100, 900]], 'fold' => 'left'];
+    $filled = EndProposals::fill($drawing, NestMarksReader::marks(json_decode((string) json_encode($data))));
+    expect($filled->underarm['10'])->toEqualWithDelta([110.0, 104.0], 1e-9)
+        // What was marked stays, however odd.
+        ->and($filled->underarm['12'])->toBe([120.0, 908.0]);
+});
+
 test('a seam is told in its parts, which make the whole', function (): void {
     $seam = Line::through([[100.0, 100.0], [140.0, 130.0], [140.0, 530.0], [100.0, 560.0]]);
     $lengths = SeamLengths::of($seam, 230.0, 430.0);
@@ -45,6 +59,14 @@ test('a seam is told in its parts, which make the whole', function (): void {
     expect([$lengths->toWaist, $lengths->toHip, $lengths->toHem])->toEqualWithDelta([150.0, 200.0, 150.0], 1e-9)
         ->and($lengths->whole())->toEqualWithDelta($seam->length(), 1e-9)
         ->and(array_sum($lengths->parts()))->toBe($lengths->whole());
+});
+
+test('a station that would stand within 3 mm of a level is left out, one farther off is not', function (): void {
+    $marks = NestMarksReader::read((string) json_encode(nestMarks(['8' => 100.0])));
+    $size = SizeLine::of('8', SvgReader::read(nestSvg(['8' => 'M100 100V900'])), $marks, new Upright($marks));
+    $piece = new NestStations($size->seam, $size, $size, $size, 302.9, 503.1);
+    $depths = array_map(static fn (Station $station): float => $station->depth->nanometres / 1e6, NestStations::table($piece, $piece, Length::ofNanometres(50_000_000))->front);
+    expect($depths)->toBe([0.0, 50.0, 100.0, 150.0, 202.9, 250.0, 300.0, 350.0, 400.0, 403.1, 450.0, 500.0, 550.0, 600.0, 650.0, 700.0, 750.0, 800.0]);
 });
 
 test('a notch stands square to its seam, as long to both sides', function (): void {

@@ -149,6 +149,18 @@ test('the strip reaches down to the hem, and no mark lies outside it', function 
     }
 })->with('plans');
 
+test('right of the outermost line there are 30 mm for the moves, and 16 mm to the back', function (array $changes): void {
+    $drawing = strip(planOf($changes));
+    $outermost = 0.0;
+    foreach ($drawing->paths as $path) {
+        if (preg_match('/^front-(line-\d+|cut)$/', $path->group) === 1) {
+            $outermost = max([$outermost, ...array_map(static fn ($cubic): float => max($cubic->start->xMm, $cubic->end->xMm), $path->cubics)]);
+        }
+    }
+    $back = array_values(array_filter($drawing->labels, static fn (Label $label): bool => $label->group === 'back-title'));
+    expect($back[0]->xMm - $outermost)->toEqualWithDelta(46.0, 0.5);
+})->with('plans');
+
 test('sizes that are hidden are called by the place of their line', function (): void {
     $hidden = planOf(['body.waist' => 78]);
     $make = $hidden->make;

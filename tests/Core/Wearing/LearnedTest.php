@@ -52,6 +52,14 @@ test('verdicts that contradict one another are said to, and only the last three 
         ->and(learned([['tight', 9.0], ['loose', 8.0]]))->toBeNull();
 });
 
+test('eases that are equal: right beside tight or loose agrees, tight beside loose leaves nothing between', function (): void {
+    expect(learned([['right', 5.0], ['loose', 5.0]])->contradicts)->toBeFalse()
+        ->and(learnedCm([['right', 5.0], ['loose', 5.0]]))->toBe(5.0)
+        ->and(learned([['tight', 5.0], ['loose', 5.0]]))->toBeNull()
+        // A contradiction: only the last three makes count, and those are tight.
+        ->and(learned([['tight', 5.0], ['tight', 5.0], ['tight', 4.0], ['loose', 5.0]]))->contradicts->toBeTrue()->moreThan->nanometres->toBe(50_000_000);
+});
+
 test('learning never leaves the span of the eases it comes from', function (): void {
     mt_srand(14);
     for ($run = 0; $run < 500; $run++) {
