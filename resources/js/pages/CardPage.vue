@@ -140,8 +140,11 @@ useShortcuts([
         />
         <FindingList :findings="aboutCard" @answer="answer" />
         <p v-for="one in leftBehind" :key="`${one.point} ${one.attempt}`" class="fault" role="alert">
-            {{ one.name }}, “{{ one.text }}”:
-            {{ one.outcome.kind === 'conflict' ? 'it was typed over elsewhere.' : one.outcome.sentence }}
+            {{
+                one.outcome.kind === 'conflict'
+                    ? `${one.name}, “${one.text}”: it was typed over elsewhere.`
+                    : `${one.name}: ${one.outcome.sentence}`
+            }}
             <button type="button" class="link" @click="go(one.point)">To it</button>
         </p>
         <div class="card-body">
