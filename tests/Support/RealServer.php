@@ -27,10 +27,37 @@ final class RealServer
 
     public function start(): void
     {
-        $root = dirname(__DIR__, 2);
+        $root = self::checkout();
         $told = ['--port', (string) $this->port, '--state', $this->state, ...$this->told];
         $this->process = new Background(["{$root}/bin/serve", ...$told], $root, ['UNDERBOLT_SIGN_INS' => '10000']);
         FreePort::awaitAnswer("{$this->address}/up", 120);
+    }
+
+    /**
+     * This checkout, or where the server's own user may not enter it (root's home, a folder of `mktemp`) a copy of what is
+     * served, in a folder that it may.
+     */
+    private static function checkout(): string
+    {
+        static $checkout = null;
+        if ($checkout !== null) {
+            return $checkout;
+        }
+        $root = dirname(__DIR__, 2);
+        exec('test "$(id -u)" -ne 0 || runuser -u www-data -- test -r '.escapeshellarg("{$root}/public/index.php"), result_code: $code);
+        if ($code === 0) {
+            return $checkout = $root;
+        }
+        $copy = sys_get_temp_dir().'/underbolt-served-'.bin2hex(random_bytes(6));
+        mkdir($copy);
+        chmod($copy, 0755);
+        register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($copy)));
+        $served = ['app', 'artisan', 'bin', 'bootstrap', 'composer.json', 'config', 'core', 'database', 'deploy', 'lang', 'package-lock.json', 'public', 'resources', 'routes', 'storage', 'tsconfig.json', 'vendor', 'vite.config.ts', '.stamps'];
+        exec('cp -a '.implode(' ', array_map(static fn (string $one): string => escapeshellarg("{$root}/{$one}"), $served)).' '.escapeshellarg($copy));
+        // What only builds is not served.
+        symlink("{$root}/node_modules", "{$copy}/node_modules");
+
+        return $checkout = $copy;
     }
 
     public function stop(): void
