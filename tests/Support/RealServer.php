@@ -52,7 +52,7 @@ final class RealServer
         mkdir($copy);
         chmod($copy, 0755);
         register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($copy)));
-        $served = ['app', 'artisan', 'bin', 'bootstrap', 'composer.json', 'config', 'core', 'database', 'deploy', 'lang', 'package-lock.json', 'public', 'resources', 'routes', 'storage', 'tsconfig.json', 'vendor', 'vite.config.ts', '.stamps'];
+        $served = ['app', 'artisan', 'bin', 'bootstrap', 'composer.json', 'config', 'core', 'database', 'deploy', 'lang', 'package-lock.json', 'public', 'resources', 'routes', 'storage', 'tests', 'tsconfig.json', 'vendor', 'vite.config.ts', '.stamps'];
         exec('cp -a '.implode(' ', array_map(static fn (string $one): string => escapeshellarg("{$root}/{$one}"), $served)).' '.escapeshellarg($copy));
         // What only builds is not served.
         symlink("{$root}/node_modules", "{$copy}/node_modules");
