@@ -10,7 +10,7 @@ const changes = computed(() =>
         { name: 'Waist to hip', nm: props.plan.below_waist_nm },
         { name: 'Hem', nm: props.plan.hem_nm },
         { name: 'Sleeve', nm: props.plan.sleeve_nm },
-    ].filter(({ nm }) => nm !== null),
+    ].filter(({ nm }) => nm !== null && nm !== 0),
 );
 </script>
 
