@@ -20,9 +20,10 @@ final class BodyReader
     {
         $spreads = $counts = [];
         foreach (array_filter($readings) as $code => $tries) {
-            $measures[$code] = Readings::of($tries)->measureOf(Point::from($code));
-            $spreads[$code] = Readings::of($tries)->spread();
-            $counts[$code] = count($tries);
+            $taken = Readings::of($tries);
+            $measures[$code] = $taken->measureOf(Point::from($code));
+            $spreads[$code] = $taken->spread();
+            $counts[$code] = $taken->count();
         }
 
         return new Body($measures, $spreads, $counts);

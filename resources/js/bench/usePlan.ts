@@ -54,8 +54,7 @@ export function usePlan(server: PlanServer) {
         isAwaiting.value = true;
         try {
             const bench = await answer;
-            make.value = bench.make;
-            settle(bench.plan ?? answered.value);
+            take(bench);
             refused.value =
                 bench.refused === null ? null : new Refused(422, bench.refused.message, bench.refused.errors);
         } catch (error) {
@@ -69,12 +68,17 @@ export function usePlan(server: PlanServer) {
         isAwaiting.value = false;
     }
 
+    /** The make as the server has it; where nothing can be planned of it the plan before stays. */
+    function take(bench: Bench): void {
+        make.value = bench.make;
+        settle(bench.plan ?? answered.value);
+    }
+
     /** Whether a change was refused because the make was changed elsewhere: then it is shown as it stands now. */
     function stands(refusal: Refused): boolean {
         const bench = (refusal.answer as { bench?: Bench } | null)?.bench;
         if (refusal.status !== 409 || bench === undefined) return false;
-        make.value = bench.make;
-        settle(bench.plan ?? answered.value);
+        take(bench);
         refused.value = new Refused(409, refusal.message, {});
         return true;
     }
@@ -84,8 +88,7 @@ export function usePlan(server: PlanServer) {
     /** Shows what another part of the bench has kept; the choices before it are a step back. */
     function adopt(bench: Bench): void {
         remember();
-        make.value = bench.make;
-        settle(bench.plan ?? answered.value);
+        take(bench);
     }
 
     /** Plans from another card of the wearer; the choices stay. */
