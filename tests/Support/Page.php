@@ -212,6 +212,10 @@ final class Page
     /** @return list<string> what an automatic look finds wrong for people who can't see or point well (WCAG 2.2 AA) */
     public function accessibilityFaults(): array
     {
+        // What awaits an answer is grey on purpose, and a colour on its way to another is neither of the two.
+        $this->until(fn (): bool => (bool) $this->driver->executeScript(
+            "return document.querySelector('[aria-busy=true]') === null && document.getAnimations().every(({ playState }) => playState !== 'running')",
+        ), 'the page is at rest');
         $this->driver->executeScript((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
 
         return $this->driver->executeAsyncScript(<<<'JS'
