@@ -9,7 +9,7 @@ use Tests\Support\Page;
 
 function demoBench(string $wearer): Page
 {
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page = Page::demo('/workroom')->sees('Makes under way');
     $page->driver->executeScript(
         '[...document.querySelectorAll(".makes .rows a")].find((a) => a.textContent.includes(arguments[0])).click()',
         [$wearer],

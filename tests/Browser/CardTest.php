@@ -8,7 +8,7 @@ use Tests\Support\Page;
 
 function demoCard(): Page
 {
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page = Page::demo('/workroom')->sees('Makes under way');
     $page->driver->executeScript('document.querySelector("[aria-label=\'Measure again: Merrin Tolvane\']").click()');
     $page->sees('Merrin Tolvane · measure card');
 

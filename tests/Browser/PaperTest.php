@@ -10,7 +10,7 @@ use Tests\Support\Page;
 /** A page of a make of the demo workroom. */
 function makePage(int $make, string $place = ''): Page
 {
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page = Page::demo('/workroom')->sees('Makes under way');
     $address = (string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL());
     $page->driver->get("{$address}/makes/{$make}{$place}");
     $page->find($place === '/projector' ? '.projector .panel' : 'h1');
@@ -140,7 +140,7 @@ test('a bench prints on one page, whatever the window, with name and date and wi
 })->with([[2, 1280], [4, 390], [13, 1920]]);
 
 test('pages print without their controls and with nothing cut off', function (string $path, string $has, array $hasNot): void {
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page = Page::demo('/workroom')->sees('Makes under way');
     $page->driver->get((string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL()).$path);
     $page->sees($has);
     [, $words] = printedPages($page->printed());

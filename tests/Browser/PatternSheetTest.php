@@ -7,7 +7,7 @@ use Tests\Support\Page;
 
 function newPattern(): Page
 {
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way')->press('Put a pattern in');
+    $page = Page::demo('/workroom')->sees('Makes under way')->press('Put a pattern in');
     $page->find('[data-cell="0:0"]');
 
     return $page;

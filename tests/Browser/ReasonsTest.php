@@ -6,7 +6,7 @@ use Tests\Support\Page;
 
 function demoMakePage(int $id): Page
 {
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page = Page::demo('/workroom')->sees('Makes under way');
     $address = (string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL());
     $page->driver->get("{$address}/makes/{$id}");
     $page->find('.alternatives td');

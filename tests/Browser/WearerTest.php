@@ -6,7 +6,7 @@ use Tests\Support\Page;
 
 function demoWearer(string $name): Page
 {
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page = Page::demo('/workroom')->sees('Makes under way');
     $page->driver->executeScript(
         '[...document.querySelectorAll(".pair a")].find((a) => a.textContent.includes(arguments[0])).click()',
         [$name],
@@ -67,7 +67,7 @@ test('a wearer is deleted after being told what goes, and comes back from the bi
 });
 
 test('notes from another tab stay when a name is typed here', function (): void {
-    $page = Page::open('/')->press('Open the demo workroom')->sees('Makes under way');
+    $page = Page::demo('/workroom')->sees('Makes under way');
     $page->driver->get((string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL()).'/wearers/2');
     $page->find('#wearer-notes');
     $wearer = $page->ask('GET', '/api/wearers/2');
