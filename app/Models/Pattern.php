@@ -7,10 +7,10 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use stdClass;
-use Underbolt\File\FaultLog;
 use Underbolt\File\HouseHabits;
-use Underbolt\File\Node;
 use Underbolt\File\PatternReader;
+use Underbolt\File\Typed\FaultLog;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pattern as CorePattern;
 
@@ -22,7 +22,7 @@ use Underbolt\Pattern\Pattern as CorePattern;
  * @property Unit $unit the unit its figures were printed in
  * @property stdClass $document the `pattern` part of a make file, as typed, faults and all
  * @property int $company_version grows by one with every change of the company sheet
- * @property stdClass $company its company sheet as it was left: see `App\Records\CompanySheet`
+ * @property stdClass $company its company sheet as it was left: see `App\Records\PatternCompany`
  */
 final class Pattern extends Model
 {

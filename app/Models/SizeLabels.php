@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Underbolt\Planning\Make;
+use Underbolt\Planning\Asked\Make;
 
 /** Whether sizes are called by their names, or by the place of their line in the nest. */
 enum SizeLabels: string

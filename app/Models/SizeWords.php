@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use stdClass;
-use Underbolt\File\FaultLog;
+use Underbolt\File\Typed\FaultLog;
 use Underbolt\Pattern\CountedLines;
 use Underbolt\Pattern\Pattern as CorePattern;
 

@@ -14,9 +14,9 @@ use Underbolt\Company\Sums;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Range;
-use Underbolt\Planning\Advice\ShoppingNeed;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Paper\Range;
+use Underbolt\Work\ShoppingNeed;
 
 /** A company sheet as lines of text: what a spreadsheet, a CSV file and the printed page have in common. */
 final readonly class CompanyTable

@@ -29,7 +29,7 @@ final class MakeArchive
     private static function files(MakePaper $paper, StripLine $line, PageFormat $page, CarbonImmutable $today): array
     {
         $files = [
-            'sheet.pdf' => SheetPdf::of($paper, $page, $today),
+            'cut-sheet.pdf' => CutSheetPdf::of($paper, $page, $today),
             'stations.csv' => MakeFiles::stations($paper),
             'plan.json' => MakeFiles::plan($paper),
             // The make as typed names every size.

@@ -8,7 +8,7 @@ use DOMDocument;
 use DOMElement;
 use DOMNode;
 use DOMXPath;
-use Underbolt\Sheet\PastedTable;
+use Underbolt\ChartPaste\PastedTable;
 
 /**
  * The tables of a copied web page as the text they would be if they stood in a spreadsheet: cells that span

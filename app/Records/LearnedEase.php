@@ -9,10 +9,10 @@ use stdClass;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Level;
-use Underbolt\Wearing\Deed;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Wearing\Alteration;
+use Underbolt\Wearing\FittingPlace;
 use Underbolt\Wearing\Learned;
-use Underbolt\Wearing\Place;
 
 /**
  * An ease that earlier makes teach, taken at one level. It holds what was found on them: what this make carries of that
@@ -60,8 +60,8 @@ final readonly class LearnedEase
     /** @return list<mixed> what stays of a finding; one that moves the whole side seam stays at the other levels */
     private static function left(mixed $finding, Level $level): array
     {
-        $isInLine = $finding instanceof stdClass && ($finding->carried ?? false) === true && in_array($finding->what ?? null, [Deed::Add->value, Deed::Take->value], true);
-        $levels = $isInLine && is_string($finding->place ?? null) ? Place::tryFrom($finding->place)?->levels() ?? [] : [];
+        $isInLine = $finding instanceof stdClass && ($finding->carried ?? false) === true && in_array($finding->what ?? null, [Alteration::Add->value, Alteration::Take->value], true);
+        $levels = $isInLine && is_string($finding->place ?? null) ? FittingPlace::tryFrom($finding->place)?->levels() ?? [] : [];
         if (! in_array($level, $levels, true)) {
             return [$finding];
         }

@@ -8,7 +8,7 @@ use App\Models\Card;
 use App\Models\Make;
 use App\Models\Pattern;
 use stdClass;
-use Underbolt\Wearing\Deed;
+use Underbolt\Wearing\Alteration;
 use Underbolt\Wearing\Wear;
 
 /** A make begun from another: again, for another wearer, or from another pattern. */
@@ -109,7 +109,7 @@ final class MakeCopy
         $findings = [];
         foreach (is_array($fitting->findings ?? null) ? $fitting->findings : [] as $finding) {
             $isKept = $finding instanceof stdClass && ($finding->tracing ?? 2) <= $tracing;
-            if ($isKept && ! (in_array($finding->place ?? null, $tight, true) && in_array($finding->what ?? null, [Deed::Take->value, Deed::Narrower->value], true))) {
+            if ($isKept && ! (in_array($finding->place ?? null, $tight, true) && in_array($finding->what ?? null, [Alteration::Take->value, Alteration::Narrower->value], true))) {
                 $again = clone $finding;
                 $again->tracing = 2;
                 $again->carried = true;

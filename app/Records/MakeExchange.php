@@ -11,16 +11,16 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
 use Throwable;
-use Underbolt\File\FaultyFile;
 use Underbolt\File\Keys\ClothKeys;
 use Underbolt\File\Keys\FittingKeys;
 use Underbolt\File\Keys\VerdictKeys;
 use Underbolt\File\MakeFile;
 use Underbolt\File\MakeReader;
+use Underbolt\File\Typed\FaultyFile;
 use Underbolt\Measure\Point;
-use Underbolt\Planning\Make as CoreMake;
+use Underbolt\Planning\Asked\Make as CoreMake;
+use Underbolt\Planning\Asked\Unplannable;
 use Underbolt\Planning\PlanBuilder;
-use Underbolt\Planning\Unplannable;
 use Underbolt\Wearing\Stage;
 
 /** A make out to a file and in from one, everything as it was typed. */

@@ -7,7 +7,7 @@ namespace Underbolt\Altering;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
-use Underbolt\Pattern\SeamData;
+use Underbolt\Pattern\Paper\SeamData;
 use Underbolt\Seam\SeamDepths;
 
 /** How much longer (above 0) or shorter (below 0) the paper has to be; null where a figure is missing. */

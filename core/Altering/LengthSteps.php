@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Altering;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\LengthenLine;
+use Underbolt\Pattern\Paper\LengthenLine;
 
 /** What is done to the length of the paper, each change where it does no harm. */
 final readonly class LengthSteps

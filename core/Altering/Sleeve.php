@@ -6,10 +6,10 @@ namespace Underbolt\Altering;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\Fabric;
-use Underbolt\Pattern\FabricKind;
-use Underbolt\Pattern\SizeChart;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\SizeChart;
+use Underbolt\Pattern\Cloth\DraftedFor;
+use Underbolt\Pattern\Cloth\FabricKind;
 
 /** Whether the sleeve of the size that is cut goes round the arm. */
 final readonly class Sleeve
@@ -40,7 +40,7 @@ final readonly class Sleeve
      * @param  callable(ChartRow): ?SizeChart  $finished
      * @param  int  $size  of the bust: the sleeve is cut in it
      */
-    public static function of(callable $body, callable $finished, int $size, ?Length $bicep, Fabric $fabric): ?self
+    public static function of(callable $body, callable $finished, int $size, ?Length $bicep, DraftedFor $fabric): ?self
     {
         $chartRow = $body(ChartRow::Bicep);
         $finishedRow = $finished(ChartRow::Bicep);

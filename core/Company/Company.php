@@ -7,8 +7,8 @@ namespace Underbolt\Company;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pattern;
-use Underbolt\Planning\Choices;
-use Underbolt\Planning\Make;
+use Underbolt\Planning\Asked\Choices;
+use Underbolt\Planning\Asked\Make;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 

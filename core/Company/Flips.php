@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Underbolt\Company;
 
+use Underbolt\Advice\Caution;
+use Underbolt\Advice\Cautions;
 use Underbolt\Measure\Length;
-use Underbolt\Planning\Advice\Caution;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 
@@ -119,7 +120,7 @@ final class Flips
     /** @return list<string> */
     private static function cautions(Plan $before, Plan $after): array
     {
-        $texts = static fn (Plan $plan): array => array_map(static fn (Caution $caution): string => $caution->text, $plan->cautions());
+        $texts = static fn (Plan $plan): array => array_map(static fn (Caution $caution): string => $caution->text, Cautions::of($plan));
 
         return [
             ...array_map(static fn (string $text): string => "To watch: {$text}", array_values(array_diff($texts($after), $texts($before)))),

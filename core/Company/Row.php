@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Underbolt\Company;
 
-use Underbolt\Pattern\ChartPosition;
-use Underbolt\Pattern\Range;
-use Underbolt\Planning\Advice\Caution;
-use Underbolt\Planning\Advice\Headline;
-use Underbolt\Planning\Advice\ShoppingNeed;
-use Underbolt\Planning\Advice\ToBuy;
+use Underbolt\Advice\Caution;
+use Underbolt\Advice\Cautions;
+use Underbolt\Advice\Headline;
+use Underbolt\Pattern\Charts\ChartPosition;
+use Underbolt\Pattern\Paper\Range;
 use Underbolt\Planning\Choosing\ReceiptLine;
 use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Choosing\Sureness;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Sizing\Sure;
+use Underbolt\Work\ShoppingNeed;
+use Underbolt\Work\ToBuy;
 
 /** One body in one pattern, as it stands beside others: all of it from the plan of that make. */
 final readonly class Row
@@ -39,7 +40,7 @@ final readonly class Row
 
     private function __construct(public Plan $plan)
     {
-        $cautions = $plan->cautions();
+        $cautions = Cautions::of($plan);
         $buy = ToBuy::of($plan);
         $taken = $plan->taken();
         $this->worst = $cautions[0] ?? null;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Underbolt\Company;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\Range;
-use Underbolt\Planning\Advice\ShoppingNeed;
+use Underbolt\Pattern\Paper\Range;
 use Underbolt\Refusal;
+use Underbolt\Work\ShoppingNeed;
 
 /** What a whole company needs: how many of each size and envelope, cloth and notions in all. */
 final readonly class Sums

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
+use Underbolt\File\Typed\FaultLog;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
+use Underbolt\Measure\Readings;
 use Underbolt\Measure\Unit;
 use Underbolt\Refusal;
 
@@ -86,8 +88,8 @@ final class CardCsv
             $log->add($where, "\"{$cells['unit']}\" is no unit here; write cm or in");
         }
         $attempt = ($cells['reading'] ?? '') === '' ? 1 : filter_var($cells['reading'], FILTER_VALIDATE_INT);
-        if ($attempt === false || $attempt < 1 || $attempt > CardLine::MOST_TRIES) {
-            $log->add($where, 'the reading must be a number from 1 to '.CardLine::MOST_TRIES);
+        if ($attempt === false || $attempt < 1 || $attempt > Readings::MOST_TRIES) {
+            $log->add($where, 'the reading must be a number from 1 to '.Readings::MOST_TRIES);
         }
         $date = ($cells['date'] ?? '') === '' ? $today : $cells['date'];
         $dayFault = CardLine::dayFault($date, $today);

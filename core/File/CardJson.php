@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use JsonException;
+use Underbolt\File\Typed\FaultLog;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Point;
+use Underbolt\Measure\Readings;
 use Underbolt\Measure\Unit;
 use Underbolt\Refusal;
 
@@ -111,7 +114,7 @@ final class CardJson
         $point = isset($fields['point']) ? $fields['point']->oneOf(Point::class) : $node->missing('point');
         $text = isset($fields['value']) ? $fields['value']->text() : $node->missing('value');
         $unit = isset($fields['unit']) ? $fields['unit']->oneOf(Unit::class) : Unit::Centimetre;
-        $attempt = isset($fields['reading']) ? $fields['reading']->whole(1, CardLine::MOST_TRIES) : 1;
+        $attempt = isset($fields['reading']) ? $fields['reading']->whole(1, Readings::MOST_TRIES) : 1;
         if ($point === null || $text === null || $unit === null || $attempt === null) {
             return null;
         }

@@ -12,9 +12,6 @@ use Underbolt\Measure\Unit;
 /** One reading of a card as a line of a file. */
 final readonly class CardLine
 {
-    /** More tries at one point than anyone takes. */
-    public const MOST_TRIES = 9;
-
     /**
      * @param  string  $text  the figure as typed
      * @param  Unit  $unit  meant where the text names none

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
+use Underbolt\File\Typed\FaultLog;
+
 /** The lines of one file of cards, looked at together. */
 final class CardLines
 {

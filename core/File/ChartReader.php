@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use Underbolt\File\Shape\RowShape;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Pattern\Chart;
-use Underbolt\Pattern\ChartRow;
+use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\ChartRow;
 
 /** Reads a body chart or a finished chart: rows of one figure per size. */
 final class ChartReader

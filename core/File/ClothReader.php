@@ -6,7 +6,8 @@ namespace Underbolt\File;
 
 use Underbolt\File\Keys\ClothKeys;
 use Underbolt\File\Shape\ObjectShape;
-use Underbolt\Pattern\Cloth;
+use Underbolt\File\Typed\Node;
+use Underbolt\Pattern\Cloth\Cloth;
 
 /** Reads the cloth of a make. */
 final class ClothReader

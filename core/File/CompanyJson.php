@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
+use Underbolt\Advice\Headline;
 use Underbolt\Company\ClothSum;
 use Underbolt\Company\NamedCount;
 use Underbolt\Company\Row;
@@ -13,10 +14,9 @@ use Underbolt\Fault;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Range;
-use Underbolt\Planning\Advice\Headline;
-use Underbolt\Planning\Advice\ShoppingNeed;
+use Underbolt\Pattern\Paper\Range;
 use Underbolt\Refusal;
+use Underbolt\Work\ShoppingNeed;
 
 /** Rows of a company and their sums as the command prints them: one object a line, figures in the pattern's unit. */
 final class CompanyJson

@@ -8,13 +8,14 @@ use Underbolt\File\Keys\CupLineKeys;
 use Underbolt\File\Keys\CupRuleKeys;
 use Underbolt\File\Keys\CupsKeys;
 use Underbolt\File\Shape\Fields;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\CupMeasure;
-use Underbolt\Pattern\CupRange;
-use Underbolt\Pattern\CupRule;
-use Underbolt\Pattern\Cups;
+use Underbolt\Pattern\Cups\CupLetter;
+use Underbolt\Pattern\Cups\CupMeasure;
+use Underbolt\Pattern\Cups\CupRange;
+use Underbolt\Pattern\Cups\CupRule;
+use Underbolt\Pattern\Cups\Cups;
 
 /** Reads what a pattern says about cups: its rule, and the bust rows by cup. */
 final class CupsReader

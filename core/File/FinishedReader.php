@@ -9,14 +9,15 @@ use Underbolt\File\Keys\FlatCheckKeys;
 use Underbolt\File\Keys\PanelKeys;
 use Underbolt\File\Keys\PatternKeys;
 use Underbolt\File\Shape\Fields;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Pattern\Chart;
-use Underbolt\Pattern\FinishedFor;
-use Underbolt\Pattern\FinishedParts;
-use Underbolt\Pattern\FlatCheck;
-use Underbolt\Pattern\FlatPanel;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Cups\FinishedFor;
+use Underbolt\Pattern\Paper\FinishedParts;
+use Underbolt\Pattern\Paper\FlatCheck;
+use Underbolt\Pattern\Paper\FlatPanel;
 
 /** Reads finished figures that hold for one view, fit or cup, and those measured from the tissue. */
 final class FinishedReader

@@ -9,11 +9,13 @@ use Underbolt\File\Keys\FittingKeys;
 use Underbolt\File\Keys\OwnLineKeys;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\ObjectShape;
+use Underbolt\File\Typed\Known;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Wearing\Fitting;
 use Underbolt\Wearing\FittingFinding;
+use Underbolt\Wearing\FrontOrBack;
 use Underbolt\Wearing\OwnLine;
-use Underbolt\Wearing\Part;
 
 /** Reads the tracings of a make and what was found on them. */
 final class FittingReader
@@ -44,7 +46,7 @@ final class FittingReader
             place: $place,
             deed: $deed,
             amount: $amount,
-            part: $fields->get($keys->part) ?? Part::Both,
+            part: $fields->get($keys->part) ?? FrontOrBack::Both,
             pieces: $fields->get($keys->pieces) ?? [],
             note: $fields->get($keys->note) ?? '',
             tracing: $fields->get($keys->tracing) ?? 2,

@@ -10,10 +10,13 @@ use Underbolt\File\Keys\MakeKeys;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\ObjectShape;
+use Underbolt\File\Typed\FaultLog;
+use Underbolt\File\Typed\FaultyFile;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
-use Underbolt\Planning\Make;
+use Underbolt\Planning\Asked\Make;
 use Underbolt\Wearing\FoundByFitting;
 
 /** Reads a make file, the open format of a make (docs: "The make file"). */

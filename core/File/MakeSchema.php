@@ -7,6 +7,7 @@ namespace Underbolt\File;
 use Underbolt\File\Keys\MakeKeys;
 use Underbolt\File\Shape\Dialect;
 use Underbolt\File\Shape\ObjectShape;
+use Underbolt\File\Typed\Node;
 
 /** The JSON Schema (draft 2020-12) of the make file, as it is published. */
 final class MakeSchema

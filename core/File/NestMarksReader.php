@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use JsonException;
+use Underbolt\File\Typed\FaultLog;
+use Underbolt\File\Typed\FaultyFile;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 use Underbolt\Nest\NestMarks;
 use Underbolt\Nest\Side;

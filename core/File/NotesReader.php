@@ -10,14 +10,17 @@ use Underbolt\File\Keys\PatternFileKeys;
 use Underbolt\File\Keys\PatternKeys;
 use Underbolt\File\Keys\PieceKeys;
 use Underbolt\File\Shape\Fields;
+use Underbolt\File\Typed\Known;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\LengthText;
-use Underbolt\Pattern\FabricNeed;
-use Underbolt\Pattern\Follows;
-use Underbolt\Pattern\Notes;
-use Underbolt\Pattern\Notion;
-use Underbolt\Pattern\PatternFile;
-use Underbolt\Pattern\Piece;
+use Underbolt\Pattern\Cloth\FabricNeed;
+use Underbolt\Pattern\Cloth\Notion;
+use Underbolt\Pattern\Paper\Follows;
+use Underbolt\Pattern\Paper\Notes;
+use Underbolt\Pattern\Paper\PatternFile;
+use Underbolt\Pattern\Paper\Piece;
+use Underbolt\Pattern\Pattern;
 
 /** Reads what the instruction sheet lists: pieces, cloth, notions, and where the paper may be cut. */
 final class NotesReader
@@ -79,7 +82,7 @@ final class NotesReader
     /** A figure that names no unit takes that of the others in its row; where those name several it has to say. */
     private static function inOneUnit(Node $row): Node
     {
-        $items = $row->items(PatternReader::MOST_SIZES) ?? [];
+        $items = $row->items(Pattern::MOST_SIZES) ?? [];
         $units = [];
         foreach ($items as $item) {
             $word = $item->unitWord();
@@ -101,7 +104,7 @@ final class NotesReader
     {
         $keys = new NotionKeys;
         $name = $fields->get($keys->name);
-        $items = $fields->node($keys->bySize)?->items(PatternReader::MOST_SIZES) ?? [];
+        $items = $fields->node($keys->bySize)?->items(Pattern::MOST_SIZES) ?? [];
         $given = count($items);
         if ($given !== $sizes) {
             $fields->fault("has {$given} entries for {$sizes} sizes; give one for each size, empty where none is needed");

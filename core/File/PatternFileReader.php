@@ -6,9 +6,12 @@ namespace Underbolt\File;
 
 use JsonException;
 use stdClass;
+use Underbolt\File\Typed\FaultLog;
+use Underbolt\File\Typed\FaultyFile;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pattern;
-use Underbolt\Planning\Choices;
+use Underbolt\Planning\Asked\Choices;
 
 /** Reads the pattern of a file that leaves the workroom as a pattern, or of a make file together with its choices. */
 final readonly class PatternFileReader

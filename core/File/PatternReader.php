@@ -8,16 +8,15 @@ use Underbolt\File\Keys\FabricKeys;
 use Underbolt\File\Keys\PatternKeys;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\ObjectShape;
-use Underbolt\Pattern\CutAs;
-use Underbolt\Pattern\Fabric;
-use Underbolt\Pattern\FabricKind;
+use Underbolt\File\Typed\Node;
+use Underbolt\Pattern\Cloth\DraftedFor;
+use Underbolt\Pattern\Cloth\FabricKind;
+use Underbolt\Pattern\Paper\CutAs;
 use Underbolt\Pattern\Pattern;
 
 /** Reads what was bought: sizes, ranges, charts, weights and what the paper says. */
 final class PatternReader
 {
-    public const MOST_SIZES = 60;
-
     /** Null where not even the sizes can be read; other faults are noted and read past. */
     public static function read(Node $node): ?Pattern
     {
@@ -65,8 +64,8 @@ final class PatternReader
         if ($items === null) {
             return null;
         }
-        if ($items === [] || count($items) > self::MOST_SIZES) {
-            return $node->fault('must name from 1 to '.self::MOST_SIZES.' sizes, the smallest first');
+        if ($items === [] || count($items) > Pattern::MOST_SIZES) {
+            return $node->fault('must name from 1 to '.Pattern::MOST_SIZES.' sizes, the smallest first');
         }
         $sizes = [];
         foreach ($items as $item) {
@@ -83,10 +82,10 @@ final class PatternReader
         return $sizes;
     }
 
-    private static function fabric(Fields $fields): Fabric
+    private static function fabric(Fields $fields): DraftedFor
     {
         $keys = new FabricKeys;
 
-        return new Fabric($fields->get($keys->kind) ?? FabricKind::Woven, $fields->get($keys->stretchPercent) ?? 0.0);
+        return new DraftedFor($fields->get($keys->kind) ?? FabricKind::Woven, $fields->get($keys->stretchPercent) ?? 0.0);
     }
 }

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use Brick\Math\RoundingMode;
+use Underbolt\Advice\Caution;
+use Underbolt\Advice\Cautions;
+use Underbolt\Advice\Opinion;
+use Underbolt\Advice\Opinions;
 use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\Sleeve;
 use Underbolt\Altering\Take;
@@ -12,18 +16,17 @@ use Underbolt\Altering\WorkStep;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\ChartSize;
-use Underbolt\Planning\Advice\Caution;
-use Underbolt\Planning\Advice\Opinion;
-use Underbolt\Planning\Advice\PieceCut;
-use Underbolt\Planning\Advice\ShoppingNeed;
-use Underbolt\Planning\Advice\ToBuy;
+use Underbolt\Pattern\Charts\ChartSize;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\Choosing\ReceiptLine;
 use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Station;
+use Underbolt\Work\PieceCut;
+use Underbolt\Work\ShoppingNeed;
+use Underbolt\Work\ToBuy;
+use Underbolt\Work\WorkPlan;
 
 /** A plan as the open format writes it: in the file's unit, numbers to four decimals, null for what is not known. */
 final readonly class PlanJson
@@ -73,13 +76,13 @@ final readonly class PlanJson
             ],
             'opinions' => (object) array_map(
                 fn (array $opinions): array => array_map($this->opinion(...), $opinions),
-                $this->plan->opinions(),
+                Opinions::of($this->plan),
             ),
             'alternatives' => array_map($this->alternative(...), $this->plan->alternatives()),
-            'work' => array_map($this->work(...), $this->plan->work()->steps),
-            'pieces' => array_map($this->piece(...), $this->plan->pieces()),
+            'work' => array_map($this->work(...), WorkPlan::of($this->plan)->steps),
+            'pieces' => array_map($this->piece(...), PieceCut::all($this->plan)),
             'needs' => array_map($this->need(...), ToBuy::of($this->plan)->needs),
-            'cautions' => array_map($this->caution(...), $this->plan->cautions()),
+            'cautions' => array_map($this->caution(...), Cautions::of($this->plan)),
         ];
     }
 

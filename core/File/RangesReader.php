@@ -6,8 +6,10 @@ namespace Underbolt\File;
 
 use Underbolt\File\Keys\RangeKeys;
 use Underbolt\File\Shape\Fields;
-use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\Range;
+use Underbolt\File\Typed\Node;
+use Underbolt\Pattern\Cups\CupLetter;
+use Underbolt\Pattern\Paper\Range;
+use Underbolt\Pattern\Pattern;
 
 /** Reads the envelopes of a pattern; a pattern that names none is one envelope with every size. */
 final class RangesReader
@@ -62,7 +64,7 @@ final class RangesReader
      */
     private static function members(Node $node, array $sizes): ?array
     {
-        $items = $node->items(PatternReader::MOST_SIZES);
+        $items = $node->items(Pattern::MOST_SIZES);
         $members = [];
         foreach ($items ?? [] as $item) {
             $place = array_search($item->text(), $sizes, true);

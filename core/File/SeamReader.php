@@ -6,7 +6,7 @@ namespace Underbolt\File;
 
 use Underbolt\File\Keys\SeamKeys;
 use Underbolt\File\Shape\Fields;
-use Underbolt\Pattern\SeamData;
+use Underbolt\Pattern\Paper\SeamData;
 
 /** Reads what the paper says about the side seam. */
 final class SeamReader

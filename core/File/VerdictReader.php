@@ -6,6 +6,7 @@ namespace Underbolt\File;
 
 use Underbolt\File\Keys\VerdictKeys;
 use Underbolt\File\Shape\ObjectShape;
+use Underbolt\File\Typed\Node;
 use Underbolt\Wearing\Verdict;
 
 /** Reads what was said of a make once it was worn. */

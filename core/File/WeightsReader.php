@@ -7,7 +7,7 @@ namespace Underbolt\File;
 use Underbolt\File\Keys\WeightsKeys;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\Key;
-use Underbolt\Planning\Choosing\CostWeights;
+use Underbolt\Planning\Asked\CostWeights;
 
 /** Reads what misfit and work count, where the make says other than the usual. */
 final class WeightsReader

@@ -30,7 +30,7 @@ final readonly class CardCheck
     {
     }
 
-    /** @return list<Finding> from the top of the body down, the card itself last */
+    /** @return list<CardWarning> from the top of the body down, the card itself last */
     public function findings(DateTimeImmutable $takenOn, DateTimeImmutable $today): array
     {
         $found = [];
@@ -43,28 +43,28 @@ final readonly class CardCheck
         return array_values(array_filter([...$found, ...$this->between(), self::age($takenOn, $today)]));
     }
 
-    /** @return list<Finding> */
+    /** @return list<CardWarning> */
     private function atPoint(PointGuide $guide, Readings $readings): array
     {
         $measure = $readings->measureOf($guide->point);
         $found = [self::likelySlip($guide, $measure)];
         if ($readings->perhapsAtTwoPlaces($guide->point)) {
-            $found[] = new Finding(
-                FindingCode::TwoPlaces,
+            $found[] = new CardWarning(
+                CardWarningCode::TwoPlaces,
                 $guide->point,
                 "The readings are {$this->say($readings->spread())} apart: were they taken at two places? Pick the one that counts.",
             );
         } elseif (self::cm(self::APART_CM)->isLessThan($readings->spread())) {
-            $found[] = new Finding(
-                FindingCode::ReadingsApart,
+            $found[] = new CardWarning(
+                CardWarningCode::ReadingsApart,
                 $guide->point,
                 "The readings are {$this->say($readings->spread())} apart: take it once more.",
             );
         }
         $before = $this->before?->at($guide->point);
         if ($before !== null && self::cm(self::JUMP_CM)->isLessThan($measure->minus($before)->abs())) {
-            $found[] = new Finding(
-                FindingCode::Jump,
+            $found[] = new CardWarning(
+                CardWarningCode::Jump,
                 $guide->point,
                 "It was {$this->say($before)} on the last card: take it once more, to be sure.",
             );
@@ -74,7 +74,7 @@ final readonly class CardCheck
     }
 
     /** A figure that is unusual as it stands and usual in the other unit was probably typed in that. */
-    private static function likelySlip(PointGuide $guide, Length $measure): ?Finding
+    private static function likelySlip(PointGuide $guide, Length $measure): ?CardWarning
     {
         [$least, $most] = $guide->usualCm;
         $usual = static fn (float $cm): bool => $cm >= $least && $cm <= $most;
@@ -82,38 +82,38 @@ final readonly class CardCheck
 
         return match (true) {
             $usual($cm) => null,
-            $usual($cm * 2.54) => new Finding(
-                FindingCode::LikelyInches,
+            $usual($cm * 2.54) => new CardWarning(
+                CardWarningCode::LikelyInches,
                 $guide->point,
                 'This looks like inches typed as centimetres: write in behind the figure, or measure again.',
             ),
-            $usual($cm / 2.54) => new Finding(
-                FindingCode::LikelyCentimetres,
+            $usual($cm / 2.54) => new CardWarning(
+                CardWarningCode::LikelyCentimetres,
                 $guide->point,
                 'This looks like centimetres typed as inches: write cm behind the figure, or measure again.',
             ),
-            default => new Finding(
-                FindingCode::Unusual,
+            default => new CardWarning(
+                CardWarningCode::Unusual,
                 $guide->point,
                 'This is an unusual figure here: look whether it is this point and this unit.',
             ),
         };
     }
 
-    /** @return list<?Finding> what two points say of each other */
+    /** @return list<?CardWarning> what two points say of each other */
     private function between(): array
     {
         return [
-            $this->when(BodySlip::HighBustOverFullBust, FindingCode::HighBustOverFullBust, Point::HighBust,
+            $this->when(BodySlip::HighBustOverFullBust, CardWarningCode::HighBustOverFullBust, Point::HighBust,
                 'The high bust is more than the full bust: look whether the two are swapped, and keep the tape high under the arms.'),
-            $this->when(BodySlip::WaistAtTrousers, FindingCode::WaistAtTrousers, Point::Waist,
+            $this->when(BodySlip::WaistAtTrousers, CardWarningCode::WaistAtTrousers, Point::Waist,
                 'The waist is nearly as much as the tummy: it was probably read where the trousers sit. '
                     .'Tie an elastic and measure where it settles.'),
-            $this->when(BodySlip::HipAtHipBone, FindingCode::HipAtHipBone, Point::Hip,
+            $this->when(BodySlip::HipAtHipBone, CardWarningCode::HipAtHipBone, Point::Hip,
                 'The hip is less than the high hip: it was probably read at the hip bone. Go down to where it is widest.'),
-            $this->when(BodySlip::TummyOverHip, FindingCode::TummyOverHip, Point::Hip,
+            $this->when(BodySlip::TummyOverHip, CardWarningCode::TummyOverHip, Point::Hip,
                 'The tummy is more than the hip: hold something flat against it and measure the hip round that.'),
-            $this->when(BodySlip::ThighOverHip, FindingCode::ThighOverHip, Point::ThighLevel,
+            $this->when(BodySlip::ThighOverHip, CardWarningCode::ThighOverHip, Point::ThighLevel,
                 'The thighs are wider than the hip: that is what a straight skirt has to pass, and what the hip is sized by here.'),
         ];
     }
@@ -124,10 +124,10 @@ final readonly class CardCheck
         return $takenOn->modify(self::OLD_AFTER) < $today;
     }
 
-    private static function age(DateTimeImmutable $takenOn, DateTimeImmutable $today): ?Finding
+    private static function age(DateTimeImmutable $takenOn, DateTimeImmutable $today): ?CardWarning
     {
         return self::isOld($takenOn, $today)
-            ? new Finding(FindingCode::OldCard, null, 'This card is older than six months: bodies move, so measure again before you cut.')
+            ? new CardWarning(CardWarningCode::OldCard, null, 'This card is older than six months: bodies move, so measure again before you cut.')
             : null;
     }
 
@@ -136,9 +136,9 @@ final readonly class CardCheck
         return isset($this->readings[$point->value]) ? $this->readings[$point->value]->measureOf($point) : null;
     }
 
-    private function when(BodySlip $slip, FindingCode $code, Point $point, string $text): ?Finding
+    private function when(BodySlip $slip, CardWarningCode $code, Point $point, string $text): ?CardWarning
     {
-        return $slip->by($this->at(...)) === null ? null : new Finding($code, $point, $text);
+        return $slip->by($this->at(...)) === null ? null : new CardWarning($code, $point, $text);
     }
 
     private function say(Length $length): string

@@ -7,6 +7,9 @@ namespace Underbolt\Measure;
 /** All tries at one point, in the order in which they were taken. */
 final readonly class Readings
 {
+    /** More tries at one point than anyone takes. */
+    public const MOST_TRIES = 9;
+
     /** Tries at a hunted point further apart than this were perhaps taken at two places: 3 cm (common practice, no published source). */
     private const TWO_PLACES_NM = 30_000_000;
 

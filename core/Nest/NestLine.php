@@ -6,7 +6,7 @@ namespace Underbolt\Nest;
 
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
 
 /** The line of a make on its pattern's own drawing, in the millimetres of the drawing. */

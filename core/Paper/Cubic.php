@@ -7,11 +7,11 @@ namespace Underbolt\Paper;
 /** One cubic of a line on paper. */
 final readonly class Cubic
 {
-    public function __construct(public Point $start, public Point $leaving, public Point $arriving, public Point $end)
+    public function __construct(public PaperPoint $start, public PaperPoint $leaving, public PaperPoint $arriving, public PaperPoint $end)
     {
     }
 
-    public static function straight(Point $from, Point $to): self
+    public static function straight(PaperPoint $from, PaperPoint $to): self
     {
         return new self($from, $from->towards($to, 1 / 3), $from->towards($to, 2 / 3), $to);
     }

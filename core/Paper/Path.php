@@ -18,7 +18,7 @@ final readonly class Path
     /** @param  list<array{float, float}>  $points  joined by straight lines */
     public static function through(string $group, Pen $pen, array $points): self
     {
-        $spots = array_map(static fn (array $point): Point => new Point(...$point), $points);
+        $spots = array_map(static fn (array $point): PaperPoint => new PaperPoint(...$point), $points);
         $cubics = array_map(Cubic::straight(...), array_slice($spots, 0, -1), array_slice($spots, 1));
 
         return new self($group, $pen, $cubics);

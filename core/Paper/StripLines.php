@@ -107,10 +107,10 @@ final readonly class StripLines
         $third = ($part->end - $part->top) / 3;
 
         return new Cubic(
-            new Point($this->x($part->outAtTop), $this->y($part->top)),
-            new Point($this->x($part->outAtTop + $part->slopeAtTop * $third), $this->y($part->top + $third)),
-            new Point($this->x($part->outAtEnd - $part->slopeAtEnd * $third), $this->y($part->end - $third)),
-            new Point($this->x($part->outAtEnd), $this->y($part->end)),
+            new PaperPoint($this->x($part->outAtTop), $this->y($part->top)),
+            new PaperPoint($this->x($part->outAtTop + $part->slopeAtTop * $third), $this->y($part->top + $third)),
+            new PaperPoint($this->x($part->outAtEnd - $part->slopeAtEnd * $third), $this->y($part->end - $third)),
+            new PaperPoint($this->x($part->outAtEnd), $this->y($part->end)),
         );
     }
 

@@ -64,7 +64,7 @@ final class SvgText
             .self::number($label->sizeMm).'" text-anchor="'.$label->anchor->value.'">'.self::escaped($label->text)."</text>\n";
     }
 
-    private static function point(Point $point): string
+    private static function point(PaperPoint $point): string
     {
         return self::number($point->xMm).','.self::number($point->yMm);
     }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Underbolt\Paper;
 
-use Underbolt\Planning\Advice\Caution;
-use Underbolt\Planning\Advice\CautionCode;
+use Underbolt\Advice\Caution;
+use Underbolt\Advice\CautionCode;
+use Underbolt\Advice\Cautions;
 use Underbolt\Planning\Plan;
 
 /** What to try before the cloth is cut, by what is not known or changed much (common practice, no published source). */
@@ -16,7 +17,7 @@ final class ToileAdvice
 
     public static function of(Plan $plan): string
     {
-        $codes = array_map(static fn (Caution $caution): CautionCode => $caution->code, $plan->cautions());
+        $codes = array_map(static fn (Caution $caution): CautionCode => $caution->code, Cautions::of($plan));
         $steps = array_map(static fn ($step): int => $step->sizes ?? 0, $plan->steps);
 
         return match (true) {

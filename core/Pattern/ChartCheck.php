@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Underbolt\Pattern;
 
 use Underbolt\Fault;
+use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\RowDoesNotRise;
 
 /** Holds the charts of a pattern against the one rule every row must keep: a larger size has a larger figure. */
 final class ChartCheck

@@ -6,6 +6,10 @@ namespace Underbolt\Pattern;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Cups\CupLetter;
 
 /** The ease the sizes were drawn with along one finished row: finished less body. */
 final readonly class DraftedEase

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Pattern;
 
 use Underbolt\Fault;
+use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Pattern\Cloth\FabricKind;
 
 /** Looks over the ease the sizes were drawn with for figures that are rather a slip than a design. */
 final class EaseLook

@@ -5,10 +5,28 @@ declare(strict_types=1);
 namespace Underbolt\Pattern;
 
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Pattern\Cloth\DraftedFor;
+use Underbolt\Pattern\Cups\Cups;
+use Underbolt\Pattern\Cups\FinishedFor;
+use Underbolt\Pattern\Paper\CutAs;
+use Underbolt\Pattern\Paper\FinishedParts;
+use Underbolt\Pattern\Paper\Garment;
+use Underbolt\Pattern\Paper\Notes;
+use Underbolt\Pattern\Paper\Piece;
+use Underbolt\Pattern\Paper\Range;
+use Underbolt\Pattern\Paper\SeamData;
 
 /** A pattern as it was bought: its envelopes, its charts, and what the paper says. */
 final readonly class Pattern
 {
+    /** More sizes than any house prints on one tissue. */
+    public const MOST_SIZES = 60;
+
     /**
      * @param  non-empty-list<string>  $sizes  unique names, the smallest size first
      * @param  non-empty-list<Range>  $ranges
@@ -21,7 +39,7 @@ final readonly class Pattern
      */
     public function __construct(
         public string $name,
-        public Fabric $fabric,
+        public DraftedFor $fabric,
         public array $sizes,
         public array $ranges,
         public Chart $bodyChart,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Planning;
 
 use Underbolt\Altering\ByHand;
+use Underbolt\Altering\LeftOver;
 use Underbolt\Altering\Take;
-use Underbolt\Altering\Taken;
 use Underbolt\Measure\Length;
 use Underbolt\Planning\Choosing\Sureness;
 use Underbolt\Seam\EdgeChange;
@@ -49,7 +49,7 @@ final readonly class LevelPlan
         public int $size,
         public int $front,
         public int $back,
-        public Taken $taken,
+        public LeftOver $taken,
         public Length $adjusted,
         public ByHand $byHand,
         public EdgeChange $change,

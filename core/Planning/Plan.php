@@ -8,15 +8,9 @@ use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\LengthChanges;
 use Underbolt\Altering\Sleeve;
 use Underbolt\Altering\WorkOrder;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Weight;
-use Underbolt\Planning\Advice\Caution;
-use Underbolt\Planning\Advice\Cautions;
-use Underbolt\Planning\Advice\Opinion;
-use Underbolt\Planning\Advice\Opinions;
-use Underbolt\Planning\Advice\PieceCut;
-use Underbolt\Planning\Advice\ShoppingNeed;
-use Underbolt\Planning\Advice\WorkPlan;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Planning\Asked\Make;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\Choosing\Alternatives;
 use Underbolt\Planning\Choosing\SizeStep;
@@ -32,7 +26,10 @@ use Underbolt\Seam\StationTable;
 use Underbolt\Sizing\Cup;
 use Underbolt\Sizing\Sizes;
 
-/** The answer for one make: a size at every level, the one line that is cut, what to do, and what to watch. */
+/**
+ * The answer for one make: what is known of it, a size at every level, and the one line that is cut. It says nothing itself:
+ * what is to be done is told by `Work`, and what is to be minded by `Advice`, both from a plan.
+ */
 final readonly class Plan
 {
     public Make $make;
@@ -99,12 +96,16 @@ final readonly class Plan
         return SeamDrawing::of($this->front, $this->back, $this->situation->measured(), $this->inPlay->sizes);
     }
 
+    /** @return list<int> all that are cut in front or at the back, places in the pattern's list */
+    public function cutSizes(): array
+    {
+        return [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())];
+    }
+
     /** The seam down to the hem, with the printed lines that it leaves and joins; null where it can't be drawn. */
     public function wholeSeam(): ?SeamDrawing
     {
-        $sizes = [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())];
-
-        return SeamDrawing::whole($this->front, $this->back, $this->situation->measured(), $sizes);
+        return SeamDrawing::whole($this->front, $this->back, $this->situation->measured(), $this->cutSizes());
     }
 
     /** @return list<Alternative> */
@@ -125,44 +126,12 @@ final readonly class Plan
         return $this->ways->oneSize();
     }
 
-    /** @return array<string, list<Opinion>> by level, for those that are measured */
-    public function opinions(): array
-    {
-        return array_map(fn (LevelPlan $level): array => Opinions::at($level, $this->situation), array_filter($this->levels));
-    }
-
-    public function work(): WorkPlan
-    {
-        return WorkPlan::of($this);
-    }
-
-    /** @return list<PieceCut> */
-    public function pieces(): array
-    {
-        return PieceCut::all($this);
-    }
-
-    /** @return list<ShoppingNeed> */
-    public function needs(): array
-    {
-        return ShoppingNeed::all(
-            $this->make,
-            [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())],
-        );
-    }
-
     /** @return list<string> the levels that a size is wanted for and that are not measured; a free one is wanted for none */
     public function waitsFor(): array
     {
         $missing = array_filter($this->levels, static fn (?LevelPlan $level): bool => $level === null);
 
         return array_values(array_filter(array_keys($missing), fn (string $name): bool => $this->make->pattern->weightAt(Level::from($name)) !== Weight::Free));
-    }
-
-    /** @return list<Caution> those that stop a cut first */
-    public function cautions(): array
-    {
-        return Cautions::of($this);
     }
 
     public function at(Level $level): ?LevelPlan

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Underbolt\Planning;
 
 use Underbolt\Altering\BustAdjustment;
+use Underbolt\Altering\LeftOver;
 use Underbolt\Altering\LengthChanges;
 use Underbolt\Altering\Sleeve;
 use Underbolt\Altering\Take;
-use Underbolt\Altering\Taken;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Pattern\ChartCheck;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\RowDoesNotRise;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\RowDoesNotRise;
+use Underbolt\Planning\Asked\LengthLimits;
+use Underbolt\Planning\Asked\Make;
+use Underbolt\Planning\Asked\Unplannable;
 use Underbolt\Planning\Choosing\Alternatives;
 use Underbolt\Planning\Choosing\SizePick;
 use Underbolt\Planning\Choosing\SizeStep;
@@ -148,14 +151,14 @@ final class PlanBuilder
     }
 
     /** @throws Unplannable when more goes to the centre back than is left over, or the other way */
-    private static function taken(Make $make, LevelFacts $facts, int $size, bool $isFree, ?Length $printed): Taken
+    private static function taken(Make $make, LevelFacts $facts, int $size, bool $isFree, ?Length $printed): LeftOver
     {
         $apart = $make->choices->centreBack($facts->level);
         $taken = match (true) {
-            ! $isFree => Taken::of($facts, $size, $apart, $make->choices->take($facts->level), $printed),
+            ! $isFree => LeftOver::of($facts, $size, $apart, $make->choices->take($facts->level), $printed),
             // A clip alone sets the size: what that leaves over is told, and left.
-            $make->choices->clip($facts->level) !== null => Taken::of($facts, $size, $apart, Take::Leave, $printed),
-            default => Taken::nothing(),
+            $make->choices->clip($facts->level) !== null => LeftOver::of($facts, $size, $apart, Take::Leave, $printed),
+            default => LeftOver::nothing(),
         };
         $left = $taken->leftOver ?? Length::zero();
         $sameWay = $apart->isZero() || ($apart->isPositive()) === ($left->isPositive());

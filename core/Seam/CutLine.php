@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Seam;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Seam;
 
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Sizing\Sizes;
 
 /** The sizes in front and at the back, where they are cut unlike so that the sum stays (trade: bodies that carry more in front). */

@@ -6,10 +6,10 @@ namespace Underbolt\Sizing;
 
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\CupMeasure;
-use Underbolt\Pattern\CupRange;
-use Underbolt\Pattern\CupRule;
+use Underbolt\Pattern\Cups\CupLetter;
+use Underbolt\Pattern\Cups\CupMeasure;
+use Underbolt\Pattern\Cups\CupRange;
+use Underbolt\Pattern\Cups\CupRule;
 use Underbolt\Pattern\Pattern;
 
 /** The cup of a body as a pattern sees it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Sizing;
 
-use Underbolt\Pattern\CupLetter;
+use Underbolt\Pattern\Cups\CupLetter;
 
 /** Which cup's bust row is read for a cup: its own, or the nearest letter that has one. */
 final class CupRow

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Sizing;
 
-use Underbolt\Pattern\Chart;
+use Underbolt\Pattern\Charts\Chart;
 
 /** A way to choose a size at a level once the chart has been read. */
 enum EaseSchool: string

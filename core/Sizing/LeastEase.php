@@ -8,9 +8,9 @@ use Brick\Math\BigRational;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Fabric;
-use Underbolt\Pattern\FabricKind;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Cloth\DraftedFor;
+use Underbolt\Pattern\Cloth\FabricKind;
 
 /** The least ease a garment is usually worn with (common practice, no published source). */
 final class LeastEase
@@ -24,7 +24,7 @@ final class LeastEase
     private const WOVEN_WAIST = ['cm' => 2.5, 'in' => '1 in'];
 
     /** Null for a knit whose body is not measured there: its least is a share of the body. */
-    public static function usual(Level $level, Fabric $fabric, ?Length $body): ?Length
+    public static function usual(Level $level, DraftedFor $fabric, ?Length $body): ?Length
     {
         return match ($fabric->kind) {
             FabricKind::Woven => Length::ofNumber(self::woven($level)['cm'], Unit::Centimetre),
@@ -47,7 +47,7 @@ final class LeastEase
         return $level === Level::Waist ? self::WOVEN_WAIST : self::WOVEN_WIDE;
     }
 
-    private static function knit(Fabric $fabric, Length $body): Length
+    private static function knit(DraftedFor $fabric, Length $body): Length
     {
         $halfStretch = BigRational::of((string) $fabric->stretchPercent)->dividedBy(2);
         $percent = BigRational::min($halfStretch, BigRational::of(self::MOST_NEGATIVE));

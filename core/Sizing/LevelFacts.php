@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Underbolt\Sizing;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\Chart;
-use Underbolt\Pattern\ChartPosition;
-use Underbolt\Pattern\ChartSize;
-use Underbolt\Pattern\Fabric;
-use Underbolt\Pattern\FabricKind;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\SizeChart;
-use Underbolt\Pattern\Weight;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\ChartPosition;
+use Underbolt\Pattern\Charts\ChartSize;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\SizeChart;
+use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Pattern\Cloth\DraftedFor;
+use Underbolt\Pattern\Cloth\FabricKind;
 
 /**
  * All that is known at one level before a size is chosen there, and what follows from it for any size.
@@ -63,7 +63,7 @@ final readonly class LevelFacts
         public EaseSchool $asked,
         public ?Length $likedEase,
         public ?Length $givenLeast,
-        public Fabric $fabric,
+        public DraftedFor $fabric,
         public int $edges,
         public int $nestEdges,
         public ?int $frame = null,

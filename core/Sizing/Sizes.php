@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Sizing;
 
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 
 /** One size for each level, as places in the pattern's list; null where the level is absent or not known. */
 final readonly class Sizes

@@ -6,7 +6,7 @@ namespace Underbolt\Sizing;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\CupLetter;
+use Underbolt\Pattern\Cups\CupLetter;
 
 /**
  * The dressmaker's cup by the rule of thumb: one letter for every inch between high and full bust

@@ -18,10 +18,10 @@ final readonly class FittingFinding
      * @param  bool  $isCarried  whether it was found on an earlier make
      */
     public function __construct(
-        public Place $place,
-        public Deed $deed,
+        public FittingPlace $place,
+        public Alteration $deed,
         public Length $amount,
-        public Part $part,
+        public FrontOrBack $part,
         public array $pieces,
         public string $note,
         public int $tracing,

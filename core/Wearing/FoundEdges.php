@@ -12,7 +12,7 @@ final class FoundEdges
 {
     public static function isInLine(FittingFinding $finding): bool
     {
-        return $finding->place->levels() !== [] && in_array($finding->deed, [Deed::Add, Deed::Take], true);
+        return $finding->place->levels() !== [] && in_array($finding->deed, [Alteration::Add, Alteration::Take], true);
     }
 
     /**
@@ -23,7 +23,7 @@ final class FoundEdges
     {
         $edges = [];
         foreach (array_filter($findings, self::isInLine(...)) as $finding) {
-            $move = $finding->deed === Deed::Add ? $finding->amount : Length::zero()->minus($finding->amount);
+            $move = $finding->deed === Alteration::Add ? $finding->amount : Length::zero()->minus($finding->amount);
             $change = new EdgeChange(
                 $finding->part->isFront() ? $move : Length::zero(),
                 $finding->part->isBack() ? $move : Length::zero(),

@@ -13,15 +13,15 @@ final class FoundLengths
     /** Which length a finding belongs to; null where it is none of them. */
     public static function keyOf(FittingFinding $finding): ?string
     {
-        $isLength = in_array($finding->deed, [Deed::Lengthen, Deed::Shorten], true);
-        $isHem = $finding->place === Place::Hem && ($isLength || in_array($finding->deed, [Deed::Raise, Deed::Lower], true));
+        $isLength = in_array($finding->deed, [Alteration::Lengthen, Alteration::Shorten], true);
+        $isHem = $finding->place === FittingPlace::Hem && ($isLength || in_array($finding->deed, [Alteration::Raise, Alteration::Lower], true));
 
         return match (true) {
-            $finding->place === Place::Sleeve && $isLength => 'sleeve',
-            $finding->part !== Part::Both => null,
+            $finding->place === FittingPlace::Sleeve && $isLength => 'sleeve',
+            $finding->part !== FrontOrBack::Both => null,
             $isHem => 'hem',
-            $finding->place === Place::Waist && $isLength => 'above_waist',
-            $finding->place === Place::Hip && $isLength => 'below_waist',
+            $finding->place === FittingPlace::Waist && $isLength => 'above_waist',
+            $finding->place === FittingPlace::Hip && $isLength => 'below_waist',
             default => null,
         };
     }
@@ -33,7 +33,7 @@ final class FoundLengths
         foreach ($findings as $finding) {
             $key = self::keyOf($finding);
             if ($key !== null) {
-                $longer = in_array($finding->deed, [Deed::Lengthen, Deed::Lower], true);
+                $longer = in_array($finding->deed, [Alteration::Lengthen, Alteration::Lower], true);
                 $sum = $sums[$key] ?? Length::zero();
                 $sums[$key] = $longer ? $sum->plus($finding->amount) : $sum->minus($finding->amount);
             }

@@ -41,17 +41,17 @@ final class FoundSteps
     private static function how(FittingFinding $finding): string
     {
         $deed = $finding->deed;
-        $isLength = in_array($deed, [Deed::Lengthen, Deed::Shorten], true);
+        $isLength = in_array($deed, [Alteration::Lengthen, Alteration::Shorten], true);
 
         return match (true) {
-            $deed === Deed::Narrower => 'Nothing is drawn: sew that much nearer the edge between the two notches, running back to the seam line beyond them.',
-            $isLength => ($deed === Deed::Lengthen ? 'Cut across square to the grain and spread' : 'Fold across square to the grain').' by the amount, running out to nothing where the other part stays; true the seams.',
-            $finding->place === Place::Armhole => 'Redraw the underarm by the amount, running into the armhole at its notches; the sleeve\'s underarm goes with it. Walk the cap against the armhole.',
-            $finding->place === Place::Neck => 'Redraw the neckline by the amount at its middle, running out to nothing at the shoulder; trace facing, band or collar anew from it.',
-            $finding->place === Place::Shoulder => 'Move the shoulder point by the amount, running out to nothing at the neck; the armhole keeps its shape, and the sleeve its notch.',
-            $finding->place === Place::Sleeve => 'Half at each of its two edges, running out to nothing at the wrist; walk the cap against the armhole.',
-            $finding->place === Place::Back => 'At the centre back, running out to nothing at the next level; lining and facing the same.',
-            $finding->place === Place::Hem => 'Redraw the edge on that part alone, running out to nothing at the side seams.',
+            $deed === Alteration::Narrower => 'Nothing is drawn: sew that much nearer the edge between the two notches, running back to the seam line beyond them.',
+            $isLength => ($deed === Alteration::Lengthen ? 'Cut across square to the grain and spread' : 'Fold across square to the grain').' by the amount, running out to nothing where the other part stays; true the seams.',
+            $finding->place === FittingPlace::Armhole => 'Redraw the underarm by the amount, running into the armhole at its notches; the sleeve\'s underarm goes with it. Walk the cap against the armhole.',
+            $finding->place === FittingPlace::Neck => 'Redraw the neckline by the amount at its middle, running out to nothing at the shoulder; trace facing, band or collar anew from it.',
+            $finding->place === FittingPlace::Shoulder => 'Move the shoulder point by the amount, running out to nothing at the neck; the armhole keeps its shape, and the sleeve its notch.',
+            $finding->place === FittingPlace::Sleeve => 'Half at each of its two edges, running out to nothing at the wrist; walk the cap against the armhole.',
+            $finding->place === FittingPlace::Back => 'At the centre back, running out to nothing at the next level; lining and facing the same.',
+            $finding->place === FittingPlace::Hem => 'Redraw the edge on that part alone, running out to nothing at the side seams.',
             default => 'On a fresh tracing: true the seams that it ends in, and walk them against what joins there.',
         };
     }

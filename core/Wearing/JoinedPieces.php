@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Wearing;
 
-use Underbolt\Pattern\Piece;
+use Underbolt\Pattern\Paper\Piece;
 
 /** Which pieces a change is likely to concern: what is cut there, and what joins there (common practice, no published source). */
 final class JoinedPieces
@@ -17,14 +17,14 @@ final class JoinedPieces
      * @param  list<Piece>  $pieces  of the pattern
      * @return list<string> names, in the pattern's order
      */
-    public static function proposed(Place $place, Part $part, array $pieces): array
+    public static function proposed(FittingPlace $place, FrontOrBack $part, array $pieces): array
     {
         $words = implode('|', [self::wordsAt($place), self::LINING]);
         // A piece of the other part is not concerned, but for one that both share.
         $not = match ($part) {
-            Part::Front => '/^(?!.*\bfront\b).*\bback\b/i',
-            Part::Back => '/^(?!.*\bback\b).*\bfront\b/i',
-            Part::Both => '/^$/',
+            FrontOrBack::Front => '/^(?!.*\bfront\b).*\bback\b/i',
+            FrontOrBack::Back => '/^(?!.*\bback\b).*\bfront\b/i',
+            FrontOrBack::Both => '/^$/',
         };
 
         return array_values(array_map(
@@ -36,17 +36,17 @@ final class JoinedPieces
         ));
     }
 
-    private static function wordsAt(Place $place): string
+    private static function wordsAt(FittingPlace $place): string
     {
         return match ($place) {
-            Place::Neck => self::BODY.'|collar|neck|facing',
-            Place::Shoulder => self::BODY.'|sleeve|facing|collar',
-            Place::Armhole => self::BODY.'|sleeve|arm(?:hole|scye)',
-            Place::Sleeve => 'sleeve|cuff',
-            Place::Back => 'back|yoke|facing|collar',
-            Place::Waist => self::BODY.'|waistband|band|skirt|peplum|facing',
-            Place::Hem => self::BODY.'|skirt|hem|band|facing',
-            Place::Bust, Place::Hip, Place::SideSeam => self::BODY.'|skirt|band|facing',
+            FittingPlace::Neck => self::BODY.'|collar|neck|facing',
+            FittingPlace::Shoulder => self::BODY.'|sleeve|facing|collar',
+            FittingPlace::Armhole => self::BODY.'|sleeve|arm(?:hole|scye)',
+            FittingPlace::Sleeve => 'sleeve|cuff',
+            FittingPlace::Back => 'back|yoke|facing|collar',
+            FittingPlace::Waist => self::BODY.'|waistband|band|skirt|peplum|facing',
+            FittingPlace::Hem => self::BODY.'|skirt|hem|band|facing',
+            FittingPlace::Bust, FittingPlace::Hip, FittingPlace::SideSeam => self::BODY.'|skirt|band|facing',
         };
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Wearing;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\FabricKind;
-use Underbolt\Pattern\Garment;
+use Underbolt\Pattern\Cloth\FabricKind;
+use Underbolt\Pattern\Paper\Garment;
 
 /** What was learned, in a sentence, such as `In three dresses of woven cloth 6.5 cm was right.` */
 final class LearnedWords

@@ -13,7 +13,7 @@ final readonly class OwnLine
      * @param  string  $name  such as `shoulder width`
      * @param  Length  $ease  wished on it; below 0 where it shall be smaller than the body
      */
-    public function __construct(public string $name, public Place $place, public Length $body, public Length $paper, public Length $ease)
+    public function __construct(public string $name, public FittingPlace $place, public Length $body, public Length $paper, public Length $ease)
     {
     }
 
@@ -24,15 +24,15 @@ final readonly class OwnLine
     }
 
     /** What is done about it: along the body it is a length, across it a width. */
-    public function deed(): Deed
+    public function deed(): Alteration
     {
         $isMore = $this->lacks()->isPositive();
 
         return match ($this->place) {
-            Place::Neck => $isMore ? Deed::Lower : Deed::Raise,
-            Place::Armhole => $isMore ? Deed::Lower : Deed::Raise,
-            Place::Sleeve, Place::Hem => $isMore ? Deed::Lengthen : Deed::Shorten,
-            default => $isMore ? Deed::Add : Deed::Take,
+            FittingPlace::Neck => $isMore ? Alteration::Lower : Alteration::Raise,
+            FittingPlace::Armhole => $isMore ? Alteration::Lower : Alteration::Raise,
+            FittingPlace::Sleeve, FittingPlace::Hem => $isMore ? Alteration::Lengthen : Alteration::Shorten,
+            default => $isMore ? Alteration::Add : Alteration::Take,
         };
     }
 }

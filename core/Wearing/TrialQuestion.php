@@ -24,15 +24,15 @@ enum TrialQuestion: string
         };
     }
 
-    /** @return array{Place, Deed} what is usually done where the answer is no */
+    /** @return array{FittingPlace, Alteration} what is usually done where the answer is no */
     public function usualFinding(): array
     {
         return match ($this) {
-            self::Reaches => [Place::SideSeam, Deed::Add],
-            self::Gapes => [Place::Neck, Deed::Take],
-            self::Level => [Place::Waist, Deed::Lengthen],
-            self::Pulls => [Place::Bust, Deed::Add],
-            self::Binds => [Place::Hip, Deed::Add],
+            self::Reaches => [FittingPlace::SideSeam, Alteration::Add],
+            self::Gapes => [FittingPlace::Neck, Alteration::Take],
+            self::Level => [FittingPlace::Waist, Alteration::Lengthen],
+            self::Pulls => [FittingPlace::Bust, Alteration::Add],
+            self::Binds => [FittingPlace::Hip, Alteration::Add],
         };
     }
 }

@@ -3,7 +3,7 @@ import { refDebounced } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { forgetUnsent, unsentReadings } from './measure/unsent';
-import { day } from './pages/age';
+import { day } from './measure/age';
 import { useSession } from './state/session';
 import UnitSwitch from './ui/UnitSwitch.vue';
 import { useShortcuts } from './ui/shortcuts';

@@ -7,8 +7,8 @@ const byId = (to: RouteLocationNormalized): { id: number } => ({ id: Number(to.p
 export const router = createRouter({
     history: createWebHistory(),
     routes: [
-        { path: '/', name: 'sign-in', component: () => import('./pages/SignInPage.vue') },
-        { path: '/workroom', name: 'workroom', component: () => import('./pages/WorkroomPage.vue') },
+        { path: '/', name: 'sign-in', component: () => import('./account/SignInPage.vue') },
+        { path: '/workroom', name: 'workroom', component: () => import('./workroom/WorkroomPage.vue') },
         {
             path: `/cards/:id${id}`,
             name: 'card',
@@ -16,13 +16,13 @@ export const router = createRouter({
                 ...byId(to),
                 make: to.query.for === undefined ? undefined : Number(to.query.for),
             }),
-            component: () => import('./pages/CardPage.vue'),
+            component: () => import('./measure/CardPage.vue'),
         },
         {
             path: `/wearers/:id${id}`,
             name: 'wearer',
             props: byId,
-            component: () => import('./pages/WearerPage.vue'),
+            component: () => import('./measure/WearerPage.vue'),
         },
         { path: '/patterns/new', name: 'new-pattern', component: () => import('./pattern/PatternPage.vue') },
         {
@@ -35,7 +35,7 @@ export const router = createRouter({
             path: `/makes/:id${id}`,
             name: 'bench',
             props: byId,
-            component: () => import('./pages/BenchPage.vue'),
+            component: () => import('./bench/BenchPage.vue'),
         },
         {
             path: `/patterns/:id${id}/nest`,
@@ -50,10 +50,12 @@ export const router = createRouter({
             component: () => import('./nest/MakeNestPage.vue'),
         },
         {
-            path: `/makes/:id${id}/sheet`,
-            name: 'sheet',
+            path: `/makes/:id${id}/cut-sheet`,
+            // Where it was before, as it is kept in bookmarks.
+            alias: `/makes/:id${id}/sheet`,
+            name: 'cut-sheet',
             props: byId,
-            component: () => import('./pages/SheetPage.vue'),
+            component: () => import('./paper/CutSheetPage.vue'),
         },
         {
             path: `/makes/:id${id}/projector`,
@@ -62,7 +64,7 @@ export const router = createRouter({
                 ...byId(to),
                 nest: to.query.nest === 'front' || to.query.nest === 'back' ? to.query.nest : undefined,
             }),
-            component: () => import('./pages/ProjectorPage.vue'),
+            component: () => import('./projector/ProjectorPage.vue'),
         },
         {
             path: `/makes/:id${id}/fitting`,
@@ -86,7 +88,7 @@ export const router = createRouter({
             path: `/makes/:id${id}/files`,
             name: 'files',
             props: byId,
-            component: () => import('./pages/FilesPage.vue'),
+            component: () => import('./paper/FilesPage.vue'),
         },
         {
             path: `/patterns/:id${id}/company`,
@@ -112,8 +114,8 @@ export const router = createRouter({
             }),
             component: () => import('./company/ComparePage.vue'),
         },
-        { path: '/bin', name: 'bin', component: () => import('./pages/BinPage.vue') },
-        { path: '/account', name: 'account', component: () => import('./pages/AccountPage.vue') },
+        { path: '/bin', name: 'bin', component: () => import('./workroom/BinPage.vue') },
+        { path: '/account', name: 'account', component: () => import('./account/AccountPage.vue') },
         { path: '/:rest(.*)*', redirect: '/' },
     ],
 });

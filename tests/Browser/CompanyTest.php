@@ -20,7 +20,7 @@ test('a company is filtered, sorted and opened, each row as the bench says it', 
     $page->until(fn (): bool => count(rowsOf($page)) < count($all), 'some are left out');
     expect(rowsOf($page))->toContain('Idony Fenwharf');
     $page->press('all');
-    $page->driver->findElement(WebDriverBy::xpath("//th[@aria-sort]/button[starts-with(normalize-space(), 'waist')]"))->click();
+    $page->findByPath("//th[@aria-sort]/button[starts-with(normalize-space(), 'waist')]")->click();
     $page->until(fn (): bool => rowsOf($page) !== $all, 'the rows are sorted');
     $sizes = $page->driver->executeScript('return [...document.querySelectorAll(".company tbody tr")].map((row) => row.children[2].textContent.trim()).filter((size) => /^\d+$/.test(size)).map(Number)');
     $sorted = $sizes;
@@ -29,15 +29,15 @@ test('a company is filtered, sorted and opened, each row as the bench says it', 
     // One is chosen otherwise: only that row changes, and the sheet keeps it.
     $row = fn (): string => $page->text('[data-wearer="Hedra Pasco"]');
     $before = $row();
-    $page->driver->findElement(WebDriverBy::cssSelector('[aria-label="Choose otherwise: Hedra Pasco"]'))->click();
+    $page->find('[aria-label="Choose otherwise: Hedra Pasco"]')->click();
     $option = "//div[@role='group'][@aria-label='Choices for Hedra Pasco']//option[normalize-space()='one size for all']";
     $page->until(fn (): bool => $page->driver->findElements(WebDriverBy::xpath($option)) !== [], 'her choices are open');
-    $page->driver->findElement(WebDriverBy::xpath($option))->click();
+    $page->findByPath($option)->click();
     $page->until(fn (): bool => $row() !== $before, 'the row is planned anew');
     expect($row())->toContain('one size for all');
     $page->go('/patterns/1/company')->find('.sums');
     expect($row())->toContain('one size for all');
-    $page->driver->findElement(WebDriverBy::xpath("//tr[@data-wearer='Hedra Pasco']//button[contains(., 'Begin')]"))->click();
+    $page->findByPath("//tr[@data-wearer='Hedra Pasco']//button[contains(., 'Begin')]")->click();
     $page->find('.bench');
     expect($page->text('h1'))->toContain('all the way')->and($page->complaints())->toBe([]);
     // Now the row tells her make, which is changed on its bench. As it was, for the others: it goes, and so does the exception.
@@ -47,7 +47,7 @@ test('a company is filtered, sorted and opened, each row as the bench says it', 
     expect($page->driver->findElements(WebDriverBy::cssSelector('[aria-label="Change: Hedra Pasco"]')))->toBe([]);
     $page->ask('DELETE', "/api/makes/{$made}", ['version' => $page->ask('GET', "/api/makes/{$made}/bench")['make']['version']]);
     $page->go('/patterns/1/company')->find('.sums');
-    $page->driver->findElement(WebDriverBy::cssSelector('[aria-label="Change: Hedra Pasco"]'))->click();
+    $page->find('[aria-label="Change: Hedra Pasco"]')->click();
     $page->press('all as for all')->until(fn (): bool => ! str_contains($row(), 'one size for all'), 'the exception is gone');
     $page->emptyBin();
 });
@@ -57,7 +57,7 @@ test('all makes are begun with one press, and undone with one more', function ()
     $page->find('.sums');
     $open = fn (): int => count($page->driver->findElements(WebDriverBy::xpath("//td[contains(@class, 'make')]/a")));
     $before = $open();
-    $page->driver->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Begin all makes')]"))->click();
+    $page->findByPath("//button[starts-with(normalize-space(), 'Begin all makes')]")->click();
     $page->sees('makes are begun.');
     $page->until(fn (): bool => $open() > $before, 'there are more makes');
     $page->press('Undo')->until(fn (): bool => $open() === $before, 'they are put away again');
@@ -72,7 +72,7 @@ test('which pattern: ranked with its reasons, and begun from there', function ()
         ->and($page->accessibilityFaults())->toBe([]);
     // The bench says what the row said.
     $says = $page->text('[data-pattern="Ebb-tide jersey"] .says');
-    $page->driver->findElement(WebDriverBy::xpath("//li[@data-pattern='Ebb-tide jersey']//button[contains(., 'Begin')]"))->click();
+    $page->findByPath("//li[@data-pattern='Ebb-tide jersey']//button[contains(., 'Begin')]")->click();
     $page->find('.tape .clip');
     expect($page->text('h1'))->toBe($says)->and($page->complaints())->toBe([]);
 });
@@ -83,7 +83,7 @@ test('two makes side by side say where they differ, and one of them is kept', fu
     expect($page->text('h1'))->toStartWith('They differ in ')
         ->and($page->text('tr.differs'))->toContain('wearer')
         ->and($page->accessibilityFaults())->toBe([]);
-    $page->driver->findElement(WebDriverBy::xpath("(//button[starts-with(normalize-space(), 'Keep this one')])[1]"))->click();
+    $page->findByPath("(//button[starts-with(normalize-space(), 'Keep this one')])[1]")->click();
     $page->sees('The other is in the bin.');
     $page->press('Undo')->until(fn (): bool => str_contains($page->driver->getCurrentURL(), 'makes=1,2'), 'both are there again');
     $page->find('.compare svg');
@@ -97,7 +97,7 @@ test('what if: a measure is moved, what flips is said, and leaving leaves no tra
     $focused = fn (): string => (string) $page->driver->executeScript('return document.activeElement.ariaLabel ?? document.activeElement.textContent.trim()');
     $page->press('What if…')->until(fn (): bool => $focused() === 'High bust, cm', 'the first measure has the focus');
     for ($press = 0; $press < 8; $press++) {
-        $page->driver->findElement(WebDriverBy::cssSelector('[aria-label="Waist 0.5 cm more"]'))->click();
+        $page->find('[aria-label="Waist 0.5 cm more"]')->click();
     }
     $page->sees('The waist is cut in');
     $page->until(fn (): bool => $page->text('h1') !== $headline, 'the bench shows it');

@@ -8,15 +8,15 @@ use Tests\Support\Page;
 /** Every screen there is, with what shows that it has come. */
 const SCREENS = [
     '/workroom' => '.makes .rows li', '/cards/3' => '.point-list .measure', '/wearers/2' => '.wearer-page', '/wearers/1/history' => '.scroller tbody tr',
-    '/patterns/1' => '.sheet .computed', '/patterns/4' => '.sheet .computed', '/patterns/1/nest' => '.nest-canvas circle', '/makes/1' => '.stations tbody tr', '/makes/2' => '.own-lines',
+    '/patterns/1' => '.chart-grid .computed', '/patterns/4' => '.chart-grid .computed', '/patterns/1/nest' => '.nest-canvas circle', '/makes/1' => '.stations tbody tr', '/makes/2' => '.own-lines',
     '/makes/3' => '.stations tbody tr', '/makes/4' => '.plan', '/makes/5' => '.plan', '/makes/7' => '.stations tbody tr', '/makes/2/nest' => '.pieces .seam',
-    '/makes/2/sheet' => '.sheet-steps', '/makes/3/sheet' => '.sheet-steps', '/makes/4/sheet' => '.sheet-steps', '/makes/7/sheet' => '.sheet-steps', '/makes/2/files' => '.files .rows li', '/makes/17/fitting' => '.tracings',
+    '/makes/2/cut-sheet' => '.cut-steps', '/makes/3/cut-sheet' => '.cut-steps', '/makes/4/cut-sheet' => '.cut-steps', '/makes/7/cut-sheet' => '.cut-steps', '/makes/2/files' => '.files .rows li', '/makes/17/fitting' => '.tracings',
     '/makes/18/cloth' => '.buy', '/account' => 'form', '/bin' => 'h1', '/patterns/1/company' => '.sums', '/wearers/2/patterns' => '.ranked li', '/compare?makes=2,4' => '.compare svg',
 ];
 
 /** What is smaller than it should be; links that stand in a sentence have the height of its lines. */
 const SMALL_TARGETS = <<<'JS'
-    const large = '.clip, .sheet-steps label, .stages label, .point-list button, .point-panel input';
+    const large = '.clip, .cut-steps label, .stages label, .point-list button, .point-panel input';
     const all = [...document.querySelectorAll('a, button, input, select, textarea, summary, [role=slider]')];
     return all.flatMap((one) => {
         if (one.matches(large)) one.scrollIntoView({ block: 'center' });

@@ -31,7 +31,7 @@ test('a first card says what is enough to begin, and a pattern without a name is
     $page->go('/patterns/new')->find('#paste-chart');
     $page->paste('#paste-chart', "Size\t8\t10\nWaist\t66\t70\nHip\t91\t95");
     $page->find('.preview');
-    $page->press('Put into the sheet');
+    $page->press('Put into the chart');
     $page->sees('Kept as a draft: give it a name.');
     $page->go('/workroom')->sees('Pattern without a name');
     expect($page->complaints())->toBe([]);

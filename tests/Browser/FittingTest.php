@@ -18,7 +18,7 @@ test('what is found goes into the next tracing, is in the plan at once, closes w
     expect($page->text('h1'))->not->toContain('by hand');
     $page->press('Undo')->sees('Tracing 3 in hand');
     expect($page->accessibilityFaults())->toBe([]);
-    $page->go('/makes/16/sheet')->sees('Tracing 3: Raise the armhole by 1 cm, front and back.');
+    $page->go('/makes/16/cut-sheet')->sees('Tracing 3: Raise the armhole by 1 cm, front and back.');
 });
 
 test('an answer and a line of one\'s own become findings with one press', function (): void {

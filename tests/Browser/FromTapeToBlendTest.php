@@ -54,12 +54,12 @@ test('from a tape measure to a drawn blend', function (): void {
             ."Back length\t40\t40\t41\t41\t42\t42\n"
             ."Finished bust\t92\t96\t100\t104\t108\t113\nFinished waist\t71\t75\t79\t83\t87\t92\nFinished hip\t98\t102\t106\t110\t114\t119\n")
         ->sees('6 sizes, 36 figures. 1 to look at, marked. One row is left out')
-        ->press('Put into the sheet')
+        ->press('Put into the chart')
         ->sees('must be larger than the size before it');
     $cell = $page->find('[data-cell="2:5"]');
     $cell->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'87'.WebDriverKeys::ENTER);
     $page->until(fn (): bool => $page->text('.state') === 'Kept.', 'the pattern is kept whole');
-    expect($page->text('.sheet .computed'))->toBe('Bust +8 +8 +8 +8 +8 +8');
+    expect($page->text('.chart-grid .computed'))->toBe('Bust +8 +8 +8 +8 +8 +8');
     $page->press('Levels and lengths')->type('Underarm to waist', '20.5')->type('Waist to hip', '20')->type('Hip to cut hem', '45');
     $page->until(fn (): bool => $page->text('.state') === 'Kept.', 'the lengths are kept');
     $page->press('Back to the workroom');

@@ -70,7 +70,7 @@ test('from registering to the cut sheet by the keys alone', function (): void {
     keys($page, 'Slipway dress');
     $page->paste('#paste-chart', "Size 8 10 12 14 16\nBust 84 88 92 96 100\nWaist 66 70 74 78 82\nHip 91 95 99 103 107\nFinished Bust 92 96 100 104 108\nFinished Waist 71 75 79 83 87\nFinished Hip 98 102 106 110 114");
     $page->sees('5 sizes, 30 figures');
-    tabTo($page, 'Put into the sheet');
+    tabTo($page, 'Put into the chart');
     keys($page, WebDriverKeys::ENTER);
     $page->until(fn (): bool => str_starts_with($page->text('.state'), 'Kept'), 'it is kept');
     expect(focused($page))->toStartWith('INPUT ');
@@ -88,5 +88,5 @@ test('from registering to the cut sheet by the keys alone', function (): void {
     expect(focused($page))->toBe('DIV waist size');
     tabTo($page, 'Cut sheet', back: true);
     keys($page, WebDriverKeys::ENTER);
-    $page->until(fn (): bool => str_starts_with(focused($page), 'H1 ') && str_contains($page->driver->getCurrentURL(), '/sheet'), 'the sheet has the focus');
+    $page->until(fn (): bool => str_starts_with(focused($page), 'H1 ') && str_contains($page->driver->getCurrentURL(), '/cut-sheet'), 'the sheet has the focus');
 });

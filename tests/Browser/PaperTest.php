@@ -46,8 +46,8 @@ test('from the bench to the cut sheet: steps are ticked, kept, and move the make
     $page = makePage(2)->press('Cut sheet')->sees('Which lines to follow')->sees('line 18');
     $step = '[aria-label="Step 2 is done"]';
     $page->find($step)->click();
-    $page->driver->findElement(WebDriverBy::xpath("//label[normalize-space()='line drawn']/input"))->click();
-    $page->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.sheet-steps li.done')) !== [], 'the step is done');
+    $page->findByPath("//label[normalize-space()='line drawn']/input")->click();
+    $page->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.cut-steps li.done')) !== [], 'the step is done');
     $page->driver->navigate()->refresh();
     $page->sees('Which lines to follow')->until(fn (): bool => isChecked($page, $step), 'the tick is kept');
     $page->press('Workroom')->sees('line drawn');
@@ -55,9 +55,9 @@ test('from the bench to the cut sheet: steps are ticked, kept, and move the make
 });
 
 test('the sheet speaks in the unit in use, and calls sizes by their lines where they are hidden', function (): void {
-    $page = makePage(2, '/sheet')->sees('103.5 cm');
+    $page = makePage(2, '/cut-sheet')->sees('103.5 cm');
     $page->press('in')->sees('40 3/4 in 103.5 cm')->sees('taken in 1/4 in an edge');
-    $page->driver->findElement(WebDriverBy::xpath("//label[normalize-space()='hide the sizes']/input"))->click();
+    $page->findByPath("//label[normalize-space()='hide the sizes']/input")->click();
     $page->sees('the sixth line from the inside');
     expect($page->text('.cut-sheet'))->not->toContain('line 18');
     $page->press('cm');
@@ -105,7 +105,7 @@ test('the projector is calibrated on the device, shows the strip at that scale, 
         presses($page, 'i')->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.projector.dark')) === [], 'black on white');
         presses($page, 'm')->find('.mat-ruler text');
         $lines = count($page->driver->findElements(WebDriverBy::cssSelector('.strip path')));
-        $page->driver->findElement(WebDriverBy::xpath("//label[normalize-space()='back']/input"))->click();
+        $page->findByPath("//label[normalize-space()='back']/input")->click();
         $page->until(fn (): bool => count($page->driver->findElements(WebDriverBy::cssSelector('.strip path'))) < $lines, 'the back is hidden');
         presses($page, 'h')->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.panel')) === [], 'the controls are hidden');
         presses($page, 'h')->find('.panel');
@@ -149,9 +149,9 @@ test('pages print without their controls and with nothing cut off', function (st
     'workroom' => ['/workroom', 'Makes under way', ['Measure again', 'Put a pattern in']],
     'card' => ['/cards/3', 'Underarm to waist', ['Helper mode', 'A blank card', 'Enter goes on', 'Talking tape']],
     'pattern' => ['/patterns/1', 'Finished garment', ['Redo', 'Envelopes', 'Read a file']],
-    'sheet' => ['/makes/2/sheet', 'Which lines to follow', ['hide the sizes', 'Projector']],
+    'sheet' => ['/makes/2/cut-sheet', 'Which lines to follow', ['hide the sizes', 'Projector']],
 ]);
 
 test('sheet, files and projector pass the automatic look at accessibility', function (string $place): void {
     expect(makePage(2, $place)->accessibilityFaults())->toBe([]);
-})->with(['/sheet', '/files', '/projector']);
+})->with(['/cut-sheet', '/files', '/projector']);

@@ -42,9 +42,12 @@ function hasMember(string $class, string $member): bool
         : $reflected->hasMethod($member) || $reflected->hasConstant($member);
 }
 
-test('each room of core has its line on the page of architecture', function (): void {
+test('each room of core and each folder of the browser has its line on the page of architecture', function (): void {
     $page = (string) file_get_contents(__DIR__.'/../../docs/architecture.md');
     foreach ([...(glob(__DIR__.'/../../core/*', GLOB_ONLYDIR) ?: []), ...(glob(__DIR__.'/../../core/*/*', GLOB_ONLYDIR) ?: [])] as $room) {
         expect($page)->toContain('`'.substr($room, (int) strrpos($room, 'core/')).'`');
+    }
+    foreach (glob(__DIR__.'/../../resources/js/*', GLOB_ONLYDIR) ?: [] as $folder) {
+        expect($page)->toContain('`'.basename($folder).'`');
     }
 });

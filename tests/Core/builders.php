@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Illuminate\Support\Arr;
 use stdClass;
+use Underbolt\Advice\Cautions;
 use Underbolt\File\MakeReader;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
@@ -73,7 +74,7 @@ function cautionsOf(Plan $plan): array
 {
     return array_map(
         static fn ($caution): string => trim("{$caution->code->value} {$caution->level?->value}"),
-        $plan->cautions(),
+        Cautions::of($plan),
     );
 }
 

@@ -35,7 +35,7 @@ test('a wearer goes with all cards and makes, after being told what goes, and co
     $answer = $this->deleteJson("/api/wearers/{$wearer->id}", ['version' => $wearer->version])->assertOk();
     expect($answer)->toAgreeWith('BinEntryData')
         ->and($answer->json())->toMatchArray(['kind' => 'wearer', 'name' => 'Merrin Tolvane', 'with' => $along, 'days_left' => 30]);
-    foreach (["wearers/{$wearer->id}", "cards/{$make->card_id}", "makes/{$make->id}", "makes/{$make->id}/sheet.pdf"] as $gone) {
+    foreach (["wearers/{$wearer->id}", "cards/{$make->card_id}", "makes/{$make->id}", "makes/{$make->id}/cut-sheet.pdf"] as $gone) {
         $this->getJson("/api/{$gone}")->assertNotFound();
     }
     expect(seen($user)['wearers'])->toBe($before['wearers'] - 1)

@@ -24,7 +24,7 @@ test('what a fitting found is kept, and the plan, the sheet and the command have
         ->and(array_column($kept->json('findings'), 'stands'))->toBe(['closed', 'open'])
         ->and(array_column($kept->json('findings'), 'goes_into'))->toBe(['line', 'step'])
         ->and($kept->json('headline'))->toContain('the waist 1.6 cm larger by hand');
-    $sheet = json_encode($this->getJson("/api/makes/{$make->id}/sheet")->json('steps'));
+    $sheet = json_encode($this->getJson("/api/makes/{$make->id}/cut-sheet")->json('steps'));
     expect($sheet)->toContain('Tracing 3: Raise the armhole by 1 cm, front and back (Pulls).')->toContain('5 sleeve');
     // In the file as well, and so in the plan that the command makes of it.
     $file = (string) tempnam(sys_get_temp_dir(), 'make');
@@ -126,9 +126,9 @@ test('a learned ease holds what was found: it is taken back from the new make, a
 test('what was found on the last make of a pattern is offered on its next one after once, and a verdict ticks that it is worn', function (): void {
     $make = demoMake('Idony Fenwharf');
     fitted($make, ['tracing' => 2, 'tried' => 2, 'findings' => [['place' => 'neck', 'what' => 'raise', 'amount' => '2.5', 'tracing' => 2, 'where' => 'both', 'pieces' => [], 'note' => '']]])->assertOk();
-    expect($this->getJson("/api/makes/{$make->id}/sheet")->json('done.worn'))->toBeNull();
+    expect($this->getJson("/api/makes/{$make->id}/cut-sheet")->json('done.worn'))->toBeNull();
     $this->putJson("/api/makes/{$make->id}/verdict", ['verdict' => ['day' => '2026-11-20', 'levels' => ['bust' => 'right']], 'version' => $make->refresh()->version])->assertOk();
-    expect($this->getJson("/api/makes/{$make->id}/sheet")->json('done.worn'))->toBe('2026-11-20');
+    expect($this->getJson("/api/makes/{$make->id}/cut-sheet")->json('done.worn'))->toBe('2026-11-20');
     $next = $this->postJson('/api/makes', ['card_id' => $make->card_id, 'pattern_id' => $make->pattern_id])->assertCreated()->json('id');
     expect($this->getJson("/api/makes/{$next}/offers")->json('findings.0.words'))->toBe('Last time the neck was raised by 2.5 cm, front and back');
 });

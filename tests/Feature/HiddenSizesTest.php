@@ -58,7 +58,7 @@ test('a wearer whose sizes are hidden meets no name of a size, on screen or on p
     $user = workroomWithoutSizes();
     $told = [];
     foreach ($user->makes()->with('card.wearer')->get() as $make) {
-        $pages = ['bench', 'plan', 'why-not', 'sheet', 'strip', 'strip.svg', 'stations', 'stations.csv', 'plan.json', 'nest', 'nest/front', 'nest/front.svg', 'fitting', 'cloth', 'offers'];
+        $pages = ['bench', 'plan', 'why-not', 'cut-sheet', 'strip', 'strip.svg', 'stations', 'stations.csv', 'plan.json', 'nest', 'nest/front', 'nest/front.svg', 'fitting', 'cloth', 'offers'];
         foreach ($pages as $page) {
             $answer = $this->get("/api/makes/{$make->id}/{$page}");
             $told["{$make->id}/{$page}"] = [$answer->getStatusCode(), contentOf($answer)];
@@ -95,7 +95,7 @@ test('a clip put on a counted line is kept under the size’s own name, and undo
 test('hiding is the wearer’s, showing can be asked for on one sheet', function (): void {
     $user = workroomWithoutSizes();
     $make = $user->makes()->firstOrFail();
-    $sheet = "/api/makes/{$make->id}/sheet";
+    $sheet = "/api/makes/{$make->id}/cut-sheet";
     expect($this->getJson($sheet)->json('labels'))->toBe('hidden')
         ->and($this->getJson("{$sheet}?sizes=shown")->json('headline'))->toContain(NAMED)
         ->and($this->getJson("{$sheet}?sizes=shown")->json('labels'))->toBe('shown');
@@ -106,6 +106,6 @@ test('what fittings found stands on a sheet without sizes too', function (): voi
     $findings = [['place' => 'armhole', 'what' => 'raise', 'amount' => '1', 'where' => 'both', 'pieces' => [], 'note' => '', 'tracing' => 3, 'done' => []]];
     $this->putJson("/api/makes/{$make->id}/fitting", ['fitting' => ['tracing' => 3, 'tried' => 2, 'findings' => $findings], 'version' => $make->version])->assertOk();
     foreach (['shown', 'hidden'] as $sizes) {
-        expect(json_encode($this->getJson("/api/makes/{$make->id}/sheet?sizes={$sizes}")->json('steps')))->toContain('Raise the armhole by 1 cm');
+        expect(json_encode($this->getJson("/api/makes/{$make->id}/cut-sheet?sizes={$sizes}")->json('steps')))->toContain('Raise the armhole by 1 cm');
     }
 });

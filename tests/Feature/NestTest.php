@@ -141,8 +141,8 @@ test('the stations of the sheet are read off the pattern\'s own lines, and it sa
     $make = demoMake('Bettrys Calloway-Pike');
     $choices = ['sizes' => ['bust' => '14', 'waist' => '18', 'hip' => '14'], 'take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'], 'lengths' => ['above_waist' => '0', 'below_waist' => '0']];
     $this->putJson("/api/makes/{$make->id}/choices", ['choices' => $choices, 'version' => $make->version])->assertOk();
-    $sheet = $this->getJson("/api/makes/{$make->id}/sheet")->assertOk();
-    expect($sheet)->toAgreeWith('SheetData')->and($sheet->json('stations.is_from_nest'))->toBeTrue()
+    $sheet = $this->getJson("/api/makes/{$make->id}/cut-sheet")->assertOk();
+    expect($sheet)->toAgreeWith('CutSheetData')->and($sheet->json('stations.is_from_nest'))->toBeTrue()
         // Front and back are drawn alike but for 8 mm all the way down.
         ->and($sheet->json('stations.back'))->toBeNull();
     $at = array_column(array_filter($sheet->json('stations.front'), static fn (array $station): bool => $station['level'] !== null), null, 'level');
@@ -172,11 +172,11 @@ test('the stations of the sheet are read off the pattern\'s own lines, and it sa
     // The bench asks for the same ones; with sizes hidden the lines are called otherwise, and lie where they lay.
     expect($this->getJson("/api/makes/{$make->id}/stations")->assertOk())->toAgreeWith('StationTableData')
         ->and($this->getJson("/api/makes/{$make->id}/stations")->json())->toBe($sheet->json('stations'));
-    $hidden = $this->getJson("/api/makes/{$make->id}/sheet?sizes=hidden")->json('stations');
+    $hidden = $this->getJson("/api/makes/{$make->id}/cut-sheet?sizes=hidden")->json('stations');
     expect($hidden['is_from_nest'])->toBeTrue()->and(array_column($hidden['front'], 'move_nm'))->toBe(array_column($sheet->json('stations.front'), 'move_nm'))
         ->and($hidden['front'][0]['from'])->toBe('the fourth line from the inside');
     $make->pattern->nests()->delete();
-    expect($this->getJson("/api/makes/{$make->id}/sheet")->json('stations.is_from_nest'))->toBeFalse();
+    expect($this->getJson("/api/makes/{$make->id}/cut-sheet")->json('stations.is_from_nest'))->toBeFalse();
 });
 
 test('the line on the nest follows the choices, which are kept as on the bench', function (): void {

@@ -3,15 +3,17 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Underbolt\Advice\Headline;
 use Underbolt\Altering\Take;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Level;
-use Underbolt\Planning\Advice\Headline;
-use Underbolt\Planning\Advice\PieceSide;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 use Underbolt\Seam\Station;
+use Underbolt\Work\PieceCut;
+use Underbolt\Work\PieceSide;
+use Underbolt\Work\WorkPlan;
 
 /** @return array<string, Plan> every make of the demo that has a plan, by what it is of */
 function demoPlans(): array
@@ -40,7 +42,7 @@ test('headline, table, stations, steps and pieces of every demo make say the sam
     expect(count($plans))->toBeGreaterThan(11)->and(User::query()->count())->toBe(1);
     foreach ($plans as $name => $plan) {
         $headline = Headline::of($plan);
-        $steps = implode("\n", array_map(static fn ($step): string => $step->whole(), $plan->work()->steps));
+        $steps = implode("\n", array_map(static fn ($step): string => $step->whole(), WorkPlan::of($plan)->steps));
         foreach (array_filter($plan->levels) as $level) {
             $at = $level->facts->level;
             $where = "{$name}, {$at->value}";
@@ -86,7 +88,7 @@ test('headline, table, stations, steps and pieces of every demo make say the sam
         }
 
         // Pieces are cut in the sizes of the lines, front and back each in its own.
-        foreach ($plan->pieces() as $piece) {
+        foreach (PieceCut::all($plan) as $piece) {
             $sizes = $piece->side() === PieceSide::Back ? $plan->frontBack->back : $plan->frontBack->front;
             expect(array_diff($piece->sizes, $sizes->known()))->toBe([], "{$name}, {$piece->piece->name}");
             foreach ($piece->changes as $change) {

@@ -7,6 +7,7 @@ use App\Models\SizeLabels;
 use App\Paper\MakePaper;
 use App\Paper\TiledPdf;
 use Tests\Support\Raster;
+use Underbolt\Advice\Cautions;
 use Underbolt\File\MakeReader;
 use Underbolt\Measure\Unit;
 use Underbolt\Paper\Drawing;
@@ -106,13 +107,13 @@ test('every step and every caution is on the sheet, whole and within its page, f
     auth()->user()?->update(['unit' => $unit]);
     foreach ($makes as $make) {
         $paper = paperOf($make, $unit);
-        $pdf = contentOf($this->get("/api/makes/{$make->id}/sheet.pdf?page={$page}")->assertOk()->assertHeader('Content-Type', 'application/pdf'));
+        $pdf = contentOf($this->get("/api/makes/{$make->id}/cut-sheet.pdf?page={$page}")->assertOk()->assertHeader('Content-Type', 'application/pdf'));
         $words = pdfWords($pdf);
         $plain = static fn (string $text): string => (string) preg_replace('/\s+/u', ' ', $text);
         foreach ($paper->sheet()->steps as $step) {
             expect($words)->toContain($plain($step->step->text), ...array_map($plain, $step->step->how));
         }
-        foreach ($paper->plan->cautions() as $caution) {
+        foreach (Cautions::of($paper->plan) as $caution) {
             expect($words)->toContain($plain($caution->text));
         }
         expect($words)->toContain($plain($paper->sheet()->headline), $make->card->wearer->name, 'How it wore', $plain($paper->sheet()->toile));
@@ -143,7 +144,7 @@ test('a make is taken away as files, each of its type and name', function (strin
         ->and($answer->headers->get('Content-Disposition'))->toContain('merrin-tolvane-causeway-dress-114')
         ->and(contentOf($answer))->toStartWith($begins);
 })->with([
-    ['strip.svg', 'image/svg+xml', '<?xml'], ['strip.pdf?page=a0', 'application/pdf', '%PDF'], ['sheet.pdf', 'application/pdf', '%PDF'],
+    ['strip.svg', 'image/svg+xml', '<?xml'], ['strip.pdf?page=a0', 'application/pdf', '%PDF'], ['cut-sheet.pdf', 'application/pdf', '%PDF'],
     ['stations.csv', 'text/csv', 'side,"depth (cm)",from,towards,"blend (cm)"'], ['plan.json', 'application/json', "{\n    \"format\": \"underbolt/plan\""],
     ['make.json', 'application/json', "{\n    \"format\": \"underbolt/make\""], ['all.zip', 'application/zip', 'PK'],
 ]);
@@ -151,11 +152,11 @@ test('a make is taken away as files, each of its type and name', function (strin
 test('the archive holds every file, or says why the strip is missing', function (string $wearer, array $names): void {
     $make = demoMake($wearer);
     $files = zipOf(contentOf($this->get("/api/makes/{$make->id}/all.zip?page=letter")->assertOk()));
-    $held = array_map(static fn (string $name): string => (string) preg_replace('/^.*-(?=[a-z]+\.|strip-missing)/', '', $name), array_keys($files));
+    $held = array_map(static fn (string $name): string => (string) preg_replace('/^.*?-(?=cut-sheet\.|[a-z]+\.|strip-missing)/', '', $name), array_keys($files));
     sort($held);
     expect($held)->toBe($names)->and(MakeReader::read($files[preg_grep('/make\.json$/', array_keys($files))[3]])->pattern->sizes)->not->toBe([]);
 })->with([
-    ['Merrin Tolvane', ['make.json', 'plan.json', 'sheet.pdf', 'stations.csv', 'strip.pdf', 'strip.svg']],
+    ['Merrin Tolvane', ['cut-sheet.pdf', 'make.json', 'plan.json', 'stations.csv', 'strip.pdf', 'strip.svg']],
 ]);
 
 test('a strip that can\'t be drawn is refused with the reason at its field, and the archive tells it', function (): void {
@@ -188,9 +189,9 @@ test('stations go out for a spreadsheet, front and back, and add up', function (
 
 test('the sheet is answered as agreed, with sizes hidden on request', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
-    $shown = $this->getJson("/api/makes/{$make->id}/sheet")->assertOk();
-    $hidden = $this->getJson("/api/makes/{$make->id}/sheet?sizes=hidden")->assertOk();
-    expect($shown)->toAgreeWith('SheetData')->and($hidden)->toAgreeWith('SheetData')
+    $shown = $this->getJson("/api/makes/{$make->id}/cut-sheet")->assertOk();
+    $hidden = $this->getJson("/api/makes/{$make->id}/cut-sheet?sizes=hidden")->assertOk();
+    expect($shown)->toAgreeWith('CutSheetData')->and($hidden)->toAgreeWith('CutSheetData')
         ->and($this->getJson("/api/makes/{$make->id}/strip")->assertOk())->toAgreeWith('DrawingData')
         ->and($shown->json('levels.0.front'))->toBe('line 14')->and($hidden->json('levels.0.front'))->toBe('the fourth line from the inside')
         ->and(array_column($hidden->json('steps'), 'key'))->toBe(array_column($shown->json('steps'), 'key'));
@@ -203,7 +204,7 @@ test('what is ticked is kept with the make, and moves it in the workroom', funct
     $this->putJson("/api/makes/{$make->id}/done/traced")->assertOk()->assertJson(['traced' => now()->toDateString()]);
     $this->putJson("/api/makes/{$make->id}/done/length-0123abcd")->assertOk();
     $this->putJson("/api/makes/{$make->id}/done/toile")->assertOk();
-    expect($stage())->toBe('toile tried')->and(array_keys($this->getJson("/api/makes/{$make->id}/sheet")->json('done')))->toBe(['traced', 'length-0123abcd', 'toile']);
+    expect($stage())->toBe('toile tried')->and(array_keys($this->getJson("/api/makes/{$make->id}/cut-sheet")->json('done')))->toBe(['traced', 'length-0123abcd', 'toile']);
     $this->deleteJson("/api/makes/{$make->id}/done/toile")->assertOk();
     expect($stage())->toBe('traced')->and($this->deleteJson("/api/makes/{$make->id}/done/traced")->json())->toBe(['length-0123abcd' => now()->toDateString()]);
     foreach (['../x', 'traced"', 'length-xyz', str_repeat('a', 21)] as $wrong) {
@@ -215,7 +216,7 @@ test('nobody else\'s make is put on paper', function (string $what): void {
     $make = demoMake('Merrin Tolvane');
     $this->actingAs(someone());
     $this->getJson("/api/makes/{$make->id}/{$what}")->assertNotFound();
-})->with(['sheet', 'sheet.pdf', 'strip', 'strip.svg', 'strip.pdf', 'stations.csv', 'plan.json', 'all.zip']);
+})->with(['cut-sheet', 'cut-sheet.pdf', 'strip', 'strip.svg', 'strip.pdf', 'stations.csv', 'plan.json', 'all.zip']);
 
 test('a link to a file that can’t be made opens a page in our words with the way to what is missing, never JSON', function (): void {
     $make = demoMake('Merrin Tolvane');
@@ -229,5 +230,5 @@ test('a link to a file that can’t be made opens a page in our words with the w
             ->and(contentOf($page))->toContain('This file can’t be made yet.')->toContain("/patterns/{$make->pattern_id}#levels")->not->toContain('{"');
         $this->getJson("/api/makes/{$make->id}/{$file}")->assertUnprocessable()->assertJsonStructure(['message', 'errors']);
     }
-    expect(contentOf($this->get('/api/makes/99999/sheet.pdf', ['Accept' => 'text/html'])->assertNotFound()))->toContain('There is no such record of yours.');
+    expect(contentOf($this->get('/api/makes/99999/cut-sheet.pdf', ['Accept' => 'text/html'])->assertNotFound()))->toContain('There is no such record of yours.');
 });

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\SizeChart;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\SizeChart;
 
 /*
  * Source: EN 13402-3 (2004), women's bust and hip girths at intervals of 4 cm, then 5 and 6 cm, and waist

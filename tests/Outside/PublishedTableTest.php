@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\ChartPosition;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\SizeChart;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Charts\ChartPosition;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\SizeChart;
 
 /*
  * Source: ASTM D5585-95, body measurements for adult female misses figure type, sizes 2 to 20, inches; given

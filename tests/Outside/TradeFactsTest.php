@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Sizing\StepVerdict;
 
 use function Tests\Core\cm;

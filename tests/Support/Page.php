@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -59,19 +60,47 @@ final class Page
 
     public function find(string $css): RemoteWebElement
     {
-        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::cssSelector($css)) !== [], "there is {$css}");
+        return $this->awaited(WebDriverBy::cssSelector($css), "there is {$css}");
+    }
 
-        return $this->driver->findElement(WebDriverBy::cssSelector($css));
+    public function findByPath(string $path): RemoteWebElement
+    {
+        return $this->awaited(WebDriverBy::xpath($path), "there is {$path}");
     }
 
     /** The field that a label names, with or without its unit. */
     public function field(string $label): RemoteWebElement
     {
         $path = "//label[normalize-space()='{$label}' or normalize-space()='{$label}, cm' or normalize-space()='{$label}, in']";
-        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "there is a field {$label}");
-        $id = (string) $this->driver->findElement(WebDriverBy::xpath($path))->getAttribute('for');
+        $id = (string) $this->awaited(WebDriverBy::xpath($path), "there is a field {$label}")->getAttribute('for');
 
-        return $this->driver->findElement(WebDriverBy::id($id));
+        return $this->awaited(WebDriverBy::id($id), "{$label} has its field");
+    }
+
+    private function awaited(WebDriverBy $by, string $what): RemoteWebElement
+    {
+        $found = null;
+        $this->until(function () use ($by, &$found): bool {
+            return ($found = $this->driver->findElements($by)[0] ?? null) !== null;
+        }, $what);
+        assert($found instanceof RemoteWebElement);
+
+        return $found;
+    }
+
+    /** What was drawn anew in between, or moved under something, is looked for again. */
+    private function click(string $path, string $what): void
+    {
+        $this->until(function () use ($path): bool {
+            try {
+                $found = $this->driver->findElements(WebDriverBy::xpath($path))[0] ?? null;
+                $found?->click();
+
+                return $found !== null;
+            } catch (ElementClickInterceptedException) {
+                return false;
+            }
+        }, $what);
     }
 
     public function type(string $label, string $text): self
@@ -85,8 +114,7 @@ final class Page
     public function press(string $words): self
     {
         $path = "//*[self::button or self::a][normalize-space()='{$words}']";
-        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "there is a button {$words}");
-        $this->driver->findElement(WebDriverBy::xpath($path))->click();
+        $this->click($path, "there is a button {$words}");
 
         return $this;
     }
@@ -106,13 +134,10 @@ final class Page
     /** Opens a list of choices and takes one. */
     public function choose(string $label, string $option): self
     {
-        $this->driver->findElement(
-            WebDriverBy::xpath("//span[@class='label'][normalize-space()='{$label}']/following-sibling::*[1]"),
-        )->click();
+        $this->click("//span[@class='label'][normalize-space()='{$label}']/following-sibling::*[1]", "{$label} can be opened");
         // The words may go on, as a card's date does.
         $path = "//li[@role='option'][starts-with(normalize-space(), '{$option}')]";
-        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "{$option} can be chosen");
-        $this->driver->findElement(WebDriverBy::xpath($path))->click();
+        $this->click($path, "{$option} can be chosen");
         $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath("//li[@role='option']")) === [], 'the list is closed');
 
         return $this;
@@ -122,8 +147,7 @@ final class Page
     public function answer(string $label, string $option): self
     {
         $path = "//label[normalize-space()='{$label}']/following-sibling::select/option[normalize-space()='{$option}']";
-        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath($path)) !== [], "{$label} can be {$option}");
-        $this->driver->findElement(WebDriverBy::xpath($path))->click();
+        $this->click($path, "{$label} can be {$option}");
 
         return $this;
     }

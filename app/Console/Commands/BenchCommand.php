@@ -10,14 +10,15 @@ use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\SizeLabels;
 use App\Models\Wearer;
+use App\Paper\CutSheetPdf;
 use App\Paper\MakeFiles;
 use App\Paper\MakeNest;
 use App\Paper\MakePaper;
-use App\Paper\SheetPdf;
 use App\Paper\TiledPdf;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Tests\Support\BruteForce;
+use Underbolt\ChartPaste\ChartPaste;
 use Underbolt\Company\Company;
 use Underbolt\Company\Sums;
 use Underbolt\File\CompanyJson;
@@ -32,12 +33,11 @@ use Underbolt\Paper\Drawing;
 use Underbolt\Paper\PageFormat;
 use Underbolt\Paper\StripLine;
 use Underbolt\Paper\Tiling;
+use Underbolt\Planning\Asked\Make as CoreMake;
 use Underbolt\Planning\Choosing\Alternatives;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Planning\Facts\SizesInPlay;
-use Underbolt\Planning\Make as CoreMake;
 use Underbolt\Planning\PlanBuilder;
-use Underbolt\Sheet\SheetReader;
 use Underbolt\Sizing\Sizes;
 
 /** Measures what the budgets ask: plans a second, growth with the sizes, many bodies at once, paper, pasted charts. */
@@ -82,7 +82,7 @@ final class BenchCommand extends Command
         }
         $ranking = $this->ranking();
         $isPaperQuick = $this->paper();
-        $isChartQuick = $this->within('a chart of 200 kB read', self::BUDGET_CHART_MS, static fn () => SheetReader::read(
+        $isChartQuick = $this->within('a chart of 200 kB read', self::BUDGET_CHART_MS, static fn () => ChartPaste::read(
             "Size\t8\t10\nBust\t84\t88\n".str_repeat("Waist 1/2 (under)\t66 1/2\t70,5 (27 3/4)\n", 5_000),
             Unit::Centimetre,
         ));
@@ -105,7 +105,7 @@ final class BenchCommand extends Command
         $tiles = count(Tiling::of($large, PageFormat::A4)->tiles);
 
         return array_product([
-            $this->within('cut sheet as PDF', self::BUDGET_SHEET_MS, static fn () => SheetPdf::of($paper, PageFormat::A4, CarbonImmutable::today())),
+            $this->within('cut sheet as PDF', self::BUDGET_SHEET_MS, static fn () => CutSheetPdf::of($paper, PageFormat::A4, CarbonImmutable::today())),
             $this->within('strip as SVG', self::BUDGET_SHEET_MS, static fn () => MakeFiles::stripSvg($paper, StripLine::Seam)),
             $this->within('strip as PDF', self::BUDGET_SHEET_MS, static fn () => MakeFiles::stripPdf($paper, StripLine::Seam, PageFormat::A4)),
             $this->within("{$tiles} tiles as PDF", self::BUDGET_TILES_MS, static fn () => TiledPdf::of(Tiling::of($large, PageFormat::A4))),

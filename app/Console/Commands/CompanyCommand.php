@@ -10,10 +10,10 @@ use Underbolt\Company\Company;
 use Underbolt\Company\Sums;
 use Underbolt\File\CardJson;
 use Underbolt\File\CompanyJson;
-use Underbolt\File\FaultyFile;
 use Underbolt\File\MakeReader;
 use Underbolt\File\NewestCard;
 use Underbolt\File\PatternFileReader;
+use Underbolt\File\Typed\FaultyFile;
 use Underbolt\Measure\Body;
 use Underbolt\Refusal;
 

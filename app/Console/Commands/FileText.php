@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Underbolt\Fault;
-use Underbolt\File\FaultyFile;
+use Underbolt\File\Typed\FaultyFile;
 
 /** The text of a file named on the command line. */
 final class FileText

@@ -18,7 +18,7 @@ use App\Models\SizeWords;
 use App\Models\Wearer;
 use App\Paper\CompanyFiles;
 use App\Paper\CompanyTable;
-use App\Records\CompanySheet;
+use App\Records\PatternCompany;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -75,7 +75,7 @@ final class CompanyController
     {
         $user = SignedIn::user($request);
         $isKept = $pattern->keepCompany($request->company($user->unit, new SizeWords($pattern, SizeLabels::Shown)), $request->integer('version'));
-        $head = CompanyHeadData::of(new CompanySheet($pattern, $user));
+        $head = CompanyHeadData::of(new PatternCompany($pattern, $user));
 
         return $isKept
             ? new JsonResponse($head)
@@ -96,12 +96,12 @@ final class CompanyController
     public function begin(Request $request, Pattern $pattern, Wearer $wearer): JsonResponse
     {
         $user = SignedIn::user($request);
-        $card = CompanySheet::cardOf($wearer->load('cards.readings')) ?? throw ValidationException::withMessages(['wearer' => "{$wearer->name} is not measured yet."]);
+        $card = PatternCompany::cardOf($wearer->load('cards.readings')) ?? throw ValidationException::withMessages(['wearer' => "{$wearer->name} is not measured yet."]);
         // Pressed twice it is one make: the second press waits, and finds the first one's.
         $lock = Cache::lock("begin {$pattern->id} {$wearer->id}", 10);
         $lock->block(10);
         try {
-            $make = (new CompanySheet($pattern, $user))->begin($wearer, $card);
+            $make = (new PatternCompany($pattern, $user))->begin($wearer, $card);
         } finally {
             $lock->release();
         }
@@ -148,9 +148,9 @@ final class CompanyController
         return Download::shown($pdf, 'application/pdf', self::fileName($pattern, 'pdf'));
     }
 
-    private static function sheet(PaperRequest $request, Pattern $pattern): CompanySheet
+    private static function sheet(PaperRequest $request, Pattern $pattern): PatternCompany
     {
-        return new CompanySheet($pattern, SignedIn::user($request), $request->labels());
+        return new PatternCompany($pattern, SignedIn::user($request), $request->labels());
     }
 
     private static function table(PaperRequest $request, Pattern $pattern): CompanyTable

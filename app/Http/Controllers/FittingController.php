@@ -20,7 +20,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Wearing\Stage;
 
 /** What fittings find and what wearing tells, and what both teach for the next make. */

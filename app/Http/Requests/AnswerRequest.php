@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
-use Underbolt\Measure\FindingCode;
+use Underbolt\Measure\CardWarningCode;
 use Underbolt\Measure\Point;
 
 #[OA\Schema(required: ['version', 'key', 'so'], properties: [
@@ -27,7 +27,7 @@ final class AnswerRequest extends FormRequest
     {
         [$code, $point] = [...explode(':', $this->string('key')->toString(), 2), ''];
 
-        return $code === FindingCode::TwoPlaces->value && $this->boolean('so') ? Point::tryFrom($point) : null;
+        return $code === CardWarningCode::TwoPlaces->value && $this->boolean('so') ? Point::tryFrom($point) : null;
     }
 
     /**

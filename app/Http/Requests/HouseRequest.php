@@ -8,7 +8,7 @@ use App\Http\Resources\Pattern\HabitsDocument;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 
 #[OA\Schema(required: ['name', 'unit', 'habits'], properties: [

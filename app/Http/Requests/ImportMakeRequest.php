@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 
 #[OA\Schema(required: ['text', 'wearer'], properties: [
     new OA\Property(property: 'text', description: 'a make file', type: 'string'),

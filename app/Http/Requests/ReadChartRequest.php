@@ -10,16 +10,16 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use stdClass;
-use Underbolt\File\Node;
+use Underbolt\ChartPaste\ChartPaste;
+use Underbolt\ChartPaste\ChartPreview;
+use Underbolt\ChartPaste\PastedTable;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\ChartMeaning;
-use Underbolt\Sheet\PastedTable;
-use Underbolt\Sheet\SheetPreview;
-use Underbolt\Sheet\SheetReader;
+use Underbolt\Pattern\Charts\ChartMeaning;
 
 #[OA\Schema(required: ['text', 'unit'], properties: [
     new OA\Property(property: 'text', description: 'as pasted', type: 'string'),
-    new OA\Property(property: 'unit', description: 'meant in the sheet it goes to', type: 'string', enum: ['cm', 'in']),
+    new OA\Property(property: 'unit', description: 'meant in the chart it goes to', type: 'string', enum: ['cm', 'in']),
     new OA\Property(property: 'html', description: 'the same as a web page has it, where the clipboard does', type: 'string', nullable: true),
     new OA\Property(property: 'house', description: 'whose words for rows are known', type: 'string', nullable: true),
     new OA\Property(
@@ -55,13 +55,13 @@ final class ReadChartRequest extends FormRequest
         ];
     }
 
-    public function preview(): SheetPreview
+    public function preview(): ChartPreview
     {
         // As it was sent: the framework trims texts, and here the tab that begins a line means something.
         $sent = json_decode($this->getContent(), true);
         $text = is_array($sent) && is_string($sent['text'] ?? null) ? $sent['text'] : '';
 
-        return SheetReader::read(
+        return ChartPaste::read(
             HtmlText::of($this->string('html')->toString()) ?? $text,
             Unit::from($this->string('unit')->toString()),
             ChartMeaning::tryFrom($this->string('meaning')->toString()),

@@ -8,14 +8,14 @@ use App\Records\HtmlText;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
-use Underbolt\File\Node;
-use Underbolt\File\PatternReader;
+use Underbolt\ChartPaste\Part\PastedCloth;
+use Underbolt\ChartPaste\Part\PastedCups;
+use Underbolt\ChartPaste\Part\PastedFits;
+use Underbolt\ChartPaste\Part\PastedPart;
+use Underbolt\ChartPaste\PastedTable;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
-use Underbolt\Sheet\Part\PastedCloth;
-use Underbolt\Sheet\Part\PastedCups;
-use Underbolt\Sheet\Part\PastedFits;
-use Underbolt\Sheet\Part\PastedPart;
-use Underbolt\Sheet\PastedTable;
+use Underbolt\Pattern\Pattern;
 
 #[OA\Schema(required: ['part', 'text', 'unit', 'sizes'], properties: [
     new OA\Property(property: 'part', description: 'where the table belongs', type: 'string', enum: ['cups', 'cloth', 'fits']),
@@ -32,7 +32,7 @@ final class ReadPartRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $names = ['array', 'max:'.PatternReader::MOST_SIZES];
+        $names = ['array', 'max:'.Pattern::MOST_SIZES];
 
         return [
             'part' => ['required', 'string', 'in:cups,cloth,fits'],
@@ -52,13 +52,13 @@ final class ReadPartRequest extends FormRequest
     public function part(): PastedPart
     {
         $text = HtmlText::of($this->string('html')->toString()) ?? $this->string('text')->toString();
-        $sheet = Unit::from($this->string('unit')->toString());
+        $typedIn = Unit::from($this->string('unit')->toString());
         $told = $this->string('told')->toString();
 
         return match ($this->string('part')->toString()) {
-            'cups' => PastedCups::read($text, $sheet, Unit::tryFrom($told)),
-            'cloth' => PastedCloth::read($text, $sheet, $this->names('sizes'), $told === '' ? null : $told),
-            default => PastedFits::read($text, $sheet, $this->names('sizes'), $this->names('views'), $this->names('fits'), Unit::tryFrom($told)),
+            'cups' => PastedCups::read($text, $typedIn, Unit::tryFrom($told)),
+            'cloth' => PastedCloth::read($text, $typedIn, $this->names('sizes'), $told === '' ? null : $told),
+            default => PastedFits::read($text, $typedIn, $this->names('sizes'), $this->names('views'), $this->names('fits'), Unit::tryFrom($told)),
         };
     }
 

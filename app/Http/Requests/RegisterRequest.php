@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 
 #[OA\Schema(required: ['name', 'email', 'password'], properties: [
     new OA\Property(property: 'name', type: 'string'),

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use stdClass;
-use Underbolt\File\TypedLimits;
+use Underbolt\File\Typed\TypedLimits;
 
 /** Guards a document kept as typed: an object of modest depth whose texts are no longer than a cell. */
 final class TypedDocument implements ValidationRule

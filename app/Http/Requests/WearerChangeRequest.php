@@ -9,7 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 
 #[OA\Schema(required: ['name', 'notes', 'unit', 'agreed', 'sizes_hidden', 'archived', 'version'], properties: [

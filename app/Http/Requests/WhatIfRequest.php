@@ -8,7 +8,7 @@ use App\Http\Controllers\SignedIn;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 use Underbolt\Fault;
-use Underbolt\File\FaultyFile;
+use Underbolt\File\Typed\FaultyFile;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Refusal;

@@ -7,7 +7,6 @@ namespace Underbolt\File\Keys;
 use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\Take;
 use Underbolt\Altering\WorkOrder;
-use Underbolt\File\PatternReader;
 use Underbolt\File\Shape\ByLevel;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\FlagShape;
@@ -21,9 +20,10 @@ use Underbolt\File\Shape\WholeShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Pattern\BetweenRule;
-use Underbolt\Planning\Choosing\Pick;
-use Underbolt\Planning\Facts\Lead;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Pattern;
+use Underbolt\Planning\Asked\Lead;
+use Underbolt\Planning\Asked\Pick;
 use Underbolt\Seam\BlendShape;
 use Underbolt\Sizing\EaseSchool;
 
@@ -56,7 +56,7 @@ final readonly class ChoicesKeys implements Keys
         /** @var Key<array<string, string>> */
         public Key $sizes = new Key('sizes', new ByLevel(new TextShape), 'clips set by hand'),
         /** @var Key<int> */
-        public Key $largestStep = new Key('largest_step', new WholeShape(0, PatternReader::MOST_SIZES), usual: 1),
+        public Key $largestStep = new Key('largest_step', new WholeShape(0, Pattern::MOST_SIZES), usual: 1),
         /** @var Key<BlendShape> */
         public Key $blend = new Key('blend', new WordShape(BlendShape::class), usual: BlendShape::Curved),
         /** @var Key<Length> */

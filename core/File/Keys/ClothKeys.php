@@ -15,8 +15,8 @@ use Underbolt\File\Shape\TextShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Pattern\Drape;
-use Underbolt\Pattern\FabricKind;
+use Underbolt\Pattern\Cloth\Drape;
+use Underbolt\Pattern\Cloth\FabricKind;
 
 /** The cloth of a make, and what of its list is at hand. */
 final readonly class ClothKeys implements Keys

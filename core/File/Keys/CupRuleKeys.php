@@ -11,7 +11,7 @@ use Underbolt\File\Shape\ListShape;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\File\Shape\WordShape;
-use Underbolt\Pattern\CupMeasure;
+use Underbolt\Pattern\Cups\CupMeasure;
 
 /** How a house finds the cup. */
 final readonly class CupRuleKeys implements Keys

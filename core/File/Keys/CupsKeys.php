@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
-use Underbolt\File\Node;
 use Underbolt\File\Shape\CupRowsShape;
 use Underbolt\File\Shape\EntriesShape;
 use Underbolt\File\Shape\Fields;
@@ -12,7 +11,8 @@ use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\ObjectShape;
-use Underbolt\Pattern\CupMeasure;
+use Underbolt\File\Typed\Node;
+use Underbolt\Pattern\Cups\CupMeasure;
 
 /** What a pattern says about cups: its rule, rules by envelope, and the bust rows by cup. */
 final readonly class CupsKeys implements Keys

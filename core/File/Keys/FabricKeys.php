@@ -9,7 +9,7 @@ use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\NumberShape;
 use Underbolt\File\Shape\WordShape;
-use Underbolt\Pattern\FabricKind;
+use Underbolt\Pattern\Cloth\FabricKind;
 
 /** The cloth that a pattern is drafted for. */
 final readonly class FabricKeys implements Keys

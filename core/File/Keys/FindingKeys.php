@@ -15,9 +15,9 @@ use Underbolt\File\Shape\WholeShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Wearing\Deed;
-use Underbolt\Wearing\Part;
-use Underbolt\Wearing\Place;
+use Underbolt\Wearing\Alteration;
+use Underbolt\Wearing\FittingPlace;
+use Underbolt\Wearing\FrontOrBack;
 
 /** One thing that a fitting found. */
 final readonly class FindingKeys implements Keys
@@ -25,14 +25,14 @@ final readonly class FindingKeys implements Keys
     use ListsKeys;
 
     public function __construct(
-        /** @var Key<Place> */
-        public Key $place = new Key('place', new WordShape(Place::class), isRequired: true),
-        /** @var Key<Deed> */
-        public Key $deed = new Key('what', new WordShape(Deed::class), isRequired: true),
+        /** @var Key<FittingPlace> */
+        public Key $place = new Key('place', new WordShape(FittingPlace::class), isRequired: true),
+        /** @var Key<Alteration> */
+        public Key $deed = new Key('what', new WordShape(Alteration::class), isRequired: true),
         /** @var Key<Length> */
         public Key $amount = new Key('amount', new LengthShape(LengthKind::Allowance), 'more than nothing; at each edge where it is added or taken in', isRequired: true),
-        /** @var Key<Part> */
-        public Key $part = new Key('where', new WordShape(Part::class), usual: Part::Both),
+        /** @var Key<FrontOrBack> */
+        public Key $part = new Key('where', new WordShape(FrontOrBack::class), usual: FrontOrBack::Both),
         /** @var Key<list<string>> */
         public Key $pieces = new Key('pieces', new ListShape(new TextShape, 60), 'that it is done on'),
         /** @var Key<string> */

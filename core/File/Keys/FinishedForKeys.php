@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
-use Underbolt\File\Node;
 use Underbolt\File\Shape\ChartShape;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\TextShape;
+use Underbolt\File\Typed\Node;
 
 /** Finished figures that hold for one view, fit or cup. */
 final readonly class FinishedForKeys implements Keys

@@ -11,8 +11,8 @@ use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\TextShape;
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\ChartMeaning;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Charts\ChartMeaning;
 
 /** What all patterns of one house share: the same keys as a pattern's own. */
 final readonly class HabitsKeys implements Keys

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
-use Underbolt\File\CardLine;
 use Underbolt\File\Shape\ConstShape;
 use Underbolt\File\Shape\DayShape;
 use Underbolt\File\Shape\Fields;
@@ -19,6 +18,7 @@ use Underbolt\File\Shape\TextShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
+use Underbolt\Measure\Readings;
 use Underbolt\Measure\Unit;
 use Underbolt\Wearing\Stage;
 
@@ -77,7 +77,7 @@ final readonly class MakeKeys implements Keys
     {
         $points = array_column(Point::cases(), null, 'value');
         $measures = array_map(static fn (Point $point): LengthShape => new LengthShape($point->kind()), $points);
-        $tries = array_map(static fn (LengthShape $try): ListShape => new ListShape($try, CardLine::MOST_TRIES), $measures);
+        $tries = array_map(static fn (LengthShape $try): ListShape => new ListShape($try, Readings::MOST_TRIES), $measures);
         $this->format = new Key(
             'format',
             new ConstShape(self::FORMAT, 'must be "'.self::FORMAT.'"; is this another kind of file?'),

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
-use Underbolt\File\PatternReader;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ListShape;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\TextShape;
+use Underbolt\Pattern\Pattern;
 
 /** A notion, by size. */
 final readonly class NotionKeys implements Keys
@@ -24,7 +24,7 @@ final readonly class NotionKeys implements Keys
         /** @var Key<list<string>> */
         public Key $bySize = new Key(
             'by_size',
-            new ListShape(new TextShape(orEmpty: true), PatternReader::MOST_SIZES, hasGaps: true),
+            new ListShape(new TextShape(orEmpty: true), Pattern::MOST_SIZES, hasGaps: true),
             'empty where none is needed',
             isRequired: true,
         ),

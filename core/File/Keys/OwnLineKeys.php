@@ -12,7 +12,7 @@ use Underbolt\File\Shape\TextShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Wearing\Place;
+use Underbolt\Wearing\FittingPlace;
 
 /** A line measured on oneself and on the paper. */
 final readonly class OwnLineKeys implements Keys
@@ -22,8 +22,8 @@ final readonly class OwnLineKeys implements Keys
     public function __construct(
         /** @var Key<string> */
         public Key $name = new Key('name', new TextShape, isRequired: true),
-        /** @var Key<Place> */
-        public Key $place = new Key('place', new WordShape(Place::class), isRequired: true),
+        /** @var Key<FittingPlace> */
+        public Key $place = new Key('place', new WordShape(FittingPlace::class), isRequired: true),
         /** @var Key<Length> */
         public Key $body = new Key('body', new LengthShape(LengthKind::Along)),
         /** @var Key<Length> */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
-use Underbolt\File\Node;
-use Underbolt\File\PatternReader;
 use Underbolt\File\Shape\ByLevel;
 use Underbolt\File\Shape\ChartShape;
 use Underbolt\File\Shape\Fields;
@@ -18,14 +16,16 @@ use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\File\Shape\TextShape;
 use Underbolt\File\Shape\WordShape;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\ChartMeaning;
-use Underbolt\Pattern\CutAs;
-use Underbolt\Pattern\Garment;
-use Underbolt\Pattern\LengthenLine;
-use Underbolt\Pattern\Weight;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Charts\ChartMeaning;
+use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Pattern\Paper\CutAs;
+use Underbolt\Pattern\Paper\Garment;
+use Underbolt\Pattern\Paper\LengthenLine;
+use Underbolt\Pattern\Pattern;
 
 /** What was bought: sizes, charts, and what the paper says. */
 final readonly class PatternKeys implements Keys
@@ -44,20 +44,20 @@ final readonly class PatternKeys implements Keys
         /** @var Key<list<string>> */
         public Key $sizes = new Key(
             'sizes',
-            new ListShape(new TextShape, PatternReader::MOST_SIZES, least: 1, isSet: true),
+            new ListShape(new TextShape, Pattern::MOST_SIZES, least: 1, isSet: true),
             'the smallest first',
             isRequired: true,
         ),
         /** @var Key<list<string>> */
         public Key $alsoCalled = new Key(
             'also_called',
-            new ListShape(new TextShape(orEmpty: true), PatternReader::MOST_SIZES, hasGaps: true),
+            new ListShape(new TextShape(orEmpty: true), Pattern::MOST_SIZES, hasGaps: true),
             'second names of the sizes, as other countries have them; one for each size',
         ),
         /** @var Key<list<Fields>> */
         public Key $ranges = new Key(
             'ranges',
-            new ListShape(new ObjectShape(new RangeKeys), PatternReader::MOST_SIZES),
+            new ListShape(new ObjectShape(new RangeKeys), Pattern::MOST_SIZES),
             'envelopes; those that share a draft were drawn as one set of lines',
         ),
         /** @var Key<ChartMeaning> */

@@ -11,7 +11,7 @@ use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\TextShape;
 use Underbolt\File\Shape\WholeShape;
 use Underbolt\File\Shape\WordShape;
-use Underbolt\Pattern\Follows;
+use Underbolt\Pattern\Paper\Follows;
 
 /** One paper piece and the size it is cut in. */
 final readonly class PieceKeys implements Keys

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
-use Underbolt\File\PatternReader;
 use Underbolt\File\Shape\FlagShape;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
@@ -14,6 +13,7 @@ use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\TextShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
+use Underbolt\Pattern\Pattern;
 
 /** One envelope; those that share a draft were drawn as one set of lines. */
 final readonly class RangeKeys implements Keys
@@ -24,7 +24,7 @@ final readonly class RangeKeys implements Keys
         /** @var Key<string> */
         public Key $name = new Key('name', new TextShape, isRequired: true),
         /** @var Key<list<string>> */
-        public Key $sizes = new Key('sizes', new ListShape(new TextShape, PatternReader::MOST_SIZES, least: 1), isRequired: true),
+        public Key $sizes = new Key('sizes', new ListShape(new TextShape, Pattern::MOST_SIZES, least: 1), isRequired: true),
         /** @var Key<string> */
         public Key $draftedCup = new Key('drafted_cup', new TextShape),
         /** @var Key<Length> */

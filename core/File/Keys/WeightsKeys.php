@@ -9,7 +9,7 @@ use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ListShape;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\NumberShape;
-use Underbolt\Planning\Choosing\CostWeights;
+use Underbolt\Planning\Asked\CostWeights;
 
 /** What misfit and work count, where the make says other than the usual. */
 final readonly class WeightsKeys implements Keys

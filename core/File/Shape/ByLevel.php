@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Shape;
 
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 
 /**
  * One value for each level.

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Shape;
 
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\CupLetter;
+use Underbolt\Pattern\Cups\CupLetter;
 
 /**
  * A bust row for each cup, by its letter.

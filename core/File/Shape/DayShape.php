@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Shape;
 
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 
 /**
  * A day as it is written in files: `2026-11-26`.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\File\Shape;
 
 use stdClass;
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 
 /**

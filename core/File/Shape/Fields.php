@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Shape;
 
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 
 /** What an object of the file holds, before its keys are read. */
 final readonly class Fields

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Shape;
 
-use Underbolt\File\Node;
-use Underbolt\File\PatternReader;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Pattern;
 
 /**
  * One figure for each size, null where none is printed.
@@ -22,13 +22,13 @@ final readonly class RowShape implements Shape
 
     public function __construct(private LengthKind $kind)
     {
-        $this->figures = new ListShape(new LengthShape($kind), PatternReader::MOST_SIZES, hasGaps: true);
+        $this->figures = new ListShape(new LengthShape($kind), Pattern::MOST_SIZES, hasGaps: true);
     }
 
     /** @return ?list<?Length> null where it is no list */
     public function read(Node $node): ?array
     {
-        $items = $node->items(PatternReader::MOST_SIZES);
+        $items = $node->items(Pattern::MOST_SIZES);
 
         return $items === null ? null : array_map(fn (Node $item): ?Length => $item->isNull() ? null : $item->length($this->kind), $items);
     }

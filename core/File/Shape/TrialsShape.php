@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Shape;
 
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 use Underbolt\Wearing\Trial;
 use Underbolt\Wearing\TrialQuestion;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\File\Shape;
 
 use BackedEnum;
-use Underbolt\File\Node;
+use Underbolt\File\Typed\Node;
 
 /**
  * One of the words of an enumeration.

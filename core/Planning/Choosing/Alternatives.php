@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Choosing;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\Level;
-use Underbolt\Planning\Facts\Lead;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Planning\Asked\Lead;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Choosing;
 
-use Underbolt\Pattern\Chart;
-use Underbolt\Pattern\FabricKind;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Cloth\FabricKind;
+use Underbolt\Planning\Asked\CostWeights;
 use Underbolt\Sizing\EaseSchool;
 use Underbolt\Sizing\LevelFacts;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Choosing;
 
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Choosing;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Weight;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\Weight;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;

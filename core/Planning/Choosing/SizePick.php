@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Choosing;
 
-use Underbolt\Pattern\CutAs;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Paper\CutAs;
+use Underbolt\Planning\Asked\Pick;
+use Underbolt\Planning\Asked\Unplannable;
 use Underbolt\Planning\Facts\Situation;
-use Underbolt\Planning\Unplannable;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;
 

@@ -6,7 +6,7 @@ namespace Underbolt\Planning\Choosing;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
-use Underbolt\Pattern\ChartPosition;
+use Underbolt\Pattern\Charts\ChartPosition;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\EaseSchool;
 use Underbolt\Sizing\LevelFacts;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Choosing;
 
+use Underbolt\Planning\Asked\Pick;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;

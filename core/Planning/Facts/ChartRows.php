@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Facts;
 
-use Underbolt\Pattern\Chart;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\RowDoesNotRise;
-use Underbolt\Pattern\SizeChart;
-use Underbolt\Planning\Make;
+use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\RowDoesNotRise;
+use Underbolt\Pattern\Charts\SizeChart;
+use Underbolt\Planning\Asked\Make;
 
 /** The rows of a pattern's charts over the sizes in play, for one view and fit. */
 final readonly class ChartRows

@@ -6,10 +6,10 @@ namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\RowDoesNotRise;
-use Underbolt\Pattern\SizeChart;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\RowDoesNotRise;
+use Underbolt\Pattern\Charts\SizeChart;
+use Underbolt\Pattern\Cups\CupLetter;
 use Underbolt\Sizing\CupRow;
 
 /** The full-bust rows that are read for one cup, each taken whole. */

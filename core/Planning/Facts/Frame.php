@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\ChartSize;
+use Underbolt\Pattern\Charts\ChartSize;
+use Underbolt\Planning\Asked\Lead;
 
 /** The size of shoulder, neck and armhole, and the look-up that led to it. */
 final readonly class Frame

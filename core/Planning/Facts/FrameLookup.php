@@ -7,13 +7,14 @@ namespace Underbolt\Planning\Facts;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\ChartSize;
-use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\SizeChart;
-use Underbolt\Planning\Make;
-use Underbolt\Planning\Unplannable;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\ChartSize;
+use Underbolt\Pattern\Charts\SizeChart;
+use Underbolt\Pattern\Cups\CupLetter;
+use Underbolt\Planning\Asked\Lead;
+use Underbolt\Planning\Asked\Make;
+use Underbolt\Planning\Asked\Unplannable;
 
 /** The size of shoulder, neck and armhole where the bust is adjusted to it: read in one row by one measure. */
 final readonly class FrameLookup

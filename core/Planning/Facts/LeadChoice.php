@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Point;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\CupLetter;
-use Underbolt\Planning\Make;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Cups\CupLetter;
+use Underbolt\Planning\Asked\Lead;
+use Underbolt\Planning\Asked\Make;
 use Underbolt\Sizing\Cup;
 
 /** What chooses the frame, and why. */

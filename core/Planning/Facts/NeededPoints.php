@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Point;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\CupMeasure;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Cups\CupMeasure;
 use Underbolt\Pattern\Pattern;
 
 /** The points of the body that a pattern can make use of. */

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Facts;
 
-use Underbolt\Pattern\Chart;
-use Underbolt\Pattern\CupMeasure;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Range;
-use Underbolt\Pattern\RowDoesNotRise;
-use Underbolt\Pattern\SizeChart;
-use Underbolt\Pattern\Weight;
-use Underbolt\Planning\Make;
-use Underbolt\Planning\Unplannable;
+use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\RowDoesNotRise;
+use Underbolt\Pattern\Charts\SizeChart;
+use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Pattern\Cups\CupMeasure;
+use Underbolt\Pattern\Paper\Range;
+use Underbolt\Planning\Asked\Lead;
+use Underbolt\Planning\Asked\Make;
+use Underbolt\Planning\Asked\Unplannable;
 use Underbolt\Sizing\Cup;
 use Underbolt\Sizing\EaseSchool;
 use Underbolt\Sizing\LevelFacts;

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\CupLetter;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\SizeChart;
+use Underbolt\Pattern\Cups\CupLetter;
+use Underbolt\Pattern\Paper\Range;
 use Underbolt\Pattern\Pattern;
-use Underbolt\Pattern\Range;
-use Underbolt\Pattern\SizeChart;
-use Underbolt\Planning\Make;
-use Underbolt\Planning\Unplannable;
+use Underbolt\Planning\Asked\Make;
+use Underbolt\Planning\Asked\Unplannable;
 use Underbolt\Sizing\Cup;
 
 /** The sizes that can be combined: those of all envelopes which share one draft. */

@@ -500,6 +500,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/cut-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cutSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/cut-sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cutSheetPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makes/{make}/done/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tick"];
+        post?: never;
+        delete: operations["untick"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo-data": {
         parameters: {
             query?: never;
@@ -1108,54 +1156,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/makes/{make}/sheet": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["sheet"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/makes/{make}/sheet.pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["sheetPdf"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/makes/{make}/done/{key}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["tick"];
-        post?: never;
-        delete: operations["untick"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/tape/token": {
         parameters: {
             query?: never;
@@ -1361,7 +1361,7 @@ export interface components {
             point_set: "three" | "dress" | "skirt" | "trousers" | "everything";
             readings: components["schemas"]["ReadingData"][];
             measures: components["schemas"]["MeasureData"][];
-            findings: components["schemas"]["FindingData"][];
+            findings: components["schemas"]["CardWarningData"][];
             changes: components["schemas"]["ChangesData"] | null;
         };
         CardRequest: {
@@ -1384,6 +1384,14 @@ export interface components {
             /** @description how many points are measured */
             measured: number;
         };
+        CardWarningData: {
+            /** @description what an answer is kept under */
+            key: string;
+            point: string | null;
+            text: string;
+            /** @description it is so */
+            answered: boolean;
+        };
         CautionData: {
             code: string;
             level: string | null;
@@ -1403,7 +1411,7 @@ export interface components {
         ChartPreviewCellData: {
             /** @description as pasted */
             typed: string;
-            /** @description what goes into the sheet; empty where it can't be read */
+            /** @description what goes into the chart; empty where it can't be read */
             text: string;
             /** @description why a person should look at it */
             doubt: string | null;
@@ -1799,6 +1807,68 @@ export interface components {
              */
             slope_at_end: number;
         };
+        /** @description what lies beside the cutting table; lengths in whole nanometres */
+        CutSheetData: {
+            make_id: number;
+            wearer: string;
+            /** Format: date */
+            card_taken_on: string;
+            /** @description what was worn underneath */
+            card_foundation: string;
+            pattern: string;
+            house: string;
+            view: string | null;
+            fit: string | null;
+            cup: string | null;
+            headline: string;
+            levels: components["schemas"]["CutSheetLevelData"][];
+            /** @description in the order of work */
+            steps: components["schemas"]["CutSheetStepData"][];
+            /** @enum {string} */
+            paper: "as printed" | "lengthened";
+            stations: components["schemas"]["StationTableData"];
+            pieces: components["schemas"]["PieceCutData"][];
+            needs: components["schemas"]["NeedData"][];
+            cautions: components["schemas"]["CautionData"][];
+            /** @description what to try before the cloth is cut */
+            toile: string;
+            /** @description how far a make can come */
+            stages: components["schemas"]["StageData"][];
+            /** @description days by the key of what is done */
+            done: {
+                [key: string]: string;
+            };
+            /**
+             * @description whether sizes are named on it
+             * @enum {string}
+             */
+            labels: "shown" | "hidden";
+            /** @description in play, smallest first */
+            sizes: string[];
+            /** @description the same where there is little room */
+            short_sizes: string[];
+            /** @description whether the pattern says its seam allowance */
+            has_allowance: boolean;
+        };
+        /** @description lengths in whole nanometres */
+        CutSheetLevelData: {
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            /** @description the printed line to follow */
+            front: string;
+            back: string;
+            /** @description what is done there; none where it is cut as printed */
+            done: string[];
+            /** @description the finished garment */
+            as_cut_nm: number | null;
+            /** @description room in it */
+            ease_as_cut_nm: number | null;
+        };
+        CutSheetStepData: {
+            /** @description what it is ticked by */
+            key: string;
+            step: components["schemas"]["WorkStepData"];
+        };
         /** @description Envelopes whose lines nest: sizes of one draft can be blended, sizes of two can't. */
         DraftData: {
             name: string;
@@ -1877,14 +1947,6 @@ export interface components {
             cup: string | null;
             range: string | null;
             sheet: string | null;
-        };
-        FindingData: {
-            /** @description what an answer is kept under */
-            key: string;
-            point: string | null;
-            text: string;
-            /** @description it is so */
-            answered: boolean;
         };
         /** @description the tracings of a make, what was found on them, and what was said of it once it was worn */
         FittingData: {
@@ -2938,7 +3000,7 @@ export interface components {
             /** @description as pasted */
             text: string;
             /**
-             * @description meant in the sheet it goes to
+             * @description meant in the chart it goes to
              * @enum {string}
              */
             unit: "cm" | "in";
@@ -3036,68 +3098,6 @@ export interface components {
         SeenRequest: {
             /** @description of the record, as it was seen */
             version: number;
-        };
-        /** @description what lies beside the cutting table; lengths in whole nanometres */
-        SheetData: {
-            make_id: number;
-            wearer: string;
-            /** Format: date */
-            card_taken_on: string;
-            /** @description what was worn underneath */
-            card_foundation: string;
-            pattern: string;
-            house: string;
-            view: string | null;
-            fit: string | null;
-            cup: string | null;
-            headline: string;
-            levels: components["schemas"]["SheetLevelData"][];
-            /** @description in the order of work */
-            steps: components["schemas"]["SheetStepData"][];
-            /** @enum {string} */
-            paper: "as printed" | "lengthened";
-            stations: components["schemas"]["StationTableData"];
-            pieces: components["schemas"]["PieceCutData"][];
-            needs: components["schemas"]["NeedData"][];
-            cautions: components["schemas"]["CautionData"][];
-            /** @description what to try before the cloth is cut */
-            toile: string;
-            /** @description how far a make can come */
-            stages: components["schemas"]["StageData"][];
-            /** @description days by the key of what is done */
-            done: {
-                [key: string]: string;
-            };
-            /**
-             * @description whether sizes are named on it
-             * @enum {string}
-             */
-            labels: "shown" | "hidden";
-            /** @description in play, smallest first */
-            sizes: string[];
-            /** @description the same where there is little room */
-            short_sizes: string[];
-            /** @description whether the pattern says its seam allowance */
-            has_allowance: boolean;
-        };
-        /** @description lengths in whole nanometres */
-        SheetLevelData: {
-            /** @enum {string} */
-            level: "bust" | "waist" | "hip";
-            /** @description the printed line to follow */
-            front: string;
-            back: string;
-            /** @description what is done there; none where it is cut as printed */
-            done: string[];
-            /** @description the finished garment */
-            as_cut_nm: number | null;
-            /** @description room in it */
-            ease_as_cut_nm: number | null;
-        };
-        SheetStepData: {
-            /** @description what it is ticked by */
-            key: string;
-            step: components["schemas"]["WorkStepData"];
         };
         SideSeamData: {
             /** @description length of the new line, first level to last */
@@ -4760,6 +4760,115 @@ export interface operations {
             404: components["responses"]["NotFound"];
         };
     };
+    cutSheet: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the sheet; its sentences speak in the unit of the user */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutSheetData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    cutSheetPdf: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the sheet to print */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+                /** @description of a step or a stage */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description all that is done, days by key */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: string;
+                    };
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
+    untick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+                /** @description of a step or a stage */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description all that is done, days by key */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: string;
+                    };
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
     addDemoData: {
         parameters: {
             query?: never;
@@ -5941,115 +6050,6 @@ export interface operations {
                 };
                 content?: never;
             };
-        };
-    };
-    sheet: {
-        parameters: {
-            query?: {
-                /** @description whether sizes are named, or called by the place of their line */
-                sizes?: components["parameters"]["sizes"];
-            };
-            header?: never;
-            path: {
-                make: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description the sheet; its sentences speak in the unit of the user */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SheetData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    sheetPdf: {
-        parameters: {
-            query?: {
-                /** @description whether sizes are named, or called by the place of their line */
-                sizes?: components["parameters"]["sizes"];
-                page?: components["parameters"]["page"];
-            };
-            header?: never;
-            path: {
-                make: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description the sheet to print */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/pdf": unknown;
-                };
-            };
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    tick: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                make: number;
-                /** @description of a step or a stage */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description all that is done, days by key */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        [key: string]: string;
-                    };
-                };
-            };
-            404: components["responses"]["NotFound"];
-        };
-    };
-    untick: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                make: number;
-                /** @description of a step or a stage */
-                key: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description all that is done, days by key */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        [key: string]: string;
-                    };
-                };
-            };
-            404: components["responses"]["NotFound"];
         };
     };
     pairTape: {

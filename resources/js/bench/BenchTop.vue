@@ -7,7 +7,7 @@ import StationTable from '../seam/StationTable.vue';
 import { rowPlaces, stretches } from '../seam/stations';
 import GirthTape from './GirthTape.vue';
 import LengthTape from './LengthTape.vue';
-import { heights } from './heights';
+import { heights } from '../seam/heights';
 import { tapeScales } from './scale';
 import { useSizeName } from '../ui/sizeName';
 import { textWidth } from '../ui/textWidth';

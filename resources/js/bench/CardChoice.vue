@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Make } from '../api/types';
-import { cardWords } from '../pages/age';
+import { cardWords } from '../measure/age';
 import WordChoice from '../ui/WordChoice.vue';
 
 /** Which card of the wearer the make is planned from, and a newer one with what it would change. */

@@ -4,7 +4,7 @@ import { levelOf, plans } from '../../../tests/Front/golden';
 import { show, told, words } from '../../../tests/Front/show';
 import type { LevelPlan, Plan, Unit } from '../api/types';
 import GirthTape from './GirthTape.vue';
-import { heights } from './heights';
+import { heights } from '../seam/heights';
 import LengthTape from './LengthTape.vue';
 import { tapeScales } from './scale';
 import SizeClip from './SizeClip.vue';

@@ -10,7 +10,8 @@ import { clipWords } from './clip';
 import { useSizeName } from '../ui/sizeName';
 import { textWidth } from '../ui/textWidth';
 import SizeClip from './SizeClip.vue';
-import { nearestSize, notchAt, spared, ticks, within, type Across } from './scale';
+import { spared, within } from '../ui/spared';
+import { nearestSize, notchAt, ticks, type Across } from './scale';
 import { useSlide } from './useSlide';
 
 const props = defineProps<{ level: LevelPlan; across: Across; width: number }>();

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Plan } from '../api/types';
 import { useSession } from '../state/session';
 import { figureText } from '../ui/figure';
-import type { Heights } from './heights';
+import type { Heights } from '../seam/heights';
 
 const props = defineProps<{ plan: Plan; page: Heights; height: number }>();
 const session = useSession();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Make } from '../api/types';
-import { day } from '../pages/age';
+import { day } from '../measure/age';
 
 /** A newer card on the same foundation, and what it would change, before it is taken. */
 defineProps<{ newer: NonNullable<Make['newer_card']> }>();

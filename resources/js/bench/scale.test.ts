@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { LevelPlan } from '../api/types';
-import { nearestSize, notchAt, spared, stepSize, tapeScales, ticks } from './scale';
+import { nearestSize, notchAt, stepSize, tapeScales, ticks } from './scale';
 
 const cm = 10_000_000;
 
@@ -96,30 +96,4 @@ describe('a clip', () => {
     it('steps from size to size and stops at the ends', () => {
         expect([1, -1, 5, -5].map((steps) => stepSize(bust, steps))).toEqual(['12', '8', '12', '8']);
     });
-});
-
-it('labels too close to each other are spared, the one that matters stays', () => {
-    const kept = (places: number[], rank: (x: number) => number, width = 8): number[] =>
-        spared(
-            places.map((x) => ({ x })),
-            ({ x }) => ({ x, width, rank: rank(x) }),
-        ).map(({ x }) => x);
-    expect(kept([0, 5, 10, 20], (x) => (x === 5 ? 1 : 2))).toEqual([5, 20]);
-    // Of two that matter the first does; those that must stay do, however close they are.
-    expect(kept([0, 5, 20], (x) => ({ 0: 2, 5: 1 })[x] ?? 3)).toEqual([5, 20]);
-    expect(kept([0, 5, 9], (x) => (x < 9 ? 0 : 1))).toEqual([0, 5]);
-    // Long names need more room.
-    expect(kept([0, 40], () => 1, 60)).toEqual([0]);
-});
-
-it('a name at the end of the tape stands inside it, and spares what it comes to lie over', () => {
-    const at = spared(
-        [{ x: 2 }, { x: 30 }, { x: 98 }],
-        ({ x }) => ({ x, width: 40, rank: x === 2 ? 0 : 1 }),
-        100,
-    );
-    expect(at).toEqual([
-        { x: 2, at: 20 },
-        { x: 98, at: 80 },
-    ]);
 });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Choices, CompanyHead, CompanyRow, LevelName } from '../api/types';
-import { age } from '../pages/age';
+import { age } from '../measure/age';
 import Measure from '../ui/Measure.vue';
 import { title } from '../ui/words';
 import OwnChoices from './OwnChoices.vue';

@@ -12,7 +12,7 @@ import { commonLevel, compared, standing } from './compare';
 import { shown, type Column } from './order';
 import { readLines } from './readLines';
 import { Refused } from '../api/client';
-import { useCompany, type CompanyServer, type KeptSheet } from './useCompany';
+import { useCompany, type CompanyServer, type KeptCompany } from './useCompany';
 
 const row = (wearer: string, part: Partial<CompanyRow> = {}): CompanyRow =>
     ({
@@ -117,7 +117,7 @@ const sums = {
     notions: [],
 } as CompanySums;
 
-const kept = (before: CompanyHead, now: KeptSheet, version: number): CompanyHead => ({
+const kept = (before: CompanyHead, now: KeptCompany, version: number): CompanyHead => ({
     ...before,
     picked: now.wearers,
     choices: now.choices,
@@ -135,7 +135,7 @@ function open(part: Partial<CompanyServer> = {}) {
                 yield { head: null, row: null, sums } as CompanyLine;
             })(),
         ),
-        keep: vi.fn((now: KeptSheet, version: number) => Promise.resolve(kept(head, now, version + 1))),
+        keep: vi.fn((now: KeptCompany, version: number) => Promise.resolve(kept(head, now, version + 1))),
         begin: vi.fn((wearer: number) => Promise.resolve(wearer + 100)),
         putAway: vi.fn(() => Promise.resolve()),
         ...part,
@@ -181,9 +181,9 @@ describe('a company sheet', () => {
     });
 
     it('puts a choice together with one made elsewhere meanwhile; where both clash it is asked', async () => {
-        const sent: [KeptSheet, number][] = [];
+        const sent: [KeptCompany, number][] = [];
         let stands = { ...head, version: 5, choices: { pick: 'level' } } as CompanyHead;
-        const keep = (now: KeptSheet, version: number): Promise<CompanyHead> => {
+        const keep = (now: KeptCompany, version: number): Promise<CompanyHead> => {
             sent.push([now, version]);
             if (version !== stands.version)
                 return Promise.reject(new Refused(409, 'Changed.', {}, { head: stands }));

@@ -1,6 +1,6 @@
 import type { Bench, Choices, LevelName, Plan, Unit } from '../api/types';
 import { eases, picks } from '../bench/choices';
-import { cardWords } from '../pages/age';
+import { cardWords } from '../measure/age';
 import { outAt } from '../seam/curve';
 import { figureText } from '../ui/figure';
 import { shortNames } from '../ui/sizeName';

@@ -6,7 +6,7 @@ import { inTurn } from '../state/queue';
 import { readLines } from './readLines';
 
 /** What is kept of a company sheet. */
-export interface KeptSheet {
+export interface KeptCompany {
     wearers: number[] | null;
     choices: Choices;
     exceptions: Record<string, Choices>;
@@ -15,7 +15,7 @@ export interface KeptSheet {
 /** How the company sheet reaches the server; the tests put their own in its place. */
 export interface CompanyServer {
     lines: () => Promise<AsyncIterable<CompanyLine>>;
-    keep: (sheet: KeptSheet, version: number) => Promise<CompanyHead>;
+    keep: (sheet: KeptCompany, version: number) => Promise<CompanyHead>;
     begin: (wearer: number) => Promise<number>;
     putAway: (make: number) => Promise<void>;
 }
@@ -47,7 +47,7 @@ export function companyServer(pattern: number): CompanyServer {
     };
 }
 
-const sheetOf = ({ picked, choices, exceptions }: CompanyHead): KeptSheet => ({
+const sheetOf = ({ picked, choices, exceptions }: CompanyHead): KeptCompany => ({
     wearers: picked,
     choices,
     exceptions,
@@ -74,7 +74,7 @@ export function useCompany(server: CompanyServer) {
     let known: CompanyHead | null = null;
     /** How many changes are on their way: until the last is kept, what is read does not take their place. */
     let onTheWay = 0;
-    const { clashes, join, settle: settled } = useJoining<KeptSheet>();
+    const { clashes, join, settle: settled } = useJoining<KeptCompany>();
     const settle = (which: 'here' | 'meanwhile'): Promise<void> => queue(() => settled(which)).then(load);
 
     async function load(): Promise<void> {
@@ -106,7 +106,7 @@ export function useCompany(server: CompanyServer) {
     }
 
     /** What is chosen shows at once; made elsewhere meanwhile, both changes are put together. */
-    async function keep(part: Partial<KeptSheet>): Promise<void> {
+    async function keep(part: Partial<KeptCompany>): Promise<void> {
         if (head.value === null) return;
         const now = { ...sheetOf(head.value), ...part };
         show(now);
@@ -143,7 +143,7 @@ export function useCompany(server: CompanyServer) {
         }
     }
 
-    function show({ wearers, choices, exceptions }: KeptSheet): void {
+    function show({ wearers, choices, exceptions }: KeptCompany): void {
         if (head.value !== null) head.value = { ...head.value, choices, exceptions, picked: wearers };
     }
 

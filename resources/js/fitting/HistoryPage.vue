@@ -2,7 +2,7 @@
 import { onMounted, ref, shallowRef } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { History, LevelName } from '../api/types';
-import { day } from '../pages/age';
+import { day } from '../measure/age';
 import Crumbs from '../ui/Crumbs.vue';
 
 /** What was made for a wearer, cut how, and how it wore. */

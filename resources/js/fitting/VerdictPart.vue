@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import type { Fitting, LevelName, Verdict } from '../api/types';
-import { day } from '../pages/age';
+import { day } from '../measure/age';
 import TextField from '../ui/TextField.vue';
 import { title } from '../ui/words';
 

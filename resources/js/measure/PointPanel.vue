@@ -2,11 +2,11 @@
 import Button from 'primevue/button';
 import { computed, nextTick, ref } from 'vue';
 import type { Card, EarlierCard, Point, Reading, TapeReading, Unit } from '../api/types';
-import { cardWords } from '../pages/age';
+import { cardWords } from './age';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import DressStand from './DressStand.vue';
-import FindingList from './FindingList.vue';
+import WarningList from './WarningList.vue';
 import ReadingField from './ReadingField.vue';
 import { countsWords } from './counts';
 import type { Kept } from './useCard';
@@ -152,7 +152,7 @@ async function onceMore(): Promise<void> {
                 </button>
             </p>
             <p v-if="said" class="fault" role="alert">{{ said }}</p>
-            <FindingList
+            <WarningList
                 v-if="!isOnTheWay"
                 :findings="findings"
                 @answer="(key, so) => emit('answer', key, so)"

@@ -3,7 +3,7 @@ import { expect, it } from 'vitest';
 import { completeCard } from '../../../tests/Front/golden';
 import { show, told, words } from '../../../tests/Front/show';
 import type { Card, Point } from '../api/types';
-import FindingList from './FindingList.vue';
+import WarningList from './WarningList.vue';
 import PointList from './PointList.vue';
 import ReadingField from './ReadingField.vue';
 import { countsWords } from './counts';
@@ -59,7 +59,7 @@ it('a doubt is answered, and can be asked again', async () => {
         { key: 'a', point: 'waist', text: 'The waist is low.', answered: false },
         { key: 'b', point: 'hip', text: 'The hip is high.', answered: true },
     ];
-    const shown = show(FindingList, { findings });
+    const shown = show(WarningList, { findings });
     await shown.findAll('button')[0]?.trigger('click');
     expect(told(shown, 'answer')).toEqual(['a', true]);
     await shown.findAll('button')[1]?.trigger('click');

@@ -6,7 +6,7 @@ defineProps<{ make: number }>();
 
 const places = [
     { name: 'bench', words: 'Bench' },
-    { name: 'sheet', words: 'Cut sheet' },
+    { name: 'cut-sheet', words: 'Cut sheet' },
     { name: 'make-nest', words: 'On its own lines' },
     { name: 'projector', words: 'Projector' },
     { name: 'fitting', words: 'Fitting' },

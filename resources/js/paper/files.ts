@@ -32,7 +32,7 @@ interface MakeFile {
 
 const all: MakeFile[] = [
     {
-        name: 'sheet.pdf',
+        name: 'cut-sheet.pdf',
         what: 'Cut sheet, PDF',
         isFor: 'To have beside the cutting table: lines, steps, stations, pieces, cautions.',
         heeds: ['page', 'sizes'],

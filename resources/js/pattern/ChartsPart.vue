@@ -3,11 +3,11 @@ import Button from 'primevue/button';
 import { nextTick, ref } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { House, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
-import ChartPreview from '../sheet/ChartPreview.vue';
-import { clipped } from '../sheet/paste';
-import ChartSheet from '../sheet/ChartSheet.vue';
-import { learned, taken, type LookedOver } from '../sheet/preview';
-import { usePreview } from '../sheet/usePreview';
+import ChartPreview from '../charts/ChartPreview.vue';
+import { clipped } from '../charts/paste';
+import ChartGrid from '../charts/ChartGrid.vue';
+import { learned, taken, type LookedOver } from '../charts/preview';
+import { usePreview } from '../charts/usePreview';
 
 const props = defineProps<{ kept: Pattern | null; guide: PatternGuide; house: string }>();
 const document = defineModel<PatternDocument>({ required: true });
@@ -19,7 +19,7 @@ const { preview, meaning, refusal, busy, read, readFile, means, isIn, drop } = u
     () => props.house,
 );
 const pasting = ref('');
-/** It stands above the sheet until a chart is in it: typing into the sheet moves nothing from under the hand. */
+/** It stands above the chart until a chart is in it: typing into the chart moves nothing from under the hand. */
 const offersPaste = ref(document.value.sizes.length === 0);
 const done = ref('');
 
@@ -85,7 +85,7 @@ function take(looked: LookedOver): void {
     );
     const next = taken(document.value, looked);
     document.value = meaning.value === null ? next : { ...next, chart_means: meaning.value };
-    done.value = 'Put into the sheet. Undo brings back what was there.';
+    done.value = 'Put into the chart. Undo brings back what was there.';
     pasting.value = '';
     offersPaste.value = false;
     drop();
@@ -126,7 +126,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
                 <label for="paste-chart"><b>Paste the size chart here</b></label>
                 <p id="paste-chart-how" class="hint">
                     From a spreadsheet, a web page or the text of a PDF; sizes across or down; centimetres or
-                    inches. You see what was understood before anything is written. Or type into the sheet
+                    inches. You see what was understood before anything is written. Or type into the chart
                     below.
                 </p>
                 <textarea
@@ -161,7 +161,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
                     />
                 </div>
             </div>
-            <ChartSheet
+            <ChartGrid
                 v-model="document"
                 :faults="props.kept?.faults ?? []"
                 :kept="props.kept"

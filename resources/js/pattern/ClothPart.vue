@@ -2,11 +2,11 @@
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import type { PastedPart, PatternDocument, Unit } from '../api/types';
-import PastePart from '../sheet/PastePart.vue';
+import PastePart from '../charts/PastePart.vue';
 import CellInput from '../ui/CellInput.vue';
 import FilesList from './FilesList.vue';
 import { changedAt, orNull, withoutAt } from './lists';
-import '../sheet/sheet.css';
+import '../charts/grid.css';
 
 defineProps<{ faults: Map<string, string>; unit: Unit }>();
 const document = defineModel<PatternDocument>({ required: true });
@@ -59,7 +59,7 @@ function entry(at: number, column: number, text: string): void {
             Copy the envelope’s table, size by size: 2.3 m, 230 cm or 2 5/8 yd. A make reads its need from the
             largest size it uses.
         </p>
-        <div class="sheet-scroll">
+        <div class="grid-scroll">
             <table v-if="needs.length + notions.length > 0" class="entry">
                 <thead>
                     <tr>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import type { CupLine, Unit } from '../api/types';
-import { cupLetters } from '../sheet/rows';
+import { cupLetters } from '../charts/rows';
 import CellInput from '../ui/CellInput.vue';
 import ChoiceField from '../ui/ChoiceField.vue';
 import { changedAt, withoutAt } from './lists';

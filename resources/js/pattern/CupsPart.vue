@@ -2,8 +2,8 @@
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import type { Cups, PastedPart, PatternDocument, Unit } from '../api/types';
-import PastePart from '../sheet/PastePart.vue';
-import { cupLetters, cupsOf } from '../sheet/rows';
+import PastePart from '../charts/PastePart.vue';
+import { cupLetters, cupsOf } from '../charts/rows';
 import CupRule from './CupRule.vue';
 
 defineProps<{ faults: Map<string, string>; unit: Unit }>();

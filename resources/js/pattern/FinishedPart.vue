@@ -2,8 +2,8 @@
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import type { PastedPart, PatternDocument, Unit } from '../api/types';
-import PastePart from '../sheet/PastePart.vue';
-import { cupLetters, partName } from '../sheet/rows';
+import PastePart from '../charts/PastePart.vue';
+import { cupLetters, partName } from '../charts/rows';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
 import { changedAt, namesIn, withoutAt } from './lists';

@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
-import { placeWords } from '../sheet/sheet';
+import { placeWords } from '../charts/grid';
 import { api, body } from '../api/client';
 import type { BinEntry } from '../api/types';
 import { useSession } from '../state/session';

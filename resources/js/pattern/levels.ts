@@ -1,5 +1,5 @@
 import type { PatternDocument, PatternGuide } from '../api/types';
-import { levels } from '../sheet/rows';
+import { levels } from '../charts/rows';
 
 /** The levels a garment has; all of them while nobody has said which garment it is. */
 export function levelsOf(document: PatternDocument, guide: PatternGuide): typeof levels {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { changedAt, namesIn, orNull, withoutAt } from './lists';
 import { levelsOf } from './levels';
-import { emptyDocument } from '../sheet/sheet';
+import { emptyDocument } from '../charts/grid';
 import type { PatternGuide } from '../api/types';
 
 describe('lists that are typed', () => {

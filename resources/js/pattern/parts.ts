@@ -3,7 +3,7 @@ import type { PatternDocument } from '../api/types';
 interface Part {
     value: string;
     label: string;
-    /** Which faults are its own; those of the charts are marked in the sheet. */
+    /** Which faults are its own; those of the charts are marked in the chart. */
     faults: RegExp | null;
     /** What is said where nothing is typed into it; null where it is open all the same. */
     none: string | null;

@@ -2,8 +2,8 @@ import { useDebounceFn, useRefHistory } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { House, Pattern, PatternGuide, Unit } from '../api/types';
-import { withoutBlanks } from '../sheet/blanks';
-import { emptyDocument, opened } from '../sheet/sheet';
+import { withoutBlanks } from '../charts/blanks';
+import { emptyDocument, opened } from '../charts/grid';
 import { useJoining } from '../state/joining';
 import { inTurn } from '../state/queue';
 
@@ -49,7 +49,7 @@ export function usePattern(server: PatternServer, id: number | null, usualUnit: 
     const name = ref('');
     const house = ref('');
     const unit = ref<Unit>(usualUnit);
-    // Plain objects, replaced whole at each change: the sheet copies them.
+    // Plain objects, replaced whole at each change: the chart copies them.
     const document = shallowRef(emptyDocument());
     const history = useRefHistory(document, { capacity: 200, flush: 'sync' });
     const kept = shallowRef<Pattern | null>(null);

@@ -3,7 +3,7 @@ import { expect, it } from 'vitest';
 import { plans } from '../../../tests/Front/golden';
 import { show, words } from '../../../tests/Front/show';
 import type { Plan, SeamDrawing as Drawing } from '../api/types';
-import { heights } from '../bench/heights';
+import { heights } from './heights';
 import SeamDrawing from './SeamDrawing.vue';
 import { stretches } from './stations';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Plan, SeamDrawing } from '../api/types';
-import type { Heights } from '../bench/heights';
+import type { Heights } from './heights';
 import { curvePath, endsOf } from './curve';
 import { EDGE_PX, endNames, frameOf, leadersOf, lineNames, printedLines } from './drawn';
 import { useSizeName } from '../ui/sizeName';

@@ -1,6 +1,6 @@
 import type { Plan, SeamDrawing } from '../api/types';
-import type { Heights } from '../bench/heights';
-import { spared } from '../bench/scale';
+import type { Heights } from './heights';
+import { spared } from '../ui/spared';
 import { textWidth } from '../ui/textWidth';
 import { curvePath, endsOf, outAt, type Placed } from './curve';
 import type { StationRow } from './stations';

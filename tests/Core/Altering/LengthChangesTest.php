@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-use Underbolt\Planning\Unplannable;
+use Underbolt\Planning\Asked\Unplannable;
+use Underbolt\Work\WorkPlan;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
@@ -56,7 +57,7 @@ test('a length that is wished for and can\'t be answered is said, unless it is s
 });
 
 test('the step at the hem says from which waist it was counted', function (): void {
-    $text = static fn (array $changes): string => array_slice(planOf(['body.waist_to_hem' => 62] + $changes)->work()->steps, -1)[0]->text;
+    $text = static fn (array $changes): string => array_slice(WorkPlan::of(planOf(['body.waist_to_hem' => 62] + $changes))->steps, -1)[0]->text;
     expect($text([]))->toContain('from the paper\'s waist')
         ->and($text(['body.underarm_to_waist' => 22]))->toContain('from the changed waist');
 });
@@ -81,7 +82,7 @@ test('where the paper ends below the waist the stations do too', function (): vo
 });
 
 test('a change of length says where to cut, which way to move, and what to keep', function (float $change, string $text): void {
-    $steps = planOf(['choices.lengths' => ['above_waist' => $change]])->work()->steps;
+    $steps = WorkPlan::of(planOf(['choices.lengths' => ['above_waist' => $change]]))->steps;
     expect(array_values(array_filter($steps, fn ($step) => str_contains($step->text, 'above the waist')))[0]->text)->toBe($text);
 })->with([
     [

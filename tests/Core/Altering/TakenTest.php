@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use Underbolt\Planning\Asked\Unplannable;
 use Underbolt\Planning\LevelPlan;
-use Underbolt\Planning\Unplannable;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;

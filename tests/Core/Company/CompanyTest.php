@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Underbolt\Advice\Headline;
 use Underbolt\Company\Company;
 use Underbolt\Company\Flips;
 use Underbolt\Company\Row;
@@ -12,8 +13,7 @@ use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
-use Underbolt\Planning\Advice\Headline;
-use Underbolt\Planning\Make;
+use Underbolt\Planning\Asked\Make;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;

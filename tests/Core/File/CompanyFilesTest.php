@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Underbolt\File\CardJson;
-use Underbolt\File\FaultyFile;
 use Underbolt\File\NewestCard;
 use Underbolt\File\PatternFileReader;
+use Underbolt\File\Typed\FaultyFile;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
 

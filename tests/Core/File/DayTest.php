@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Underbolt\File\FaultLog;
-use Underbolt\File\Node;
 use Underbolt\File\Shape\DayShape;
+use Underbolt\File\Typed\FaultLog;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 
 test('a day is read as it is written in files, and one that is none is refused', function (mixed $typed, ?string $read): void {

@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Opis\JsonSchema\Validator;
-use Underbolt\File\FaultyFile;
 use Underbolt\File\Keys\MakeKeys;
 use Underbolt\File\MakeReader;
 use Underbolt\File\MakeSchema;
 use Underbolt\File\Shape\ObjectShape;
+use Underbolt\File\Typed\FaultyFile;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Level;
-use Underbolt\Planning\Make;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Planning\Asked\Make;
 use Underbolt\Refusal;
 
 use function Tests\Core\makeFile;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Underbolt\Measure\Body;
 use Underbolt\Measure\CardCheck;
-use Underbolt\Measure\Finding;
+use Underbolt\Measure\CardWarning;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Readings;
 use Underbolt\Measure\Unit;
@@ -26,7 +26,7 @@ function asked(array $readings, array $before = [], string $taken = '2026-11-20'
     );
     $findings = $check->findings(new DateTimeImmutable($taken), new DateTimeImmutable('2026-11-23'));
 
-    return array_map(static fn (Finding $finding): string => $finding->key(), $findings);
+    return array_map(static fn (CardWarning $finding): string => $finding->key(), $findings);
 }
 
 test('the usual slips of the tape are asked about, and their neighbours are not', function (array $readings, array $asked): void {

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
+use Underbolt\Advice\Cautions;
 use Underbolt\Paper\CutSheet;
-use Underbolt\Paper\SheetStation;
-use Underbolt\Paper\SheetStep;
+use Underbolt\Paper\CutSheetStation;
+use Underbolt\Paper\CutSheetStep;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\CountedLines;
-use Underbolt\Pattern\Level;
-use Underbolt\Planning\Make;
+use Underbolt\Planning\Asked\Make;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 
@@ -58,7 +59,7 @@ test('level by level the sheet says which line to follow and what is done there'
 ]);
 
 test('a step keeps its key as long as it is the same step, in whatever unit, with sizes shown or hidden', function (): void {
-    $keys = static fn (Plan $plan): array => array_map(static fn (SheetStep $step): string => $step->key, sheetOf($plan)->steps);
+    $keys = static fn (Plan $plan): array => array_map(static fn (CutSheetStep $step): string => $step->key, sheetOf($plan)->steps);
     $changes = ['body.waist' => 78, 'body.underarm_to_waist' => 22, 'pattern.pieces' => [['name' => 'front'], ['name' => 'back']]];
     $plan = planOf($changes);
     expect($keys(hiddenPlan($plan)))->toBe($keys($plan))->and($keys($plan))->toHaveCount(2)
@@ -70,14 +71,14 @@ test('a step keeps its key as long as it is the same step, in whatever unit, wit
 });
 
 test('stations that say the same are one line, but a level is a line of its own', function (): void {
-    $rows = SheetStation::all(planOf([])->stations());
+    $rows = CutSheetStation::all(planOf([])->stations());
     $said = array_map(
-        static fn (SheetStation $row): string => $row->station->depth->nanometres / 1e7.'-'.($row->until->nanometres ?? 0) / 1e7.($row->station->level ?? ''),
+        static fn (CutSheetStation $row): string => $row->station->depth->nanometres / 1e7.'-'.($row->until->nanometres ?? 0) / 1e7.($row->station->level ?? ''),
         $rows,
     );
     expect($said)->toBe(['0-0bust', '2.5-17.5', '20-0waist', '22.5-37.5', '40-0hip', '42.5-80'])
-        ->and(count(SheetStation::all(planOf(['body.waist' => 78])->stations())))->toBeGreaterThan(15)
-        ->and(SheetStation::all([]))->toBe([]);
+        ->and(count(CutSheetStation::all(planOf(['body.waist' => 78])->stations())))->toBeGreaterThan(15)
+        ->and(CutSheetStation::all([]))->toBe([]);
 });
 
 test('what to try first follows what is not known and what is changed much', function (array $changes, string $says): void {
@@ -117,8 +118,8 @@ test('with sizes hidden no sentence of the sheet names one', function (): void {
     ]));
     $sheet = sheetOf($plan);
     $said = implode("\n", [
-        $sheet->headline, $sheet->toile, ...array_map(static fn (SheetStep $step): string => $step->step->whole(), $sheet->steps),
-        ...array_map(static fn ($caution): string => $caution->text, $plan->cautions()),
+        $sheet->headline, $sheet->toile, ...array_map(static fn (CutSheetStep $step): string => $step->step->whole(), $sheet->steps),
+        ...array_map(static fn ($caution): string => $caution->text, Cautions::of($plan)),
         ...array_map(static fn ($level): string => "{$level->front} {$level->back}", $sheet->levels),
         ...array_map(static fn ($station): string => "{$station->from} {$station->to}", $plan->stations()),
     ]);

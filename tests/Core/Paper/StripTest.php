@@ -6,8 +6,8 @@ use Underbolt\Paper\Cubic;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\Label;
 use Underbolt\Paper\NoStrip;
+use Underbolt\Paper\PaperPoint;
 use Underbolt\Paper\Path;
-use Underbolt\Paper\Point;
 use Underbolt\Paper\Strip;
 use Underbolt\Paper\StripLine;
 use Underbolt\Planning\Plan;
@@ -28,12 +28,12 @@ function pathOf(Drawing $drawing, string $group): Path
     return $paths[0];
 }
 
-function pointOn(Cubic $cubic, float $t): Point
+function pointOn(Cubic $cubic, float $t): PaperPoint
 {
     $at = static fn (float $a, float $b, float $c, float $d): float => (1 - $t) ** 3 * $a + 3 * (1 - $t) ** 2 * $t * $b
         + 3 * (1 - $t) * $t ** 2 * $c + $t ** 3 * $d;
 
-    return new Point(
+    return new PaperPoint(
         $at($cubic->start->xMm, $cubic->leaving->xMm, $cubic->arriving->xMm, $cubic->end->xMm),
         $at($cubic->start->yMm, $cubic->leaving->yMm, $cubic->arriving->yMm, $cubic->end->yMm),
     );
@@ -114,7 +114,7 @@ test('with the seam allowance the line that is cut runs beside the seam, everywh
         }
         foreach (pathOf($drawing, "{$side}-cut")->cubics as $index => $cubic) {
             if ($index % 12 === 6) {
-                $apart = min(array_map(static fn (Point $one): float => hypot($one->xMm - $cubic->start->xMm, $one->yMm - $cubic->start->yMm), $points));
+                $apart = min(array_map(static fn (PaperPoint $one): float => hypot($one->xMm - $cubic->start->xMm, $one->yMm - $cubic->start->yMm), $points));
                 expect($apart)->toEqualWithDelta(15.0, 0.05);
             }
         }
@@ -165,7 +165,7 @@ test('sizes that are hidden are called by the place of their line', function ():
     $hidden = planOf(['body.waist' => 78]);
     $make = $hidden->make;
     $plan = Underbolt\Planning\PlanBuilder::build(
-        new Underbolt\Planning\Make($make->unit, $make->body, $make->pattern->withLinesCounted(), $make->choices),
+        new Underbolt\Planning\Asked\Make($make->unit, $make->body, $make->pattern->withLinesCounted(), $make->choices),
     );
     expect(wordsOf(strip($plan), 'front-line-3'))->toBe(['the fourth line from the inside']);
 });

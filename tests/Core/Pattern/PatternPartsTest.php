@@ -2,18 +2,19 @@
 
 declare(strict_types=1);
 
-use Underbolt\File\FaultyFile;
+use Underbolt\Advice\Cautions;
 use Underbolt\File\HouseHabits;
 use Underbolt\File\MakeReader;
+use Underbolt\File\Typed\FaultyFile;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\ChartRow;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\StarterChart;
 use Underbolt\Pattern\DraftedEase;
 use Underbolt\Pattern\EaseLook;
-use Underbolt\Pattern\Garment;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Paper\Garment;
+use Underbolt\Pattern\Paper\Silhouette;
 use Underbolt\Pattern\Pattern;
-use Underbolt\Pattern\Silhouette;
-use Underbolt\Pattern\StarterChart;
 
 use function Tests\Core\cm;
 use function Tests\Core\makeFile;
@@ -245,7 +246,7 @@ test('between the chart of one cup and the finished row of another there is no d
         'body_chart' => ['B' => [84, 88, 92, 96, 100, 105], 'D' => [89, 93, 97, 101, 105, 110]], 'finished' => ['B' => [92, 96, 100, 104, 108, 113]],
     ]]);
     $bust = $plan->at(Level::Bust);
-    $said = implode(' ', array_map(static fn ($caution): string => $caution->text, $plan->cautions()));
+    $said = implode(' ', array_map(static fn ($caution): string => $caution->text, Cautions::of($plan)));
     expect($plan->cup?->letter)->toBe('D')->and($bust->facts->toldEase($bust->size))->toBeNull()
         ->and($said)->toContain('so the ease it is drafted with is not known');
 });

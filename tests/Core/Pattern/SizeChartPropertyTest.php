@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Eris\Generators;
 use Eris\TestTrait;
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\SizeChart;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\SizeChart;
 
 uses(TestTrait::class);
 

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Underbolt\Pattern\BetweenRule;
-use Underbolt\Pattern\ChartPosition;
-use Underbolt\Pattern\ChartRow;
-use Underbolt\Pattern\RowDoesNotRise;
-use Underbolt\Pattern\SizeChart;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Charts\ChartPosition;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\RowDoesNotRise;
+use Underbolt\Pattern\Charts\SizeChart;
 
 use function Tests\Core\cm;
 

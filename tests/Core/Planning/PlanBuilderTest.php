@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Underbolt\Pattern\Level;
-use Underbolt\Planning\Unplannable;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Planning\Asked\Unplannable;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Underbolt\Pattern\Weight;
+use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Planning\Asked\CostWeights;
 use Underbolt\Planning\Choosing\AlternativeName;
-use Underbolt\Planning\Choosing\CostWeights;
 use Underbolt\Planning\Choosing\Receipt;
 use Underbolt\Planning\Choosing\ReceiptLine;
 use Underbolt\Planning\Choosing\Why;

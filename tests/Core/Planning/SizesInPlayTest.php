@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Underbolt\Planning\Unplannable;
+use Underbolt\Planning\Asked\Unplannable;
 
 use function Tests\Core\planOf;
 

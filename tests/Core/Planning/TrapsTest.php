@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Underbolt\Advice\Cautions;
 use Underbolt\Sizing\EaseBand;
 
 use function Tests\Core\cautionsOf;
@@ -70,6 +71,6 @@ test('a taller body is told how much falls above the waist, as a guess', functio
         'body.height' => 176,
         'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]],
     ]);
-    expect($plan->cautions()[0]->text)->toContain('8 cm taller', '2 cm, falls above the waist (a guess)')
+    expect(Cautions::of($plan)[0]->text)->toContain('8 cm taller', '2 cm, falls above the waist (a guess)')
         ->and($plan->lengths->aboveWaist)->toBeNull();
 });

@@ -3,11 +3,12 @@
 declare(strict_types=1);
 
 use Underbolt\Measure\Body;
-use Underbolt\Pattern\CupMeasure;
-use Underbolt\Pattern\CupRange;
-use Underbolt\Pattern\CupRule;
+use Underbolt\Pattern\Cups\CupMeasure;
+use Underbolt\Pattern\Cups\CupRange;
+use Underbolt\Pattern\Cups\CupRule;
 use Underbolt\Sizing\Cup;
 use Underbolt\Sizing\CupRow;
+use Underbolt\Work\PieceCut;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
@@ -120,7 +121,7 @@ test('DD is E, and is shown as it was typed', function (): void {
     ]);
     expect($plan->cup->letter)->toBe('DD')->and($plan->situation->cupBust->bodyFrom)->toBeNull()
         ->and($plan->levels['bust']->chartValue)->toEqual(cm(102))
-        ->and(array_map(static fn ($piece): string => $piece->piece->name, $plan->pieces()))->toBe(['front DD']);
+        ->and(array_map(static fn ($piece): string => $piece->piece->name, PieceCut::all($plan)))->toBe(['front DD']);
 });
 
 test('a difference outside the table is said', function (): void {

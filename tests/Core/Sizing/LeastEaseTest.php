@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Fabric;
-use Underbolt\Pattern\FabricKind;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Cloth\DraftedFor;
+use Underbolt\Pattern\Cloth\FabricKind;
 use Underbolt\Sizing\LeastEase;
 
 use function Tests\Core\cautionsOf;
@@ -13,12 +13,12 @@ use function Tests\Core\cm;
 use function Tests\Core\planOf;
 
 test('a woven needs 5, 2.5 and 5 cm', function (): void {
-    $least = array_map(static fn (Level $level) => LeastEase::usual($level, Fabric::woven(), cm(90)), Level::cases());
+    $least = array_map(static fn (Level $level) => LeastEase::usual($level, DraftedFor::woven(), cm(90)), Level::cases());
     expect($least)->toEqual([cm(5), cm(2.5), cm(5)]);
 });
 
 test('a knit may be smaller than the body by half its stretch, but not by more than a tenth', function (float $stretch, float $least): void {
-    expect(LeastEase::usual(Level::Bust, new Fabric(FabricKind::Knit, $stretch), cm(93)))->toEqual(cm($least));
+    expect(LeastEase::usual(Level::Bust, new DraftedFor(FabricKind::Knit, $stretch), cm(93)))->toEqual(cm($least));
 })->with([[0, 0], [10, -4.65], [12.5, -5.8125], [20, -9.3], [40, -9.3]]);
 
 test('a size under the least ease is said at a level that counts, whatever chose it', function (string $weight, bool $said): void {

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\CupMeasure;
-use Underbolt\Pattern\CupRange;
-use Underbolt\Pattern\CupRule;
+use Underbolt\Pattern\Cups\CupMeasure;
+use Underbolt\Pattern\Cups\CupRange;
+use Underbolt\Pattern\Cups\CupRule;
 use Underbolt\Planning\Plan;
 use Underbolt\Sizing\Cup;
 use Underbolt\Sizing\CupRow;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Underbolt\Altering\Take;
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 
 use function Tests\Core\cm;
 use function Tests\Core\inches;

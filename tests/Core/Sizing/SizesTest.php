@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Underbolt\Pattern\Level;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Sizing\Sizes;
 
 test('each level has its own size', function (): void {

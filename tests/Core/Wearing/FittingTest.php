@@ -7,20 +7,21 @@ use Underbolt\File\MakeReader;
 use Underbolt\File\PlanJson;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Paper\SheetStep;
-use Underbolt\Pattern\Follows;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Piece;
+use Underbolt\Paper\CutSheetStep;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Paper\Follows;
+use Underbolt\Pattern\Paper\Piece;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
+use Underbolt\Wearing\Alteration;
 use Underbolt\Wearing\CameBack;
-use Underbolt\Wearing\Deed;
 use Underbolt\Wearing\Fitting;
 use Underbolt\Wearing\FittingFinding;
+use Underbolt\Wearing\FittingPlace;
+use Underbolt\Wearing\FrontOrBack;
 use Underbolt\Wearing\JoinedPieces;
 use Underbolt\Wearing\OwnLine;
-use Underbolt\Wearing\Part;
-use Underbolt\Wearing\Place;
+use Underbolt\Work\WorkPlan;
 
 /** @param  array<string, mixed>  $more  parts of the make file beside its body, pattern and choices */
 function fittedPlan(array $more): Plan
@@ -69,13 +70,13 @@ test('a finding that is a length comes to what the length is already', function 
 
 test('whatever is neither is a step of its own, with its pieces and what to do', function (): void {
     $finding = ['place' => 'armhole', 'what' => 'raise', 'amount' => '1', 'pieces' => ['front', 'sleeve'], 'note' => 'Pulls when she waves.'];
-    $steps = array_values(array_filter(planWith([$finding])->work()->steps, static fn ($step): bool => $step->kind === 'found'));
+    $steps = array_values(array_filter(WorkPlan::of(planWith([$finding]))->steps, static fn ($step): bool => $step->kind === 'found'));
     expect($steps)->toHaveCount(1)
         ->and($steps[0]->text)->toBe('Tracing 2: Raise the armhole by 1 cm, front and back (Pulls when she waves).')
         ->and($steps[0]->pieces)->toBe(['front', 'sleeve'])->and($steps[0]->how[0])->toContain('Walk the cap against the armhole');
     // One part alone of a length, and a seam that is sewn narrower, are steps too.
     foreach ([['place' => 'waist', 'what' => 'lengthen', 'amount' => '1', 'where' => 'back'], ['place' => 'side_seam', 'what' => 'narrower', 'amount' => '0.3']] as $other) {
-        expect(array_column(planWith([$other])->work()->steps, 'kind'))->toContain('found');
+        expect(array_column(WorkPlan::of(planWith([$other]))->steps, 'kind'))->toContain('found');
         expect(changesOf(planWith([$other])))->toEqual(changesOf(planWith([])));
     }
 });
@@ -83,15 +84,15 @@ test('whatever is neither is a step of its own, with its pieces and what to do',
 test('two findings with one amount on the same pieces are two steps to tick, the same in either unit', function (): void {
     $findings = [['place' => 'neck', 'what' => 'lower', 'amount' => '1', 'pieces' => ['front']], ['place' => 'shoulder', 'what' => 'lower', 'amount' => '1', 'pieces' => ['front']]];
     $plan = planWith($findings);
-    $keys = array_map(static fn (WorkStep $step): string => SheetStep::of($step, $plan)->key, array_filter($plan->work()->steps, static fn (WorkStep $step): bool => $step->kind === 'found'));
+    $keys = array_map(static fn (WorkStep $step): string => CutSheetStep::of($step, $plan)->key, array_filter(WorkPlan::of($plan)->steps, static fn (WorkStep $step): bool => $step->kind === 'found'));
     expect(array_unique($keys))->toHaveCount(2)->each->toMatch('/^found-[0-9a-f]{8}$/');
 });
 
 test('a finding taken back leaves the plan as it was, whatever it was', function (): void {
     $all = static fn (Plan $plan): string => (string) json_encode(PlanJson::of($plan));
     $plain = $all(planWith([]));
-    foreach (Place::cases() as $place) {
-        foreach (Deed::cases() as $deed) {
+    foreach (FittingPlace::cases() as $place) {
+        foreach (Alteration::cases() as $deed) {
             $finding = ['place' => $place->value, 'what' => $deed->value, 'amount' => '0.6', 'tracing' => 2];
             expect($all(planWith([$finding])))->not->toBe($plain, "{$place->value} {$deed->value}")
                 // Stepped back to the first tracing it is undone, though it is remembered.
@@ -101,7 +102,7 @@ test('a finding taken back leaves the plan as it was, whatever it was', function
 });
 
 test('a finding is closed once its tracing was tried, and open as long as it wasn\'t', function (): void {
-    $finding = static fn (int $tracing): FittingFinding => new FittingFinding(Place::Hem, Deed::Shorten, Length::ofNumber(1, Unit::Centimetre), Part::Both, [], '', $tracing, []);
+    $finding = static fn (int $tracing): FittingFinding => new FittingFinding(FittingPlace::Hem, Alteration::Shorten, Length::ofNumber(1, Unit::Centimetre), FrontOrBack::Both, [], '', $tracing, []);
     $fitting = new Fitting(3, 2, [$finding(2), $finding(3), $finding(4)]);
     expect($fitting->inHand())->toHaveCount(2)->and($fitting->open())->toEqual([$finding(3)])
         ->and((new Fitting(2, 3, [$finding(2), $finding(3)]))->isClosed($finding(3)))->toBeFalse();
@@ -117,28 +118,28 @@ test('a finding that can\'t be is told at its field', function (array $finding, 
     [['place' => 'waist', 'what' => 'add', 'amount' => '1', 'tracing' => 1], 'fitting.findings[0].tracing'],
 ]);
 
-test('the pieces that join there are proposed, those of the other part not', function (Place $place, Part $part, array $proposed): void {
+test('the pieces that join there are proposed, those of the other part not', function (FittingPlace $place, FrontOrBack $part, array $proposed): void {
     $pieces = array_map(static fn (string $name): Piece => new Piece($name, Follows::AllLevels), [
         'centre front', 'side front', 'back', 'sleeve', 'collar', 'armhole facing', 'front lining', 'back lining', 'waistband', 'pocket',
     ]);
     expect(JoinedPieces::proposed($place, $part, $pieces))->toBe($proposed);
 })->with([
-    [Place::Armhole, Part::Both, ['centre front', 'side front', 'back', 'sleeve', 'armhole facing', 'front lining', 'back lining']],
-    [Place::Waist, Part::Back, ['back', 'armhole facing', 'back lining', 'waistband']],
-    [Place::Neck, Part::Front, ['centre front', 'side front', 'collar', 'armhole facing', 'front lining']],
-    [Place::Sleeve, Part::Both, ['sleeve', 'front lining', 'back lining']],
+    [FittingPlace::Armhole, FrontOrBack::Both, ['centre front', 'side front', 'back', 'sleeve', 'armhole facing', 'front lining', 'back lining']],
+    [FittingPlace::Waist, FrontOrBack::Back, ['back', 'armhole facing', 'back lining', 'waistband']],
+    [FittingPlace::Neck, FrontOrBack::Front, ['centre front', 'side front', 'collar', 'armhole facing', 'front lining']],
+    [FittingPlace::Sleeve, FrontOrBack::Both, ['sleeve', 'front lining', 'back lining']],
 ]);
 
 test('what is measured on oneself and on the paper says what the paper lacks', function (): void {
     $cm = static fn (float $cm): Length => Length::ofNumber($cm, Unit::Centimetre);
-    $narrow = new OwnLine('back width', Place::Back, $cm(36), $cm(35), $cm(1.5));
-    $deep = new OwnLine('neck depth', Place::Neck, $cm(8), $cm(9), $cm(0));
-    expect($narrow->lacks()->nanometres)->toBe(25_000_000)->and($narrow->deed())->toBe(Deed::Add)
-        ->and($deep->lacks()->nanometres)->toBe(-10_000_000)->and($deep->deed())->toBe(Deed::Raise);
+    $narrow = new OwnLine('back width', FittingPlace::Back, $cm(36), $cm(35), $cm(1.5));
+    $deep = new OwnLine('neck depth', FittingPlace::Neck, $cm(8), $cm(9), $cm(0));
+    expect($narrow->lacks()->nanometres)->toBe(25_000_000)->and($narrow->deed())->toBe(Alteration::Add)
+        ->and($deep->lacks()->nanometres)->toBe(-10_000_000)->and($deep->deed())->toBe(Alteration::Raise);
 });
 
 test('findings that came back in two makes at least are offered, unless they are there already', function (): void {
-    $finding = static fn (string $place, string $deed, float $cm): FittingFinding => new FittingFinding(Place::from($place), Deed::from($deed), Length::ofNumber($cm, Unit::Centimetre), Part::Both, [], '', 2, []);
+    $finding = static fn (string $place, string $deed, float $cm): FittingFinding => new FittingFinding(FittingPlace::from($place), Alteration::from($deed), Length::ofNumber($cm, Unit::Centimetre), FrontOrBack::Both, [], '', 2, []);
     $past = [
         new Fitting(2, 2, [$finding('armhole', 'raise', 0.8), $finding('hem', 'shorten', 2)]),
         new Fitting(2, 2, [$finding('armhole', 'raise', 1)]),

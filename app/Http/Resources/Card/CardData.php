@@ -8,7 +8,7 @@ use App\Models\Card;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\CardCheck;
-use Underbolt\Measure\Finding;
+use Underbolt\Measure\CardWarning;
 use Underbolt\Measure\Unit;
 
 #[OA\Schema]
@@ -17,7 +17,7 @@ final readonly class CardData
     /**
      * @param  list<ReadingData>  $readings
      * @param  list<MeasureData>  $measures
-     * @param  list<FindingData>  $findings
+     * @param  list<CardWarningData>  $findings
      */
     public function __construct(
         #[OA\Property] public int $id,
@@ -31,7 +31,7 @@ final readonly class CardData
         #[OA\Property(enum: ['three', 'dress', 'skirt', 'trousers', 'everything'])] public string $point_set,
         #[OA\Property(items: new OA\Items(ref: ReadingData::class))] public array $readings,
         #[OA\Property(items: new OA\Items(ref: MeasureData::class))] public array $measures,
-        #[OA\Property(items: new OA\Items(ref: FindingData::class))] public array $findings,
+        #[OA\Property(items: new OA\Items(ref: CardWarningData::class))] public array $findings,
         #[OA\Property(ref: ChangesData::class, nullable: true)] public ?ChangesData $changes,
     ) {
     }
@@ -55,7 +55,7 @@ final readonly class CardData
             point_set: $card->point_set->value,
             readings: array_values($card->readings->sortBy('attempt')->map(ReadingData::of(...))->all()),
             measures: MeasureData::all($readings),
-            findings: array_map(static fn (Finding $finding): FindingData => FindingData::of($finding, $card->answers), $findings),
+            findings: array_map(static fn (CardWarning $finding): CardWarningData => CardWarningData::of($finding, $card->answers), $findings),
             changes: $before === null ? null : ChangesData::since($before, $card),
         );
     }

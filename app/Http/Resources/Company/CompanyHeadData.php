@@ -6,7 +6,7 @@ namespace App\Http\Resources\Company;
 
 use App\Http\Resources\Plan\ChoicesDocument;
 use App\Models\Wearer;
-use App\Records\CompanySheet;
+use App\Records\PatternCompany;
 use OpenApi\Attributes as OA;
 use stdClass;
 
@@ -34,7 +34,7 @@ final readonly class CompanyHeadData
     ) {
     }
 
-    public static function of(CompanySheet $sheet): self
+    public static function of(PatternCompany $sheet): self
     {
         return new self(
             pattern_id: $sheet->pattern->id,

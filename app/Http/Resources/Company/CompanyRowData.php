@@ -13,10 +13,10 @@ use App\Records\CompanyRow;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use stdClass;
+use Underbolt\Advice\Headline;
 use Underbolt\Company\Row;
 use Underbolt\Measure\CardCheck;
-use Underbolt\Pattern\Range;
-use Underbolt\Planning\Advice\Headline;
+use Underbolt\Pattern\Paper\Range;
 use Underbolt\Planning\Choosing\ReceiptLine;
 use Underbolt\Refusal;
 

@@ -8,7 +8,7 @@ use App\Models\Pattern;
 use App\Models\User;
 use App\Models\Wearer;
 use App\Records\CompanyRow;
-use App\Records\CompanySheet;
+use App\Records\PatternCompany;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 
@@ -27,7 +27,7 @@ final readonly class WhichPatternData
     {
         $makes = $user->makes()->whereRelation('card', 'wearer_id', $wearer->id)->with('card.readings', 'card.wearer')->get()->sortBy('id')->keyBy('pattern_id');
         $rows = $user->patterns()->get()->sortBy('name')
-            ->map(static fn (Pattern $pattern): CompanyRow => (new CompanySheet($pattern, $user))->row($wearer, $makes->get($pattern->id)))
+            ->map(static fn (Pattern $pattern): CompanyRow => (new PatternCompany($pattern, $user))->row($wearer, $makes->get($pattern->id)))
             ->map(static fn (CompanyRow $row): CompanyRowData => CompanyRowData::of($row, $today));
 
         return new self($wearer->id, $wearer->name, array_values($rows->sortBy(static fn (CompanyRowData $row): float => $row->cost ?? INF)->all()));

@@ -9,10 +9,11 @@ use App\Http\Resources\Plan\NeedData;
 use App\Models\Make;
 use OpenApi\Attributes as OA;
 use stdClass;
-use Underbolt\Planning\Advice\Caution;
-use Underbolt\Planning\Advice\ShoppingNeed;
-use Underbolt\Planning\Advice\ToBuy;
+use Underbolt\Advice\Caution;
+use Underbolt\Advice\Cautions;
 use Underbolt\Planning\Plan;
+use Underbolt\Work\ShoppingNeed;
+use Underbolt\Work\ToBuy;
 
 #[OA\Schema(description: 'the cloth of a make, and what has to be there before it is cut')]
 final readonly class ClothData
@@ -46,7 +47,7 @@ final readonly class ClothData
     {
         $buy = ToBuy::of($plan);
         $fabric = $plan->make->pattern->fabric;
-        $widths = array_filter(array_map(static fn (ShoppingNeed $need): ?int => $need->width?->nanometres, $plan->needs()), is_int(...));
+        $widths = array_filter(array_map(static fn (ShoppingNeed $need): ?int => $need->width?->nanometres, ShoppingNeed::of($plan)), is_int(...));
 
         return new self(
             make_id: $make->id,
@@ -60,7 +61,7 @@ final readonly class ClothData
             stretch_percent: $plan->make->cloth?->stretchPercent(),
             cautions: array_map(
                 CautionData::of(...),
-                array_values(array_filter($plan->cautions(), static fn (Caution $caution): bool => $caution->code->isOfCloth())),
+                array_values(array_filter(Cautions::of($plan), static fn (Caution $caution): bool => $caution->code->isOfCloth())),
             ),
             widths_nm: array_values(array_unique($widths)),
             envelopes: array_map(EnvelopeNeedData::of(...), $buy->envelopes),

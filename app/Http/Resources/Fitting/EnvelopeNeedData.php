@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Fitting;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\Range;
+use Underbolt\Pattern\Paper\Range;
 
 #[OA\Schema(description: 'an envelope that holds sizes which are cut')]
 final readonly class EnvelopeNeedData

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Fitting;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\PatternFile;
+use Underbolt\Pattern\Paper\PatternFile;
 
 #[OA\Schema(description: 'a file of the pattern that is to be printed')]
 final readonly class FileData

@@ -7,13 +7,13 @@ namespace App\Http\Resources\Fitting;
 use App\Models\Make;
 use OpenApi\Attributes as OA;
 use stdClass;
+use Underbolt\Advice\Headline;
 use Underbolt\Measure\Unit;
-use Underbolt\Planning\Advice\Headline;
 use Underbolt\Planning\Plan;
-use Underbolt\Wearing\Deed;
+use Underbolt\Wearing\Alteration;
 use Underbolt\Wearing\FittingFinding;
+use Underbolt\Wearing\FittingPlace;
 use Underbolt\Wearing\OwnLine;
-use Underbolt\Wearing\Place;
 use Underbolt\Wearing\Trial;
 
 #[OA\Schema(description: 'the tracings of a make, what was found on them, and what was said of it once it was worn')]
@@ -61,8 +61,8 @@ final readonly class FittingData
             own_lines: array_map(static fn (OwnLine $line): OwnLineData => OwnLineData::of($line, $unit), $fitting->ownLines),
             verdict: VerdictDocument::worded($make),
             levels: WornLevelData::all($plan),
-            places: array_map(static fn (Place $place): WordData => new WordData($place->value, $place->words()), Place::cases()),
-            deeds: array_map(static fn (Deed $deed): WordData => new WordData($deed->value, $deed->words()), Deed::cases()),
+            places: array_map(static fn (FittingPlace $place): WordData => new WordData($place->value, $place->words()), FittingPlace::cases()),
+            deeds: array_map(static fn (Alteration $deed): WordData => new WordData($deed->value, $deed->words()), Alteration::cases()),
             pieces: ProposedPiecesData::all($plan),
             trials: array_map(TrialData::of(...), Trial::cases()),
         );

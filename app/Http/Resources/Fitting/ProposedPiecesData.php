@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources\Fitting;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\Piece;
-use Underbolt\Planning\Advice\PieceCut;
+use Underbolt\Pattern\Paper\Piece;
 use Underbolt\Planning\Plan;
+use Underbolt\Wearing\FittingPlace;
+use Underbolt\Wearing\FrontOrBack;
 use Underbolt\Wearing\JoinedPieces;
-use Underbolt\Wearing\Part;
-use Underbolt\Wearing\Place;
+use Underbolt\Work\PieceCut;
 
 #[OA\Schema(description: 'pieces that a finding is likely to concern')]
 final readonly class ProposedPiecesData
@@ -26,10 +26,10 @@ final readonly class ProposedPiecesData
     /** @return list<self> for every place, and every part of it */
     public static function all(Plan $plan): array
     {
-        $pieces = array_map(static fn (PieceCut $cut): Piece => $cut->piece, $plan->pieces());
+        $pieces = array_map(static fn (PieceCut $cut): Piece => $cut->piece, PieceCut::all($plan));
         $proposed = [];
-        foreach (Place::cases() as $place) {
-            foreach (Part::cases() as $part) {
+        foreach (FittingPlace::cases() as $place) {
+            foreach (FrontOrBack::cases() as $part) {
                 $proposed[] = new self($place->value, $part->value, JoinedPieces::proposed($place, $part, $pieces));
             }
         }

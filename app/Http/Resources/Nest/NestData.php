@@ -9,7 +9,7 @@ use App\Models\Nest;
 use App\Models\Pattern;
 use OpenApi\Attributes as OA;
 use stdClass;
-use Underbolt\File\FaultLog;
+use Underbolt\File\Typed\FaultLog;
 use Underbolt\Nest\SizeNames;
 use Underbolt\Refusal;
 

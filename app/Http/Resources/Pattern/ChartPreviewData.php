@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Pattern;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Sheet\SheetPreview;
+use Underbolt\ChartPaste\ChartPreview;
 
 #[OA\Schema]
 final readonly class ChartPreviewData
@@ -39,7 +39,7 @@ final readonly class ChartPreviewData
     ) {
     }
 
-    public static function of(SheetPreview $preview): self
+    public static function of(ChartPreview $preview): self
     {
         return new self(
             separator: $preview->separator->value,

@@ -6,8 +6,8 @@ namespace App\Http\Resources\Pattern;
 
 use App\Http\RefusalResponse;
 use OpenApi\Attributes as OA;
-use Underbolt\Sheet\SheetCell;
-use Underbolt\Sheet\SheetRow;
+use Underbolt\ChartPaste\PastedCell;
+use Underbolt\ChartPaste\PreviewRow;
 
 #[OA\Schema]
 final readonly class ChartPreviewRowData
@@ -24,9 +24,9 @@ final readonly class ChartPreviewRowData
     ) {
     }
 
-    public static function of(SheetRow $row): self
+    public static function of(PreviewRow $row): self
     {
-        $cells = array_map(static fn (SheetCell $cell): ChartPreviewCellData => new ChartPreviewCellData(
+        $cells = array_map(static fn (PastedCell $cell): ChartPreviewCellData => new ChartPreviewCellData(
             $cell->typed,
             $cell->text,
             $cell->doubt === null ? null : RefusalResponse::sentence($cell->doubt),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources\Pattern;
 
 use OpenApi\Attributes as OA;
+use Underbolt\Pattern\Paper\Range;
 use Underbolt\Pattern\Pattern;
-use Underbolt\Pattern\Range;
 
 /** Envelopes whose lines nest: sizes of one draft can be blended, sizes of two can't. */
 #[OA\Schema]

@@ -6,7 +6,7 @@ namespace App\Http\Resources\Pattern;
 
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\Length;
-use Underbolt\Pattern\FlatCheck;
+use Underbolt\Pattern\Paper\FlatCheck;
 use Underbolt\Pattern\Pattern;
 
 /** A finished row taken from the tissue: one size measured, the others along the body chart's steps. */

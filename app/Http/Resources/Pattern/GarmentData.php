@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources\Pattern;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\Garment;
-use Underbolt\Pattern\Level;
-use Underbolt\Pattern\Piece;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Paper\Garment;
+use Underbolt\Pattern\Paper\Piece;
 
 #[OA\Schema]
 final readonly class GarmentData

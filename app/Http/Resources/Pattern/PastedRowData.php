@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Pattern;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Sheet\Part\PastedRow;
+use Underbolt\ChartPaste\Part\PastedRow;
 
 #[OA\Schema]
 final readonly class PastedRowData

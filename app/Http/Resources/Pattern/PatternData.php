@@ -9,12 +9,12 @@ use App\Models\Pattern;
 use App\Records\Bin;
 use OpenApi\Attributes as OA;
 use stdClass;
-use Underbolt\File\FaultLog;
-use Underbolt\Pattern\BetweenRule;
+use Underbolt\File\Typed\FaultLog;
 use Underbolt\Pattern\ChartCheck;
+use Underbolt\Pattern\Charts\BetweenRule;
 use Underbolt\Pattern\DraftedEase;
 use Underbolt\Pattern\EaseLook;
-use Underbolt\Pattern\FlatCheck;
+use Underbolt\Pattern\Paper\FlatCheck;
 
 #[OA\Schema]
 final readonly class PatternData

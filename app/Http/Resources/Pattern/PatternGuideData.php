@@ -6,10 +6,10 @@ namespace App\Http\Resources\Pattern;
 
 use App\Models\House;
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\Follows;
-use Underbolt\Pattern\Garment;
-use Underbolt\Pattern\Silhouette;
-use Underbolt\Pattern\StarterChart;
+use Underbolt\Pattern\Charts\StarterChart;
+use Underbolt\Pattern\Paper\Follows;
+use Underbolt\Pattern\Paper\Garment;
+use Underbolt\Pattern\Paper\Silhouette;
 
 /** What can be chosen while a pattern is put in. */
 #[OA\Schema]

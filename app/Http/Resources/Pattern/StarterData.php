@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Pattern;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\StarterChart;
+use Underbolt\Pattern\Charts\StarterChart;
 
 #[OA\Schema]
 final readonly class StarterData

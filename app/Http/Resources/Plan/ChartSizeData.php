@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\ChartSize;
+use Underbolt\Pattern\Charts\ChartSize;
 use Underbolt\Planning\Plan;
 
 #[OA\Schema(description: 'what the body chart says about the measure')]

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Advice\Choosers;
+use Underbolt\Advice\Choosers;
 use Underbolt\Planning\Plan;
 
 #[OA\Schema(description: 'what is in force, chosen or not, and why a choice could change nothing now')]

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Pattern\Garment;
-use Underbolt\Pattern\Level;
-use Underbolt\Planning\Advice\OnTissue;
-use Underbolt\Planning\Advice\Opinion;
-use Underbolt\Planning\Advice\Opinions;
+use Underbolt\Advice\Opinion;
+use Underbolt\Advice\Opinions;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Sizing\EaseBand;
 use Underbolt\Sizing\LevelFacts;
+use Underbolt\Work\OnTissue;
 
 #[OA\Schema]
 final readonly class LevelData

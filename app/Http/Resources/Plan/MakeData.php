@@ -10,10 +10,10 @@ use App\Models\Make;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use stdClass;
-use Underbolt\File\FaultLog;
+use Underbolt\File\Typed\FaultLog;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\BetweenRule;
+use Underbolt\Pattern\Charts\BetweenRule;
 use Underbolt\Planning\Facts\NeededPoints;
 
 #[OA\Schema]

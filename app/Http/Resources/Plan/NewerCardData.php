@@ -7,11 +7,11 @@ namespace App\Http\Resources\Plan;
 use App\Models\Card;
 use App\Models\Make;
 use OpenApi\Attributes as OA;
+use Underbolt\Advice\Headline;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\PointGuides;
 use Underbolt\Measure\Unit;
-use Underbolt\Planning\Advice\Headline;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 

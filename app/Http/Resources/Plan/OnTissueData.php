@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Advice\OnTissue;
+use Underbolt\Work\OnTissue;
 
 #[OA\Schema(description: 'from fold or centre, darts jumped over')]
 final readonly class OnTissueData

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Advice\PieceCut;
 use Underbolt\Planning\Plan;
+use Underbolt\Work\PieceCut;
 
 #[OA\Schema]
 final readonly class PieceCutData

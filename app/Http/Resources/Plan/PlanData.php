@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Advice\Headline;
-use Underbolt\Planning\Advice\PieceCut;
-use Underbolt\Planning\Advice\ToBuy;
+use Underbolt\Advice\Cautions;
+use Underbolt\Advice\Headline;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
+use Underbolt\Work\PieceCut;
+use Underbolt\Work\ToBuy;
+use Underbolt\Work\WorkPlan;
 
 #[OA\Schema(description: 'lengths in whole nanometres')]
 final readonly class PlanData
@@ -93,8 +95,8 @@ final readonly class PlanData
                 static fn (Alternative $one): AlternativeData => AlternativeData::of($one, $plan),
                 $plan->alternatives(),
             ),
-            work: WorkData::of($plan->work()),
-            pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $plan->pieces()),
+            work: WorkData::of(WorkPlan::of($plan)),
+            pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), PieceCut::all($plan)),
             needs: array_map(NeedData::of(...), ToBuy::of($plan)->needs),
             stations: array_map(StationData::of(...), $plan->stations()),
             back_stations: $back === null ? null : array_map(StationData::of(...), $back),
@@ -102,7 +104,7 @@ final readonly class PlanData
             sleeve: $plan->sleeve === null ? null : SleeveData::of($plan->sleeve, $plan),
             choosers: ChoosersData::of($plan),
             drawing: $drawing === null ? null : SeamDrawingData::of($drawing, $plan),
-            cautions: array_map(CautionData::of(...), $plan->cautions()),
+            cautions: array_map(CautionData::of(...), Cautions::of($plan)),
         );
     }
 }

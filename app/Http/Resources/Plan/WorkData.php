@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Advice\WorkPlan;
+use Underbolt\Work\WorkPlan;
 
 #[OA\Schema]
 final readonly class WorkData

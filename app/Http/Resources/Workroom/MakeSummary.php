@@ -8,8 +8,9 @@ use App\Http\Resources\Account\FaultData;
 use App\Http\Resources\Plan\CurvePartData;
 use App\Models\Make;
 use OpenApi\Attributes as OA;
+use Underbolt\Advice\Cautions;
+use Underbolt\Advice\Headline;
 use Underbolt\Measure\Unit;
-use Underbolt\Planning\Advice\Headline;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
@@ -44,7 +45,7 @@ final readonly class MakeSummary
         try {
             $plan = PlanBuilder::build($make->toCore($unit));
 
-            return new self(...$who, headline: Headline::of($plan), waits_for: null, cautions: count($plan->cautions()), stage: $stage, line: self::line($plan));
+            return new self(...$who, headline: Headline::of($plan), waits_for: null, cautions: count(Cautions::of($plan)), stage: $stage, line: self::line($plan));
         } catch (Refusal $refusal) {
             return new self(...$who, headline: null, waits_for: FaultData::of($refusal->faults()[0])->message, cautions: 0, stage: $stage, line: null);
         }

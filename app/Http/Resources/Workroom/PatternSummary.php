@@ -6,7 +6,7 @@ namespace App\Http\Resources\Workroom;
 
 use App\Models\Pattern;
 use OpenApi\Attributes as OA;
-use Underbolt\File\FaultLog;
+use Underbolt\File\Typed\FaultLog;
 use Underbolt\Pattern\ChartCheck;
 
 #[OA\Schema]

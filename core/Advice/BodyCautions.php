@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Advice;
+
+use Brick\Math\BigRational;
+use Underbolt\Measure\BodySlip;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\Point;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Planning\Asked\Make;
+use Underbolt\Planning\Plan;
+
+/** What the measures themselves say, as far as it changes this plan. */
+final readonly class BodyCautions
+{
+    /** A height this far from the draft's moves every level (5 cm; common practice, no published source). */
+    private const HEIGHT_NM = 50_000_000;
+
+    private function __construct(private Make $make)
+    {
+    }
+
+    /** @return list<Caution> */
+    public static function of(Plan $plan): array
+    {
+        $self = new self($plan->make);
+        $hasHip = array_key_exists('hip', $plan->levels) && ! $plan->situation->isFree(Level::Hip);
+
+        return array_values(array_filter([
+            $hasHip ? $self->slip(BodySlip::ThighOverHip, Caution::thighOverHip(...)) : null,
+            $hasHip ? $self->slip(BodySlip::TummyOverHip, Caution::tummyOverHip(...)) : null,
+            self::tummy($plan),
+            array_key_exists('waist', $plan->levels)
+                ? $self->slip(BodySlip::WaistAtTrousers, static fn (): Caution => Caution::waistAtTrousers())
+                : null,
+            $plan->lengths->aboveWaist === null ? $self->height($plan->situation->range->height) : null,
+        ], static fn (?Caution $caution): bool => $caution !== null));
+    }
+
+    /** @param  callable(string): Caution  $caution  of the words for how much */
+    private function slip(BodySlip $slip, callable $caution): ?Caution
+    {
+        $over = $slip->by($this->make->body->at(...));
+
+        return $over === null ? null : $caution($this->make->say($over));
+    }
+
+    /** Round the tummy the garment is somewhere between waist and hip: interpolated at its depth. */
+    private static function tummy(Plan $plan): ?Caution
+    {
+        $tummy = $plan->make->body->at(Point::Tummy);
+        $waist = $plan->at(Level::Waist);
+        $hip = $plan->at(Level::Hip);
+        $down = $plan->lengths->waistToHip(true);
+        if ($tummy === null || $down === null || $waist?->asCut === null || $hip?->asCut === null) {
+            return null;
+        }
+        if ($waist->facts->floor === null || ($waist->isFree && $hip->isFree)) {
+            return null;
+        }
+        $depth = $plan->make->body->at(Point::WaistToTummy) ?? $plan->make->choices->tummyDepth;
+        $way = BigRational::nd(min($depth->nanometres, $down->nanometres), max(1, $down->nanometres));
+        $garment = $waist->asCut->plus($hip->asCut->minus($waist->asCut)->times($way));
+        $wider = $waist->facts->body?->isLessThan($tummy) === true;
+
+        return $wider && $garment->isLessThan($tummy->plus($waist->facts->floor))
+            ? Caution::tummyTight($plan->make->say($garment), $plan->make->say($tummy))
+            : null;
+    }
+
+    private function height(?Length $drafted): ?Caution
+    {
+        $taller = $drafted === null ? null : $this->make->body->at(Point::Height)?->minus($drafted);
+        if ($drafted === null || $taller === null || $taller->abs()->nanometres <= self::HEIGHT_NM) {
+            return null;
+        }
+        $words = $this->make->say($taller->abs()).($taller->isPositive() ? ' taller' : ' shorter');
+
+        return Caution::heightDiffers($words, $this->make->say($drafted), $this->make->say($taller->abs()->dividedBy(4)));
+    }
+}

@@ -1,0 +1,374 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Advice;
+
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Planning\Asked\Make;
+
+/** One thing worth knowing before cutting, with what to do about it. */
+final readonly class Caution
+{
+    private function __construct(public CautionCode $code, public ?Level $level, public string $text)
+    {
+    }
+
+    public static function belowRange(Level $level, string $size): self
+    {
+        return new self(
+            CautionCode::BelowRange,
+            $level,
+            "The {$level->value} is smaller than any size drawn here; {$size} is the nearest. Look for another range, grade "
+                .'below it, or take the seams in.',
+        );
+    }
+
+    public static function aboveRange(Level $level, string $size): self
+    {
+        return new self(
+            CautionCode::AboveRange,
+            $level,
+            "The {$level->value} is larger than any size drawn here; {$size} is the nearest. Look for another range, grade "
+                .'above it, or let the seams out.',
+        );
+    }
+
+    public static function noLikedEase(Level $level): self
+    {
+        return new self(
+            CautionCode::NoLikedEase,
+            $level,
+            "No liked ease is given for the {$level->value}; the drafted ease is kept. Measure a garment you like there.",
+        );
+    }
+
+    /** @param  int  $sizes 2 or more */
+    public static function step(Level $upper, Level $lower, int $sizes): self
+    {
+        $where = "From {$upper->value} to {$lower->value} is {$sizes} sizes";
+
+        return $sizes === 2
+            ? new self(CautionCode::StepCare, $lower, "{$where}: blend over the whole length and lay the curve twice.")
+            : new self(CautionCode::StepAvoid, $lower, "{$where}: that bends the side seam. Bring the two levels closer first.");
+    }
+
+    public static function steepBlend(): self
+    {
+        return new self(
+            CautionCode::SteepBlend,
+            null,
+            'The blend goes further sideways than one in four downwards, and that shows. Start it higher, or bring the two levels closer.',
+        );
+    }
+
+    public static function seamsDiffer(string $by): self
+    {
+        return new self(
+            CautionCode::SeamsDiffer,
+            null,
+            "Front and back side seams differ by {$by}, so they don't go together as drawn. Ease the longer in, or cut front "
+                .'and back in sizes less unlike.',
+        );
+    }
+
+    public static function cupOutsideTable(string $letter): self
+    {
+        return new self(
+            CautionCode::CupOutsideTable,
+            Level::Bust,
+            "The pattern's cup table has no line for this difference; {$letter} is the nearest. Measure both girths again, "
+                .'then adjust the bust for what is left.',
+        );
+    }
+
+    public static function thighOverHip(string $by): self
+    {
+        return new self(
+            CautionCode::ThighOverHip,
+            Level::Hip,
+            "The thighs are {$by} wider than the hip, so the garment has to pass them: the hip is chosen by the thighs.",
+        );
+    }
+
+    public static function tummyOverHip(string $by): self
+    {
+        return new self(
+            CautionCode::TummyOverHip,
+            Level::Hip,
+            "The tummy is {$by} wider than the hip. Hold a ruler flat against it and measure the hip round that.",
+        );
+    }
+
+    public static function waistAtTrousers(): self
+    {
+        return new self(
+            CautionCode::WaistAtTrousers,
+            Level::Waist,
+            'The tummy is hardly wider than the waist, as when the waist is read at the trouser line. Bend sideways, and '
+                .'measure where it creases.',
+        );
+    }
+
+    public static function pivotWidensBack(string $perEdge): self
+    {
+        return new self(
+            CautionCode::PivotWidensBack,
+            Level::Bust,
+            "Pivoting this much widens the back by {$perEdge} an edge as well. Slash and spread the front only, if the back fits.",
+        );
+    }
+
+    public static function bustPointMoves(?string $at): self
+    {
+        $where = $at === null
+            ? 'Mark it on the body and on the tracing'
+            : "It lies {$at} below the shoulder seam: mark that on the tracing";
+
+        return new self(
+            CautionCode::BustPointMoves,
+            Level::Bust,
+            "The adjustment moves the bust point on the paper. {$where}, and let darts and cups point there.",
+        );
+    }
+
+    public static function cannotPullOn(Level $level, string $girth, string $body): self
+    {
+        return new self(
+            CautionCode::CannotPullOn,
+            $level,
+            "Pulled on, the garment's {$girth} at the {$level->value} has to pass {$body}, and it can't. Put in an opening, "
+                .'a larger size there, or a cloth that stretches.',
+        );
+    }
+
+    public static function heightDiffers(string $taller, string $drafted, string $quarter): self
+    {
+        return new self(
+            CautionCode::HeightDiffers,
+            null,
+            "This body is {$taller} than the {$drafted} it is drafted for, and no length is measured. About a quarter of "
+                ."that, {$quarter}, falls above the waist (a guess): measure underarm to waist before you cut.",
+        );
+    }
+
+    public static function otherRangeFits(Level $level, string $draft): self
+    {
+        return new self(
+            CautionCode::OtherRangeFits,
+            $level,
+            "The {$level->value} is inside the {$draft} range of this pattern. Its lines need not meet these: choose one "
+                .'range for the whole garment.',
+        );
+    }
+
+    public static function otherRangeNearer(Level $level, string $draft): self
+    {
+        return new self(
+            CautionCode::OtherRangeFits,
+            $level,
+            "A size of the {$draft} range comes nearer to the ease you like at the {$level->value}. Its lines need not meet "
+                .'these: choose one range for the whole garment.',
+        );
+    }
+
+    /**
+     * @param  non-empty-list<Level>  $levels  all that are cut from it
+     * @param  string  $sizes  their names
+     */
+    public static function rangeNotOwned(array $levels, string $sizes, string $range): self
+    {
+        $names = array_map(static fn (Level $level): string => $level->value, $levels);
+        $where = count($names) < 3 ? implode(' and ', $names) : 'bust, waist and hip';
+
+        return new self(
+            CautionCode::RangeNotOwned,
+            count($levels) === 1 ? $levels[0] : null,
+            "{$sizes} for the {$where}: in the {$range} envelope, which you don't own yet.",
+        );
+    }
+
+    public static function notMeasured(Level $level): self
+    {
+        return new self(
+            CautionCode::NotMeasured,
+            $level,
+            "The {$level->value} is not on the card, so what it needs is left open. Measure it.",
+        );
+    }
+
+    public static function bustNotMeasured(): self
+    {
+        return new self(
+            CautionCode::BustNotMeasured,
+            Level::Bust,
+            'Shoulder and armhole have their size, but whether the bust has to be adjusted can\'t be told without the full bust.',
+        );
+    }
+
+    public static function bustNotPrinted(string $size): self
+    {
+        return new self(
+            CautionCode::BustNotMeasured,
+            Level::Bust,
+            "The chart prints no full bust for {$size}, so whether the bust has to be adjusted can't be told. Take a size "
+                .'that has one, or make a toile.',
+        );
+    }
+
+    public static function noFinished(Level $level, bool $liked): self
+    {
+        $so = $liked ? 'so the ease you like can\'t be compared and the drafted ease is kept' : 'where it lies close';
+
+        return new self(
+            CautionCode::NoFinished,
+            $level,
+            "No finished {$level->value} is printed for this size, {$so}. Measure the flat pattern, or make a toile of that part.",
+        );
+    }
+
+    /** @param  Length  $ease  as cut */
+    public static function underLeastEase(Level $level, Length $ease, string $least, Make $make): self
+    {
+        $has = $ease->isNegative()
+            ? "As cut the {$level->value} is {$make->say($ease->abs())} smaller than the body"
+            : "As cut the {$level->value} has {$make->say($ease)} of ease";
+        $try = $ease->isNegative() ? 'Stretch the cloth that far and look whether it gives' : 'Try the tape test, sitting down';
+
+        return new self(CautionCode::UnderLeastEase, $level, "{$has}; {$least} is the least. {$try} before you cut.");
+    }
+
+    public static function noSizeLeavesLeast(Level $level, string $size): self
+    {
+        return new self(
+            CautionCode::UnderLeastEase,
+            $level,
+            "No size leaves the least ease at the {$level->value}: {$size} is the largest, and what lacks is let out.",
+        );
+    }
+
+    /** @param  ?string  $body  whose body row is read instead */
+    public static function cupNoRow(string $letter, ?string $body, ?string $finished): self
+    {
+        $read = array_unique(array_filter([$body, $finished], static fn (?string $row): bool => $row !== null));
+
+        return new self(
+            CautionCode::CupNoRow,
+            Level::Bust,
+            'There is no '.($body === null ? 'finished bust row' : 'bust row')." for the {$letter} cup; the row of "
+                .implode(' and ', $read)
+                .' is read instead'.($body === $finished ? '' : ', so the ease it is drafted with is not known')
+                .'. Measure the tissue, or adjust the bust for the difference.',
+        );
+    }
+
+    public static function cupRowDerived(string $letter): self
+    {
+        return new self(
+            CautionCode::CupRowDerived,
+            Level::Bust,
+            "The chart has one bust row for all cups; for the {$letter} cup it is read an inch (2.5 cm) a letter further.",
+        );
+    }
+
+    /**
+     * @param  string  $what  the measure that stands on the edge
+     * @param  bool  $isReadOnce  whether there is one reading of it alone: then no readings agree or disagree
+     */
+    public static function measureAgain(Level $level, string $what, string $own, bool $isReadOnce): self
+    {
+        $why = $isReadOnce ? 'and there is one reading of it only' : 'closer than its readings agree';
+
+        return new self(
+            CautionCode::MeasureAgain,
+            $level,
+            "The {$what} stands on the edge between two sizes, {$why}: {$own} could as well be its "
+                .'neighbour. Measure it again.',
+        );
+    }
+
+    public static function tummyTight(string $garment, string $body): self
+    {
+        return new self(
+            CautionCode::TummyTight,
+            Level::Waist,
+            "Round the tummy the garment has {$garment}, the body {$body} there: too little to sit in. Let the seam out "
+                .'between waist and hip, or take a size more.',
+        );
+    }
+
+    public static function sizedDown(): self
+    {
+        return new self(
+            CautionCode::SizedDown,
+            Level::Bust,
+            'Sized down, neck, shoulder, armhole and sleeve get smaller as well. Lay the paper on a garment that fits there.',
+        );
+    }
+
+    public static function sleeveNarrow(string $need): self
+    {
+        return new self(
+            CautionCode::SleeveNarrow,
+            null,
+            "The sleeve is {$need} too narrow at the upper arm. Let it out at its two edges, or take the next size of sleeve "
+                .'and ease the cap.',
+        );
+    }
+
+    public static function unlikeCutShort(Level $level): self
+    {
+        return new self(
+            CautionCode::UnlikeCutShort,
+            $level,
+            "At the {$level->value} the sizes end before front and back are as unlike as you asked: both stop where the last "
+                .'one is, so that the sum stays.',
+        );
+    }
+
+    public static function lengthSmall(string $where): self
+    {
+        return new self(
+            CautionCode::LengthSmall,
+            null,
+            "The paper is less than a quarter inch (6 mm) off {$where}: nothing is changed for so little, unless you set it.",
+        );
+    }
+
+    public static function noPatternLength(): self
+    {
+        return new self(
+            CautionCode::NoPatternLength,
+            null,
+            'A length from waist to hem is wished for, but the pattern\'s own is not known. Measure the paper from waist to '
+                .'hem, and what is turned up.',
+        );
+    }
+
+    public static function changeFar(Level $level, string $by): self
+    {
+        return new self(
+            CautionCode::ChangeFar,
+            $level,
+            "At the {$level->value} the line moves {$by} an edge, more than a side seam can carry. Take another size there, "
+                .'or part it among more seams.',
+        );
+    }
+
+    public static function beyondAllowance(Level $level, string $by, string $allowance): self
+    {
+        return new self(
+            CautionCode::BeyondAllowance,
+            $level,
+            "At the {$level->value} {$by} an edge shall be sewn out of a seam allowance of {$allowance}: too little is left "
+                .'to hold. Draw it into the line.',
+        );
+    }
+
+    /** What the cloth of the make does that the pattern doesn't reckon with. */
+    public static function cloth(CautionCode $code, string $text): self
+    {
+        return new self($code, null, $text);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Advice;
+
+/** What a plan can warn of; the codes are stable and part of the open format. */
+enum CautionCode: string
+{
+    case BelowRange = 'below_range';
+    case AboveRange = 'above_range';
+    case OtherRangeFits = 'other_range_fits';
+    case RangeNotOwned = 'range_not_owned';
+    case NotMeasured = 'not_measured';
+    case BustNotMeasured = 'bust_not_measured';
+    case NoFinished = 'no_finished';
+    case NoLikedEase = 'no_liked_ease';
+    case UnderLeastEase = 'under_least_ease';
+    case StepCare = 'step_care';
+    case StepAvoid = 'step_avoid';
+    case SteepBlend = 'steep_blend';
+    case SeamsDiffer = 'seams_differ';
+    case CupOutsideTable = 'cup_outside_table';
+    case CupNoRow = 'cup_no_row';
+    case CupRowDerived = 'cup_row_derived';
+    case ThighOverHip = 'thigh_over_hip';
+    case TummyOverHip = 'tummy_over_hip';
+    case TummyTight = 'tummy_tight';
+    case WaistAtTrousers = 'waist_at_trousers';
+    case PivotWidensBack = 'pivot_widens_back';
+    case BustPointMoves = 'bust_point_moves';
+    case CannotPullOn = 'cannot_pull_on';
+    case MeasureAgain = 'measure_again';
+    case HeightDiffers = 'height_differs';
+    case SizedDown = 'sized_down';
+    case SleeveNarrow = 'sleeve_narrow';
+    case UnlikeCutShort = 'unlike_cut_short';
+    case LengthSmall = 'length_small';
+    case NoPatternLength = 'no_pattern_length';
+    case ChangeFar = 'change_far';
+    case BeyondAllowance = 'beyond_allowance';
+    case ClothKnit = 'cloth_knit';
+    case ClothWoven = 'cloth_woven';
+    case ClothStretchesMore = 'cloth_stretches_more';
+    case ClothStretchesLess = 'cloth_stretches_less';
+    case ClothStandsOff = 'cloth_stands_off';
+    case ClothFallsIn = 'cloth_falls_in';
+    case ClothSheer = 'cloth_sheer';
+
+    /** Whether it is about the cloth of the make. */
+    public function isOfCloth(): bool
+    {
+        return str_starts_with($this->value, 'cloth_');
+    }
+
+    /** Whether something has to be found out or decided before the cloth is cut; the others are for knowing. */
+    public function stopsCut(): bool
+    {
+        return in_array($this, [
+            self::BelowRange, self::AboveRange, self::OtherRangeFits, self::RangeNotOwned, self::NotMeasured,
+            self::BustNotMeasured, self::UnderLeastEase,
+            self::CannotPullOn, self::MeasureAgain, self::SeamsDiffer, self::StepAvoid, self::TummyTight,
+            self::SleeveNarrow, self::ChangeFar, self::BeyondAllowance, self::ClothWoven, self::ClothStretchesLess,
+        ], true);
+    }
+}

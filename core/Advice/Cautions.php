@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Advice;
+
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Planning\Plan;
+
+/** Looks a finished plan over for what is worth knowing before cutting. */
+final class Cautions
+{
+    /** @return list<Caution> those that stop a cut first; then from the top of the body down, then the whole */
+    public static function of(Plan $plan): array
+    {
+        $atLevels = new LevelCautions($plan);
+        $found = [];
+        foreach ($plan->levels as $name => $level) {
+            $found[] = $level === null
+                ? (in_array($name, $plan->waitsFor(), true) ? [Caution::notMeasured(Level::from($name))] : [])
+                : $atLevels->at($level);
+        }
+        $all = [
+            ...FrameCautions::of($plan),
+            ...array_merge([], ...$found),
+            ...EnvelopeCautions::of($plan),
+            ...self::onSteps($plan),
+            ...BodyCautions::of($plan),
+            ...GarmentCautions::of($plan),
+            ...PaperCautions::of($plan),
+            ...ClothCautions::of($plan),
+        ];
+
+        return [
+            ...array_filter($all, static fn (Caution $caution): bool => $caution->code->stopsCut()),
+            ...array_filter($all, static fn (Caution $caution): bool => ! $caution->code->stopsCut()),
+        ];
+    }
+
+    /** @return list<Caution> */
+    private static function onSteps(Plan $plan): array
+    {
+        // A step of one size is easy, however small the largest step is set.
+        $most = max(1, $plan->make->choices->largestStep);
+        $found = [];
+        foreach ([['bust_waist', Level::Bust, Level::Waist], ['waist_hip', Level::Waist, Level::Hip]] as [$name, $upper, $lower]) {
+            $step = $plan->steps[$name];
+            if ($step !== null && $step->sizes > $most) {
+                $found[] = Caution::step($upper, $lower, $step->sizes);
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Advice;
+
+use Underbolt\Altering\AdjustmentKind;
+use Underbolt\Altering\Take;
+use Underbolt\Pattern\Listed;
+use Underbolt\Planning\Choosing\SizeStep;
+use Underbolt\Planning\Plan;
+
+/** The one plain sentence that stands on top of a plan: the sizes, and whatever else is in the line that is cut. */
+final class Headline
+{
+    public static function of(Plan $plan): string
+    {
+        $added = [...self::bust($plan), ...self::drawnIn($plan), ...self::unlike($plan)];
+        $waits = $plan->waitsFor();
+
+        // One size is said in the same breath; after several a new clause begins.
+        $join = count(array_unique($plan->sizes->known())) > 1 ? '; ' : ', ';
+        $sizes = $plan->make->pattern->begun(self::sizes($plan)).($added === [] ? '' : $join.Listed::of($added));
+
+        return $waits === [] ? "{$sizes}." : "{$sizes}; waits for ".Listed::of(array_map(static fn (string $level): string => "the {$level}", $waits)).', not measured yet.';
+    }
+
+    /** What goes with it, in one more plain sentence: how many lines, how many steps, and what to watch. */
+    public static function details(Plan $plan): string
+    {
+        $lines = $plan->front->isLike($plan->back) ? 'One line to cut, front and back alike' : 'Two lines to cut, front and back unlike';
+        $steps = array_filter($plan->steps, static fn (?SizeStep $step): bool => $step !== null && $step->sizes > 0);
+        $wide = count(array_filter($steps, static fn (?SizeStep $step): bool => $step !== null && $step->sizes > 1));
+        $said = match (count($steps)) {
+            0 => 'no step to blend',
+            1 => 'one step to blend',
+            default => 'two steps to blend',
+        };
+        $hard = match (true) {
+            $steps === [] => '',
+            $wide === 0 => ', easy',
+            $wide === count($steps) => $wide === 1 ? ', a wide one' : ', both wide',
+            default => ', one of them wide',
+        };
+        $cautions = count(Cautions::of($plan));
+
+        return "{$lines}; {$said}{$hard}; ".match ($cautions) {
+            0 => 'nothing to watch.',
+            1 => 'one caution that matters.',
+            default => "{$cautions} cautions.",
+        };
+    }
+
+    private static function sizes(Plan $plan): string
+    {
+        $places = [];
+        foreach ($plan->sizes->known() as $name => $size) {
+            $places[$size][] = $name;
+        }
+        $parts = [];
+        foreach ($places as $size => $levels) {
+            $parts[] = "{$plan->nameOf($size)} at the ".implode(' and ', $levels);
+        }
+
+        return match (count($places)) {
+            0 => 'No size yet',
+            1 => $plan->waitsFor() === [] ? "{$plan->nameOf(array_key_first($places))} all the way" : $parts[0],
+            2 => 'Two sizes, which is normal: '.implode(', ', $parts),
+            default => 'Three sizes, which is normal: '.implode(', ', $parts),
+        };
+    }
+
+    /** @return list<string> */
+    private static function bust(Plan $plan): array
+    {
+        $total = $plan->bust === null ? '' : $plan->make->say($plan->bust->total->abs());
+
+        return match ($plan->bust?->kind) {
+            AdjustmentKind::Full => ["with {$total} added for the bust"],
+            AdjustmentKind::Small => ["with {$total} taken off for the bust"],
+            default => [],
+        };
+    }
+
+    /** @return list<string> what is in the line beside the blend, such as `the waist let out 3 cm` */
+    public static function drawnIn(Plan $plan): array
+    {
+        $parts = [];
+        foreach (array_filter($plan->levels) as $name => $level) {
+            if ($level->taken->take === Take::InLine && ! $level->taken->all->isZero()) {
+                $parts[] = "the {$name} ".Take::way($level->taken->all)." {$plan->make->say($level->taken->all->abs())}";
+            }
+            if (! $level->byHand->edges->isNone()) {
+                $parts[] = "the {$name} {$plan->make->say($level->byHand->total()->abs())} "
+                    .($level->byHand->total()->isNegative() ? 'smaller' : 'larger').' by hand';
+            }
+        }
+
+        return $parts;
+    }
+
+    /** @return list<string> */
+    private static function unlike(Plan $plan): array
+    {
+        $places = [];
+        foreach (array_filter($plan->levels) as $name => $level) {
+            if ($level->front !== $level->back) {
+                $places["{$plan->nameOf($level->front)} in front and {$plan->nameOf($level->back)} at the back"][] = $name;
+            }
+        }
+
+        return array_map(
+            static fn (string $sizes, array $levels): string => "{$sizes} of the ".implode(' and ', $levels),
+            array_keys($places),
+            $places,
+        );
+    }
+}

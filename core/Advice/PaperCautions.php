@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Advice;
+
+use Underbolt\Measure\Length;
+use Underbolt\Planning\Plan;
+
+/** What the line and the lengths ask of the paper. */
+final class PaperCautions
+{
+    /** More than this at an edge no side seam carries: 4 cm (common practice, no published source). */
+    private const FAR_NM = 40_000_000;
+
+    /** @return list<Caution> */
+    public static function of(Plan $plan): array
+    {
+        $seam = $plan->seam;
+        $lengths = array_map(
+            static fn (string $which): Caution => Caution::lengthSmall(
+                $which === 'above_waist' ? 'above the waist' : 'between waist and hip',
+            ),
+            $plan->lengths->small,
+        );
+
+        return array_values(array_filter([
+            ...self::far($plan),
+            ...array_map(Caution::unlikeCutShort(...), $plan->frontBack->cutShort),
+            ...$lengths,
+            $plan->lengths->hemUnanswered ? Caution::noPatternLength() : null,
+            $seam?->isSteep() === true ? Caution::steepBlend() : null,
+            $seam === null || $seam->matches() ? null : Caution::seamsDiffer($plan->make->say($seam->difference()->abs())),
+        ], static fn (?Caution $caution): bool => $caution !== null));
+    }
+
+    /** @return list<Caution> */
+    private static function far(Plan $plan): array
+    {
+        $found = [];
+        foreach (array_filter($plan->levels) as $level) {
+            $most = $level->change->front->abs()->longer($level->change->back->abs());
+            if (Length::ofNanometres(self::FAR_NM)->isLessThan($most)) {
+                $found[] = Caution::changeFar($level->facts->level, $plan->make->say($most));
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\ChartPaste;
+
+use Underbolt\Measure\Unit;
+
+/** What a pasted table was understood to say, for a person to look over before it goes into the chart. */
+final readonly class ChartPreview
+{
+    /**
+     * @param  Unit  $unit  the one the figures are in where a row names none
+     * @param  list<string>  $sizes
+     * @param  ?string  $sizesDoubt  why the line of sizes should be looked at
+     * @param  list<PreviewRow>  $rows
+     * @param  list<string>  $leftOut  lines that went into no row, each with the reason
+     * @param  bool  $hasRanges  whether some cell is a range, so that its meaning has to be asked
+     * @param  bool  $isUnitOpen  whether the figures could be in either unit, so that it has to be asked
+     * @param  list<string>  $notes  what was taken for granted
+     * @param  list<list<string>>  $otherNames  further names that the sizes are given, each list one for each size
+     */
+    public function __construct(
+        public Separator $separator,
+        public Unit $unit,
+        public bool $transposed,
+        public array $sizes,
+        public ?string $sizesDoubt,
+        public array $rows,
+        public array $leftOut,
+        public bool $hasRanges,
+        public bool $isUnitOpen,
+        public array $notes,
+        public array $otherNames,
+    ) {
+    }
+
+    /** What was understood in one sentence, such as `Sizes 8 to 22 in inches: body (bust, waist, hip), finished (bust)`. */
+    public function sentence(): string
+    {
+        $rows = ['body' => [], 'finished' => []];
+        foreach ($this->rows as $row) {
+            if ($row->place !== null) {
+                $rows[$row->place->finished ? 'finished' : 'body'][] = str_replace('_', ' ', $row->place->row->value)
+                    .($row->place->cup === null ? '' : " {$row->place->cup}");
+            }
+        }
+        $charts = array_filter($rows);
+        $said = array_map(
+            static fn (string $chart, array $names): string => "{$chart} (".implode(', ', $names).')',
+            array_keys($charts),
+            array_values($charts),
+        );
+        $count = count($this->sizes);
+        $sizes = match ($count) {
+            0 => 'No size',
+            1 => "Size {$this->sizes[0]}",
+            default => "Sizes {$this->sizes[0]} to {$this->sizes[$count - 1]}",
+        };
+
+        return "{$sizes} in ".$this->unit->words().': '
+            .($said === [] ? 'no row is known' : implode(', ', $said)).'.';
+    }
+
+    /** The first table that could be either chart, so that it has to be asked; null where headings tell them apart. */
+    public function openTable(): ?int
+    {
+        foreach ($this->rows as $row) {
+            if ($row->isGuess && $row->table > 0) {
+                return $row->table;
+            }
+        }
+
+        return null;
+    }
+
+    /** How many figures were read, and how many cells a person should look at, in the rows that have a place. */
+    public function figures(): int
+    {
+        return $this->count(static fn (PastedCell $cell): bool => $cell->value !== null);
+    }
+
+    public function doubts(): int
+    {
+        return $this->count(static fn (PastedCell $cell): bool => $cell->doubt !== null);
+    }
+
+    /** @param  callable(PastedCell): bool  $which */
+    private function count(callable $which): int
+    {
+        return array_sum(
+            array_map(static fn (PreviewRow $row): int => $row->place === null ? 0 : count(array_filter($row->cells, $which)), $this->rows),
+        );
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\ChartPaste\Part;
+
+use Underbolt\ChartPaste\PastedLine;
+use Underbolt\ChartPaste\PastedTable;
+use Underbolt\ChartPaste\RowName;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthText;
+use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Cups\CupLetter;
+
+/** A table of cups: from which difference to which each letter goes, the letters down or across. */
+final class PastedCups
+{
+    private const LETTER = 'AA|A|B|C|DD(?:D)?|D\/DD|D|E|F|G|H|I|J|K';
+
+    private const FIGURE = '\d+(?:[.,]\d+)?(?:(?:\s|\s?-\s?)\d{1,2}\/\d{1,2})?|\d{1,2}\/\d{1,2}';
+
+    private const UNIT = '\s?(?:cm|inch(?:es)?|in|")?';
+
+    /** One letter is an inch further: steps beyond this are centimetres, below the other inches. */
+    private const CM_STEP = 1.8;
+
+    private const INCH_STEP = 1.3;
+
+    /** @param  ?Unit  $told  the unit of the figures, where a person has said it */
+    public static function read(string $text, Unit $typedIn, ?Unit $told = null): PastedPart
+    {
+        $lines = PastedTable::of($text)->lines;
+        $named = null;
+        $found = [];
+        $leftOut = [];
+        foreach (self::down($lines) as $line) {
+            $named ??= RowName::of($line)->unit;
+            $cup = self::cup($line);
+            $cup === null ? $leftOut[] = mb_strimwidth(trim($line), 0, 40, '…').': no cup with its figures' : $found[] = $cup;
+        }
+        $found = self::chained($found);
+        $unit = $told ?? $named ?? self::unitOf($found);
+        $worded = static fn (string $figure): string => ($unit ?? $typedIn) === $typedIn ? $figure : LengthText::worded($figure, $unit ?? $typedIn);
+        $lines = array_map(static fn (array $cup): array => ['cup' => $cup[0], 'from' => $worded($cup[1]), 'to' => $worded($cup[2])], $found);
+
+        return new PastedPart(
+            ['from', 'up to, not with'],
+            array_map(static fn (array $line): PastedRow => new PastedRow("Cup {$line['cup']}", [$line['from'], $line['to']], self::doubt($line, $typedIn)), $lines),
+            $leftOut,
+            $unit === null && $found !== [] ? ['cm', 'in'] : [],
+            ['cups' => $lines],
+        );
+    }
+
+    /**
+     * @param  list<PastedLine>  $lines
+     * @return list<string> one line for each cup, whichever way the table stood
+     */
+    private static function down(array $lines): array
+    {
+        foreach ($lines as $at => $line) {
+            $letters = explode(' ', trim((string) preg_replace(['/\bcups?\b:?/i', '/\s+/'], ' ', $line->typed)));
+            if (count($letters) < 2 || preg_grep('/^(?:'.self::LETTER.')$/i', $letters) !== $letters) {
+                continue;
+            }
+            $rest = array_slice($lines, $at + 1);
+            $above = array_map(static fn (PastedLine $one): string => $one->typed, array_slice($lines, 0, $at));
+            $rows = array_values(array_filter($rest, static fn (PastedLine $one): bool => count($one->filled()) === count($letters)));
+            $others = array_filter($rest, static fn (PastedLine $one): bool => count($one->filled()) !== count($letters));
+            $units = array_map(static fn (PastedLine $one): string => $one->label, $rows);
+
+            return [
+                ...$above,
+                ...array_map(static fn (PastedLine $one): string => $one->typed, array_values($others)),
+                ...array_values(array_filter($units, static fn (string $label): bool => RowName::of($label)->unit !== null)),
+                ...array_map(
+                    static fn (string $letter, int $column): string => "{$letter} "
+                        .implode(' - ', array_map(static fn (PastedLine $row): string => $row->cells[$column] ?? '', $rows)),
+                    $letters,
+                    array_keys($letters),
+                ),
+            ];
+        }
+
+        return array_map(static fn (PastedLine $line): string => $line->typed, $lines);
+    }
+
+    /** @return ?array{string, string, string} letter, from, to; an end that is not said is empty */
+    private static function cup(string $line): ?array
+    {
+        $letter = '(?<letter>'.self::LETTER.')';
+        $line = trim(strtr($line, ['≥' => 'from ', '≤' => 'up to ', '<' => 'up to ', '>' => 'from ']));
+        if (preg_match("/^(?:cup\s+)?{$letter}(?:[\s-]*cup)?\s*[:=.]?\s+(?<rest>.*\d.*)$/i", $line, $part) !== 1
+            && preg_match("/^(?<rest>.*\d.*?)\s*[:=]?\s*(?:cup\s+)?{$letter}(?:[\s-]*cup)?$/i", $line, $part) !== 1) {
+            return null;
+        }
+        $name = strtoupper(explode('/', $part['letter'])[0]);
+        $figure = '(?:'.self::FIGURE.')'.self::UNIT;
+        if (preg_match("/^(?:from\s+)?(?<from>{$figure})\s*(?:-|to|up to|bis|und|and|\s)\s*(?:(?:under|less than|unter|up to)\s+)?(?<to>{$figure})$/iu", $part['rest'], $ends) === 1) {
+            return [$name, self::tidy($ends['from']), self::tidy($ends['to'])];
+        }
+        if (preg_match("/^(?:up to|to|under|less than|bis|unter|max\.?)\s+(?<to>{$figure})$/iu", $part['rest'], $ends) === 1) {
+            return [$name, '', self::tidy($ends['to'])];
+        }
+        if (preg_match("/^(?:(?:from|over|ab|from about)\s+)?(?<from>{$figure})\s*(?:\+|and (?:more|over|up)|und mehr)?$/iu", $part['rest'], $ends) === 1) {
+            return [$name, self::tidy($ends['from']), ''];
+        }
+
+        return null;
+    }
+
+    private static function tidy(string $figure): string
+    {
+        return trim((string) preg_replace('/\s+/', ' ', $figure));
+    }
+
+    /**
+     * An end that is not said is where the neighbour begins or ends; the least cup begins at nothing.
+     *
+     * @param  list<array{string, string, string}>  $cups
+     * @return list<array{string, string, string}>
+     */
+    private static function chained(array $cups): array
+    {
+        usort($cups, static fn (array $one, array $other): int => CupLetter::place($one[0]) <=> CupLetter::place($other[0]));
+        $chained = [];
+        foreach ($cups as $at => [$letter, $from, $to]) {
+            $chained[] = [$letter, $from !== '' ? $from : ($cups[$at - 1][2] ?? '0'), $to !== '' ? $to : ($cups[$at + 1][1] ?? '')];
+        }
+
+        return $chained;
+    }
+
+    /**
+     * @param  list<array{string, string, string}>  $cups
+     * @return ?Unit null where the steps could be either
+     */
+    private static function unitOf(array $cups): ?Unit
+    {
+        foreach ([...array_column($cups, 1), ...array_column($cups, 2)] as $figure) {
+            $word = LengthText::unitWord($figure);
+            if ($word !== null) {
+                return LengthText::unitNanometres($word) === Unit::Inch->nanometres() ? Unit::Inch : Unit::Centimetre;
+            }
+        }
+        $steps = [];
+        foreach ($cups as [, $from, $to]) {
+            $low = Length::tryParse($from, Unit::Centimetre);
+            $high = Length::tryParse($to, Unit::Centimetre);
+            if ($low !== null && $high !== null) {
+                $steps[] = $high->minus($low)->nanometres / Unit::Centimetre->nanometres();
+            }
+        }
+        sort($steps);
+        $step = $steps[intdiv(count($steps), 2)] ?? null;
+
+        return match (true) {
+            $step === null => null,
+            $step >= self::CM_STEP => Unit::Centimetre,
+            $step <= self::INCH_STEP => Unit::Inch,
+            default => null,
+        };
+    }
+
+    /** @param  array{cup: string, from: string, to: string}  $line */
+    private static function doubt(array $line, Unit $unit): ?string
+    {
+        $from = Length::tryParse($line['from'], $unit);
+        $to = Length::tryParse($line['to'], $unit);
+
+        return match (true) {
+            $line['to'] === '' => 'Where this cup ends is not said: put in where the paper stops.',
+            $from === null || $to === null => 'This is no figure a tape can show.',
+            ! $from->isLessThan($to) => 'This range runs backwards.',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\ChartPaste;
+
+use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Cups\CupLetter;
+
+/**
+ * What a row of a pasted chart is about, by its usual names.
+ *
+ * Only a whole name counts: "waist" is the waist, "waist to hip" is not.
+ */
+final readonly class RowName
+{
+    private const LETTERS = '[a-k]{1,3}';
+
+    private const CUP_WORD = '(?:cup|korbchen|bonnet|copa|coppa|kupa)';
+
+    /** `C cup`, `cup C`, `A/B cup`. */
+    private const CUP = '/\b'.self::CUP_WORD.'\s+(?<a>'.self::LETTERS.')(?:\s(?<b>'.self::LETTERS.'))?\b|\b(?<c>'.self::LETTERS.')(?:\s(?<d>'
+        .self::LETTERS.'))?\s+'.self::CUP_WORD.'\b/';
+
+    /** `Bust (DD)`, `Bust C`: a letter alone in brackets may also be one of a diagram. */
+    private const BUST_LETTER = '/\bbust[\s,]*(?<bracket>[(\[])?(?<a>[A-K]{1,3})[)\]]?$/i';
+
+    /** What a line of a diagram is called: `A Bust`, `1. Bust`, `a) Bust`, `Bust [1]`, `Bust (A)`. */
+    private const MARK = '/^\s*[(\[]?(?:[A-Za-z]|\d{1,2})[.):\]]\s*(?=\p{L})|^\s*(?:[A-Z]|\d{1,2})\s+(?:-\s+)?(?=\p{L}{3})|\s*[(\[](?:[A-Za-z]|\d{1,2})[)\]]\s*$/u';
+
+    private const HALF = '/\b(?:half|halbe|halber|1 2|laid flat|flat|demi)\b|(?<!cross )\bacross\b(?! front)/';
+
+    /**
+     * @param  ?ChartPlace  $place  null where no row of a chart is meant for sure
+     * @param  list<string>  $cups  the cups that the row is for; empty where it is for all
+     * @param  ?bool  $finished  what the words say of the chart; null where they don't
+     * @param  ?Unit  $unit  the unit the words name first; null where they name none
+     * @param  bool  $isHalf  whether the figures are half girths
+     */
+    private function __construct(public ?ChartPlace $place, public array $cups, public ?bool $finished, public ?Unit $unit, public bool $isHalf)
+    {
+    }
+
+    /** @param  bool  $lettersAreCups  whether a single letter in brackets behind "bust" is a cup */
+    public static function of(string $label, bool $lettersAreCups = false): self
+    {
+        $cups = self::cups($label, $lettersAreCups);
+        $unmarked = $cups === [] ? (string) preg_replace(self::MARK, ' ', $label) : $label;
+        // Alone "taille" may be the French word for size; a line of a diagram is a girth.
+        $words = Words::plain($unmarked === $label ? $label : "{$unmarked} girth");
+        $isHalf = preg_match(self::HALF, $words) === 1 && preg_match('/\bacross front\b/', $words) !== 1;
+        $finished = self::says($words);
+        // A remark in brackets, such as "(9 in below the waist)", is no part of the name; "(high)" is.
+        $outside = Words::plain((string) preg_replace('/[(\[][^)\]]*[)\]]/', ' ', $unmarked));
+        $row = self::row($words) ?? (self::isRemark($unmarked) ? self::row($outside) : null) ?? self::inTwoLanguages($unmarked);
+        if ($row === ChartRow::Bicep && in_array(self::bare($words), RowWords::SLEEVE_WIDTHS, true)) {
+            $finished ??= true;
+        }
+        $row ??= $cups !== [] && self::bare($words) === '' ? ChartRow::FullBust : null;
+        $place = $row === null ? null : new ChartPlace($finished === true, $row, $row === ChartRow::FullBust ? $cups[0] ?? null : null);
+
+        return new self($place?->exists() === true ? $place : null, $row === ChartRow::FullBust ? $cups : [], $finished, self::unit($label), $isHalf);
+    }
+
+    /** Whether the words say nothing but which chart this is: "Finished garment measurements", never a sentence. */
+    public static function isHeading(string $label): bool
+    {
+        $words = explode(' ', Words::plain($label));
+        $known = [...RowWords::FINISHED, ...RowWords::BODY, ...RowWords::NOISE, ...RowWords::HALVES];
+
+        return self::says(implode(' ', $words)) !== null && array_diff($words, $known) === [];
+    }
+
+    /** A letter in brackets behind "bust" that may be a cup or one of a diagram; null where there is none. */
+    public static function bracketLetter(string $label): ?string
+    {
+        return preg_match(self::BUST_LETTER, trim($label), $found) === 1 && $found['bracket'] !== '' ? strtoupper($found['a']) : null;
+    }
+
+    /** "Body" wins: a table of body measurements may speak of the finished garment. */
+    private static function says(string $words): ?bool
+    {
+        $all = explode(' ', $words);
+
+        return array_intersect($all, RowWords::BODY) !== [] ? false : (array_intersect($all, RowWords::FINISHED) !== [] ? true : null);
+    }
+
+    private static function isRemark(string $label): bool
+    {
+        return preg_match('/[(\[]\s*(?:under|unter|sous|high|upper|hoch|haut)\b/i', $label) !== 1;
+    }
+
+    /** `Oberweite / Bust`: two names of one row. */
+    private static function inTwoLanguages(string $label): ?ChartRow
+    {
+        $parts = preg_split('/\s*\/\s*|\s+-\s+/', $label);
+        $parts = $parts === false ? [] : $parts;
+        $rows = array_map(static fn (string $part): ?ChartRow => self::row(Words::plain($part).' girth'), $parts);
+
+        return count($parts) > 1 && count(array_unique($rows, SORT_REGULAR)) === 1 ? $rows[0] : null;
+    }
+
+    private static function row(string $words): ?ChartRow
+    {
+        // Alone it may be the French word for size.
+        if (self::bare($words) === 'taille') {
+            return $words === 'taille' ? null : ChartRow::Waist;
+        }
+        foreach ([self::bare($words, keep: true), self::bare($words)] as $bare) {
+            foreach (RowWords::NAMES as $row => $names) {
+                if (in_array($bare, $names, true)) {
+                    return ChartRow::from($row);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** The name without what says which chart, cup or unit it is of. */
+    private static function bare(string $words, bool $keep = false): string
+    {
+        $bare = (string) preg_replace([self::CUP, self::HALF, '/(?<=\bbust) [a-k]{1,3}$/'], [' ', ' ', ''], $words);
+        foreach ($keep ? RowWords::KEPT : [] as $kept) {
+            $bare = str_replace($kept, strtr($kept, ' ', '_'), $bare);
+        }
+        $left = array_diff(explode(' ', $bare), RowWords::FINISHED, RowWords::BODY, RowWords::NOISE, ['']);
+
+        return strtr(implode(' ', $left), '_', ' ');
+    }
+
+    /** @return list<string> as they are known here */
+    private static function cups(string $label, bool $lettersAreCups): array
+    {
+        $letters = [];
+        if (preg_match(self::CUP, Words::plain($label), $found, PREG_UNMATCHED_AS_NULL) === 1) {
+            $letters = [$found['a'], $found['b'], $found['c'], $found['d']];
+        } elseif (preg_match(self::BUST_LETTER, trim($label), $found) === 1) {
+            $isCup = $lettersAreCups || $found['bracket'] === '' || strlen($found['a']) > 1;
+            $letters = $isCup ? [$found['a']] : [];
+        }
+        $known = array_map(CupLetter::canonical(...), array_filter($letters, static fn (?string $letter): bool => $letter !== null));
+
+        return array_values(array_filter($known, static fn (?string $cup): bool => $cup !== null));
+    }
+
+    /** "in" is also a word of three of the languages: it is a unit only at the end, in brackets, or before a bracket. */
+    private static function unit(string $label): ?Unit
+    {
+        $found = [];
+        if (preg_match('/\b(?:cm|centimet(?:re|er)s?)\b/i', $label, $cm, PREG_OFFSET_CAPTURE) === 1) {
+            $found[$cm[0][1]] = Unit::Centimetre;
+        }
+        if (preg_match('/\b(?:inch(?:es)?|zoll|pouces|duim)\b|\bin\b\s*(?=$|[)\].(\/])|"/i', $label, $inch, PREG_OFFSET_CAPTURE) === 1) {
+            $found[$inch[0][1]] = Unit::Inch;
+        }
+        ksort($found);
+
+        return array_values($found)[0] ?? null;
+    }
+}

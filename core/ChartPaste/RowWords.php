@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\ChartPaste;
+
+/**
+ * The words by which charts call their rows, in the languages of our patterns. To add a language, add its words
+ * here: bared of case, accents and marks as `Words::plain` leaves them, and without the noise words below.
+ */
+final class RowWords
+{
+    /** Names that only a garment's figure has. */
+    public const SLEEVE_WIDTHS = ['sleeve width', 'armelweite', 'largeur manche', 'largeur de manche', 'mouwwijdte'];
+
+    /** Whole names, by row of the chart. */
+    public const NAMES = [
+        'high_bust' => [
+            'high bust', 'upper bust', 'high chest', 'upper chest', 'above bust', 'bust high', 'chest high',
+            'oberbrust', 'oberbrustumfang', 'obere brust', 'dessus poitrine', 'haut poitrine', 'dessus de poitrine', 'haut de poitrine',
+            'tour dessus poitrine', 'tour de dessus de poitrine', 'tour de haut de poitrine', 'bovenborst', 'boven borst',
+            'bovenborstomtrek', 'hoge borst', 'ovre byst', 'ovre bryst', 'rinnanpaallysymparys', 'sopra seno', 'alto busto',
+            'contorno alto busto', 'nad biustem', 'obwod nad biustem',
+        ],
+        'full_bust' => [
+            'bust', 'full bust', 'chest', 'breast', 'bust full', 'chest bust', 'bust chest', 'bust line', 'bustline',
+            'brust', 'brustumfang', 'brustumf', 'brustweite', 'oberweite', 'poitrine', 'tour de poitrine', 'tour poitrine', 'buste',
+            'borst', 'borstomtrek', 'borstwijdte', 'bovenwijdte', 'bystvidd', 'byst', 'brystvidde', 'overvidde', 'bryst',
+            'brost', 'brostvidd', 'rinnanymparys', 'rinta', 'seno', 'giro petto', 'giro seno', 'petto', 'busto', 'pecho', 'contorno pecho', 'contorno busto',
+            'peito', 'biust', 'obwod biustu', 'obwod klatki piersiowej',
+        ],
+        'waist' => [
+            'waist', 'natural waist', 'waistline', 'waist line', 'waist natural', 'taillenumfang', 'taillenweite', 'taillenumf',
+            'tour de taille', 'tour taille', 'tailleomtrek', 'taillewijdte', 'taille omtrek', 'midjevidd', 'midja', 'midjematt', 'taljevidde', 'talje',
+            'vyotaronymparys', 'vyotaro', 'livvidde', 'midje', 'vita', 'giro vita', 'cintura', 'contorno cintura', 'talia', 'obwod talii',
+            'obwod pasa', 'pas',
+        ],
+        'hip' => [
+            'hip', 'hips', 'full hip', 'hip full', 'low hip', 'lower hip', 'hip low', 'hip line', 'hipline', 'seat', 'hufte', 'huften',
+            'huftumfang', 'huftweite', 'gesass', 'gesassumfang', 'gesassweite', 'hanche', 'hanches', 'tour de hanches', 'tour de hanche',
+            'tour hanches', 'bassin', 'tour de bassin', 'heup', 'heupen', 'heupomtrek', 'heupwijdte', 'stussvidd', 'hoftvidd', 'stuss',
+            'hoft', 'hoftmatt', 'hoftevidde', 'hofte', 'lantionymparys', 'lantio', 'seteparti', 'fianchi', 'giro fianchi', 'cadera', 'caderas',
+            'contorno cadera', 'contorno caderas', 'anca', 'ancas', 'quadril', 'contorno anca', 'contorno quadril', 'biodra', 'obwod bioder',
+        ],
+        'bicep' => [
+            'bicep', 'biceps', 'upper arm', 'oberarm', 'oberarmumfang', 'oberarmweite', 'bras', 'tour de bras', 'bovenarm',
+            'bovenarmomtrek', 'overarm', 'olkavarsi', 'braccio', 'brazo', 'braco', 'ramie',
+            ...self::SLEEVE_WIDTHS,
+        ],
+        'cross_front' => [
+            'cross front', 'across front', 'front width', 'vorderbreite', 'brustbreite', 'carrure devant', 'voorbreedte',
+        ],
+    ];
+
+    /** What says that the figures are the garment's. */
+    public const FINISHED = [
+        'finished', 'garment', 'garments', 'fertig', 'fertige', 'fertigen', 'fertiges', 'fertigmass', 'fertigmasse', 'fini', 'finis', 'finie',
+        'vetement', 'afgewerkt', 'afgewerkte', 'eindmaat', 'eindmaten', 'fardiga', 'fardig', 'plaggets', 'faerdige', 'ferdige',
+        'valmiin', 'vaatteen', 'finito', 'capo', 'prenda', 'terminada', 'pronta', 'peca', 'gotowego', 'wyrobu', 'kleidungsstucks',
+        'kleidungsstuck', 'kledingstuk',
+    ];
+
+    /** What says that they are the body's. */
+    public const BODY = [
+        'body', 'korper', 'korpermass', 'korpermasse', 'corps', 'lichaam', 'lichaamsmaten', 'kroppsmatt', 'kropsmal', 'kroppsmal',
+        'corporelles', 'corporales', 'corporais', 'vartalon', 'corpo', 'cuerpo', 'ciala',
+    ];
+
+    /** Words of a heading that says the figures are half girths. */
+    public const HALVES = ['half', 'laid', 'flat', 'halbe', 'demi'];
+
+    /** Words beside a name that change nothing. */
+    public const NOISE = [
+        'measurement', 'measurements', 'measure', 'measures', 'girth', 'circumference', 'circ', 'mass', 'masse', 'mesure', 'mesures',
+        'maten', 'maat', 'matt', 'mal', 'mitat', 'misure', 'misura', 'medidas', 'medida', 'wymiary', 'chart', 'charts', 'table',
+        'tabelle', 'tableau', 'size', 'sizes', 'cm', 'centimetres', 'centimeters', 'inch', 'inches', 'in', 'zoll', 'pouces', 'duim', 'at',
+        'the', 'du', 'des', 'de', 'del', 'della', 'da', 'do', 'to', 'fit', 'your', 'fits', 'standard', 'actual', 'usual', 'circonferenza', 'of', 'la',
+        'las', 'los', 'el', 'le', 'les',
+    ];
+
+    /** Words of names in which a noise word belongs to the name. */
+    public const KEPT = ['tour de', 'haut de', 'dessus de', 'largeur de'];
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\ChartPaste;
+
+/**
+ * Splits a line of a PDF's text, where only spaces stand between the cells.
+ *
+ * Two spaces always part two cells; one space parts them unless the next word belongs to the
+ * figure before it, as in `37 3/4`, `91 (36)`, `86 - 90` and `91 cm`.
+ */
+final class SpacedLine
+{
+    private const FIGURE = '(?:\d+(?:[.,]\d+)?(?:(?:\s|\s?-\s?)\d{1,2}\/\d{1,2})?|\d{1,2}\/\d{1,2})[½¼¾⅛⅜⅝⅞]?(?:\s?(?:cm|inch(?:es)?|in)\b|\s?")?';
+
+    private const JOINED = '(?:\s?(?:-|\bto\b|\bbis\b|\btot\b|à)\s?';
+
+    /** @return array{string, list<string>} the words before the first figure, and the cells */
+    public static function split(string $typed): array
+    {
+        $typed = trim($typed);
+        $sizes = self::sizes($typed);
+        if ($sizes !== null) {
+            return $sizes;
+        }
+        if (preg_match('/\d/', $typed) !== 1) {
+            return self::words($typed);
+        }
+        // Words in brackets belong to the label: "Hip (9 in below the waist) 91 95".
+        // So does the number of a line in a diagram: "(1) Bust 84 88".
+        preg_match('/^(?:[(\[]?\d{1,2}[)\].]\s*(?=\p{L}))?(?:[^\d(]|\((?=[^)]*\p{L})[^)]*\))*/u', $typed, $label);
+        $label = preg_replace('/(?:\s+(?:-+|\.+|n\/a))+\s*$/', '', $label[0] ?? '') ?? '';
+        $cells = [];
+        foreach (self::chunks(substr($typed, strlen($label))) as $chunk) {
+            array_push($cells, ...self::cells($chunk));
+        }
+
+        return [trim($label, " \t:"), $cells];
+    }
+
+    /** @return ?array{string, list<string>} null where the line is not that of the sizes */
+    private static function sizes(string $typed): ?array
+    {
+        $words = explode(' ', preg_replace('/\s+/', ' ', $typed) ?? '');
+        foreach ([3, 2, 1] as $length) {
+            $heading = implode(' ', array_slice($words, 0, $length));
+            $names = array_slice($words, $length);
+            if ($names !== [] && SizeWords::isHeading($heading) && SizeWords::couldBeSizes($names)) {
+                return [$heading, $names];
+            }
+        }
+
+        return SizeWords::areSizes($words) ? ['', $words] : null;
+    }
+
+    /** @return list<string> what stands between two or more spaces */
+    private static function chunks(string $text): array
+    {
+        return explode("\n", trim(preg_replace('/\s{2,}/', "\n", $text) ?? ''));
+    }
+
+    /** @return list<string> */
+    private static function cells(string $chunk): array
+    {
+        $figure = self::FIGURE;
+        $range = $figure.self::JOINED.$figure.')?';
+        preg_match_all("/{$range}(?:\s?[(\[]\s?{$range}\s?[)\]])?(?=\s|$)|\S+/u", $chunk, $found);
+
+        return array_values(array_filter(array_map(trim(...), $found[0]), static fn (string $cell): bool => $cell !== ''));
+    }
+
+    /**
+     * A line without a figure: a heading, or the names of the rows of a table that stands the other way round.
+     *
+     * @return array{string, list<string>}
+     */
+    private static function words(string $typed): array
+    {
+        $cells = [];
+        foreach (self::chunks($typed) as $chunk) {
+            array_push($cells, ...(RowName::of($chunk)->place === null ? self::names(explode(' ', $chunk)) : [$chunk]));
+        }
+        $known = array_filter($cells, static fn (string $cell): bool => RowName::of($cell)->place !== null);
+        if (count($known) < 2) {
+            return [$typed, []];
+        }
+
+        return RowName::of($cells[0])->place === null ? [$cells[0], array_slice($cells, 1)] : ['', $cells];
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return list<string> the words, those that make a row's name together joined again
+     */
+    private static function names(array $words): array
+    {
+        $names = [];
+        while ($words !== []) {
+            $length = 1;
+            foreach ([4, 3, 2] as $tried) {
+                if (count($words) >= $tried && RowName::of(implode(' ', array_slice($words, 0, $tried)))->place !== null) {
+                    $length = $tried;
+                    break;
+                }
+            }
+            $names[] = implode(' ', array_splice($words, 0, $length));
+        }
+
+        return $names;
+    }
+}

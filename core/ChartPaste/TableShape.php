@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\ChartPaste;
+
+/** A pasted text with its lines of sizes found and all rows lying across, whichever way they stood. */
+final readonly class TableShape
+{
+    /**
+     * @param  list<PastedLine>  $lines  words, sizes and rows in their order
+     * @param  bool  $uneven  a turned line had fewer or more cells than there are names: nobody can tell which
+     */
+    private function __construct(public bool $transposed, public array $lines, public bool $uneven = false)
+    {
+    }
+
+    /** @param  list<PastedLine>  $lines */
+    public static function of(array $lines): self
+    {
+        $lines = self::withoutUnitColumn($lines);
+        $across = [];
+        $transposed = false;
+        $uneven = false;
+        for ($at = 0; $at < count($lines); $at++) {
+            $turned = self::turned($lines, $at);
+            if ($turned === null) {
+                $line = $lines[$at];
+                $across[] = self::isSizes($line, $lines) ? new PastedLine($line->label, $line->cells, $line->typed, true) : $line;
+
+                continue;
+            }
+            [$rows, $last, $isUneven] = $turned;
+            // Groups of columns stand above their names.
+            $groups = $across === [] ? [] : self::groups($across[count($across) - 1], count($lines[$at]->cells));
+            if ($groups !== []) {
+                array_pop($across);
+                $rows = self::grouped($rows, $groups);
+            }
+            array_push($across, ...$rows);
+            $at = $last;
+            $transposed = true;
+            $uneven = $uneven || $isUneven;
+        }
+
+        return new self($transposed, $across, $uneven);
+    }
+
+    /** @return list<PastedLine> those that name sizes */
+    public function sizes(): array
+    {
+        return array_values(array_filter($this->lines, static fn (PastedLine $line): bool => $line->isSizes));
+    }
+
+    /** @return list<PastedLine> all others */
+    public function rows(): array
+    {
+        return array_values(array_filter($this->lines, static fn (PastedLine $line): bool => ! $line->isSizes));
+    }
+
+    /** @param  list<PastedLine>  $lines all of the table */
+    private static function isSizes(PastedLine $line, array $lines): bool
+    {
+        if (! $line->hasCells()) {
+            return false;
+        }
+        $named = SizeWords::isHeading($line->label);
+        // In French the word for size is also the word for waist.
+        $french = Words::plain($line->label) === 'taille' && (SizeWords::areSizes($line->cells) || self::has($lines, 'tour de taille'));
+
+        $isUnnamed = static fn (PastedLine $one): bool => $one->label === '' && SizeWords::areSizes($one->cells);
+        if ($named && array_filter($lines, $isUnnamed) !== []) {
+            // "Size | Misses", with the sizes themselves in the line below.
+            return array_filter($line->cells, static fn (string $cell): bool => $cell !== '' && SizeWords::couldBeSizes([$cell])) !== [];
+        }
+
+        return $named || $french || $isUnnamed($line);
+    }
+
+    /** @param  list<PastedLine>  $lines */
+    private static function has(array $lines, string $name): bool
+    {
+        return array_filter($lines, static fn (PastedLine $line): bool => str_contains(Words::plain($line->label), $name)) !== [];
+    }
+
+    /**
+     * A table with the sizes down and the points across that begins at a line, turned; null where none does.
+     *
+     * @param  list<PastedLine>  $lines
+     * @return ?array{list<PastedLine>, int, bool} its lines across, the last of its lines, whether it is uneven
+     */
+    private static function turned(array $lines, int $at): ?array
+    {
+        $heading = $lines[$at];
+        $names = $heading->cells;
+        if (! self::namesPoints($heading)) {
+            return null;
+        }
+        $sized = [];
+        $words = [];
+        for ($last = $at; $last + 1 < count($lines); $last++) {
+            $next = $lines[$last + 1];
+            if (self::namesPoints($next) || ($sized !== [] && ! $next->hasCells() && RowName::isHeading($next->label))) {
+                break;
+            }
+            if (self::namesUnits($next)) {
+                $names = array_map(static fn (string $name, int $column): string => "{$name} (".self::unitAt($next, $column).')', $names, array_keys($names));
+
+                continue;
+            }
+            $size = self::sizeFirst($next, count($names));
+            $size === null ? $words[] = $next : $sized[] = $size;
+        }
+        $sizes = array_map(static fn (PastedLine $line): string => $line->label, $sized);
+        if ($sized === [] || ! SizeWords::couldBeSizes($sizes)) {
+            return null;
+        }
+        $rows = [new PastedLine($heading->label, $sizes, $heading->typed, true)];
+        foreach ($names as $column => $name) {
+            $rows[] = new PastedLine($name, array_map(static fn (PastedLine $line): string => $line->cells[$column] ?? '', $sized), $name);
+        }
+        $uneven = array_filter($sized, static fn (PastedLine $line): bool => count($line->cells) !== count($names)) !== [];
+        // A name that got into the label has pushed the others along.
+        $pushed = array_filter(explode(' ', $heading->label), static fn (string $word): bool => RowName::of($word)->place !== null) !== [];
+
+        return [[...$rows, ...$words], $last, $uneven || $pushed];
+    }
+
+    /** @return array<int, string> the group of each column, where a line names such groups; else empty */
+    private static function groups(PastedLine $line, int $columns): array
+    {
+        if (array_filter($line->cells, RowName::isHeading(...)) === []) {
+            return [];
+        }
+        $groups = [];
+        $group = '';
+        for ($column = 0; $column < $columns; $column++) {
+            $here = $line->cells[$column] ?? '';
+            $group = $here === '' ? $group : $here;
+            $groups[] = $group;
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param  list<PastedLine>  $rows  the sizes, then a row for each column
+     * @param  array<int, string>  $groups
+     * @return list<PastedLine>
+     */
+    private static function grouped(array $rows, array $groups): array
+    {
+        return array_map(static fn (PastedLine $row, int $index): PastedLine => ($groups[$index - 1] ?? '') === ''
+            ? $row
+            : new PastedLine("{$row->label} ({$groups[$index - 1]})", $row->cells, $row->typed), $rows, array_keys($rows));
+    }
+
+    /** Whether a line gives nothing but the unit of each column. */
+    private static function namesUnits(PastedLine $line): bool
+    {
+        return $line->hasCells() && preg_grep('/^(?:|[(\[]?(?:in )?'.PastedUnit::WORD.'[)\]]?)$/i', $line->cells) === $line->cells;
+    }
+
+    private static function unitAt(PastedLine $line, int $column): string
+    {
+        return trim((string) preg_replace('/^in (?=cm)|[()\[\]]/i', '', $line->cells[$column] ?? ''));
+    }
+
+    private static function namesPoints(PastedLine $line): bool
+    {
+        return count(array_filter($line->cells, static fn (string $name): bool => RowName::of($name)->place !== null)) >= 2;
+    }
+
+    /** The line with its size as the label; null where it has no cells. */
+    private static function sizeFirst(PastedLine $line, int $columns): ?PastedLine
+    {
+        if ($line->label === '' && count($line->cells) > 1) {
+            return new PastedLine($line->cells[0], array_slice($line->cells, 1), $line->typed);
+        }
+
+        return $line->hasCells() ? new PastedLine($line->label, array_slice($line->cells, 0, $columns + 1), $line->typed) : null;
+    }
+
+    /**
+     * Some tables give the unit in a column of its own: it goes into the labels.
+     *
+     * @param  list<PastedLine>  $lines
+     * @return list<PastedLine>
+     */
+    private static function withoutUnitColumn(array $lines): array
+    {
+        $isUnit = static fn (PastedLine $line): bool => $line->label !== '' && preg_match('/^'.PastedUnit::WORD.'$/i', $line->cells[0] ?? '') === 1;
+        if (array_filter($lines, $isUnit) === []) {
+            return $lines;
+        }
+
+        return array_map(static fn (PastedLine $line): PastedLine => $line->cells === [] ? $line : new PastedLine(
+            $isUnit($line) ? "{$line->label} ({$line->cells[0]})" : $line->label,
+            array_slice($line->cells, 1),
+            $line->typed,
+        ), $lines);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern\Charts;
+
+/** How much the fit at a level decides (trade: "what matters where"). */
+enum Weight: string
+{
+    case Critical = 'critical';
+    case Matters = 'matters';
+    case Free = 'free';
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern\Cloth;
+
+use Underbolt\Measure\Length;
+
+/** The cloth that one make is cut from. */
+final readonly class Cloth
+{
+    /** What is pulled to try it where nothing else is said: 10 cm. */
+    private const TRIED_NM = 100_000_000;
+
+    /**
+     * @param  ?FabricKind  $kind  null where it isn't said
+     * @param  Length  $stretchFrom  what was pulled sideways to try it
+     * @param  ?Length  $stretchTo  how far that stretched; not shorter
+     * @param  ?float  $percent  of stretch, where that is said in place of the lengths
+     * @param  ?Length  $width  at hand
+     */
+    public function __construct(
+        public string $name,
+        public ?FabricKind $kind,
+        public Length $stretchFrom,
+        public ?Length $stretchTo,
+        public ?float $percent,
+        public ?Drape $drape,
+        public bool $sheer,
+        public ?Length $width,
+    ) {
+    }
+
+    public static function usualTry(): Length
+    {
+        return Length::ofNanometres(self::TRIED_NM);
+    }
+
+    /** In per cent of what was pulled, to a tenth; null where it wasn't tried. */
+    public function stretchPercent(): ?float
+    {
+        $from = $this->stretchFrom->nanometres;
+
+        return $this->percent ?? ($this->stretchTo === null ? null : round(100 * ($this->stretchTo->nanometres - $from) / $from, 1));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern\Paper;
+
+use Underbolt\Measure\Length;
+
+/** One envelope of a pattern: the sizes printed in it. */
+final readonly class Range
+{
+    /**
+     * @param  list<int>  $sizes  places in the pattern's list of sizes, rising
+     * @param  string  $draft  ranges of one draft nest: they were drawn as one set of lines
+     * @param  bool  $draftNamed  whether the pattern names the draft; else ranges drafted for one cup share it
+     */
+    public function __construct(
+        public string $name,
+        public array $sizes,
+        public string $draft,
+        public bool $owned,
+        public ?string $draftedCup = null,
+        public ?Length $height = null,
+        public bool $draftNamed = true,
+    ) {
+    }
+}

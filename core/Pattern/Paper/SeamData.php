@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern\Paper;
+
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
+
+/** What the paper says about the side seam, measured on the unchanged pattern along the body. */
+final readonly class SeamData
+{
+    private const TWO_SEAMS = 4;
+
+    /**
+     * @param  array<string, positive-int>  $edges  cut edges that share what is left over, by level; 4 where none is given
+     * @param  array<string, positive-int>  $nestEdges  edges between which the sizes differ on paper, likewise
+     * @param  ?Length  $waistToHemEdge  from the waist to the cut edge of the hem, where the paper says that instead of `hipToHem`
+     * @param  ?Length  $hipToHem  from the hip level to the cut edge of the hem
+     * @param  ?Length  $sleeveLength  from the shoulder bone to the cut edge of the sleeve
+     */
+    public function __construct(
+        private array $edges = [],
+        public ?Length $underarmToWaist = null,
+        public ?Length $shoulderToWaist = null,
+        public ?Length $waistToHip = null,
+        public ?Length $hipToHem = null,
+        public ?Length $seamAllowance = null,
+        public ?Length $hemAllowance = null,
+        public ?Length $sleeveLength = null,
+        public ?Length $sleeveHemAllowance = null,
+        public ?Length $waistToHemEdge = null,
+        private array $nestEdges = [],
+    ) {
+    }
+
+    /** @return positive-int two side seams have four cut edges */
+    public function edgesAt(Level $level): int
+    {
+        return $this->edges[$level->value] ?? self::TWO_SEAMS;
+    }
+
+    /** @return positive-int */
+    public function nestEdgesAt(Level $level): int
+    {
+        return $this->nestEdges[$level->value] ?? self::TWO_SEAMS;
+    }
+}

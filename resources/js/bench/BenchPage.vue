@@ -1,0 +1,297 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { refDebounced } from '@vueuse/core';
+import { computed, nextTick, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
+import type { Choices, LevelName, Plan, Point } from '../api/types';
+import BenchTop from './BenchTop.vue';
+import CardChoice from './CardChoice.vue';
+import ChoiceBar from './ChoiceBar.vue';
+import NewerCard from './NewerCard.vue';
+import ReasonsPart from '../reasons/ReasonsPart.vue';
+import BeforeYouCut from './BeforeYouCut.vue';
+import PlanTable from './PlanTable.vue';
+import WhyNot from './WhyNot.vue';
+import { changeSpoken } from './spoken';
+import { stationServer, useOwnLines } from './useOwnLines';
+import WhatIfPart from './WhatIfPart.vue';
+import { planServer, usePlan } from './usePlan';
+import { useWhatIf, whatIfServer } from './useWhatIf';
+import { measuringGuide } from '../measure/guide';
+import MakeLinks from '../paper/MakeLinks.vue';
+import { useSession } from '../state/session';
+import Crumbs from '../ui/Crumbs.vue';
+import PageFault from '../ui/PageFault.vue';
+import EaseOffers from '../fitting/EaseOffers.vue';
+import MakeMenu from '../fitting/MakeMenu.vue';
+import { fieldWords } from '../ui/fieldWords';
+import { title } from '../ui/words';
+import { provideSizeNames } from '../ui/sizeName';
+import { speak } from '../ui/spoken';
+import { useKnownKeys, useShortcuts } from '../ui/shortcuts';
+
+const props = defineProps<{ id: number }>();
+const session = useSession();
+const {
+    make,
+    plan,
+    answered,
+    isAwaiting,
+    refused,
+    load,
+    remember,
+    choose,
+    undo,
+    canUndo,
+    changeCard,
+    adopt,
+} = usePlan(planServer(props.id));
+
+/** Other measures, tried: while they are, the bench shows what they would give. */
+const whatIf = useWhatIf(whatIfServer(props.id));
+const shown = computed(() => whatIf.answer.value?.plan ?? plan.value);
+const guide = shallowRef<readonly Point[]>([]);
+async function tryOthers(): Promise<void> {
+    guide.value = (await measuringGuide().catch(() => null))?.points ?? [];
+    if (make.value !== null) await whatIf.open(make.value.card_id, make.value.needed_points, session.unit);
+}
+const whatIfButton = useTemplateRef<HTMLElement>('whatIfButton');
+async function leaveOthers(): Promise<void> {
+    whatIf.leave();
+    await nextTick();
+    whatIfButton.value?.focus();
+}
+provideSizeNames(shown);
+/** What is chosen or tried has no answer yet: what stands is grey till then. */
+const isBusy = computed(() => isAwaiting.value || whatIf.isAwaiting.value);
+
+// The bench is painted first; the reasons below follow when the hand rests.
+const settled = refDebounced(answered, 120);
+const { ownLines, awaitsLines } = useOwnLines(make, answered, settled, stationServer(props.id));
+/** What was shown or told last: a change that is made before the bench has come to rest is told as well. */
+let told: Plan | null = null;
+watch(answered, (now) => (told ??= now), { flush: 'sync' });
+watch(settled, (now) => {
+    if (now !== null && told !== null) speak(changeSpoken(told, now, session.unit));
+    told = now;
+});
+
+onMounted(load);
+// The sentences of the plan speak in the unit in use.
+watch(
+    () => session.unit,
+    () => session.settled().then(load),
+);
+// Any other change is of the make itself.
+watch(() => make.value?.choices, whatIf.leave);
+watch(() => session.unit, whatIf.leave);
+
+function change(choices: Choices): void {
+    remember();
+    void choose(choices);
+}
+
+function clip(level: LevelName, size: string): void {
+    void choose({ ...make.value?.choices, sizes: { ...make.value?.choices.sizes, [level]: size } });
+}
+
+function unclip(level: LevelName): void {
+    const { [level]: _, ...others } = make.value?.choices.sizes ?? {};
+    change({ ...make.value?.choices, sizes: others });
+}
+
+/** Every level that the plan has, in one size and one step back. */
+function clipAll(size: string): void {
+    const sizes = Object.fromEntries((plan.value?.levels ?? []).map(({ level }) => [level, size]));
+    change({ ...make.value?.choices, sizes });
+}
+
+function like(level: LevelName, ease: string): void {
+    const liked = { ...make.value?.choices.liked_ease, [level]: ease.trim() === '' ? null : ease };
+    change({ ...make.value?.choices, liked_ease: liked });
+}
+
+function alter(part: Partial<Choices>): void {
+    change({ ...make.value?.choices, ...part });
+}
+
+const toClip = (level: LevelName): void =>
+    document.querySelector<HTMLElement>(`.clip[data-level="${level}"]`)?.focus();
+
+useKnownKeys([
+    { shown: '← →', does: 'on a clip: the next size' },
+    { shown: 'Home End', does: 'on a clip: the smallest, the largest size' },
+]);
+useShortcuts([
+    { key: '1', shown: '1', does: 'to the clip on the bust', run: () => toClip('bust') },
+    { key: '2', shown: '2', does: 'to the clip on the waist', run: () => toClip('waist') },
+    { key: '3', shown: '3', does: 'to the clip on the hip', run: () => toClip('hip') },
+    { key: '$mod+z', shown: 'Ctrl Z', does: 'undo the last change on the bench', run: () => void undo() },
+]);
+</script>
+
+<template>
+    <div v-if="make" class="bench" :aria-busy="isBusy">
+        <Crumbs>
+            <RouterLink :to="{ name: 'card', params: { id: make.card_id }, query: { for: make.id } }">{{
+                make.wearer
+            }}</RouterLink>
+            <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }">{{
+                make.pattern
+            }}</RouterLink>
+            <span v-if="make.name">{{ make.name }}</span>
+        </Crumbs>
+        <div class="bench-head">
+            <div class="ways">
+                <MakeLinks :make="make.id" />
+                <MakeMenu :make="make" @named="make = $event" />
+                <RouterLink class="beside" :to="{ name: 'compare', query: { makes: make.id } }"
+                    >Side by side</RouterLink
+                >
+                <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
+            </div>
+            <h1 class="told">{{ shown?.headline ?? 'No plan yet' }}</h1>
+            <p v-if="plan" class="details">
+                <span class="told">{{ shown?.details }}</span> <WhyNot :make="make.id" :plan="plan" />
+                <button
+                    v-if="!whatIf.isOpen.value"
+                    ref="whatIfButton"
+                    type="button"
+                    class="link"
+                    @click="tryOthers"
+                >
+                    What if…
+                </button>
+                <a href="#reasons">Reasons and steps</a>
+            </p>
+        </div>
+        <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" :fits="make.fits" @change="change">
+            <CardChoice :make="make" @change="changeCard" />
+        </ChoiceBar>
+        <NewerCard v-if="make.newer_card" :newer="make.newer_card" @take="changeCard" />
+        <div v-if="refused" class="refused" role="alert">
+            <template v-for="(sentences, field) in refused.errors" :key="field">
+                <p class="fault">
+                    <b>{{ title(fieldWords(String(field))) }}</b> {{ sentences[0] }}
+                    <RouterLink
+                        v-if="String(field).startsWith('body')"
+                        :to="{ name: 'card', params: { id: make.card_id }, query: { for: make.id } }"
+                    >
+                        To the measure card
+                    </RouterLink>
+                    <RouterLink
+                        v-else-if="String(field).startsWith('pattern')"
+                        :to="{ name: 'pattern', params: { id: make.pattern_id } }"
+                    >
+                        To the pattern
+                    </RouterLink>
+                </p>
+            </template>
+            <p v-if="Object.keys(refused.errors).length === 0" class="fault">{{ refused.message }}</p>
+        </div>
+        <template v-if="plan">
+            <WhatIfPart
+                v-if="whatIf.isOpen.value"
+                :points="whatIf.points.value"
+                :guide="guide"
+                :answer="whatIf.answer.value"
+                :refused="whatIf.refused.value"
+                :unit="session.unit"
+                @type="whatIf.type"
+                @nudge="(point, way) => whatIf.nudge(point, way, session.unit)"
+                @leave="leaveOthers"
+            />
+            <BenchTop
+                :plan="shown!"
+                :own-lines="whatIf.answer.value === null ? ownLines : null"
+                :awaits-lines="awaitsLines && whatIf.answer.value === null"
+                @start="remember"
+                @clip="clip"
+            >
+                <template #no-seam>
+                    Type <b>underarm to waist</b> and <b>waist to hip</b> into
+                    <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }"
+                        >the pattern</RouterLink
+                    >, and the new side seam is drawn here.
+                </template>
+            </BenchTop>
+            <div class="bench-foot">
+                <div>
+                    <PlanTable
+                        class="told"
+                        :plan="shown!"
+                        :choices="make.choices"
+                        :unit="make.unit"
+                        :fault-at="(field) => refused?.at(field) ?? null"
+                        @unclip="unclip"
+                        @all="clipAll"
+                        @like="like"
+                        @change="alter"
+                    />
+                    <EaseOffers :make="make.id" :version="make.version" @taken="adopt" />
+                </div>
+                <BeforeYouCut class="told" :plan="shown!" />
+            </div>
+            <ReasonsPart
+                v-if="settled && whatIf.answer.value === null"
+                :plan="settled"
+                :make="make"
+                :fault-at="(field) => refused?.at(field) ?? null"
+                @change="change"
+            />
+        </template>
+    </div>
+    <PageFault v-else-if="refused" :refused="refused" />
+</template>
+
+<style scoped>
+.bench-head {
+    padding: 0 20px;
+}
+.ways {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 10px;
+}
+.beside {
+    padding: 4px 0;
+    font-size: 14px;
+    font-weight: 600;
+    text-decoration: none;
+}
+@media print {
+    .beside {
+        display: none;
+    }
+}
+.bench-head h1 {
+    /* Room for two lines: nothing below jumps while a clip moves. */
+    min-height: 55px;
+    align-content: end;
+}
+.refused {
+    padding: 6px 20px;
+}
+.bench-foot {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 330px;
+    gap: 28px;
+    /* A caution more or less moves nothing that is in sight. */
+    min-height: 250px;
+    align-items: start;
+    padding: 10px 20px 16px;
+    background: var(--paper);
+    border-top: 1.5px solid var(--ink);
+}
+.bench-head .details {
+    margin: 2px 0 0;
+    font-weight: 400;
+    font-size: 13.5px;
+    color: var(--quiet);
+}
+@media screen and (max-width: 1100px) {
+    .bench-foot {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Select from 'primevue/select';
+import { computed, shallowRef, watch } from 'vue';
+import type { ChartMeaning, ChartPreview, ChartPreviewRow, Unit } from '../api/types';
+import CellInput from '../ui/CellInput.vue';
+import TextField from '../ui/TextField.vue';
+import {
+    calledBy,
+    chartOf,
+    charts,
+    lookedOver,
+    places,
+    unitWords,
+    withTable,
+    type ChartName,
+    type LookedOver,
+} from './preview';
+import PreviewQuestion from './PreviewQuestion.vue';
+import { placeName } from './grid';
+import './grid.css';
+
+const props = defineProps<{ preview: ChartPreview; meaning: ChartMeaning | null; sizesHere: string[] }>();
+const emit = defineEmits<{
+    meaning: [ChartMeaning];
+    unit: [Unit];
+    take: [LookedOver];
+    drop: [];
+}>();
+
+const other = computed<Unit>(() => (props.preview.unit === 'cm' ? 'in' : 'cm'));
+
+const looked = shallowRef(lookedOver(props.preview));
+/** The tables of which a person has said which chart they are. */
+const said = shallowRef<number[]>([]);
+watch(
+    () => props.preview,
+    (preview) => {
+        looked.value = lookedOver(preview);
+        said.value = [];
+        called.value = 0;
+    },
+);
+
+/** Which of its names the sizes are called by. */
+const called = shallowRef(0);
+const names = computed(() =>
+    [props.preview.sizes, ...props.preview.other_names].map((list, value) => ({
+        value,
+        label: `${list[0]}, ${list[1] ?? ''}…`,
+    })),
+);
+
+function callBy(which: number): void {
+    called.value = which;
+    looked.value = { ...looked.value, ...calledBy(props.preview, which) };
+}
+
+const tables = computed(() => new Set(props.preview.rows.map(({ table }) => table)).size);
+const openTable = computed(() => {
+    const { open_table: open } = props.preview;
+    return open !== null && !said.value.includes(open) ? open : null;
+});
+const beginsTable = (row: number): boolean =>
+    tables.value > 1 && props.preview.rows[row]?.table !== props.preview.rows[row - 1]?.table;
+
+function setTable(table: number, chart: ChartName | null): void {
+    looked.value = withTable(props.preview, looked.value, table, chart);
+    said.value = [...said.value, table];
+}
+
+/** A guess is none any more once a person has said it. */
+function doubtOf({ doubt, guess, table }: ChartPreviewRow): string | null {
+    return guess && said.value.includes(table) ? null : doubt;
+}
+
+const options = [
+    { value: null, label: 'leave out' },
+    ...places.map((place) => ({ value: place, label: placeName(place) })),
+];
+const open = computed(() => looked.value.rows.filter(({ place }) => place === null).length);
+const isNewEnvelope = computed(
+    () => props.sizesHere.length > 0 && looked.value.sizes.some((size) => !props.sizesHere.includes(size)),
+);
+const overlaps = computed(() => looked.value.sizes.some((size) => props.sizesHere.includes(size)));
+
+function setRow(row: number, part: Partial<LookedOver['rows'][number]>): void {
+    looked.value = {
+        ...looked.value,
+        rows: looked.value.rows.map((one, index) => (index === row ? { ...one, ...part } : one)),
+    };
+}
+
+function setCell(row: number, column: number, text: string): void {
+    const cells = looked.value.rows[row]?.cells ?? [];
+    setRow(row, { cells: cells.map((cell, index) => (index === column ? text : cell)) });
+}
+
+function setSize(column: number, text: string): void {
+    looked.value = {
+        ...looked.value,
+        sizes: looked.value.sizes.map((size, index) => (index === column ? text : size)),
+    };
+}
+</script>
+
+<template>
+    <section class="preview" aria-labelledby="preview-title">
+        <h2 id="preview-title">This is what was understood</h2>
+        <p class="says" role="status">
+            {{ preview.sentence }} {{ preview.sizes.length }} sizes, {{ preview.figures }} figures.
+            <b v-if="preview.doubts > 0">{{ preview.doubts }} to look at, marked.</b>
+            {{ ' ' }}
+            <template v-if="preview.transposed"> The table stood on its side and was turned.</template>
+            <template v-if="open > 0">
+                {{ open === 1 ? 'One row is' : `${open} rows are` }} left out until you say which
+                {{ open === 1 ? 'it is' : 'they are' }}.
+            </template>
+            <button v-if="!preview.unit_open" type="button" class="link" @click="emit('unit', other)">
+                No, {{ unitWords[other] }}
+            </button>
+        </p>
+        <PreviewQuestion
+            :preview="preview"
+            :meaning="meaning"
+            :open-table="openTable"
+            @unit="emit('unit', $event)"
+            @meaning="emit('meaning', $event)"
+            @table="setTable"
+        />
+        <p v-for="note in preview.notes" :key="note" class="hint">{{ note }}</p>
+        <div class="grid-scroll chart-grid">
+            <table>
+                <tbody>
+                    <tr class="sizes">
+                        <th scope="row" colspan="2">
+                            Size
+                            <Select
+                                v-if="preview.other_names.length > 0"
+                                size="small"
+                                :model-value="called"
+                                :options="names"
+                                option-label="label"
+                                option-value="value"
+                                aria-label="Which names the sizes are called by; the others are kept beside them"
+                                @update:model-value="callBy($event as number)"
+                            />
+                            <p v-if="preview.sizes_doubt" class="fault">{{ preview.sizes_doubt }}</p>
+                        </th>
+                        <td v-for="(size, c) in looked.sizes" :key="c">
+                            <CellInput
+                                :value="size"
+                                :label="`Pasted size, column ${c + 1}`"
+                                @change="setSize(c, $event)"
+                            />
+                        </td>
+                    </tr>
+                    <template v-for="(row, r) in preview.rows" :key="r">
+                        <tr v-if="beginsTable(r)" class="begins">
+                            <th scope="row">Table {{ row.table + 1 }}</th>
+                            <td class="place">
+                                <Select
+                                    size="small"
+                                    :model-value="chartOf(preview, looked, row.table)"
+                                    :options="charts"
+                                    option-label="label"
+                                    option-value="value"
+                                    :aria-label="`What table ${row.table + 1} is`"
+                                    @update:model-value="setTable(row.table, $event as ChartName | null)"
+                                />
+                            </td>
+                            <td :colspan="preview.sizes.length" />
+                        </tr>
+                        <tr :class="{ out: looked.rows[r]?.place === null }">
+                            <th scope="row">
+                                {{ row.label || 'no name' }}
+                                <p v-if="doubtOf(row)" class="doubt">{{ doubtOf(row) }}</p>
+                            </th>
+                            <td class="place">
+                                <Select
+                                    size="small"
+                                    :model-value="looked.rows[r]?.place ?? null"
+                                    :options="options"
+                                    option-label="label"
+                                    option-value="value"
+                                    :aria-label="`Where ${row.label || `line ${r + 1}`} goes`"
+                                    placeholder="leave out"
+                                    @update:model-value="setRow(r, { place: $event as string | null })"
+                                />
+                            </td>
+                            <td v-for="(cell, c) in row.cells" :key="c">
+                                <CellInput
+                                    :value="looked.rows[r]?.cells[c]"
+                                    :class="{
+                                        doubted: cell.doubt || (doubtOf(row) && looked.rows[r]?.place),
+                                    }"
+                                    :label="`${row.label}, size ${looked.sizes[c]}${cell.doubt ? `: ${cell.doubt} Pasted: ${cell.typed}` : ''}`"
+                                    :title="cell.doubt ? `${cell.doubt} Pasted: ${cell.typed}` : undefined"
+                                    @change="setCell(r, c, $event)"
+                                />
+                            </td>
+                        </tr>
+                    </template>
+                </tbody>
+            </table>
+        </div>
+        <div v-if="preview.left_out.length > 0">
+            <h3>Left out</h3>
+            <ul>
+                <li v-for="line in preview.left_out" :key="line" class="hint">{{ line }}</li>
+            </ul>
+        </div>
+        <div v-if="isNewEnvelope || (overlaps && sizesHere.length > 0)" class="inline">
+            <TextField
+                :model-value="looked.envelope ?? ''"
+                label="Another envelope? Its name"
+                hint="leave open for the sizes already here"
+                @update:model-value="looked = { ...looked, envelope: $event.trim() === '' ? null : $event }"
+            />
+        </div>
+        <div class="inline">
+            <Button type="button" label="Put into the chart" @click="emit('take', looked)" />
+            <Button type="button" label="Leave it" text @click="emit('drop')" />
+        </div>
+    </section>
+</template>
+
+<style scoped>
+.chart-grid .doubted {
+    border: 2px solid var(--garment);
+    background: var(--doubt);
+}
+.preview tr.begins th,
+.preview tr.begins td {
+    padding-top: 10px;
+    border-top: 1px solid var(--ink);
+}
+.preview tr.out td,
+.preview tr.out th {
+    opacity: 0.55;
+}
+.preview th .doubt {
+    font-weight: 400;
+    font-size: 12px;
+    white-space: normal;
+    max-width: 210px;
+}
+</style>

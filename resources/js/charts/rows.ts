@@ -1,0 +1,106 @@
+import type { LevelName, Pattern, PatternDocument } from '../api/types';
+
+/** Where a row stands in the document, from the top: `['cups', 'body_chart', 'C']`. */
+export type Path = readonly (string | number)[];
+
+/** A path as the server writes it: `finished_by[0].finished.waist`. */
+export function pathText(path: Path): string {
+    return path
+        .map((key) => (typeof key === 'number' ? `[${key}]` : `.${key}`))
+        .join('')
+        .slice(1);
+}
+
+/** A row of the chart. */
+export interface GridRow {
+    path: Path;
+    name: string;
+    /** What the rows of one heading share; null for the sizes. */
+    group: string | null;
+    kind: 'sizes' | 'names' | 'chart' | 'garment';
+}
+
+export const levels: { name: LevelName; title: string; row: string }[] = [
+    { name: 'bust', title: 'Bust', row: 'full_bust' },
+    { name: 'waist', title: 'Waist', row: 'waist' },
+    { name: 'hip', title: 'Hip', row: 'hip' },
+];
+
+export const bodyRowNames: Record<string, string> = {
+    full_bust: 'Bust',
+    waist: 'Waist',
+    hip: 'Hip',
+    high_bust: 'High bust',
+    cross_front: 'Front width',
+    bicep: 'Upper arm',
+};
+
+export const cupLetters = ['AA', 'A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K'];
+
+const finishedRowNames: [string, string][] = [
+    ...levels.map(({ row, title }): [string, string] => [row, title]),
+    ['bicep', 'Sleeve, upper arm'],
+];
+
+/** All rows a pattern has, in the order in which they stand: sizes, body, finished garment. */
+export function rowsOf(document: PatternDocument): GridRow[] {
+    return [
+        { path: ['sizes'], name: 'Size', group: null, kind: 'sizes' },
+        ...(document.also_called?.some((name) => name)
+            ? [{ path: ['also_called'], name: 'also called', group: null, kind: 'names' } as const]
+            : []),
+        ...Object.entries(bodyRowNames).map(([row, name]) => chart(['body_chart', row], name, 'Body chart')),
+        ...cupsOf(document).map((cup) =>
+            chart(['cups', 'body_chart', cup], `Bust, ${cup} cup`, 'Body chart'),
+        ),
+        ...finishedRowNames.map(([row, name]) => garment(['finished', row], name, 'Finished garment')),
+        ...cupsOf(document).map((cup) =>
+            garment(['cups', 'finished', cup], `Bust, ${cup} cup`, 'Finished garment'),
+        ),
+        ...(document.finished_by ?? []).flatMap((part, index) =>
+            finishedRowNames.map(([row, name]) =>
+                garment(['finished_by', index, 'finished', row], name, `Finished garment, ${partName(part)}`),
+            ),
+        ),
+    ];
+}
+
+export function partName(part: { view?: string | null; fit?: string | null; cup?: string | null }): string {
+    const said = [
+        part.view ? `view ${part.view}` : '',
+        part.fit ? `${part.fit} fit` : '',
+        part.cup ? `${part.cup} cup` : '',
+    ].filter((word) => word !== '');
+    return said.length > 0 ? said.join(', ') : 'for all';
+}
+
+/** The cups that have a row of their own, in the order of the letters. */
+export function cupsOf(document: PatternDocument): string[] {
+    const named = new Set([
+        ...Object.keys(document.cups?.body_chart ?? {}),
+        ...Object.keys(document.cups?.finished ?? {}),
+    ]);
+    return cupLetters.filter((letter) => named.has(letter));
+}
+
+function chart(path: Path, name: string, group: string): GridRow {
+    return { path, name, group, kind: 'chart' };
+}
+
+function garment(path: Path, name: string, group: string): GridRow {
+    return { path, name, group, kind: 'garment' };
+}
+
+/** A row of ease is called after its finished row. */
+export function easeName(rows: readonly GridRow[], path: string): string {
+    const row = rows.find((one) => pathText(one.path) === path);
+    const only = row?.group?.replace('Finished garment', '').replace(/^, /, '') ?? '';
+    return only === '' ? (row?.name ?? '') : `${row?.name ?? ''}, ${only}`;
+}
+
+/** What the tissue tells of a finished figure that is not printed. */
+export function tissueAt(kept: Pattern | null, [chart, key]: Path, column: number): number | null {
+    const level = levels.find((one) => one.row === key)?.name;
+    const flat = kept?.from_tissue.find((one) => one.level === level && one.used);
+    return chart === 'finished' ? (flat?.finished_nm[column] ?? null) : null;
+}

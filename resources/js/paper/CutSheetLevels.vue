@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { CutSheet } from '../api/types';
+import BothUnits from './BothUnits.vue';
+
+const props = defineProps<{ levels: CutSheet['levels'] }>();
+const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_cut_nm !== null));
+</script>
+
+<template>
+    <table class="cut-levels">
+        <thead>
+            <tr>
+                <td />
+                <th scope="col">Front</th>
+                <th scope="col">Back</th>
+                <th scope="col">What is done there</th>
+                <template v-if="isFinishedKnown">
+                    <th scope="col">Finished as cut</th>
+                    <th scope="col">Room in it</th>
+                </template>
+            </tr>
+        </thead>
+        <tbody>
+            <tr v-for="level in levels" :key="level.level">
+                <th scope="row">{{ level.level }}</th>
+                <td class="line">{{ level.front }}</td>
+                <td class="line">{{ level.back === level.front ? 'the same' : level.back }}</td>
+                <td>{{ level.done.length === 0 ? 'as printed' : level.done.join('; ') }}</td>
+                <template v-if="isFinishedKnown">
+                    <td><BothUnits :nm="level.as_cut_nm" /></td>
+                    <td><BothUnits :nm="level.ease_as_cut_nm" /></td>
+                </template>
+            </tr>
+        </tbody>
+    </table>
+</template>
+
+<style scoped>
+.cut-levels {
+    width: 100%;
+    border-collapse: collapse;
+}
+.cut-levels th,
+.cut-levels td {
+    text-align: left;
+    vertical-align: baseline;
+    padding: 5px 16px 5px 0;
+}
+.cut-levels thead th {
+    font-size: 13px;
+    color: var(--quiet);
+    padding-bottom: 2px;
+}
+.cut-levels tbody tr {
+    border-top: 1px solid var(--rule);
+}
+.cut-levels tbody th {
+    font-size: 20px;
+    text-transform: capitalize;
+}
+.cut-levels .line {
+    font-size: 18px;
+    font-weight: 650;
+    color: var(--chart);
+    white-space: nowrap;
+}
+@media screen and (max-width: 560px) {
+    .cut-levels thead {
+        display: none;
+    }
+    .cut-levels tbody tr {
+        display: grid;
+        grid-template-columns: max-content max-content 1fr;
+        padding: 4px 0;
+    }
+    .cut-levels tbody td:nth-child(4) {
+        grid-column: 1 / -1;
+    }
+    .cut-levels tbody td:nth-child(5) {
+        grid-column: 1 / 3;
+    }
+}
+</style>

@@ -1,0 +1,202 @@
+<script setup lang="ts">
+import { computed, onMounted, watch } from 'vue';
+import CautionList from './CautionList.vue';
+import MakeLinks from './MakeLinks.vue';
+import NeedList from './NeedList.vue';
+import PieceTable from './PieceTable.vue';
+import CutSheetLevels from './CutSheetLevels.vue';
+import CutSheetSteps from './CutSheetSteps.vue';
+import { useCutSheet } from './useCutSheet';
+import StationTable from '../seam/StationTable.vue';
+import { stretches } from '../seam/stations';
+import { useSession } from '../state/session';
+import { provideSizeNames } from '../ui/sizeName';
+import Crumbs from '../ui/Crumbs.vue';
+import { cardWords } from '../measure/age';
+
+const props = defineProps<{ id: number }>();
+const session = useSession();
+const { sheet, done, refused, labels, load, hide, tick } = useCutSheet(props.id);
+
+provideSizeNames(sheet);
+onMounted(load);
+watch(
+    () => session.unit,
+    () => session.settled().then(load),
+);
+
+const rows = computed(() =>
+    sheet.value === null ? [] : stretches(sheet.value.stations.front, sheet.value.stations.back),
+);
+const card = computed(() =>
+    sheet.value === null
+        ? ''
+        : cardWords({ taken_on: sheet.value.card_taken_on, foundation: sheet.value.card_foundation }),
+);
+const about = computed(() => {
+    if (sheet.value === null) return '';
+    const { view, fit, cup } = sheet.value;
+    return [view && `view ${view}`, fit && `fit ${fit}`, cup && `cup ${cup}`]
+        .filter((part) => part !== null)
+        .join(', ');
+});
+const pdf = (page: 'a4' | 'letter'): string =>
+    `/api/makes/${props.id}/cut-sheet.pdf?page=${page}&sizes=${labels.value ?? ''}`;
+</script>
+
+<template>
+    <div class="cut-sheet">
+        <Crumbs><span>Cut sheet</span></Crumbs>
+        <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
+        <MakeLinks :make="id" />
+        <template v-if="sheet">
+            <header>
+                <p class="who">
+                    <b>{{ sheet.wearer }}</b>, card of {{ card }} · <b>{{ sheet.pattern }}</b><template
+                        v-if="sheet.house"
+                        >, {{ sheet.house }}</template
+                    >
+                    <template v-if="about"> · {{ about }}</template>
+                </p>
+                <h1>{{ sheet.headline }}</h1>
+                <p v-if="sheet.cautions.length > 0">
+                    <a href="#cut-sheet-cautions">{{
+                        sheet.cautions.length === 1
+                            ? 'One caution stands'
+                            : `${sheet.cautions.length} cautions stand`
+                    }}</a>
+                    below the pieces: read them before you cut.
+                </p>
+                <p class="inline tools">
+                    <label>
+                        <input
+                            type="checkbox"
+                            :checked="labels === 'hidden'"
+                            @change="hide(($event.target as HTMLInputElement).checked)"
+                        />
+                        hide the sizes
+                    </label>
+                    <a :href="pdf('a4')" target="_blank">Print on A4</a>
+                    <a :href="pdf('letter')" target="_blank">Print on US Letter</a>
+                </p>
+            </header>
+
+            <fieldset class="stages">
+                <legend>How far it has come</legend>
+                <label v-for="stage in sheet.stages" :key="stage.key">
+                    <input
+                        type="checkbox"
+                        :checked="done[stage.key] !== undefined"
+                        @change="tick(stage.key, ($event.target as HTMLInputElement).checked)"
+                    />
+                    {{ stage.words }}
+                </label>
+            </fieldset>
+
+            <section aria-labelledby="lines-title">
+                <h2 id="lines-title">Which lines to follow</h2>
+                <div class="cut-wide"><CutSheetLevels :levels="sheet.levels" /></div>
+            </section>
+
+            <section aria-labelledby="steps-title">
+                <h2 id="steps-title">Steps, one tracing each</h2>
+                <CutSheetSteps :steps="sheet.steps" :done="done" @tick="tick" />
+            </section>
+
+            <div class="two">
+                <section v-if="rows.length > 0" aria-labelledby="stations-title">
+                    <h2 id="stations-title">
+                        Stations on the paper {{ sheet.paper
+                        }}{{ sheet.stations.is_from_nest ? ', read off the pattern’s own lines' : '' }}
+                    </h2>
+                    <div class="cut-wide"><StationTable :rows="rows" :row-height="24" /></div>
+                </section>
+                <section aria-label="Pieces, and before you cut">
+                    <h2>Pieces</h2>
+                    <PieceTable v-if="sheet.pieces.length > 0" :pieces="sheet.pieces" />
+                    <p v-else>
+                        Not listed yet: what is done to front and back is done to lining, facing and band
+                        where they share the seam.
+                    </p>
+                    <template v-if="sheet.cautions.length > 0">
+                        <h2 id="cut-sheet-cautions">Before you cut</h2>
+                        <CautionList :cautions="sheet.cautions" />
+                    </template>
+                    <h2>Try first</h2>
+                    <p>{{ sheet.toile }}</p>
+                    <template v-if="sheet.needs.length > 0">
+                        <h2>To buy, for the largest size cut</h2>
+                        <NeedList :needs="sheet.needs" />
+                    </template>
+                </section>
+            </div>
+        </template>
+    </div>
+</template>
+
+<style scoped>
+.cut-sheet {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 18px;
+    max-width: 1120px;
+    margin: 12px auto 60px;
+    padding: 0 24px;
+}
+.cut-sheet h1 {
+    font-size: 26px;
+    line-height: 1.2;
+    margin: 4px 0;
+}
+.who {
+    font-size: 15px;
+}
+.tools {
+    gap: 18px;
+    align-items: center;
+}
+.stages label {
+    min-height: 44px;
+}
+.stages {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 22px;
+    padding: 0;
+    border: 0;
+    font-size: 16px;
+}
+.stages legend {
+    float: left;
+    margin-right: 22px;
+    line-height: 44px;
+    font-weight: 600;
+}
+.cut-wide {
+    overflow-x: auto;
+}
+.two {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 18px 44px;
+}
+.two h2 + * {
+    margin-bottom: 14px;
+}
+@media (max-width: 900px) {
+    .two {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+@media (max-width: 560px) {
+    .cut-sheet {
+        padding: 0 14px;
+    }
+}
+@media print {
+    .tools,
+    .stages {
+        display: none;
+    }
+}
+</style>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import type { CutSheet } from '../api/types';
+import BothUnits from './BothUnits.vue';
+
+defineProps<{ steps: CutSheet['steps']; done: Record<string, string> }>();
+const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
+</script>
+
+<template>
+    <ol v-if="steps.length > 0" class="cut-steps">
+        <li
+            v-for="({ key, step }, n) in steps"
+            :key="`${key} ${n}`"
+            :class="{ done: done[key] !== undefined }"
+        >
+            <label>
+                <input
+                    type="checkbox"
+                    :checked="done[key] !== undefined"
+                    :aria-label="`Step ${n + 1} is done`"
+                    @change="emit('tick', key, ($event.target as HTMLInputElement).checked)"
+                />
+                <b>{{ n + 1 }}</b>
+            </label>
+            <div>
+                <p>
+                    {{ step.text }}
+                    <small v-if="step.pieces.length > 0">On {{ step.pieces.join(', ') }}.</small>
+                </p>
+                <ol v-if="step.how.length > 0" class="how">
+                    <li v-for="one in step.how" :key="one">{{ one }}</li>
+                </ol>
+            </div>
+            <BothUnits v-if="step.amount_nm !== null" class="amount" :nm="Math.abs(step.amount_nm)" />
+        </li>
+    </ol>
+    <p v-else>Nothing to change: trace the line and cut.</p>
+</template>
+
+<style scoped>
+.cut-steps > li {
+    display: grid;
+    grid-template-columns: 64px minmax(0, 1fr) max-content;
+    gap: 0 12px;
+    align-items: start;
+    padding: 8px 0;
+    border-top: 1px solid var(--rule);
+    font-size: 16px;
+    line-height: 1.4;
+}
+.cut-steps label {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    min-height: 44px;
+    margin-top: -10px;
+    cursor: pointer;
+    font-size: 20px;
+}
+.cut-steps input {
+    width: 24px;
+    height: 24px;
+    accent-color: var(--ink);
+}
+.cut-steps .done p,
+.cut-steps .done .how {
+    color: var(--quiet);
+    text-decoration: line-through;
+}
+.how {
+    padding-left: 20px;
+    list-style: decimal;
+    font-size: 15px;
+}
+.cut-steps small {
+    color: var(--quiet);
+}
+@media (max-width: 560px) {
+    .cut-steps > li {
+        grid-template-columns: 64px minmax(0, 1fr);
+    }
+    .amount {
+        grid-column: 2;
+    }
+}
+</style>

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed, onMounted, reactive } from 'vue';
+import MakeLinks from './MakeLinks.vue';
+import { filesOf, lines, pages, type HowOnPaper } from './files';
+import { useCutSheet } from './useCutSheet';
+import ChoiceField from '../ui/ChoiceField.vue';
+import Crumbs from '../ui/Crumbs.vue';
+
+const props = defineProps<{ id: number }>();
+const { sheet, refused, labels, load } = useCutSheet(props.id);
+const how = reactive<HowOnPaper>({ page: 'a4', line: 'seam', sizes: 'shown' });
+const files = computed(() => filesOf(props.id, how));
+const linesHere = computed(() => (sheet.value?.has_allowance === true ? lines : lines.slice(0, 1)));
+
+onMounted(async () => {
+    await load();
+    if (labels.value !== undefined) how.sizes = labels.value;
+});
+</script>
+
+<template>
+    <div class="files">
+        <Crumbs><span>To take away</span></Crumbs>
+        <MakeLinks :make="id" />
+        <h1>To take away</h1>
+        <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
+        <template v-if="sheet">
+            <p class="who">
+                <b>{{ sheet.wearer }}</b> · {{ sheet.pattern }}
+            </p>
+            <div class="inline how">
+                <ChoiceField v-model="how.page" label="Pages" :options="pages" />
+                <ChoiceField
+                    v-model="how.line"
+                    class="wider"
+                    label="The thick line of the strip is"
+                    :options="linesHere"
+                />
+                <label>
+                    <input
+                        type="checkbox"
+                        :checked="how.sizes === 'hidden'"
+                        @change="how.sizes = ($event.target as HTMLInputElement).checked ? 'hidden' : 'shown'"
+                    />
+                    hide the sizes
+                </label>
+            </div>
+            <p v-if="!sheet.has_allowance" class="hint">
+                The pattern doesn’t say its seam allowance, so the strip shows the seam alone.
+            </p>
+            <ul class="rows">
+                <li v-for="file in files" :key="file.name">
+                    <a :href="file.href" target="_blank" rel="noopener">
+                        <b>{{ file.what }}</b>
+                        <span class="what">{{ file.isFor }}</span>
+                    </a>
+                </li>
+            </ul>
+            <p class="hint">
+                On the first page of a strip stand a line of 200 mm, a square of 5 cm and one of 2 in: measure
+                them before you cut. The printer must print at 100 %, never “fit to page”.
+            </p>
+        </template>
+    </div>
+</template>
+
+<style scoped>
+.files {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 14px;
+    max-width: 900px;
+    margin: 12px auto 60px;
+    padding: 0 24px;
+}
+.how {
+    gap: 20px;
+}
+.rows a {
+    display: grid;
+    grid-template-columns: 220px 1fr;
+}
+@media (max-width: 560px) {
+    .rows a {
+        grid-template-columns: 1fr;
+    }
+}
+</style>

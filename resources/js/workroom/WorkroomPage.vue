@@ -1,0 +1,272 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, onMounted, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { api, asRefused, body, type Refused } from '../api/client';
+import type { BinEntry, Workroom } from '../api/types';
+import { useSession } from '../state/session';
+import DeletedNotice from '../ui/DeletedNotice.vue';
+import { focusFault } from '../ui/focusFault';
+import TextField from '../ui/TextField.vue';
+import MakeRow from './MakeRow.vue';
+import MakeStarter from './MakeStarter.vue';
+import { age } from '../measure/age';
+
+const session = useSession();
+const router = useRouter();
+const room = ref<Workroom | null>(null);
+const newName = ref('');
+const refused = ref<Refused | null>(null);
+const present = computed(
+    () => room.value?.wearers.filter(({ archived, name }) => !archived && isFound(name)) ?? [],
+);
+const away = computed(() => room.value?.wearers.filter(({ archived }) => archived) ?? []);
+/** Everything is found by the words it is called by. */
+const sought = ref('');
+const isFound = (...words: string[]): boolean =>
+    words.join(' ').toLocaleLowerCase().includes(sought.value.trim().toLocaleLowerCase());
+const found = computed(
+    () => room.value?.makes.filter((make) => isFound(make.wearer, make.name, make.pattern)) ?? [],
+);
+const underWay = computed(() => found.value.filter(({ stage }) => stage !== 'worn'));
+const worn = computed(() => found.value.filter(({ stage }) => stage === 'worn'));
+const patterns = computed(() => room.value?.patterns.filter(({ name, house }) => isFound(name, house)) ?? []);
+const isEmpty = computed(() => room.value?.wearers.length === 0 && room.value.patterns.length === 0);
+
+async function load(): Promise<void> {
+    try {
+        room.value = await api.GET('/api/workroom').then(body);
+    } catch (error) {
+        refused.value = asRefused(error);
+    }
+}
+
+async function startCard(wearer: number): Promise<void> {
+    const card = await api.POST('/api/wearers/{wearer}/cards', { params: { path: { wearer } } }).then(body);
+    await router.push({ name: 'card', params: { id: card.id } });
+}
+
+const deleteMake = (make: number, version: number): Promise<BinEntry> =>
+    api.DELETE('/api/makes/{make}', { params: { path: { make } }, body: { version } }).then(body);
+
+async function addWearer(): Promise<void> {
+    refused.value = null;
+    try {
+        const wearer = await api.POST('/api/wearers', { body: { name: newName.value } }).then(body);
+        await startCard(wearer.id);
+    } catch (error) {
+        refused.value = asRefused(error);
+        void focusFault();
+    }
+}
+
+const filling = ref(false);
+async function demoData(change: () => Promise<{ data?: Workroom }>): Promise<void> {
+    filling.value = true;
+    try {
+        room.value = await change().then(body);
+    } catch (error) {
+        refused.value = asRefused(error);
+    }
+    filling.value = false;
+}
+const addDemoData = (): Promise<void> => demoData(() => api.POST('/api/demo-data'));
+async function takeDemoDataOut(): Promise<void> {
+    const sure = window.confirm(
+        'Take the demo’s people, patterns and makes out again? What you changed on them goes too; what your own makes use stays.',
+    );
+    if (sure) await demoData(() => api.DELETE('/api/demo-data'));
+}
+
+onMounted(load);
+// The sentences of the plans speak in the unit in use.
+watch(
+    () => session.unit,
+    () => session.settled().then(load),
+);
+</script>
+
+<template>
+    <div v-if="room" class="workroom">
+        <DeletedNotice class="deleted" @back="load" />
+        <section v-if="isEmpty" class="steps" aria-label="How to begin">
+            <h1>Three steps to a cutting line</h1>
+            <ol>
+                <li>
+                    <b>Measure someone.</b> Bust, waist and hip are enough to begin; name the wearer below.
+                </li>
+                <li>
+                    <b>Put a pattern in.</b> Its body chart, and the finished measures if they are printed.
+                </li>
+                <li>
+                    <b>Lay the two on the bench.</b> See the size at every level, and where the new seam runs.
+                </li>
+            </ol>
+            <p>
+                Or look around first, among the people and patterns of a made-up wardrobe room:
+                <Button
+                    label="Put the demo’s data in here"
+                    text
+                    size="small"
+                    :loading="filling"
+                    @click="addDemoData"
+                />
+                It can be taken out again.
+            </p>
+        </section>
+
+        <section v-else class="makes" aria-labelledby="makes-title">
+            <div class="inline">
+                <h1 id="makes-title">Makes under way</h1>
+                <TextField v-if="room.makes.length > 5" v-model="sought" class="seek" label="Find" />
+            </div>
+            <ul class="rows">
+                <MakeRow
+                    v-for="make in underWay"
+                    :key="make.id"
+                    :make="make"
+                    :remove="() => deleteMake(make.id, make.version)"
+                    @deleted="load"
+                />
+            </ul>
+            <details v-if="worn.length > 0" class="away">
+                <summary>{{ worn.length }} worn already</summary>
+                <ul class="rows">
+                    <MakeRow
+                        v-for="make in worn"
+                        :key="make.id"
+                        :make="make"
+                        :remove="() => deleteMake(make.id, make.version)"
+                        @deleted="load"
+                    />
+                </ul>
+            </details>
+            <p v-if="room.makes.length === 0" class="hint">No make yet: choose a wearer and a pattern.</p>
+            <p v-else-if="found.length === 0" class="hint">No make is called so.</p>
+            <MakeStarter
+                :wearers="room.wearers.filter(({ archived }) => !archived)"
+                :patterns="room.patterns"
+            />
+        </section>
+
+        <section aria-labelledby="wearers-title">
+            <h2 id="wearers-title">Wearers</h2>
+            <ul class="rows">
+                <li v-for="wearer in present" :key="wearer.id" class="pair">
+                    <RouterLink :to="{ name: 'wearer', params: { id: wearer.id } }">
+                        <b>{{ wearer.name }}</b>
+                        <span v-if="wearer.cards[0]" class="what">
+                            card {{ age(wearer.cards[0].age_days) }}, {{ wearer.cards[0].measured }}
+                            {{ wearer.cards[0].measured === 1 ? 'point' : 'points' }}
+                        </span>
+                        <span v-else class="what">not measured yet</span>
+                    </RouterLink>
+                    <Button
+                        v-if="wearer.cards[0]"
+                        label="Card"
+                        :aria-label="`Card: ${wearer.name}`"
+                        text
+                        size="small"
+                        @click="router.push({ name: 'card', params: { id: wearer.cards[0].id } })"
+                    />
+                    <Button
+                        :label="wearer.cards[0] ? 'Measure again' : 'Measure'"
+                        :aria-label="`${wearer.cards[0] ? 'Measure again' : 'Measure'}: ${wearer.name}`"
+                        text
+                        size="small"
+                        @click="startCard(wearer.id)"
+                    />
+                </li>
+            </ul>
+            <details v-if="away.length > 0">
+                <summary>{{ away.length }} put away</summary>
+                <ul class="rows">
+                    <li v-for="wearer in away" :key="wearer.id">
+                        <RouterLink :to="{ name: 'wearer', params: { id: wearer.id } }">{{
+                            wearer.name
+                        }}</RouterLink>
+                    </li>
+                </ul>
+            </details>
+            <form class="inline" novalidate @submit.prevent="addWearer">
+                <TextField v-model="newName" label="New wearer" :fault="refused?.at('name')" />
+                <Button type="submit" label="Measure" outlined />
+            </form>
+        </section>
+
+        <section aria-labelledby="patterns-title">
+            <h2 id="patterns-title">Patterns</h2>
+            <ul class="rows">
+                <li v-for="pattern in patterns" :key="pattern.id">
+                    <RouterLink :to="{ name: 'pattern', params: { id: pattern.id } }">
+                        <b>{{ pattern.name }}</b>
+                        <span class="what">{{ pattern.house }}</span>
+                        <span class="what">{{ pattern.sizes.at(0) }} – {{ pattern.sizes.at(-1) }}</span>
+                        <span v-if="pattern.faults > 0" class="waits">{{ pattern.faults }} to mend</span>
+                    </RouterLink>
+                </li>
+            </ul>
+            <Button label="Put a pattern in" outlined @click="router.push({ name: 'new-pattern' })" />
+        </section>
+        <p class="bin inline acts">
+            <RouterLink :to="{ name: 'bin' }">Bin</RouterLink>
+            <Button
+                v-if="room.has_demo"
+                label="Take the demo’s data out"
+                text
+                size="small"
+                :loading="filling"
+                @click="takeDemoDataOut"
+            />
+        </p>
+    </div>
+    <p v-if="refused && !refused.at('name')" class="fault page-fault" role="alert">{{ refused.message }}</p>
+</template>
+
+<style scoped>
+.workroom {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 34px 48px;
+    max-width: 1180px;
+    margin: 26px auto 60px;
+    padding: 0 24px;
+}
+.workroom > .deleted,
+.workroom > .bin,
+.workroom > .makes,
+.workroom > .steps {
+    grid-column: 1 / -1;
+}
+.workroom section {
+    display: grid;
+    gap: 12px;
+    align-content: start;
+}
+.seek {
+    margin-left: auto;
+}
+.steps ol {
+    counter-reset: step;
+    display: grid;
+    gap: 10px;
+    font-size: 17px;
+}
+.steps li {
+    counter-increment: step;
+}
+.steps li::before {
+    content: counter(step);
+    display: inline-block;
+    width: 1.6em;
+    font-weight: 750;
+}
+.workroom section > :deep(.p-button) {
+    justify-self: start;
+}
+@media (max-width: 1100px) {
+    .workroom {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

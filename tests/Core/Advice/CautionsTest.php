@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+use Underbolt\Advice\Cautions;
+
+use function Tests\Core\cautionsOf;
+use function Tests\Core\planOf;
+
+/** @return array<string, mixed> the plain dress's figures with their unit in words, for a make in inches */
+function inCentimetres(): array
+{
+    $worded = static fn (array $row): array => array_map(static fn (int $cm): string => "{$cm} cm", $row);
+
+    return [
+        'body' => ['full_bust' => '92 cm', 'waist' => '74 cm', 'hip' => '99 cm'],
+        'pattern.body_chart' => [
+            'full_bust' => $worded([84, 88, 92, 96, 100, 105]),
+            'waist' => $worded([66, 70, 74, 78, 82, 87]),
+            'hip' => $worded([91, 95, 99, 103, 107, 112]),
+        ],
+        'pattern.finished' => [
+            'full_bust' => $worded([92, 96, 100, 104, 108, 113]),
+            'waist' => $worded([71, 75, 79, 83, 87, 92]),
+            'hip' => $worded([98, 102, 106, 110, 114, 119]),
+        ],
+        'pattern.seam' => ['underarm_to_waist' => '20 cm', 'waist_to_hip' => '20 cm', 'hip_to_hem' => '40 cm'],
+    ];
+}
+
+$envelopes = [
+    ['name' => 'small', 'sizes' => ['8', '10', '12'], 'draft' => 'one'],
+    ['name' => 'large', 'sizes' => ['14', '16', '18'], 'draft' => 'one', 'owned' => false],
+];
+
+test('each trap is said at its level', function (array $changes, array $cautions): void {
+    expect(cautionsOf(planOf($changes)))->toBe($cautions);
+})->with([
+    'nothing to say' => [[], []],
+    'too small for the chart' => [['body.full_bust' => 80], ['below_range bust', 'step_care waist']],
+    'too large for the chart' => [['body.hip' => 120], ['above_range hip', 'step_avoid hip', 'steep_blend']],
+    'not measured' => [['body.waist' => null], ['not_measured waist']],
+    'free and not measured' => [['body.waist' => null, 'pattern.levels.waist' => 'free'], []],
+    'an envelope not owned' => [['body.waist' => 78, 'pattern.ranges' => $envelopes], ['range_not_owned waist']],
+    'two sizes' => [['body.waist' => 82, 'body.hip' => 107], ['step_care waist']],
+    'two sizes allowed' => [['body.waist' => 82, 'body.hip' => 107, 'choices.largest_step' => 2], []],
+    'one size not allowed is no caution' => [['body.waist' => 78, 'body.hip' => 103, 'choices.largest_step' => 0], []],
+    'three sizes' => [['body.waist' => 87, 'body.hip' => 112], ['step_avoid waist']],
+]);
+
+test('a measure outside these sizes but inside another draft is sent there', function (): void {
+    $drafts = [
+        ['name' => 'misses', 'sizes' => ['8', '10', '12']],
+        ['name' => 'womens', 'sizes' => ['14', '16', '18'], 'drafted_cup' => 'D'],
+    ];
+    $plan = planOf(['body.hip' => 107, 'pattern.ranges' => $drafts, 'choices.range' => 'misses']);
+    expect(cautionsOf($plan))->toBe(['above_range hip', 'other_range_fits hip'])
+        ->and(Cautions::of($plan)[1]->text)->toContain('womens');
+});
+
+test('a caution about ease gives its figures in the unit of the make', function (): void {
+    $small = ['choices.sizes' => ['waist' => '10'], 'choices.take' => ['waist' => 'leave']];
+    expect(Cautions::of(planOf($small))[0]->text)->toBe(
+        'As cut the waist has 1 cm of ease; 2.5 cm is the least. Try the tape test, sitting down before you cut.',
+    )
+        // What is let out is in the line, so it is no longer too little.
+        ->and(cautionsOf(planOf(['choices.sizes' => ['waist' => '10']])))->toBe([]);
+});
+
+test('a usual figure has a round value in each unit', function (): void {
+    $inches = planOf([
+        'unit' => 'in',
+        'choices.least_ease' => null,
+        ...inCentimetres(),
+        'choices.sizes' => ['waist' => '10'],
+        'choices.take' => ['waist' => 'leave'],
+    ]);
+    expect(Cautions::of($inches)[0]->text)->toContain('1 in is the least');
+});
+
+test('a garment smaller than the body is told so, and nobody sits in a closed tape', function (): void {
+    $knit = ['pattern.fabric' => ['kind' => 'knit', 'stretch_percent' => 10], 'pattern.finished.waist' => [50, 54, 58, 62, 66, 70]];
+    expect(Cautions::of(planOf($knit))[0]->text)->toContain('the waist is 16 cm smaller than the body')->not->toContain('sitting');
+});
+
+test('one caution names all the levels of an envelope that is not owned', function () use ($envelopes): void {
+    $plan = planOf(['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107], 'pattern.ranges' => $envelopes]);
+    expect(cautionsOf($plan))->toBe(['range_not_owned'])
+        ->and(Cautions::of($plan)[0]->text)->toBe("Sizes 14 and 16 for the waist and hip: in the large envelope, which you don't own yet.");
+});
+
+test('the back of a garment cut unlike may lie in an envelope that is not owned', function () use ($envelopes): void {
+    expect(
+        cautionsOf(planOf(['pattern.ranges' => $envelopes, 'choices.front_larger' => ['bust' => 1]])),
+    )->toContain('range_not_owned bust');
+});
+
+test('what stops a cut comes first', function (): void {
+    $codes = array_map(
+        static fn ($caution): bool => $caution->code->stopsCut(),
+        Cautions::of(planOf(['body.waist' => 82, 'body.hip' => 107, 'body.full_bust' => 80, 'body.tummy' => 82.5])),
+    );
+    expect($codes)->toContain(true, false)
+        ->and($codes)->toBe([...array_filter($codes), ...array_filter($codes, static fn (bool $stops): bool => ! $stops)]);
+});
