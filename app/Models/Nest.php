@@ -22,7 +22,7 @@ use Underbolt\Refusal;
  * @property int $id
  * @property int $user_id
  * @property int $pattern_id
- * @property string $piece `front` or `back`
+ * @property 'front'|'back' $piece
  * @property string $name of the file it came from
  * @property string $drawing packed: see `pack`
  * @property stdClass $marks as marked, complete or not

@@ -85,7 +85,7 @@ final readonly class Plan
         return new StationTable($this->stations(), $this->backStations(), false);
     }
 
-    /** The paper that the stations stand on, as the open format names it. */
+    /** @return 'as printed'|'lengthened' the paper that the stations stand on, as the open format names it */
     public function paper(): string
     {
         return $this->lengths->order === WorkOrder::LengthFirst ? 'lengthened' : 'as printed';

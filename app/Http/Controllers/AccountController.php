@@ -23,10 +23,8 @@ final class AccountController
     }
 
     #[OA\Put(path: '/api/me/password', operationId: 'changePassword',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AccountRequest::class)),
         responses: [
             new OA\Response(response: 204, description: 'changed; everywhere else one is signed out'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function password(AccountRequest $request): Response
     {
@@ -38,10 +36,8 @@ final class AccountController
     }
 
     #[OA\Delete(path: '/api/me/sessions', operationId: 'signOutElsewhere',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AccountRequest::class)),
         responses: [
             new OA\Response(response: 204, description: 'everywhere else one is signed out'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function signOutElsewhere(AccountRequest $request): Response
     {
@@ -51,10 +47,8 @@ final class AccountController
     }
 
     #[OA\Delete(path: '/api/me', operationId: 'deleteAccount',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AccountRequest::class)),
         responses: [
             new OA\Response(response: 204, description: 'gone, with everything in it'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function destroy(AccountRequest $request): Response
     {

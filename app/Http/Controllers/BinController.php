@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\SeenRequest;
 use App\Http\Resources\Account\Problem;
 use App\Http\Resources\Workroom\BinEntryData;
@@ -39,10 +40,8 @@ final class BinController
     }
 
     #[OA\Post(path: '/api/bin/{entry}/restore', operationId: 'bringBack',
-        parameters: [new OA\Parameter(name: 'entry', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(response: 204, description: 'as it was'),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
             new OA\Response(response: 409, description: 'what it needs is not there', content: new OA\JsonContent(ref: Problem::class)),
         ])]
     public function restore(BinEntry $entry): Response
@@ -53,10 +52,8 @@ final class BinController
     }
 
     #[OA\Delete(path: '/api/bin/{entry}', operationId: 'deleteForGood',
-        parameters: [new OA\Parameter(name: 'entry', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(response: 204, description: 'gone for good'),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
             new OA\Response(response: 409, description: 'a make needs it', content: new OA\JsonContent(ref: Problem::class)),
         ])]
     public function letGo(BinEntry $entry): Response
@@ -67,11 +64,8 @@ final class BinController
     }
 
     #[OA\Delete(path: '/api/wearers/{wearer}', operationId: 'deleteWearer',
-        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'in the bin, with all cards and makes', content: new OA\JsonContent(ref: BinEntryData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(BinEntryData::class, 'in the bin, with all cards and makes'),
             new OA\Response(response: 409, description: 'changed elsewhere: nothing is deleted', content: new OA\JsonContent(ref: Problem::class)),
         ])]
     public function wearer(SeenRequest $request, Wearer $wearer): JsonResponse
@@ -80,11 +74,8 @@ final class BinController
     }
 
     #[OA\Delete(path: '/api/cards/{card}', operationId: 'deleteCard',
-        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'in the bin; makes planned from it stay', content: new OA\JsonContent(ref: BinEntryData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(BinEntryData::class, 'in the bin; makes planned from it stay'),
             new OA\Response(response: 409, description: 'changed elsewhere: nothing is deleted', content: new OA\JsonContent(ref: Problem::class)),
         ])]
     public function card(SeenRequest $request, Card $card): JsonResponse
@@ -93,11 +84,8 @@ final class BinController
     }
 
     #[OA\Delete(path: '/api/patterns/{pattern}', operationId: 'deletePattern',
-        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'in the bin, with its makes', content: new OA\JsonContent(ref: BinEntryData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(BinEntryData::class, 'in the bin, with its makes'),
             new OA\Response(response: 409, description: 'changed elsewhere: nothing is deleted', content: new OA\JsonContent(ref: Problem::class)),
         ])]
     public function pattern(SeenRequest $request, Pattern $pattern): JsonResponse
@@ -106,11 +94,8 @@ final class BinController
     }
 
     #[OA\Delete(path: '/api/makes/{make}', operationId: 'deleteMake',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'in the bin', content: new OA\JsonContent(ref: BinEntryData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(BinEntryData::class, 'in the bin'),
             new OA\Response(response: 409, description: 'changed elsewhere: nothing is deleted', content: new OA\JsonContent(ref: Problem::class)),
         ])]
     public function make(SeenRequest $request, Make $make): JsonResponse
@@ -119,11 +104,8 @@ final class BinController
     }
 
     #[OA\Delete(path: '/api/houses/{house}', operationId: 'deleteHouse',
-        parameters: [new OA\Parameter(name: 'house', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'in the bin; its patterns keep what they say themselves', content: new OA\JsonContent(ref: BinEntryData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(BinEntryData::class, 'in the bin; its patterns keep what they say themselves'),
             new OA\Response(response: 409, description: 'changed elsewhere: nothing is deleted', content: new OA\JsonContent(ref: Problem::class)),
         ])]
     public function house(SeenRequest $request, House $house): JsonResponse
@@ -133,13 +115,10 @@ final class BinController
 
     #[OA\Delete(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'takeNestAway',
         parameters: [
-            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
         ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'in the bin, with its marks', content: new OA\JsonContent(ref: BinEntryData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(BinEntryData::class, 'in the bin, with its marks'),
             new OA\Response(response: 409, description: 'changed elsewhere: nothing is deleted', content: new OA\JsonContent(ref: Problem::class)),
         ])]
     public function nest(SeenRequest $request, Pattern $pattern, string $piece): JsonResponse

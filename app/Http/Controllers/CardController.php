@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\CardRequest;
 use App\Http\Resources\Card\CardData;
@@ -20,10 +22,8 @@ use Underbolt\Measure\PointSet;
 final class CardController
 {
     #[OA\Post(path: '/api/wearers/{wearer}/cards', operationId: 'startCard',
-        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 201, description: 'an empty card of today', content: new OA\JsonContent(ref: CardData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(CardData::class, 'an empty card of today', 201),
         ])]
     public function store(Request $request, Wearer $wearer): JsonResponse
     {
@@ -40,10 +40,8 @@ final class CardController
     }
 
     #[OA\Get(path: '/api/cards/{card}', operationId: 'card',
-        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'the card', content: new OA\JsonContent(ref: CardData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(CardData::class, 'the card'),
         ])]
     public function show(Request $request, Card $card): JsonResponse
     {
@@ -51,14 +49,12 @@ final class CardController
     }
 
     #[OA\Get(path: '/api/cards/{card}/earlier', operationId: 'earlierCards',
-        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(
                 response: 200,
                 description: 'the wearer\'s cards before this one, newest first',
                 content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: EarlierCardData::class)),
             ),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function earlier(Card $card): JsonResponse
     {
@@ -66,13 +62,9 @@ final class CardController
     }
 
     #[OA\Patch(path: '/api/cards/{card}', operationId: 'changeCard',
-        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: CardRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: CardData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(CardData::class, 'kept'),
+            new ChangedElsewhere(ConflictData::class),
         ])]
     public function update(CardRequest $request, Card $card): JsonResponse
     {
@@ -80,12 +72,9 @@ final class CardController
     }
 
     #[OA\Put(path: '/api/cards/{card}/answers', operationId: 'answer',
-        parameters: [new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AnswerRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: CardData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
+            new Answer(CardData::class, 'kept'),
+            new ChangedElsewhere(ConflictData::class),
         ])]
     public function answer(AnswerRequest $request, Card $card): JsonResponse
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\ImportRequest;
 use App\Http\Resources\Account\FaultData;
 use App\Http\Resources\Card\ImportData;
@@ -24,10 +25,8 @@ use Underbolt\File\CardLine;
 final class CardFileController
 {
     #[OA\Get(path: '/api/wearers/{wearer}/cards.csv', operationId: 'exportCards',
-        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(response: 200, description: 'one reading a line', content: new OA\MediaType(mediaType: 'text/csv')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function export(Wearer $wearer): Response
     {
@@ -35,10 +34,8 @@ final class CardFileController
     }
 
     #[OA\Get(path: '/api/wearers/{wearer}/cards.json', operationId: 'exportCardsAsJson',
-        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(response: 200, description: 'all cards, each reading as typed', content: new OA\JsonContent(type: 'object')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function exportJson(Wearer $wearer): Response
     {
@@ -46,16 +43,8 @@ final class CardFileController
     }
 
     #[OA\Post(path: '/api/wearers/{wearer}/cards/import', operationId: 'importCards',
-        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ImportRequest::class)),
         responses: [
-            new OA\Response(
-                response: 200,
-                description: 'what was understood; nothing is written while there is a fault',
-                content: new OA\JsonContent(ref: ImportData::class),
-            ),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(ImportData::class, 'what was understood; nothing is written while there is a fault'),
         ])]
     public function import(ImportRequest $request, Wearer $wearer): JsonResponse
     {

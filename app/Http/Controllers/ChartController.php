@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\ChartFileRequest;
 use App\Http\Requests\ReadChartRequest;
 use App\Http\Requests\ReadPartRequest;
@@ -23,10 +24,8 @@ use Underbolt\File\ChartCsv;
 final class ChartController
 {
     #[OA\Post(path: '/api/charts/read', operationId: 'readChart',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ReadChartRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'what was understood', content: new OA\JsonContent(ref: ChartPreviewData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(ChartPreviewData::class, 'what was understood'),
         ])]
     public function read(ReadChartRequest $request): JsonResponse
     {
@@ -34,10 +33,8 @@ final class ChartController
     }
 
     #[OA\Post(path: '/api/charts/part', operationId: 'readPart',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ReadPartRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'what was understood', content: new OA\JsonContent(ref: PastedPartData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(PastedPartData::class, 'what was understood'),
         ])]
     public function part(ReadPartRequest $request): JsonResponse
     {
@@ -49,12 +46,7 @@ final class ChartController
             required: ['file'], properties: [new OA\Property(property: 'file', type: 'string', format: 'binary')],
         ))),
         responses: [
-            new OA\Response(
-                response: 200,
-                description: 'the sheet as it would be pasted',
-                content: new OA\JsonContent(ref: ChartTextData::class),
-            ),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(ChartTextData::class, 'the sheet as it would be pasted'),
         ])]
     public function file(ChartFileRequest $request): JsonResponse
     {
@@ -62,10 +54,8 @@ final class ChartController
     }
 
     #[OA\Get(path: '/api/patterns/{pattern}/charts.csv', operationId: 'exportCharts',
-        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(response: 200, description: 'sizes across, one row a line', content: new OA\MediaType(mediaType: 'text/csv')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function csv(Pattern $pattern): Response
     {
@@ -73,14 +63,12 @@ final class ChartController
     }
 
     #[OA\Get(path: '/api/patterns/{pattern}/pattern.json', operationId: 'exportPattern',
-        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(
                 response: 200,
                 description: 'the pattern as typed, as in a make file',
                 content: new OA\JsonContent(type: 'object'),
             ),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function json(Pattern $pattern): Response
     {

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\ClothRequest;
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
+use App\Contract\PartBody;
+use App\Http\Requests\MakePartRequest;
 use App\Http\Resources\Fitting\ClothData;
+use App\Http\Resources\Fitting\ClothDocument;
 use App\Http\Resources\Plan\BenchConflictData;
 use App\Models\Make;
 use App\Paper\MakePaper;
@@ -17,10 +21,8 @@ use OpenApi\Attributes as OA;
 final class ClothController
 {
     #[OA\Get(path: '/api/makes/{make}/cloth', operationId: 'cloth',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'its cloth, and what to buy', content: new OA\JsonContent(ref: ClothData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(ClothData::class, 'its cloth, and what to buy'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function show(Request $request, Make $make): JsonResponse
@@ -29,15 +31,12 @@ final class ClothController
     }
 
     #[OA\Put(path: '/api/makes/{make}/cloth', operationId: 'keepCloth',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ClothRequest::class)),
+        requestBody: new PartBody('cloth', ClothDocument::class),
         responses: [
-            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: ClothData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(ClothData::class, 'kept'),
+            new ChangedElsewhere(BenchConflictData::class),
         ])]
-    public function update(ClothRequest $request, Make $make): JsonResponse
+    public function update(MakePartRequest $request, Make $make): JsonResponse
     {
         return MakeChange::kept($request, $make, ['cloth' => $request->document()], static fn (): ClothData => self::data($request, $make));
     }

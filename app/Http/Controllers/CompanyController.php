@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
 use App\Http\Requests\CompanyRequest;
 use App\Http\Requests\PaperRequest;
 use App\Http\Resources\Company\CompanyConflictData;
@@ -40,7 +42,6 @@ final class CompanyController
                 mediaType: 'application/x-ndjson',
                 schema: new OA\Schema(ref: CompanyLineData::class),
             )),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function show(PaperRequest $request, Pattern $pattern): StreamedResponse
     {
@@ -63,13 +64,9 @@ final class CompanyController
     }
 
     #[OA\Put(path: '/api/patterns/{pattern}/company', operationId: 'keepCompany',
-        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: CompanyRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: CompanyHeadData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: CompanyConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(CompanyHeadData::class, 'kept'),
+            new ChangedElsewhere(CompanyConflictData::class),
         ])]
     public function update(CompanyRequest $request, Pattern $pattern): JsonResponse
     {
@@ -83,14 +80,9 @@ final class CompanyController
     }
 
     #[OA\Post(path: '/api/patterns/{pattern}/company/{wearer}', operationId: 'beginFromCompany',
-        parameters: [
-            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        ],
         responses: [
-            new OA\Response(response: 200, description: 'the make that there is of that row already', content: new OA\JsonContent(ref: MakeData::class)),
-            new OA\Response(response: 201, description: 'the make of that row, begun', content: new OA\JsonContent(ref: MakeData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(MakeData::class, 'the make that there is of that row already'),
+            new Answer(MakeData::class, 'the make of that row, begun', 201),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function begin(Request $request, Pattern $pattern, Wearer $wearer): JsonResponse
@@ -113,7 +105,6 @@ final class CompanyController
         parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(ref: '#/components/parameters/sizes')],
         responses: [
             new OA\Response(response: 200, description: 'the sheet as a table', content: new OA\MediaType(mediaType: 'text/csv')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function csv(PaperRequest $request, Pattern $pattern): Response
     {
@@ -124,7 +115,6 @@ final class CompanyController
         parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')), new OA\Parameter(ref: '#/components/parameters/sizes')],
         responses: [
             new OA\Response(response: 200, description: 'the same for a spreadsheet', content: new OA\MediaType(mediaType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function xlsx(PaperRequest $request, Pattern $pattern): Response
     {
@@ -133,13 +123,11 @@ final class CompanyController
 
     #[OA\Get(path: '/api/patterns/{pattern}/company.pdf', operationId: 'companyPdf',
         parameters: [
-            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
             new OA\Parameter(ref: '#/components/parameters/page'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'to print, across the page', content: new OA\MediaType(mediaType: 'application/pdf')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function pdf(PaperRequest $request, Pattern $pattern): Response
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\PaperRequest;
 use App\Http\Resources\Paper\CutSheetData;
 use App\Models\Make;
@@ -18,13 +19,10 @@ final class CutSheetController
 {
     #[OA\Get(path: '/api/makes/{make}/cut-sheet', operationId: 'cutSheet',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
         ],
         responses: [
-            new OA\Response(response: 200, description: 'the sheet; its sentences speak in the unit of the user', content: new OA\JsonContent(ref: CutSheetData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(CutSheetData::class, 'the sheet; its sentences speak in the unit of the user'),
         ])]
     public function show(PaperRequest $request, Make $make): JsonResponse
     {
@@ -33,14 +31,11 @@ final class CutSheetController
 
     #[OA\Get(path: '/api/makes/{make}/cut-sheet.pdf', operationId: 'cutSheetPdf',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
             new OA\Parameter(ref: '#/components/parameters/page'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'the sheet to print', content: new OA\MediaType(mediaType: 'application/pdf')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function pdf(PaperRequest $request, Make $make): Response
     {
@@ -51,7 +46,6 @@ final class CutSheetController
 
     #[OA\Put(path: '/api/makes/{make}/done/{key}', operationId: 'tick',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'key', description: 'of a step or a stage', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
         ],
         responses: [
@@ -59,7 +53,6 @@ final class CutSheetController
                 type: 'object',
                 additionalProperties: new OA\AdditionalProperties(type: 'string'),
             )),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function tick(Make $make, string $key): JsonResponse
     {
@@ -68,7 +61,6 @@ final class CutSheetController
 
     #[OA\Delete(path: '/api/makes/{make}/done/{key}', operationId: 'untick',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'key', description: 'of a step or a stage', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
         ],
         responses: [
@@ -76,7 +68,6 @@ final class CutSheetController
                 type: 'object',
                 additionalProperties: new OA\AdditionalProperties(type: 'string'),
             )),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function untick(Make $make, string $key): JsonResponse
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Demo\DemoWorkroom;
 use App\Http\Resources\Workroom\WorkroomData;
 use Carbon\CarbonImmutable;
@@ -15,7 +16,7 @@ use OpenApi\Attributes as OA;
 final class DemoDataController
 {
     #[OA\Post(path: '/api/demo-data', operationId: 'addDemoData', responses: [
-        new OA\Response(response: 201, description: 'the workroom with it', content: new OA\JsonContent(ref: WorkroomData::class)),
+        new Answer(WorkroomData::class, 'the workroom with it', 201),
         new OA\Response(response: 409, description: 'it is there already'),
     ])]
     public function store(Request $request): JsonResponse
@@ -28,7 +29,7 @@ final class DemoDataController
     }
 
     #[OA\Delete(path: '/api/demo-data', operationId: 'takeDemoDataOut', responses: [
-        new OA\Response(response: 200, description: 'the workroom without it', content: new OA\JsonContent(ref: WorkroomData::class)),
+        new Answer(WorkroomData::class, 'the workroom without it'),
     ])]
     public function destroy(Request $request): JsonResponse
     {

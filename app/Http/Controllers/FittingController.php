@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\FittingRequest;
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
+use App\Contract\PartBody;
+use App\Http\Requests\MakePartRequest;
 use App\Http\Requests\SeenRequest;
-use App\Http\Requests\VerdictRequest;
 use App\Http\Resources\Fitting\FittingData;
+use App\Http\Resources\Fitting\FittingDocument;
 use App\Http\Resources\Fitting\LearnedData;
 use App\Http\Resources\Fitting\OffersData;
+use App\Http\Resources\Fitting\VerdictDocument;
 use App\Http\Resources\Plan\BenchConflictData;
 use App\Http\Resources\Plan\BenchData;
 use App\Models\Make;
@@ -27,10 +31,8 @@ use Underbolt\Wearing\Stage;
 final class FittingController
 {
     #[OA\Get(path: '/api/makes/{make}/fitting', operationId: 'fitting',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'its tracings and findings', content: new OA\JsonContent(ref: FittingData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(FittingData::class, 'its tracings and findings'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function show(Request $request, Make $make): JsonResponse
@@ -39,29 +41,23 @@ final class FittingController
     }
 
     #[OA\Put(path: '/api/makes/{make}/fitting', operationId: 'keepFitting',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: FittingRequest::class)),
+        requestBody: new PartBody('fitting', FittingDocument::class),
         responses: [
-            new OA\Response(response: 200, description: 'kept, and in the plan', content: new OA\JsonContent(ref: FittingData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(FittingData::class, 'kept, and in the plan'),
+            new ChangedElsewhere(BenchConflictData::class),
         ])]
-    public function update(FittingRequest $request, Make $make): JsonResponse
+    public function update(MakePartRequest $request, Make $make): JsonResponse
     {
         return MakeChange::kept($request, $make, ['fitting' => $request->document()], static fn (): FittingData => self::data($request, $make));
     }
 
     #[OA\Put(path: '/api/makes/{make}/verdict', operationId: 'keepVerdict',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: VerdictRequest::class)),
+        requestBody: new PartBody('verdict', VerdictDocument::class),
         responses: [
-            new OA\Response(response: 200, description: 'kept, with the ease as cut that it came with', content: new OA\JsonContent(ref: FittingData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(FittingData::class, 'kept, with the ease as cut that it came with'),
+            new ChangedElsewhere(BenchConflictData::class),
         ])]
-    public function verdict(VerdictRequest $request, Make $make): JsonResponse
+    public function verdict(MakePartRequest $request, Make $make): JsonResponse
     {
         return MakeChange::kept($request, $make, ['verdict' => $make->sizeWords()->kept($request->document())], static function () use ($request, $make): FittingData {
             $verdict = $make->worn();
@@ -75,10 +71,8 @@ final class FittingController
     }
 
     #[OA\Get(path: '/api/makes/{make}/offers', operationId: 'offers',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'what earlier makes teach for this one', content: new OA\JsonContent(ref: OffersData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(OffersData::class, 'what earlier makes teach for this one'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function offers(Request $request, Make $make): JsonResponse
@@ -88,15 +82,11 @@ final class FittingController
 
     #[OA\Put(path: '/api/makes/{make}/offers/{level}', operationId: 'takeOffer',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'level', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: Level::class)),
         ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'the ease is taken', content: new OA\JsonContent(ref: LearnedData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(LearnedData::class, 'the ease is taken'),
+            new ChangedElsewhere(BenchConflictData::class),
         ])]
     public function take(SeenRequest $request, Make $make, Level $level): JsonResponse
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\MakeCopyRequest;
 use App\Http\Resources\Fitting\HistoryPageData;
 use App\Http\Resources\Plan\MakeData;
@@ -21,10 +22,8 @@ use OpenApi\Attributes as OA;
 final class HistoryController
 {
     #[OA\Get(path: '/api/wearers/{wearer}/history', operationId: 'history',
-        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'all makes with what was said of them', content: new OA\JsonContent(ref: HistoryPageData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(HistoryPageData::class, 'all makes with what was said of them'),
         ])]
     public function show(Request $request, Wearer $wearer): JsonResponse
     {
@@ -32,12 +31,8 @@ final class HistoryController
     }
 
     #[OA\Post(path: '/api/makes/{make}/copies', operationId: 'copyMake',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: MakeCopyRequest::class)),
         responses: [
-            new OA\Response(response: 201, description: 'begun from it', content: new OA\JsonContent(ref: MakeData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(MakeData::class, 'begun from it', 201),
         ])]
     public function copy(MakeCopyRequest $request, Make $make): JsonResponse
     {

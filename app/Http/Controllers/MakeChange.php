@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\ChoicesRequest;
+use App\Http\Requests\MakePartRequest;
 use App\Http\Resources\Plan\BenchConflictData;
 use App\Http\Resources\Plan\BenchData;
 use App\Models\Make;
@@ -27,9 +27,9 @@ final class MakeChange
     }
 
     /** @param  Closure(Make): object  $planned  what the choices give, ready for JSON */
-    public static function chosen(ChoicesRequest $request, Make $make, Closure $planned): JsonResponse
+    public static function chosen(MakePartRequest $request, Make $make, Closure $planned): JsonResponse
     {
-        return self::kept($request, $make, ['choices' => $make->sizeWords()->kept($request->choices())], static fn (): object => $planned($make));
+        return self::kept($request, $make, ['choices' => $make->sizeWords()->kept($request->document())], static fn (): object => $planned($make));
     }
 
     /**

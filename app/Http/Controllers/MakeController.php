@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\ChoicesRequest;
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
+use App\Contract\PartBody;
 use App\Http\Requests\MakeCardRequest;
 use App\Http\Requests\MakeNamesRequest;
+use App\Http\Requests\MakePartRequest;
 use App\Http\Requests\MakeRequest;
 use App\Http\Resources\Plan\BenchConflictData;
 use App\Http\Resources\Plan\BenchData;
+use App\Http\Resources\Plan\ChoicesDocument;
 use App\Http\Resources\Plan\MakeData;
 use App\Http\Resources\Plan\PlanData;
 use App\Http\Resources\Plan\WhyNotData;
@@ -24,10 +28,8 @@ use Underbolt\Planning\PlanBuilder;
 final class MakeController
 {
     #[OA\Post(path: '/api/makes', operationId: 'startMake',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: MakeRequest::class)),
         responses: [
-            new OA\Response(response: 201, description: 'started', content: new OA\JsonContent(ref: MakeData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(MakeData::class, 'started', 201),
         ])]
     public function store(MakeRequest $request): JsonResponse
     {
@@ -38,10 +40,8 @@ final class MakeController
     }
 
     #[OA\Get(path: '/api/makes/{make}', operationId: 'make',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'the make', content: new OA\JsonContent(ref: MakeData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(MakeData::class, 'the make'),
         ])]
     public function show(Request $request, Make $make): JsonResponse
     {
@@ -49,13 +49,9 @@ final class MakeController
     }
 
     #[OA\Patch(path: '/api/makes/{make}', operationId: 'nameMake',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: MakeNamesRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: MakeData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(MakeData::class, 'kept'),
+            new ChangedElsewhere(BenchConflictData::class),
         ])]
     public function name(MakeNamesRequest $request, Make $make): JsonResponse
     {
@@ -67,14 +63,8 @@ final class MakeController
     }
 
     #[OA\Get(path: '/api/makes/{make}/bench', operationId: 'bench',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(
-                response: 200,
-                description: 'the make with its plan, or with why there is none',
-                content: new OA\JsonContent(ref: BenchData::class),
-            ),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(BenchData::class, 'the make with its plan, or with why there is none'),
         ])]
     public function bench(Request $request, Make $make): JsonResponse
     {
@@ -82,14 +72,8 @@ final class MakeController
     }
 
     #[OA\Get(path: '/api/makes/{make}/plan', operationId: 'plan',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(
-                response: 200,
-                description: 'the plan; its sentences speak in the unit of the user',
-                content: new OA\JsonContent(ref: PlanData::class),
-            ),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(PlanData::class, 'the plan; its sentences speak in the unit of the user'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function plan(Request $request, Make $make): JsonResponse
@@ -98,14 +82,12 @@ final class MakeController
     }
 
     #[OA\Get(path: '/api/makes/{make}/why-not', operationId: 'whyNot',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(
                 response: 200,
                 description: 'how every size would do at every level',
                 content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: WhyNotData::class)),
             ),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
             new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function whyNot(Request $request, Make $make): JsonResponse
@@ -114,13 +96,9 @@ final class MakeController
     }
 
     #[OA\Put(path: '/api/makes/{make}/card', operationId: 'changeMakeCard',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: MakeCardRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'planned from that card', content: new OA\JsonContent(ref: BenchData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(BenchData::class, 'planned from that card'),
+            new ChangedElsewhere(BenchConflictData::class),
         ])]
     public function changeCard(MakeCardRequest $request, Make $make): JsonResponse
     {
@@ -132,15 +110,12 @@ final class MakeController
     }
 
     #[OA\Put(path: '/api/makes/{make}/choices', operationId: 'choose',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ChoicesRequest::class)),
+        requestBody: new PartBody('choices', ChoicesDocument::class),
         responses: [
-            new OA\Response(response: 200, description: 'kept, and the plan it gives', content: new OA\JsonContent(ref: PlanData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(PlanData::class, 'kept, and the plan it gives'),
+            new ChangedElsewhere(BenchConflictData::class),
         ])]
-    public function choose(ChoicesRequest $request, Make $make): JsonResponse
+    public function choose(MakePartRequest $request, Make $make): JsonResponse
     {
         return MakeChange::chosen($request, $make, static fn (Make $chosen): PlanData => PlanData::of(self::plannedFor($request, $chosen)));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\ImportMakeRequest;
 use App\Http\Resources\Plan\MakeData;
 use App\Models\Make;
@@ -19,10 +20,8 @@ use OpenApi\Attributes as OA;
 final class MakeFileController
 {
     #[OA\Get(path: '/api/makes/{make}/make.json', operationId: 'exportMake',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(response: 200, description: 'the make as typed', content: new OA\JsonContent(type: 'object')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function export(Make $make): Response
     {
@@ -32,14 +31,8 @@ final class MakeFileController
     }
 
     #[OA\Post(path: '/api/makes/import', operationId: 'importMake',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ImportMakeRequest::class)),
         responses: [
-            new OA\Response(
-                response: 201,
-                description: 'kept, with its wearer and its pattern',
-                content: new OA\JsonContent(ref: MakeData::class),
-            ),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(MakeData::class, 'kept, with its wearer and its pattern', 201),
         ])]
     public function import(ImportMakeRequest $request): JsonResponse
     {

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\ChoicesRequest;
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
+use App\Contract\PartBody;
+use App\Http\Requests\MakePartRequest;
 use App\Http\Requests\PaperRequest;
 use App\Http\Resources\Nest\MakeNestData;
 use App\Http\Resources\Nest\NestLinesData;
 use App\Http\Resources\Paper\DrawingData;
 use App\Http\Resources\Plan\BenchConflictData;
+use App\Http\Resources\Plan\ChoicesDocument;
 use App\Models\Make;
 use App\Paper\MakePaper;
 use App\Paper\TiledPdf;
@@ -22,11 +26,8 @@ use Underbolt\Paper\Tiling;
 final class MakeNestController
 {
     #[OA\Get(path: '/api/makes/{make}/nest', operationId: 'makeNest',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'the line on each drawing there is', content: new OA\JsonContent(ref: MakeNestData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(MakeNestData::class, 'the line on each drawing there is'),
         ])]
     public function show(PaperRequest $request, Make $make): JsonResponse
     {
@@ -34,15 +35,12 @@ final class MakeNestController
     }
 
     #[OA\Put(path: '/api/makes/{make}/nest', operationId: 'chooseOnNest',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ChoicesRequest::class)),
+        requestBody: new PartBody('choices', ChoicesDocument::class),
         responses: [
-            new OA\Response(response: 200, description: 'kept, and the line it gives', content: new OA\JsonContent(ref: NestLinesData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: BenchConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(NestLinesData::class, 'kept, and the line it gives'),
+            new ChangedElsewhere(BenchConflictData::class),
         ])]
-    public function choose(ChoicesRequest $request, Make $make): JsonResponse
+    public function choose(MakePartRequest $request, Make $make): JsonResponse
     {
         return MakeChange::chosen($request, $make, static fn (Make $chosen): NestLinesData => NestLinesData::of(
             MakePaper::of($chosen, SignedIn::user($request)->unit),
@@ -51,14 +49,11 @@ final class MakeNestController
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}', operationId: 'makeNestDrawing',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
         ],
         responses: [
-            new OA\Response(response: 200, description: 'the piece to be drawn on a screen', content: new OA\JsonContent(ref: DrawingData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(DrawingData::class, 'the piece to be drawn on a screen'),
         ])]
     public function drawing(PaperRequest $request, Make $make, string $piece): JsonResponse
     {
@@ -67,14 +62,11 @@ final class MakeNestController
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.svg', operationId: 'makeNestSvg',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'the drawing with the new line', content: new OA\MediaType(mediaType: 'image/svg+xml')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function svg(PaperRequest $request, Make $make, string $piece): Response
     {
@@ -85,15 +77,12 @@ final class MakeNestController
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.pdf', operationId: 'makeNestPdf',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
             new OA\Parameter(ref: '#/components/parameters/page'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'the piece over pages, at true scale', content: new OA\MediaType(mediaType: 'application/pdf')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function pdf(PaperRequest $request, Make $make, string $piece): Response
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Resources\Card\MeasuringGuideData;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
@@ -12,11 +13,7 @@ use OpenApi\Attributes as OA;
 final class MeasuringGuideController
 {
     #[OA\Get(path: '/api/measuring-guide', operationId: 'measuringGuide', responses: [
-        new OA\Response(
-            response: 200,
-            description: 'every point and set of points',
-            content: new OA\JsonContent(ref: MeasuringGuideData::class),
-        ),
+        new Answer(MeasuringGuideData::class, 'every point and set of points'),
         new OA\Response(response: 304, description: 'as the browser has it'),
     ])]
     public function __invoke(): JsonResponse

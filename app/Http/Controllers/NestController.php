@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
 use App\Http\Requests\NestFileRequest;
 use App\Http\Requests\NestMarksRequest;
 use App\Http\Resources\Nest\NestConflictData;
@@ -18,14 +20,12 @@ use OpenApi\Attributes as OA;
 final class NestController
 {
     #[OA\Get(path: '/api/patterns/{pattern}/nests', operationId: 'nests',
-        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
             new OA\Response(
                 response: 200,
                 description: 'those that were brought',
                 content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: NestData::class)),
             ),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function index(Pattern $pattern): JsonResponse
     {
@@ -34,7 +34,6 @@ final class NestController
 
     #[OA\Post(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'bringNest',
         parameters: [
-            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
         ],
         requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(
@@ -46,10 +45,8 @@ final class NestController
             ],
         ))),
         responses: [
-            new OA\Response(response: 201, description: 'read, in the place of the one before, which goes into the bin', content: new OA\JsonContent(ref: NestData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: NestConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(NestData::class, 'read, in the place of the one before, which goes into the bin', 201),
+            new ChangedElsewhere(NestConflictData::class),
         ])]
     public function store(NestFileRequest $request, Pattern $pattern, string $piece): JsonResponse
     {
@@ -71,15 +68,11 @@ final class NestController
 
     #[OA\Put(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'markNest',
         parameters: [
-            new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
         ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NestMarksRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'kept, complete or not', content: new OA\JsonContent(ref: NestData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: NestConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(NestData::class, 'kept, complete or not'),
+            new ChangedElsewhere(NestConflictData::class),
         ])]
     public function update(NestMarksRequest $request, Pattern $pattern, string $piece): JsonResponse
     {

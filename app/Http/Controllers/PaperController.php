@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\PaperRequest;
 use App\Http\Resources\Paper\DrawingData;
 use App\Http\Resources\Paper\StationTableData;
@@ -20,14 +21,11 @@ final class PaperController
 {
     #[OA\Get(path: '/api/makes/{make}/strip', operationId: 'strip',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
             new OA\Parameter(ref: '#/components/parameters/line'),
         ],
         responses: [
-            new OA\Response(response: 200, description: 'the strip to be drawn on a screen', content: new OA\JsonContent(ref: DrawingData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(DrawingData::class, 'the strip to be drawn on a screen'),
         ])]
     public function strip(PaperRequest $request, Make $make): JsonResponse
     {
@@ -35,11 +33,8 @@ final class PaperController
     }
 
     #[OA\Get(path: '/api/makes/{make}/stations', operationId: 'stationTable',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'as they are laid on paper', content: new OA\JsonContent(ref: StationTableData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(StationTableData::class, 'as they are laid on paper'),
         ])]
     public function stationTable(PaperRequest $request, Make $make): JsonResponse
     {
@@ -48,14 +43,11 @@ final class PaperController
 
     #[OA\Get(path: '/api/makes/{make}/strip.svg', operationId: 'stripSvg',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
             new OA\Parameter(ref: '#/components/parameters/line'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'the strip in millimetres', content: new OA\MediaType(mediaType: 'image/svg+xml')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function stripSvg(PaperRequest $request, Make $make): Response
     {
@@ -66,15 +58,12 @@ final class PaperController
 
     #[OA\Get(path: '/api/makes/{make}/strip.pdf', operationId: 'stripPdf',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
             new OA\Parameter(ref: '#/components/parameters/line'),
             new OA\Parameter(ref: '#/components/parameters/page'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'the strip over pages, at true scale', content: new OA\MediaType(mediaType: 'application/pdf')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function stripPdf(PaperRequest $request, Make $make): Response
     {
@@ -85,13 +74,10 @@ final class PaperController
 
     #[OA\Get(path: '/api/makes/{make}/stations.csv', operationId: 'stationsCsv',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'the stations as a table', content: new OA\MediaType(mediaType: 'text/csv')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function stations(PaperRequest $request, Make $make): Response
     {
@@ -102,13 +88,10 @@ final class PaperController
 
     #[OA\Get(path: '/api/makes/{make}/plan.json', operationId: 'planJson',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'the plan in the open format', content: new OA\MediaType(mediaType: 'application/json')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function plan(PaperRequest $request, Make $make): Response
     {
@@ -119,15 +102,12 @@ final class PaperController
 
     #[OA\Get(path: '/api/makes/{make}/all.zip', operationId: 'makeArchive',
         parameters: [
-            new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
             new OA\Parameter(ref: '#/components/parameters/line'),
             new OA\Parameter(ref: '#/components/parameters/page'),
         ],
         responses: [
             new OA\Response(response: 200, description: 'every file of the make in one', content: new OA\MediaType(mediaType: 'application/zip')),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function archive(PaperRequest $request, Make $make): Response
     {

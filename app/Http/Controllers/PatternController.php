@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
 use App\Http\Requests\PatternRequest;
 use App\Http\Resources\Pattern\PatternConflictData;
 use App\Http\Resources\Pattern\PatternData;
@@ -15,10 +17,8 @@ use OpenApi\Attributes as OA;
 final class PatternController
 {
     #[OA\Post(path: '/api/patterns', operationId: 'addPattern',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PatternRequest::class)),
         responses: [
-            new OA\Response(response: 201, description: 'kept', content: new OA\JsonContent(ref: PatternData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(PatternData::class, 'kept', 201),
         ])]
     public function store(PatternRequest $request): JsonResponse
     {
@@ -28,10 +28,8 @@ final class PatternController
     }
 
     #[OA\Get(path: '/api/patterns/{pattern}', operationId: 'pattern',
-        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'the pattern', content: new OA\JsonContent(ref: PatternData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(PatternData::class, 'the pattern'),
         ])]
     public function show(Pattern $pattern): JsonResponse
     {
@@ -39,13 +37,9 @@ final class PatternController
     }
 
     #[OA\Put(path: '/api/patterns/{pattern}', operationId: 'keepPattern',
-        parameters: [new OA\Parameter(name: 'pattern', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PatternRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: PatternData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: PatternConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(PatternData::class, 'kept'),
+            new ChangedElsewhere(PatternConflictData::class),
         ])]
     public function update(PatternRequest $request, Pattern $pattern): JsonResponse
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\HouseRequest;
 use App\Http\Resources\Pattern\HouseConflictData;
 use App\Http\Resources\Pattern\HouseData;
@@ -16,11 +17,7 @@ use OpenApi\Attributes as OA;
 final class PatternGuideController
 {
     #[OA\Get(path: '/api/pattern-guide', operationId: 'patternGuide', responses: [
-        new OA\Response(
-            response: 200,
-            description: 'kinds of garment, outlines, charts to start from, houses',
-            content: new OA\JsonContent(ref: PatternGuideData::class),
-        ),
+        new Answer(PatternGuideData::class, 'kinds of garment, outlines, charts to start from, houses'),
     ])]
     public function show(Request $request): JsonResponse
     {
@@ -28,14 +25,8 @@ final class PatternGuideController
     }
 
     #[OA\Put(path: '/api/houses', operationId: 'keepHouse',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: HouseRequest::class)),
         responses: [
-            new OA\Response(
-                response: 200,
-                description: 'kept; all its patterns follow',
-                content: new OA\JsonContent(ref: HouseData::class),
-            ),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(HouseData::class, 'kept; all its patterns follow'),
         ])]
     public function keep(HouseRequest $request): JsonResponse
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
 use App\Http\Requests\PickRequest;
 use App\Http\Requests\ReadingRequest;
 use App\Http\Requests\SeenRequest;
@@ -18,8 +20,6 @@ final class ReadingController
 {
     #[OA\Put(path: '/api/cards/{card}/readings/{point}/{attempt}', operationId: 'keepReading',
         parameters: [
-            new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
             new OA\Parameter(
                 name: 'attempt',
                 description: 'which try, from 1 to 9',
@@ -28,12 +28,9 @@ final class ReadingController
                 schema: new OA\Schema(type: 'integer'),
             ),
         ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ReadingRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: CardData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(CardData::class, 'kept'),
+            new ChangedElsewhere(ConflictData::class),
         ])]
     public function update(ReadingRequest $request, Card $card, Point $point, int $attempt): JsonResponse
     {
@@ -47,8 +44,6 @@ final class ReadingController
 
     #[OA\Delete(path: '/api/cards/{card}/readings/{point}/{attempt}', operationId: 'dropReading',
         parameters: [
-            new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
             new OA\Parameter(
                 name: 'attempt',
                 description: 'which try, from 1 to 9',
@@ -57,11 +52,9 @@ final class ReadingController
                 schema: new OA\Schema(type: 'integer'),
             ),
         ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'the reading is gone', content: new OA\JsonContent(ref: CardData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
+            new Answer(CardData::class, 'the reading is gone'),
+            new ChangedElsewhere(ConflictData::class),
         ])]
     public function destroy(SeenRequest $request, Card $card, Point $point, int $attempt): JsonResponse
     {
@@ -74,8 +67,6 @@ final class ReadingController
 
     #[OA\Post(path: '/api/cards/{card}/readings/{point}/from/{other}', operationId: 'takeOverReadings',
         parameters: [
-            new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
             new OA\Parameter(
                 name: 'other',
                 description: 'another card of the same wearer',
@@ -84,15 +75,9 @@ final class ReadingController
                 schema: new OA\Schema(type: 'integer'),
             ),
         ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SeenRequest::class)),
         responses: [
-            new OA\Response(
-                response: 200,
-                description: 'the point has the other card\'s readings',
-                content: new OA\JsonContent(ref: CardData::class),
-            ),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
+            new Answer(CardData::class, 'the point has the other card\'s readings'),
+            new ChangedElsewhere(ConflictData::class),
         ])]
     public function takeOver(SeenRequest $request, Card $card, Point $point, Card $other): JsonResponse
     {
@@ -107,16 +92,9 @@ final class ReadingController
     }
 
     #[OA\Put(path: '/api/cards/{card}/picks/{point}', operationId: 'pickReading',
-        parameters: [
-            new OA\Parameter(name: 'card', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'point', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
-        ],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PickRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'that reading counts', content: new OA\JsonContent(ref: CardData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: ConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(CardData::class, 'that reading counts'),
+            new ChangedElsewhere(ConflictData::class),
         ])]
     public function pick(PickRequest $request, Card $card, Point $point): JsonResponse
     {

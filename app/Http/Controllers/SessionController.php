@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\RegisterRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Requests\UnitRequest;
@@ -24,7 +25,7 @@ final class SessionController
     public const DEMO_EMAIL = 'demo@underbolt.example';
 
     #[OA\Get(path: '/api/me', operationId: 'me', responses: [
-        new OA\Response(response: 200, description: 'who is signed in', content: new OA\JsonContent(ref: UserData::class)),
+        new Answer(UserData::class, 'who is signed in'),
         new OA\Response(response: 401, ref: '#/components/responses/NotSignedIn'),
     ])]
     public function show(Request $request): JsonResponse
@@ -33,10 +34,8 @@ final class SessionController
     }
 
     #[OA\Post(path: '/api/register', operationId: 'register',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RegisterRequest::class)),
         responses: [
-            new OA\Response(response: 201, description: 'registered and signed in', content: new OA\JsonContent(ref: UserData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(UserData::class, 'registered and signed in', 201),
         ])]
     public function register(RegisterRequest $request): JsonResponse
     {
@@ -51,10 +50,8 @@ final class SessionController
     }
 
     #[OA\Post(path: '/api/sign-in', operationId: 'signIn',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignInRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'signed in', content: new OA\JsonContent(ref: UserData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(UserData::class, 'signed in'),
         ])]
     public function signIn(SignInRequest $request): JsonResponse
     {
@@ -66,7 +63,7 @@ final class SessionController
     }
 
     #[OA\Post(path: '/api/demo', operationId: 'openDemo', responses: [
-        new OA\Response(response: 200, description: 'the demo workroom is open', content: new OA\JsonContent(ref: UserData::class)),
+        new Answer(UserData::class, 'the demo workroom is open'),
         new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
     ])]
     public function demo(Request $request): JsonResponse
@@ -85,8 +82,7 @@ final class SessionController
     }
 
     #[OA\Patch(path: '/api/me', operationId: 'chooseUnit',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: UnitRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: UserData::class))])]
+        responses: [new Answer(UserData::class, 'kept')])]
     public function update(UnitRequest $request): JsonResponse
     {
         $user = SignedIn::user($request);

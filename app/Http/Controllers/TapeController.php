@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\TapeReadingRequest;
 use App\Http\Resources\Card\TapeData;
 use App\Http\Resources\Card\TapeReadingData;
@@ -21,11 +22,7 @@ final class TapeController
     private const KEPT = 50;
 
     #[OA\Post(path: '/api/tape/token', operationId: 'pairTape', responses: [
-        new OA\Response(
-            response: 201,
-            description: 'a new token; the one before stops working',
-            content: new OA\JsonContent(ref: TapeData::class),
-        ),
+        new Answer(TapeData::class, 'a new token; the one before stops working', 201),
         new OA\Response(response: 401, ref: '#/components/responses/NotSignedIn'),
     ])]
     public function pair(Request $request): JsonResponse
@@ -37,11 +34,9 @@ final class TapeController
     }
 
     #[OA\Post(path: '/api/tape', operationId: 'sendTapeReading', security: [['tape' => []]],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TapeReadingRequest::class)),
         responses: [
-            new OA\Response(response: 201, description: 'taken', content: new OA\JsonContent(ref: TapeReadingData::class)),
+            new Answer(TapeReadingData::class, 'taken', 201),
             new OA\Response(response: 401, ref: '#/components/responses/NotSignedIn'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
         ])]
     public function send(TapeReadingRequest $request): JsonResponse
     {
@@ -66,7 +61,7 @@ final class TapeController
             ),
         ],
         responses: [
-            new OA\Response(response: 200, description: 'what came since', content: new OA\JsonContent(ref: TapeReadingsData::class)),
+            new Answer(TapeReadingsData::class, 'what came since'),
             new OA\Response(response: 401, ref: '#/components/responses/NotSignedIn'),
         ])]
     public function readings(Request $request): JsonResponse

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
+use App\Contract\ChangedElsewhere;
 use App\Http\Requests\WearerChangeRequest;
 use App\Http\Requests\WearerRequest;
 use App\Http\Resources\Card\WearerConflictData;
@@ -17,10 +19,8 @@ use OpenApi\Attributes as OA;
 final class WearerController
 {
     #[OA\Post(path: '/api/wearers', operationId: 'addWearer',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WearerRequest::class)),
         responses: [
-            new OA\Response(response: 201, description: 'added', content: new OA\JsonContent(ref: WearerData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(WearerData::class, 'added', 201),
         ])]
     public function store(WearerRequest $request): JsonResponse
     {
@@ -30,14 +30,8 @@ final class WearerController
     }
 
     #[OA\Get(path: '/api/wearers/{wearer}', operationId: 'wearer',
-        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(
-                response: 200,
-                description: 'the wearer with all cards',
-                content: new OA\JsonContent(ref: WearerPageData::class),
-            ),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(WearerPageData::class, 'the wearer with all cards'),
         ])]
     public function show(Wearer $wearer): JsonResponse
     {
@@ -45,13 +39,9 @@ final class WearerController
     }
 
     #[OA\Patch(path: '/api/wearers/{wearer}', operationId: 'changeWearer',
-        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WearerChangeRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'kept', content: new OA\JsonContent(ref: WearerPageData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 409, description: 'changed elsewhere', content: new OA\JsonContent(ref: WearerConflictData::class)),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(WearerPageData::class, 'kept'),
+            new ChangedElsewhere(WearerConflictData::class),
         ])]
     public function update(WearerChangeRequest $request, Wearer $wearer): JsonResponse
     {

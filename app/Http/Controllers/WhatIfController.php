@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\WhatIfRequest;
 use App\Http\Resources\Plan\PlanData;
 use App\Http\Resources\Plan\WhatIfData;
@@ -19,12 +20,8 @@ use Underbolt\Planning\PlanBuilder;
 final class WhatIfController
 {
     #[OA\Post(path: '/api/makes/{make}/what-if', operationId: 'whatIf',
-        parameters: [new OA\Parameter(name: 'make', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: WhatIfRequest::class)),
         responses: [
-            new OA\Response(response: 200, description: 'the plan, and what flips', content: new OA\JsonContent(ref: WhatIfData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
-            new OA\Response(response: 422, ref: '#/components/responses/Refused'),
+            new Answer(WhatIfData::class, 'the plan, and what flips'),
         ])]
     public function __invoke(WhatIfRequest $request, Make $make): JsonResponse
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Resources\Company\WhichPatternData;
 use App\Models\Wearer;
 use Carbon\CarbonImmutable;
@@ -15,10 +16,8 @@ use OpenApi\Attributes as OA;
 final class WhichPatternController
 {
     #[OA\Get(path: '/api/wearers/{wearer}/patterns', operationId: 'whichPattern',
-        parameters: [new OA\Parameter(name: 'wearer', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [
-            new OA\Response(response: 200, description: 'each pattern as it would be cut for the wearer', content: new OA\JsonContent(ref: WhichPatternData::class)),
-            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
+            new Answer(WhichPatternData::class, 'each pattern as it would be cut for the wearer'),
         ])]
     public function __invoke(Request $request, Wearer $wearer): JsonResponse
     {

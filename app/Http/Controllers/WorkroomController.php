@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Resources\Workroom\WorkroomData;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -13,7 +14,7 @@ use OpenApi\Attributes as OA;
 final class WorkroomController
 {
     #[OA\Get(path: '/api/workroom', operationId: 'workroom', responses: [
-        new OA\Response(response: 200, description: 'makes, wearers and patterns', content: new OA\JsonContent(ref: WorkroomData::class)),
+        new Answer(WorkroomData::class, 'makes, wearers and patterns'),
         new OA\Response(response: 401, ref: '#/components/responses/NotSignedIn'),
     ])]
     public function __invoke(Request $request): JsonResponse

@@ -1570,11 +1570,6 @@ export interface components {
             /** @description whether the bust is adjusted to its frame though full bust or cup leads */
             adjust_bust?: boolean | null;
         };
-        ChoicesRequest: {
-            choices: components["schemas"]["ChoicesDocument"];
-            /** @description of the make, as it was seen */
-            version: number;
-        };
         /** @description what is in force, chosen or not, and why a choice could change nothing now */
         ChoosersData: {
             /** @enum {string} */
@@ -1637,11 +1632,6 @@ export interface components {
             /** @description what of the list is at hand already */
             have?: string[] | null;
         };
-        ClothRequest: {
-            cloth: components["schemas"]["ClothDocument"];
-            /** @description of the make, as it was seen */
-            version: number;
-        };
         /** @description a cloth in one width, for all */
         ClothSumData: {
             name: string;
@@ -1683,7 +1673,7 @@ export interface components {
              */
             unit: "cm" | "in";
         };
-        /** @description One line of the answer: the head first, then the rows as they are planned, the sums last. */
+        /** @description one line of the answer: the head first, then the rows as they are planned, the sums last */
         CompanyLineData: {
             head: components["schemas"]["CompanyHeadData"] | null;
             row: components["schemas"]["CompanyRowData"] | null;
@@ -1869,13 +1859,13 @@ export interface components {
             key: string;
             step: components["schemas"]["WorkStepData"];
         };
-        /** @description Envelopes whose lines nest: sizes of one draft can be blended, sizes of two can't. */
+        /** @description envelopes whose lines nest: sizes of one draft can be blended, sizes of two can't */
         DraftData: {
             name: string;
             ranges: string[];
             sizes: string[];
         };
-        /** @description What the charts leave out: how much ease each size was drawn with, finished less body. */
+        /** @description what the charts leave out: how much ease each size was drawn with, finished less body */
         DraftedEaseData: {
             /** @enum {string} */
             level: "bust" | "waist" | "hip";
@@ -2039,12 +2029,7 @@ export interface components {
              */
             stands: "undone" | "open" | "closed";
         };
-        FittingRequest: {
-            fitting: components["schemas"]["FittingDocument"];
-            /** @description of the make, as it was seen */
-            version: number;
-        };
-        /** @description A finished row taken from the tissue: one size measured, the others along the body chart's steps. */
+        /** @description a finished row taken from the tissue: one size measured, the others along the body chart's steps */
         FlatRowData: {
             /** @enum {string} */
             level: "bust" | "waist" | "hip";
@@ -2285,6 +2270,7 @@ export interface components {
             opinions: components["schemas"]["OpinionData"][];
             /** @description all schools that can tell name the size that is cut */
             agreed: boolean;
+            /** @description the sizes in play, smallest first */
             notches: components["schemas"]["NotchData"][];
         };
         MakeCardRequest: {
@@ -2856,7 +2842,7 @@ export interface components {
              */
             cut_as?: "blended" | "one_size" | null;
         };
-        /** @description What can be chosen while a pattern is put in. */
+        /** @description what can be chosen while a pattern is put in */
         PatternGuideData: {
             garments: components["schemas"]["GarmentData"][];
             silhouettes: components["schemas"]["SilhouetteData"][];
@@ -2986,6 +2972,7 @@ export interface components {
         /** @description The shape of every refusal; the framework and `RefusalResponse` write it. */
         Problem: {
             message: string;
+            /** @description by field */
             errors: {
                 [key: string]: string[];
             };
@@ -3226,6 +3213,7 @@ export interface components {
             unit: "cm" | "in";
         };
         TapeReadingsData: {
+            /** @description oldest first */
             readings: components["schemas"]["TapeReadingData"][];
         };
         /** @description a way to try a make, and what it asks */
@@ -3279,11 +3267,6 @@ export interface components {
             /** @description whether it would be made again */
             again?: boolean | null;
         };
-        VerdictRequest: {
-            verdict: components["schemas"]["VerdictDocument"];
-            /** @description of the make, as it was seen */
-            version: number;
-        };
         WearerCardData: {
             id: number;
             /** @description to be sent back with a change */
@@ -3321,6 +3304,7 @@ export interface components {
             name: string;
             /** @description put away */
             archived: boolean;
+            /** @description newest first */
             cards: components["schemas"]["CardSummary"][];
         };
         /** @description a wearer with all cards, for the history */
@@ -3346,6 +3330,7 @@ export interface components {
             sizes_hidden: boolean;
             /** @description put away */
             archived: boolean;
+            /** @description newest first */
             cards: components["schemas"]["WearerCardData"][];
             histories: components["schemas"]["HistoryData"][];
         };
@@ -3595,6 +3580,7 @@ export interface operations {
                     "application/json": components["schemas"]["UserData"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     bin: {
@@ -3734,6 +3720,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     changeWearer: {
@@ -3830,6 +3817,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     changeCard: {
@@ -3963,6 +3951,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     make: {
@@ -4022,6 +4011,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     nameMake: {
@@ -4095,6 +4085,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     markNest: {
@@ -4218,6 +4209,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     blankCard: {
@@ -4323,6 +4315,7 @@ export interface operations {
                     "application/json": components["schemas"]["ConflictData"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     exportCards: {
@@ -4558,7 +4551,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ClothRequest"];
+                "application/json": {
+                    cloth: components["schemas"]["ClothDocument"];
+                    /** @description of the make, as it was seen */
+                    version: number;
+                };
             };
         };
         responses: {
@@ -4608,6 +4605,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
         };
     };
     keepCompany: {
@@ -4705,6 +4703,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
         };
     };
     companyXlsx: {
@@ -4731,6 +4730,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
         };
     };
     companyPdf: {
@@ -4758,6 +4758,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
         };
     };
     cutSheet: {
@@ -4951,7 +4952,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FittingRequest"];
+                "application/json": {
+                    fitting: components["schemas"]["FittingDocument"];
+                    /** @description of the make, as it was seen */
+                    version: number;
+                };
             };
         };
         responses: {
@@ -4988,7 +4993,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["VerdictRequest"];
+                "application/json": {
+                    verdict: components["schemas"]["VerdictDocument"];
+                    /** @description of the make, as it was seen */
+                    version: number;
+                };
             };
         };
         responses: {
@@ -5271,7 +5280,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChoicesRequest"];
+                "application/json": {
+                    choices: components["schemas"]["ChoicesDocument"];
+                    /** @description of the make, as it was seen */
+                    version: number;
+                };
             };
         };
         responses: {
@@ -5380,7 +5393,11 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChoicesRequest"];
+                "application/json": {
+                    choices: components["schemas"]["ChoicesDocument"];
+                    /** @description of the make, as it was seen */
+                    version: number;
+                };
             };
         };
         responses: {
@@ -5884,6 +5901,7 @@ export interface operations {
                     "application/json": components["schemas"]["ConflictData"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     takeOverReadings: {
@@ -5923,6 +5941,7 @@ export interface operations {
                     "application/json": components["schemas"]["ConflictData"];
                 };
             };
+            422: components["responses"]["Refused"];
         };
     };
     pickReading: {

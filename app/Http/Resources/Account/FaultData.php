@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Resources\Account;
 
 use App\Http\RefusalResponse;
-use OpenApi\Attributes as OA;
 use Underbolt\Fault;
 
-#[OA\Schema]
 final readonly class FaultData
 {
+    /** @param  string  $field  dotted path as in the make file */
     public function __construct(
-        #[OA\Property(description: 'dotted path as in the make file')] public string $field,
-        #[OA\Property] public string $message,
+        public string $field,
+        public string $message,
     ) {
     }
 

@@ -12,13 +12,9 @@ use Underbolt\Fault;
 #[OA\Schema(required: ['message', 'errors'])]
 final readonly class Problem
 {
-    /** @param  array<string, list<string>>  $errors by field */
+    /** @param  array<string, list<string>>  $errors  by field */
     public function __construct(
-        #[OA\Property] public string $message,
-        #[OA\Property(
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')),
-        )]
+        public string $message,
         public array $errors,
     ) {
     }

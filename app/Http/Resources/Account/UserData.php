@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Resources\Account;
 
 use App\Models\User;
-use OpenApi\Attributes as OA;
+use Underbolt\Measure\Unit;
 
-#[OA\Schema]
 final readonly class UserData
 {
+    /** @param  value-of<Unit>  $unit */
     public function __construct(
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $email,
-        #[OA\Property(enum: ['cm', 'in'])] public string $unit,
+        public string $name,
+        public string $email,
+        public string $unit,
     ) {
     }
 

@@ -9,30 +9,31 @@ use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\CardCheck;
 use Underbolt\Measure\CardWarning;
+use Underbolt\Measure\PointSet;
 use Underbolt\Measure\Unit;
 
-#[OA\Schema]
 final readonly class CardData
 {
     /**
+     * @param  ?value-of<Unit>  $unit  figures are typed in; null for the user's own
+     * @param  value-of<PointSet>  $point_set
      * @param  list<ReadingData>  $readings
      * @param  list<MeasureData>  $measures
      * @param  list<CardWarningData>  $findings
      */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property] public int $version,
-        #[OA\Property] public int $wearer_id,
-        #[OA\Property] public string $wearer,
-        #[OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true)]
+        public int $id,
+        public int $version,
+        public int $wearer_id,
+        public string $wearer,
         public ?string $unit,
         #[OA\Property(format: 'date')] public string $taken_on,
-        #[OA\Property] public string $foundation,
-        #[OA\Property(enum: ['three', 'dress', 'skirt', 'trousers', 'everything'])] public string $point_set,
-        #[OA\Property(items: new OA\Items(ref: ReadingData::class))] public array $readings,
-        #[OA\Property(items: new OA\Items(ref: MeasureData::class))] public array $measures,
-        #[OA\Property(items: new OA\Items(ref: CardWarningData::class))] public array $findings,
-        #[OA\Property(ref: ChangesData::class, nullable: true)] public ?ChangesData $changes,
+        public string $foundation,
+        public string $point_set,
+        public array $readings,
+        public array $measures,
+        public array $findings,
+        public ?ChangesData $changes,
     ) {
     }
 

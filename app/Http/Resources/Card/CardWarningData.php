@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Card;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\CardWarning;
 
-#[OA\Schema]
 final readonly class CardWarningData
 {
+    /**
+     * @param  string  $key  what an answer is kept under
+     * @param  bool  $answered  it is so
+     */
     public function __construct(
-        #[OA\Property(description: 'what an answer is kept under')] public string $key,
-        #[OA\Property] public ?string $point,
-        #[OA\Property] public string $text,
-        #[OA\Property(description: 'it is so')] public bool $answered,
+        public string $key,
+        public ?string $point,
+        public string $text,
+        public bool $answered,
     ) {
     }
 

@@ -8,16 +8,13 @@ use App\Models\Card;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\PointGuides;
 
-#[OA\Schema(description: 'how the body changed since the card before on the same foundation')]
+/** How the body changed since the card before on the same foundation. */
 final readonly class ChangesData
 {
+    /** @param  object  $change_nm  by point, of those measured on both */
     public function __construct(
         #[OA\Property(format: 'date')] public string $since,
-        #[OA\Property(
-            description: 'by point, of those measured on both',
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
-        )] public object $change_nm,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'))] public object $change_nm,
     ) {
     }
 

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Card;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema(description: 'the card has changed since it was seen; this is how it stands')]
+/** The card has changed since it was seen; this is how it stands. */
 final readonly class ConflictData
 {
     public function __construct(
-        #[OA\Property] public string $message,
-        #[OA\Property(ref: CardData::class)] public CardData $card,
+        public string $message,
+        public CardData $card,
     ) {
     }
 }

@@ -10,20 +10,21 @@ use OpenApi\Attributes as OA;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\PointGuides;
 
-#[OA\Schema(description: 'how one point went over the cards of one foundation: another bra is no change of the body')]
+/** How one point went over the cards of one foundation: another bra is no change of the body. */
 final readonly class HistoryData
 {
     /**
      * @param  list<string>  $days
-     * @param  list<int>  $length_nm
+     * @param  list<int>  $length_nm  what was measured on each of them
+     * @param  int  $change_nm  since the card before
      */
     public function __construct(
-        #[OA\Property] public string $foundation,
-        #[OA\Property] public string $point,
-        #[OA\Property] public string $name,
+        public string $foundation,
+        public string $point,
+        public string $name,
         #[OA\Property(description: 'oldest first', items: new OA\Items(type: 'string', format: 'date'))] public array $days,
-        #[OA\Property(description: 'what was measured on each of them', items: new OA\Items(type: 'integer'))] public array $length_nm,
-        #[OA\Property(description: 'since the card before')] public int $change_nm,
+        public array $length_nm,
+        public int $change_nm,
     ) {
     }
 

@@ -8,19 +8,25 @@ use OpenApi\Attributes as OA;
 use Underbolt\File\CardLine;
 use Underbolt\Measure\PointGuides;
 
-#[OA\Schema]
 final readonly class ImportLineData
 {
+    /**
+     * @param  int  $number  of the line in the file
+     * @param  string  $name  of the point
+     * @param  string  $text  as typed
+     * @param  int  $attempt  which try, from 1
+     * @param  ?string  $replaces  what stands there now and is written over; null where nothing does
+     */
     public function __construct(
-        #[OA\Property(description: 'of the line in the file')] public int $number,
-        #[OA\Property] public string $point,
-        #[OA\Property(description: 'of the point')] public string $name,
-        #[OA\Property(description: 'as typed')] public string $text,
-        #[OA\Property] public int $length_nm,
-        #[OA\Property(description: 'which try, from 1')] public int $attempt,
+        public int $number,
+        public string $point,
+        public string $name,
+        public string $text,
+        public int $length_nm,
+        public int $attempt,
         #[OA\Property(format: 'date')] public string $date,
-        #[OA\Property] public string $foundation,
-        #[OA\Property(description: 'what stands there now and is written over; null where nothing does')] public ?string $replaces,
+        public string $foundation,
+        public ?string $replaces,
     ) {
     }
 

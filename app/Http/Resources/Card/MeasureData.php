@@ -4,20 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Card;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\Counting;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Readings;
 
-#[OA\Schema(description: 'what is taken from the readings of one point')]
+/** What is taken from the readings of one point. */
 final readonly class MeasureData
 {
+    /**
+     * @param  int  $length_nm  the one that counts, or half way between the two in the middle
+     * @param  int  $spread_nm  largest less smallest reading
+     * @param  Counting  $counts  which of the readings counts
+     * @param  int  $of  how many readings there are
+     */
     public function __construct(
-        #[OA\Property] public string $point,
-        #[OA\Property(description: 'the one that counts, or half way between the two in the middle')] public int $length_nm,
-        #[OA\Property(description: 'largest less smallest reading')] public int $spread_nm,
-        #[OA\Property(description: 'which of the readings counts', type: 'string', enum: Counting::class)] public Counting $counts,
-        #[OA\Property(description: 'how many readings there are')] public int $of,
+        public string $point,
+        public int $length_nm,
+        public int $spread_nm,
+        public Counting $counts,
+        public int $of,
     ) {
     }
 

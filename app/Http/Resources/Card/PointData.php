@@ -4,22 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Card;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\DressStand;
 use Underbolt\Measure\PointGuide;
+use Underbolt\Measure\StandView;
 
-#[OA\Schema]
 final readonly class PointData
 {
+    /**
+     * @param  string  $where  where the tape lies
+     * @param  string  $mistake  what prevents the usual mistake
+     * @param  string  $other_way  for someone who can't stand, bend or raise the arms
+     * @param  value-of<StandView>  $view  the side the dress stand is seen from
+     */
     public function __construct(
-        #[OA\Property] public string $code,
-        #[OA\Property] public string $name,
-        #[OA\Property(description: 'where the tape lies')] public string $where,
-        #[OA\Property(description: 'what prevents the usual mistake')] public string $mistake,
-        #[OA\Property] public string $trick,
-        #[OA\Property(description: 'for someone who can\'t stand, bend or raise the arms')] public string $other_way,
-        #[OA\Property(description: 'the side the dress stand is seen from', enum: ['front', 'back', 'side', 'arm'])] public string $view,
-        #[OA\Property(ref: StandData::class)] public StandData $stand,
+        public string $code,
+        public string $name,
+        public string $where,
+        public string $mistake,
+        public string $trick,
+        public string $other_way,
+        public string $view,
+        public StandData $stand,
     ) {
     }
 

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Card;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\PointSet;
 
-#[OA\Schema]
 final readonly class PointSetData
 {
     /** @param  list<string>  $points */
     public function __construct(
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $title,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $points,
+        public string $name,
+        public string $title,
+        public array $points,
     ) {
     }
 

@@ -5,20 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Resources\Card;
 
 use App\Models\Reading;
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\LengthText;
+use Underbolt\Measure\Unit;
 
-#[OA\Schema]
 final readonly class ReadingData
 {
+    /**
+     * @param  int  $attempt  which try, from 1
+     * @param  string  $text  as typed
+     * @param  value-of<Unit>  $unit  meant where the text names none
+     * @param  bool  $picked  said to be the one that counts
+     */
     public function __construct(
-        #[OA\Property] public string $point,
-        #[OA\Property(description: 'which try, from 1')] public int $attempt,
-        #[OA\Property(description: 'as typed')] public string $text,
-        #[OA\Property(description: 'meant where the text names none', enum: ['cm', 'in'])] public string $unit,
-        #[OA\Property] public bool $names_unit,
-        #[OA\Property] public int $length_nm,
-        #[OA\Property(description: 'said to be the one that counts')] public bool $picked,
+        public string $point,
+        public int $attempt,
+        public string $text,
+        public string $unit,
+        public bool $names_unit,
+        public int $length_nm,
+        public bool $picked,
     ) {
     }
 

@@ -4,20 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Card;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\DressStand;
 
-#[OA\Schema(description: 'a dress stand with the tape on it, as SVG paths')]
+/** A dress stand with the tape on it, as SVG paths. */
 final readonly class StandData
 {
+    /**
+     * @param  ?string  $hidden  behind the stand
+     * @param  ?string  $arrows  heads at the ends of a length
+     */
     public function __construct(
-        #[OA\Property] public int $width,
-        #[OA\Property] public int $height,
-        #[OA\Property] public string $outline,
-        #[OA\Property] public ?string $pole,
-        #[OA\Property] public string $tape,
-        #[OA\Property(description: 'behind the stand')] public ?string $hidden,
-        #[OA\Property(description: 'heads at the ends of a length')] public ?string $arrows,
+        public int $width,
+        public int $height,
+        public string $outline,
+        public ?string $pole,
+        public string $tape,
+        public ?string $hidden,
+        public ?string $arrows,
     ) {
     }
 

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Resources\Card;
 
 use App\Models\TapeReading;
-use OpenApi\Attributes as OA;
+use Underbolt\Measure\Unit;
 
-#[OA\Schema]
 final readonly class TapeReadingData
 {
+    /** @param  value-of<Unit>  $unit */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property] public string $text,
-        #[OA\Property(enum: ['cm', 'in'])] public string $unit,
+        public int $id,
+        public string $text,
+        public string $unit,
     ) {
     }
 

@@ -9,18 +9,22 @@ use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use Underbolt\Sizing\Cup;
 
-#[OA\Schema]
 final readonly class WearerCardData
 {
-    /** @param  list<MeasureData>  $measures */
+    /**
+     * @param  int  $version  to be sent back with a change
+     * @param  int  $age_days  whole days since it was taken
+     * @param  ?string  $cup  dressmaker's cup by the rule of thumb
+     * @param  list<MeasureData>  $measures
+     */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property(description: 'to be sent back with a change')] public int $version,
+        public int $id,
+        public int $version,
         #[OA\Property(format: 'date')] public string $taken_on,
-        #[OA\Property(description: 'whole days since it was taken')] public int $age_days,
-        #[OA\Property] public string $foundation,
-        #[OA\Property(description: 'dressmaker\'s cup by the rule of thumb')] public ?string $cup,
-        #[OA\Property(items: new OA\Items(ref: MeasureData::class))] public array $measures,
+        public int $age_days,
+        public string $foundation,
+        public ?string $cup,
+        public array $measures,
     ) {
     }
 

@@ -8,17 +8,18 @@ use App\Http\Resources\Workroom\CardSummary;
 use App\Models\Card;
 use App\Models\Wearer;
 use Carbon\CarbonImmutable;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema]
 final readonly class WearerData
 {
-    /** @param  list<CardSummary>  $cards newest first */
+    /**
+     * @param  bool  $archived  put away
+     * @param  list<CardSummary>  $cards  newest first
+     */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property] public string $name,
-        #[OA\Property(description: 'put away')] public bool $archived,
-        #[OA\Property(items: new OA\Items(ref: CardSummary::class))] public array $cards,
+        public int $id,
+        public string $name,
+        public bool $archived,
+        public array $cards,
     ) {
     }
 

@@ -9,27 +9,32 @@ use App\Models\Wearer;
 use App\Records\Bin;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
+use Underbolt\Measure\Unit;
 
-#[OA\Schema(description: 'a wearer with all cards, for the history')]
+/** A wearer with all cards, for the history. */
 final readonly class WearerPageData
 {
     /**
+     * @param  int  $version  to be sent back with a change
+     * @param  string  $goes_along  what is deleted along with it, in words
+     * @param  ?value-of<Unit>  $unit  figures are typed in; null for the user's own
+     * @param  bool  $sizes_hidden  sizes are called by the place of their line
+     * @param  bool  $archived  put away
      * @param  list<WearerCardData>  $cards  newest first
      * @param  list<HistoryData>  $histories
      */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property(description: 'to be sent back with a change')] public int $version,
-        #[OA\Property] public string $name,
-        #[OA\Property(description: 'what is deleted along with it, in words')] public string $goes_along,
-        #[OA\Property] public string $notes,
-        #[OA\Property(description: 'figures are typed in; null for the user\'s own', enum: ['cm', 'in'], nullable: true)]
+        public int $id,
+        public int $version,
+        public string $name,
+        public string $goes_along,
+        public string $notes,
         public ?string $unit,
         #[OA\Property(description: 'when someone else agreed to being measured', format: 'date')] public ?string $agreed_on,
-        #[OA\Property(description: 'sizes are called by the place of their line')] public bool $sizes_hidden,
-        #[OA\Property(description: 'put away')] public bool $archived,
-        #[OA\Property(items: new OA\Items(ref: WearerCardData::class))] public array $cards,
-        #[OA\Property(items: new OA\Items(ref: HistoryData::class))] public array $histories,
+        public bool $sizes_hidden,
+        public bool $archived,
+        public array $cards,
+        public array $histories,
     ) {
     }
 

@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Company;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Company\ClothSum;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 
-#[OA\Schema(description: 'a cloth in one width, for all')]
+/** A cloth in one width, for all. */
 final readonly class ClothSumData
 {
+    /**
+     * @param  string  $amount  in words, as it is bought
+     * @param  int  $unknown  of them, those whose amount is not printed as a length
+     */
     private function __construct(
-        #[OA\Property] public string $name,
-        #[OA\Property] public ?string $view,
-        #[OA\Property] public ?int $width_nm,
-        #[OA\Property(description: 'in words, as it is bought')] public string $amount,
-        #[OA\Property] public int $wearers,
-        #[OA\Property(description: 'of them, those whose amount is not printed as a length')] public int $unknown,
+        public string $name,
+        public ?string $view,
+        public ?int $width_nm,
+        public string $amount,
+        public int $wearers,
+        public int $unknown,
     ) {
     }
 

@@ -9,28 +9,32 @@ use App\Models\Wearer;
 use App\Records\PatternCompany;
 use OpenApi\Attributes as OA;
 use stdClass;
+use Underbolt\Measure\Unit;
 
-#[OA\Schema(description: 'what a company sheet is of')]
+/** What a company sheet is of. */
 final readonly class CompanyHeadData
 {
     /**
+     * @param  int  $version  of the company sheet, to be sent back with a change
      * @param  list<string>  $views
      * @param  list<string>  $fits
-     * @param  list<CompanyWearerData>  $wearers
-     * @param  ?list<int>  $picked
+     * @param  list<CompanyWearerData>  $wearers  all that could be on it
+     * @param  ?list<int>  $picked  the ids of who is on it; null for all
+     * @param  stdClass  $exceptions  what is chosen otherwise, by a wearer's id
+     * @param  value-of<Unit>  $unit  meant in the choices
      */
     private function __construct(
-        #[OA\Property] public int $pattern_id,
-        #[OA\Property(description: 'of the company sheet, to be sent back with a change')] public int $version,
-        #[OA\Property] public string $pattern,
-        #[OA\Property] public string $house,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $views,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $fits,
-        #[OA\Property(description: 'all that could be on it', items: new OA\Items(ref: CompanyWearerData::class))] public array $wearers,
-        #[OA\Property(description: 'the ids of who is on it; null for all', type: 'array', items: new OA\Items(type: 'integer'), nullable: true)] public ?array $picked,
+        public int $pattern_id,
+        public int $version,
+        public string $pattern,
+        public string $house,
+        public array $views,
+        public array $fits,
+        public array $wearers,
+        public ?array $picked,
         #[OA\Property(ref: ChoicesDocument::class, description: 'for all')] public stdClass $choices,
-        #[OA\Property(description: 'what is chosen otherwise, by a wearer\'s id', type: 'object', additionalProperties: new OA\AdditionalProperties(ref: ChoicesDocument::class))] public stdClass $exceptions,
-        #[OA\Property(description: 'meant in the choices', enum: ['cm', 'in'])] public string $unit,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(ref: ChoicesDocument::class))] public stdClass $exceptions,
+        public string $unit,
     ) {
     }
 

@@ -19,48 +19,57 @@ use Underbolt\Measure\CardCheck;
 use Underbolt\Pattern\Paper\Range;
 use Underbolt\Planning\Choosing\ReceiptLine;
 use Underbolt\Refusal;
+use Underbolt\Sizing\Sure;
 
-#[OA\Schema(description: 'a wearer in a pattern, as it stands beside others')]
+/** A wearer in a pattern, as it stands beside others. */
 final readonly class CompanyRowData
 {
     /**
-     * @param  list<CompanySizeData>  $sizes
-     * @param  list<int>  $steps
-     * @param  list<string>  $drawn_in
+     * @param  ?int  $card_age_days  whole days since it was taken
+     * @param  bool  $is_card_old  worth taking anew
+     * @param  ?int  $make_id  the newest make of the two
+     * @param  ?string  $refused  why there is no plan
+     * @param  list<CompanySizeData>  $sizes  from the top down
+     * @param  ?string  $adjustment  in words; null where none is made
+     * @param  list<int>  $steps  sizes between neighbouring levels
+     * @param  list<string>  $drawn_in  beside the blend
+     * @param  ?value-of<Sure>  $sure
+     * @param  ?string  $sure_of  the measure that decides it
+     * @param  bool  $is_outside  a measure lies outside the chart
      * @param  list<string>  $envelopes
-     * @param  list<string>  $to_get
+     * @param  list<string>  $to_get  of those, the ones that are not owned
      * @param  list<NeedData>  $needs
      * @param  list<ReceiptLineData>  $receipt
      */
     private function __construct(
-        #[OA\Property] public int $wearer_id,
-        #[OA\Property] public string $wearer,
-        #[OA\Property] public int $pattern_id,
-        #[OA\Property] public string $pattern,
-        #[OA\Property] public string $house,
-        #[OA\Property] public ?int $card_id,
+        public int $wearer_id,
+        public string $wearer,
+        public int $pattern_id,
+        public string $pattern,
+        public string $house,
+        public ?int $card_id,
         #[OA\Property(format: 'date', nullable: true)] public ?string $card_taken_on,
-        #[OA\Property(description: 'whole days since it was taken')] public ?int $card_age_days,
-        #[OA\Property(description: 'worth taking anew')] public bool $is_card_old,
-        #[OA\Property(description: 'the newest make of the two')] public ?int $make_id,
+        public ?int $card_age_days,
+        public bool $is_card_old,
+        public ?int $make_id,
         #[OA\Property(ref: ChoicesDocument::class, description: 'that are this wearer\'s alone')] public stdClass $exception,
-        #[OA\Property(description: 'why there is no plan')] public ?string $refused,
-        #[OA\Property] public ?string $headline,
-        #[OA\Property(description: 'from the top down', items: new OA\Items(ref: CompanySizeData::class))] public array $sizes,
-        #[OA\Property] public ?string $frame,
-        #[OA\Property(description: 'in words; null where none is made')] public ?string $adjustment,
-        #[OA\Property(description: 'sizes between neighbouring levels', items: new OA\Items(type: 'integer'))] public array $steps,
-        #[OA\Property(description: 'beside the blend', items: new OA\Items(type: 'string'))] public array $drawn_in,
-        #[OA\Property(oneOf: [new OA\Schema(ref: CautionData::class), new OA\Schema(type: 'null')])] public ?CautionData $worst,
-        #[OA\Property] public int $cautions,
-        #[OA\Property(enum: ['by_hand', 'firm', 'near the edge', 'measure again'], nullable: true)] public ?string $sure,
-        #[OA\Property(description: 'the measure that decides it')] public ?string $sure_of,
-        #[OA\Property(description: 'a measure lies outside the chart')] public bool $is_outside,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $envelopes,
-        #[OA\Property(description: 'of those, the ones that are not owned', items: new OA\Items(type: 'string'))] public array $to_get,
-        #[OA\Property(items: new OA\Items(ref: NeedData::class))] public array $needs,
+        public ?string $refused,
+        public ?string $headline,
+        public array $sizes,
+        public ?string $frame,
+        public ?string $adjustment,
+        public array $steps,
+        public array $drawn_in,
+        public ?CautionData $worst,
+        public int $cautions,
+        public ?string $sure,
+        public ?string $sure_of,
+        public bool $is_outside,
+        public array $envelopes,
+        public array $to_get,
+        public array $needs,
         #[OA\Property(description: 'what the sizes cost, in fit and work')] public ?float $cost,
-        #[OA\Property(items: new OA\Items(ref: ReceiptLineData::class))] public array $receipt,
+        public array $receipt,
     ) {
     }
 

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Company;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Company\Row;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\LevelPlan;
 
-#[OA\Schema(description: 'the size of one level')]
+/** The size of one level. */
 final readonly class CompanySizeData
 {
+    /**
+     * @param  value-of<Level>  $level
+     * @param  string  $size  where there is little room
+     * @param  int  $place  in the pattern's list of sizes, to sort by
+     */
     private function __construct(
-        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[OA\Property(description: 'where there is little room')] public string $size,
-        #[OA\Property(description: 'in the pattern\'s list of sizes, to sort by')] public int $place,
+        public string $level,
+        public string $size,
+        public int $place,
     ) {
     }
 

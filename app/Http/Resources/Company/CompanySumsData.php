@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Company;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Company\ClothSum;
 use Underbolt\Company\NamedCount;
 use Underbolt\Company\SizeCount;
 use Underbolt\Company\Sums;
 use Underbolt\Measure\Unit;
 
-#[OA\Schema(description: 'what all who have a plan need together')]
+/** What all who have a plan need together. */
 final readonly class CompanySumsData
 {
     /**
+     * @param  int  $planned  how many have a plan
      * @param  list<SizeCountData>  $sizes
      * @param  list<NamedCountData>  $envelopes
-     * @param  list<ClothSumData>  $cloth
+     * @param  list<ClothSumData>  $cloth  in each width it is listed in
      * @param  list<NamedCountData>  $notions
      */
     private function __construct(
-        #[OA\Property(description: 'how many have a plan')] public int $planned,
-        #[OA\Property(items: new OA\Items(ref: SizeCountData::class))] public array $sizes,
-        #[OA\Property(items: new OA\Items(ref: NamedCountData::class))] public array $envelopes,
-        #[OA\Property(description: 'in each width it is listed in', items: new OA\Items(ref: ClothSumData::class))] public array $cloth,
-        #[OA\Property(items: new OA\Items(ref: NamedCountData::class))] public array $notions,
+        public int $planned,
+        public array $sizes,
+        public array $envelopes,
+        public array $cloth,
+        public array $notions,
     ) {
     }
 

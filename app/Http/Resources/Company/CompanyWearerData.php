@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Company;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema]
 final readonly class CompanyWearerData
 {
-    public function __construct(#[OA\Property] public int $id, #[OA\Property] public string $name)
+    public function __construct(public int $id, public string $name)
     {
     }
 }

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Company;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema(description: 'how many need something')]
+/** How many need something. */
 final readonly class NamedCountData
 {
+    /** @param  bool  $to_get  it is not there yet */
     public function __construct(
-        #[OA\Property] public string $name,
-        #[OA\Property] public int $wearers,
-        #[OA\Property(description: 'it is not there yet')] public bool $to_get,
+        public string $name,
+        public int $wearers,
+        public bool $to_get,
     ) {
     }
 }

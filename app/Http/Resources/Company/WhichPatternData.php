@@ -10,16 +10,15 @@ use App\Models\Wearer;
 use App\Records\CompanyRow;
 use App\Records\PatternCompany;
 use Carbon\CarbonImmutable;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'every pattern for one wearer, the one that costs least first; those without a plan last')]
+/** Every pattern for one wearer, the one that costs least first; those without a plan last. */
 final readonly class WhichPatternData
 {
     /** @param  list<CompanyRowData>  $rows */
     private function __construct(
-        #[OA\Property] public int $wearer_id,
-        #[OA\Property] public string $wearer,
-        #[OA\Property(items: new OA\Items(ref: CompanyRowData::class))] public array $rows,
+        public int $wearer_id,
+        public string $wearer,
+        public array $rows,
     ) {
     }
 

@@ -4,22 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Fitting;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Wearing\CameBack;
 
-#[OA\Schema(description: 'a finding that came back from make to make; taken only by hand')]
+/** A finding that came back from make to make; taken only by hand. */
 final readonly class CameBackData
 {
-    /** @param  list<string>  $pieces */
+    /**
+     * @param  string  $amount  as it would be typed
+     * @param  list<string>  $pieces
+     */
     private function __construct(
-        #[OA\Property] public string $words,
-        #[OA\Property] public string $place,
-        #[OA\Property] public string $what,
-        #[OA\Property(description: 'as it would be typed')] public string $amount,
-        #[OA\Property] public string $where,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $pieces,
+        public string $words,
+        public string $place,
+        public string $what,
+        public string $amount,
+        public string $where,
+        public array $pieces,
     ) {
     }
 

@@ -11,35 +11,41 @@ use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Advice\Caution;
 use Underbolt\Advice\Cautions;
+use Underbolt\Measure\Unit;
 use Underbolt\Planning\Plan;
 use Underbolt\Work\ShoppingNeed;
 use Underbolt\Work\ToBuy;
 
-#[OA\Schema(description: 'the cloth of a make, and what has to be there before it is cut')]
+/** The cloth of a make, and what has to be there before it is cut. */
 final readonly class ClothData
 {
     /**
-     * @param  list<CautionData>  $cautions
-     * @param  list<int>  $widths_nm
+     * @param  int  $version  of the make, to be sent back with a change
+     * @param  string  $title  its own name, or its pattern's
+     * @param  value-of<Unit>  $unit  meant in the document
+     * @param  string  $recommended  cloths that the pattern recommends, as printed
+     * @param  string  $drafted_for  what it is drafted for
+     * @param  list<CautionData>  $cautions  where cloth and pattern don't go together
+     * @param  list<int>  $widths_nm  that the pattern lists amounts for
      * @param  list<EnvelopeNeedData>  $envelopes
      * @param  list<FileData>  $files
      * @param  list<NeedData>  $needs
      */
     private function __construct(
-        #[OA\Property] public int $make_id,
-        #[OA\Property(description: 'of the make, to be sent back with a change')] public int $version,
-        #[OA\Property] public string $wearer,
-        #[OA\Property(description: 'its own name, or its pattern\'s')] public string $title,
-        #[OA\Property(description: 'meant in the document', enum: ['cm', 'in'])] public string $unit,
+        public int $make_id,
+        public int $version,
+        public string $wearer,
+        public string $title,
+        public string $unit,
         #[OA\Property(ref: ClothDocument::class)] public stdClass $document,
-        #[OA\Property(description: 'cloths that the pattern recommends, as printed')] public string $recommended,
-        #[OA\Property(description: 'what it is drafted for')] public string $drafted_for,
+        public string $recommended,
+        public string $drafted_for,
         #[OA\Property(description: 'how far the cloth stretches, in per cent; null where it wasn\'t tried', nullable: true)] public ?float $stretch_percent,
-        #[OA\Property(description: 'where cloth and pattern don\'t go together', items: new OA\Items(ref: CautionData::class))] public array $cautions,
-        #[OA\Property(description: 'that the pattern lists amounts for', items: new OA\Items(type: 'integer'))] public array $widths_nm,
-        #[OA\Property(items: new OA\Items(ref: EnvelopeNeedData::class))] public array $envelopes,
-        #[OA\Property(items: new OA\Items(ref: FileData::class))] public array $files,
-        #[OA\Property(items: new OA\Items(ref: NeedData::class))] public array $needs,
+        public array $cautions,
+        public array $widths_nm,
+        public array $envelopes,
+        public array $files,
+        public array $needs,
     ) {
     }
 

@@ -16,12 +16,14 @@ use Underbolt\Wearing\FittingPlace;
 use Underbolt\Wearing\OwnLine;
 use Underbolt\Wearing\Trial;
 
-#[OA\Schema(description: 'the tracings of a make, what was found on them, and what was said of it once it was worn')]
+/** The tracings of a make, what was found on them, and what was said of it once it was worn. */
 final readonly class FittingData
 {
     /**
+     * @param  int  $version  of the make, to be sent back with a change
+     * @param  string  $title  its own name, or its pattern's
      * @param  list<FittingFindingData>  $findings
-     * @param  list<OwnLineData>  $own_lines
+     * @param  list<OwnLineData>  $own_lines  of those that are measured on both
      * @param  list<WornLevelData>  $levels
      * @param  list<WordData>  $places
      * @param  list<WordData>  $deeds
@@ -29,20 +31,20 @@ final readonly class FittingData
      * @param  list<TrialData>  $trials
      */
     private function __construct(
-        #[OA\Property] public int $make_id,
-        #[OA\Property(description: 'of the make, to be sent back with a change')] public int $version,
-        #[OA\Property] public string $wearer,
-        #[OA\Property(description: 'its own name, or its pattern\'s')] public string $title,
-        #[OA\Property] public string $headline,
+        public int $make_id,
+        public int $version,
+        public string $wearer,
+        public string $title,
+        public string $headline,
         #[OA\Property(ref: FittingDocument::class)] public stdClass $document,
-        #[OA\Property(items: new OA\Items(ref: FittingFindingData::class))] public array $findings,
-        #[OA\Property(description: 'of those that are measured on both', items: new OA\Items(ref: OwnLineData::class))] public array $own_lines,
+        public array $findings,
+        public array $own_lines,
         #[OA\Property(ref: VerdictDocument::class)] public stdClass $verdict,
-        #[OA\Property(items: new OA\Items(ref: WornLevelData::class))] public array $levels,
-        #[OA\Property(items: new OA\Items(ref: WordData::class))] public array $places,
-        #[OA\Property(items: new OA\Items(ref: WordData::class))] public array $deeds,
-        #[OA\Property(items: new OA\Items(ref: ProposedPiecesData::class))] public array $pieces,
-        #[OA\Property(items: new OA\Items(ref: TrialData::class))] public array $trials,
+        public array $levels,
+        public array $places,
+        public array $deeds,
+        public array $pieces,
+        public array $trials,
     ) {
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Fitting;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Wearing\Fitting;
@@ -12,13 +11,17 @@ use Underbolt\Wearing\FittingFinding;
 use Underbolt\Wearing\FoundEdges;
 use Underbolt\Wearing\FoundLengths;
 
-#[OA\Schema(description: 'how a finding stands; in the order of the document')]
+/** How a finding stands; in the order of the document. */
 final readonly class FittingFindingData
 {
+    /**
+     * @param  'line'|'length'|'step'  $goes_into  where it goes
+     * @param  'undone'|'open'|'closed'  $stands  undone: the tracing in hand is an earlier one; open: not tried on yet
+     */
     private function __construct(
-        #[OA\Property] public string $words,
-        #[OA\Property(description: 'where it goes', enum: ['line', 'length', 'step'])] public string $goes_into,
-        #[OA\Property(description: 'undone: the tracing in hand is an earlier one; open: not tried on yet', enum: ['undone', 'open', 'closed'])] public string $stands,
+        public string $words,
+        public string $goes_into,
+        public string $stands,
     ) {
     }
 

@@ -13,23 +13,27 @@ use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 use Underbolt\Wearing\Stage;
 
-#[OA\Schema(description: 'a make of a wearer, as it was cut and worn')]
+/** A make of a wearer, as it was cut and worn. */
 final readonly class HistoryMakeData
 {
-    /** @param  list<string>  $findings */
+    /**
+     * @param  string  $cloth  of its cloth, as typed
+     * @param  ?string  $stage  null while it is only planned
+     * @param  stdClass  $sizes  cut or, where no verdict was given, planned; by level
+     * @param  list<string>  $findings  what its fittings found
+     */
     private function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property] public string $title,
-        #[OA\Property] public string $pattern,
-        #[OA\Property(nullable: true)] public ?string $garment,
-        #[OA\Property(description: 'of its cloth, as typed')] public string $cloth,
+        public int $id,
+        public string $title,
+        public string $pattern,
+        public ?string $garment,
+        public string $cloth,
         #[OA\Property(format: 'date')] public string $begun_on,
-        #[OA\Property(description: 'null while it is only planned', nullable: true)] public ?string $stage,
+        public ?string $stage,
         #[OA\Property(description: 'the day it was reached', format: 'date', nullable: true)] public ?string $stage_on,
-        #[OA\Property(description: 'cut or, where no verdict was given, planned; by level', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
-        public stdClass $sizes,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public stdClass $sizes,
         #[OA\Property(ref: VerdictDocument::class)] public stdClass $verdict,
-        #[OA\Property(description: 'what its fittings found', items: new OA\Items(type: 'string'))] public array $findings,
+        public array $findings,
     ) {
     }
 

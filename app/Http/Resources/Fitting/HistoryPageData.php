@@ -7,17 +7,16 @@ namespace App\Http\Resources\Fitting;
 use App\Models\Make;
 use App\Models\Wearer;
 use App\Records\MakeHistory;
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\Unit;
 
-#[OA\Schema(description: 'what was made for a wearer, the newest first')]
+/** What was made for a wearer, the newest first. */
 final readonly class HistoryPageData
 {
     /** @param  list<HistoryMakeData>  $makes */
     private function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property] public string $name,
-        #[OA\Property(items: new OA\Items(ref: HistoryMakeData::class))] public array $makes,
+        public int $id,
+        public string $name,
+        public array $makes,
     ) {
     }
 

@@ -6,23 +6,29 @@ namespace App\Http\Resources\Fitting;
 
 use App\Models\Make;
 use App\Records\MakeHistory;
-use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Wearing\Learned;
 use Underbolt\Wearing\LearnedWords;
 
-#[OA\Schema(description: 'what earlier makes teach for one level; taken only by hand')]
+/** What earlier makes teach for one level; taken only by hand. */
 final readonly class OfferData
 {
+    /**
+     * @param  value-of<Level>  $level
+     * @param  ?string  $liked_ease  to be typed as the ease that is liked
+     * @param  ?string  $least_ease  to be typed as the least ease
+     * @param  bool  $is_taken  the make has it already
+     */
     private function __construct(
-        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[OA\Property] public string $words,
-        #[OA\Property(description: 'to be typed as the ease that is liked', nullable: true)] public ?string $liked_ease,
-        #[OA\Property(description: 'to be typed as the least ease', nullable: true)] public ?string $least_ease,
-        #[OA\Property(description: 'the make has it already')] public bool $is_taken,
+        public string $level,
+        public string $words,
+        public ?string $liked_ease,
+        public ?string $least_ease,
+        public bool $is_taken,
     ) {
     }
 
@@ -33,7 +39,7 @@ final readonly class OfferData
         $say = static fn (Length $length): string => LengthPrint::sentence($length, $unit);
 
         return array_map(static fn (string $level, Learned $one): self => new self(
-            $level,
+            Level::from($level)->value,
             LearnedWords::of($one, $history->garment, $history->cloth, $say),
             $one->ease === null ? null : $say($one->ease),
             $one->moreThan === null ? null : $say($one->least($unit) ?? $one->moreThan),

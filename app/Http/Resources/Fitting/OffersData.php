@@ -6,11 +6,10 @@ namespace App\Http\Resources\Fitting;
 
 use App\Models\Make;
 use App\Records\MakeHistory;
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\Unit;
 use Underbolt\Wearing\CameBack;
 
-#[OA\Schema(description: 'what earlier makes of this wearer, of the same kind and cloth, teach')]
+/** What earlier makes of this wearer, of the same kind and cloth, teach. */
 final readonly class OffersData
 {
     /**
@@ -18,8 +17,8 @@ final readonly class OffersData
      * @param  list<CameBackData>  $findings
      */
     private function __construct(
-        #[OA\Property(items: new OA\Items(ref: OfferData::class))] public array $eases,
-        #[OA\Property(items: new OA\Items(ref: CameBackData::class))] public array $findings,
+        public array $eases,
+        public array $findings,
     ) {
     }
 

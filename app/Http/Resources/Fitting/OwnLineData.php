@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Fitting;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Wearing\OwnLine;
 
-#[OA\Schema(description: 'what a line of one\'s own, measured on body and paper, asks for')]
+/** What a line of one's own, measured on body and paper, asks for. */
 final readonly class OwnLineData
 {
+    /** @param  ?string  $amount  null where body and paper agree */
     private function __construct(
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $words,
-        #[OA\Property(description: 'null where body and paper agree', nullable: true)] public ?string $amount,
-        #[OA\Property] public string $place,
-        #[OA\Property] public string $what,
+        public string $name,
+        public string $words,
+        public ?string $amount,
+        public string $place,
+        public string $what,
     ) {
     }
 

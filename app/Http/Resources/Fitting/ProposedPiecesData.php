@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Fitting;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Pattern\Paper\Piece;
 use Underbolt\Planning\Plan;
 use Underbolt\Wearing\FittingPlace;
@@ -12,14 +11,14 @@ use Underbolt\Wearing\FrontOrBack;
 use Underbolt\Wearing\JoinedPieces;
 use Underbolt\Work\PieceCut;
 
-#[OA\Schema(description: 'pieces that a finding is likely to concern')]
+/** Pieces that a finding is likely to concern. */
 final readonly class ProposedPiecesData
 {
     /** @param  list<string>  $pieces */
     private function __construct(
-        #[OA\Property] public string $place,
-        #[OA\Property] public string $where,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $pieces,
+        public string $place,
+        public string $where,
+        public array $pieces,
     ) {
     }
 

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Fitting;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\LengthPrint;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 
-#[OA\Schema(description: 'a level as it is cut now: what a verdict is kept with')]
+/** A level as it is cut now: what a verdict is kept with. */
 final readonly class WornLevelData
 {
+    /**
+     * @param  value-of<Level>  $level
+     * @param  ?string  $ease  as cut; null where it isn't known
+     */
     private function __construct(
-        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[OA\Property] public string $size,
-        #[OA\Property(description: 'as cut; null where it isn\'t known', nullable: true)] public ?string $ease,
+        public string $level,
+        public string $size,
+        public ?string $ease,
     ) {
     }
 

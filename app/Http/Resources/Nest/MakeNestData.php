@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Resources\Nest;
 
 use App\Paper\MakePaper;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'a make on its pattern\'s own lines: those that stay, and the one that follows the choices')]
+/** A make on its pattern's own lines: those that stay, and the one that follows the choices. */
 final readonly class MakeNestData
 {
     /** @param  list<NestPrintedData>  $printed */
     public function __construct(
-        #[OA\Property(items: new OA\Items(ref: NestPrintedData::class))] public array $printed,
-        #[OA\Property(ref: NestLinesData::class)] public NestLinesData $lines,
+        public array $printed,
+        public NestLinesData $lines,
     ) {
     }
 

@@ -13,28 +13,32 @@ use Underbolt\File\Typed\FaultLog;
 use Underbolt\Nest\SizeNames;
 use Underbolt\Refusal;
 
-#[OA\Schema(description: 'the drawing of one piece in all its sizes, and what is marked on it')]
+/** The drawing of one piece in all its sizes, and what is marked on it. */
 final readonly class NestData
 {
     /**
-     * @param  list<string>  $notes
+     * @param  'front'|'back'  $piece
+     * @param  int  $version  to be sent back with a change
+     * @param  string  $name  of the file
+     * @param  bool  $has_size  whether the file said how large it is
+     * @param  list<string>  $notes  what was left out
      * @param  list<NestDrawnLineData>  $lines
-     * @param  list<FaultData>  $missing
+     * @param  stdClass  $proposed  ids by size
+     * @param  list<FaultData>  $missing  what is missing before a line can be drawn
      */
     public function __construct(
-        #[OA\Property(enum: ['front', 'back'])] public string $piece,
-        #[OA\Property(description: 'to be sent back with a change')] public int $version,
-        #[OA\Property(description: 'of the file')] public string $name,
+        public string $piece,
+        public int $version,
+        public string $name,
         #[OA\Property] public float $width_mm,
         #[OA\Property] public float $height_mm,
-        #[OA\Property(description: 'whether the file said how large it is')] public bool $has_size,
-        #[OA\Property(description: 'what was left out', items: new OA\Items(type: 'string'))] public array $notes,
-        #[OA\Property(items: new OA\Items(ref: NestDrawnLineData::class))] public array $lines,
-        #[OA\Property(description: 'ids by size', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
-        public stdClass $proposed,
+        public bool $has_size,
+        public array $notes,
+        public array $lines,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public stdClass $proposed,
         #[OA\Property(ref: NestMarksDocument::class)] public stdClass $marks,
         #[OA\Property(description: 'where the ends of the sizes lie that were not marked', ref: NestMarksDocument::class)] public stdClass $filled,
-        #[OA\Property(description: 'what is missing before a line can be drawn', items: new OA\Items(ref: FaultData::class))] public array $missing,
+        public array $missing,
     ) {
     }
 

@@ -4,29 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Nest;
 
-use OpenApi\Attributes as OA;
 use Underbolt\File\NestLines;
 use Underbolt\Nest\Corners;
 use Underbolt\Nest\DrawnLine;
 use Underbolt\Nest\Line;
 
-#[OA\Schema(description: 'a line of a nest as numbers, millimetres of the drawing')]
+/** A line of a nest as numbers, millimetres of the drawing. */
 final readonly class NestDrawnLineData
 {
     /** Fine enough for any screen, in millimetres. */
     private const WITHIN_MM = 0.02;
 
     /**
-     * @param  list<string>  $names
-     * @param  list<list<float>>  $runs
-     * @param  list<float>  $corners
+     * @param  list<string>  $names  of the groups it lies in, and its own
+     * @param  string  $look  lines that look alike are likely to be of one size
+     * @param  list<list<float>>  $runs  x and y in turn
+     * @param  list<float>  $corners  x and y in turn
      */
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property(description: 'of the groups it lies in, and its own', items: new OA\Items(type: 'string'))] public array $names,
-        #[OA\Property(description: 'lines that look alike are likely to be of one size')] public string $look,
-        #[OA\Property(description: 'x and y in turn', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))] public array $runs,
-        #[OA\Property(description: 'x and y in turn', items: new OA\Items(type: 'number'))] public array $corners,
+        public string $id,
+        public array $names,
+        public string $look,
+        public array $runs,
+        public array $corners,
     ) {
     }
 

@@ -10,24 +10,26 @@ use OpenApi\Attributes as OA;
 use Underbolt\Nest\NestLine;
 use Underbolt\Refusal;
 
-#[OA\Schema(description: 'the line of a make on the drawing of one piece, in millimetres of the drawing: x and y in turn')]
+/** The line of a make on the drawing of one piece, in millimetres of the drawing: x and y in turn. */
 final readonly class NestLineData
 {
     /**
-     * @param  ?list<float>  $seam
-     * @param  ?list<float>  $outline
-     * @param  list<list<float>>  $levels
-     * @param  list<list<float>>  $notches
+     * @param  'front'|'back'  $piece
+     * @param  ?list<float>  $seam  the new side seam; null where it can't be drawn
+     * @param  ?list<float>  $outline  the new piece; null where the lines are open
+     * @param  list<list<float>>  $levels  waist and hip on it
+     * @param  list<list<float>>  $notches  across the seam
+     * @param  ?string  $fault  why there is no line
      */
     public function __construct(
-        #[OA\Property(enum: ['front', 'back'])] public string $piece,
-        #[OA\Property(description: 'the new side seam; null where it can\'t be drawn', items: new OA\Items(type: 'number'), nullable: true)] public ?array $seam,
-        #[OA\Property(description: 'the new piece; null where the lines are open', items: new OA\Items(type: 'number'), nullable: true)] public ?array $outline,
-        #[OA\Property(description: 'waist and hip on it', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))] public array $levels,
-        #[OA\Property(description: 'across the seam', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))] public array $notches,
+        public string $piece,
+        public ?array $seam,
+        public ?array $outline,
+        public array $levels,
+        public array $notches,
         #[OA\Property(description: 'length of the new seam', nullable: true)] public ?float $length_mm,
         #[OA\Property(description: 'length of the frame size\'s seam as printed', nullable: true)] public ?float $printed_length_mm,
-        #[OA\Property(description: 'why there is no line', nullable: true)] public ?string $fault,
+        public ?string $fault,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class NestLineData
         }
     }
 
+    /** @param  'front'|'back'  $piece */
     private static function drawn(string $piece, NestLine $line): self
     {
         return new self(

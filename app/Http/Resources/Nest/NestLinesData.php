@@ -7,22 +7,21 @@ namespace App\Http\Resources\Nest;
 use App\Http\Resources\Plan\PlanData;
 use App\Models\Nest;
 use App\Paper\MakePaper;
-use OpenApi\Attributes as OA;
 use Underbolt\Nest\NestChecks;
 use Underbolt\Nest\NestLine;
 use Underbolt\Refusal;
 
-#[OA\Schema(description: 'the line of a make on every drawing there is, and the plan it comes of')]
+/** The line of a make on every drawing there is, and the plan it comes of. */
 final readonly class NestLinesData
 {
     /**
      * @param  list<NestLineData>  $pieces
-     * @param  list<string>  $says
+     * @param  list<string>  $says  what the lengths of the seams say
      */
     public function __construct(
-        #[OA\Property(ref: PlanData::class)] public PlanData $plan,
-        #[OA\Property(items: new OA\Items(ref: NestLineData::class))] public array $pieces,
-        #[OA\Property(description: 'what the lengths of the seams say', items: new OA\Items(type: 'string'))] public array $says,
+        public PlanData $plan,
+        public array $pieces,
+        public array $says,
     ) {
     }
 

@@ -8,17 +8,18 @@ use App\Models\Nest;
 use OpenApi\Attributes as OA;
 use Underbolt\Refusal;
 
-#[OA\Schema(description: 'the printed lines of one piece, in millimetres of the drawing')]
+/** The printed lines of one piece, in millimetres of the drawing. */
 final readonly class NestPrintedData
 {
-    /** @param  list<list<float>>  $lines */
+    /**
+     * @param  'front'|'back'  $piece
+     * @param  list<list<float>>  $lines  of each size, x and y in turn; none where the sizes are not named yet
+     */
     public function __construct(
-        #[OA\Property(enum: ['front', 'back'])] public string $piece,
+        public string $piece,
         #[OA\Property] public float $width_mm,
         #[OA\Property] public float $height_mm,
-        #[OA\Property(description: 'of each size, x and y in turn; none where the sizes are not named yet', items: new OA\Items(
-            type: 'array', items: new OA\Items(type: 'number'),
-        ))] public array $lines,
+        public array $lines,
     ) {
     }
 

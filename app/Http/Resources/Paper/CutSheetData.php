@@ -7,6 +7,7 @@ namespace App\Http\Resources\Paper;
 use App\Http\Resources\Plan\CautionData;
 use App\Http\Resources\Plan\NeedData;
 use App\Http\Resources\Plan\PieceCutData;
+use App\Models\SizeLabels;
 use App\Paper\MakePaper;
 use OpenApi\Attributes as OA;
 use stdClass;
@@ -15,45 +16,50 @@ use Underbolt\Wearing\Stage;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\ToBuy;
 
-#[OA\Schema(description: 'what lies beside the cutting table; lengths in whole nanometres')]
+/** What lies beside the cutting table; lengths in whole nanometres. */
 final readonly class CutSheetData
 {
     /**
+     * @param  string  $card_foundation  what was worn underneath
      * @param  list<CutSheetLevelData>  $levels
-     * @param  list<CutSheetStepData>  $steps
+     * @param  list<CutSheetStepData>  $steps  in the order of work
+     * @param  'as printed'|'lengthened'  $paper
      * @param  list<PieceCutData>  $pieces
      * @param  list<NeedData>  $needs
      * @param  list<CautionData>  $cautions
-     * @param  list<StageData>  $stages
-     * @param  list<string>  $sizes
-     * @param  list<string>  $short_sizes
+     * @param  string  $toile  what to try before the cloth is cut
+     * @param  list<StageData>  $stages  how far a make can come
+     * @param  stdClass  $done  days by the key of what is done
+     * @param  value-of<SizeLabels>  $labels  whether sizes are named on it
+     * @param  list<string>  $sizes  in play, smallest first
+     * @param  list<string>  $short_sizes  the same where there is little room
+     * @param  bool  $has_allowance  whether the pattern says its seam allowance
      */
     public function __construct(
-        #[OA\Property] public int $make_id,
-        #[OA\Property] public string $wearer,
+        public int $make_id,
+        public string $wearer,
         #[OA\Property(format: 'date')] public string $card_taken_on,
-        #[OA\Property(description: 'what was worn underneath')] public string $card_foundation,
-        #[OA\Property] public string $pattern,
-        #[OA\Property] public string $house,
-        #[OA\Property] public ?string $view,
-        #[OA\Property] public ?string $fit,
-        #[OA\Property] public ?string $cup,
-        #[OA\Property] public string $headline,
-        #[OA\Property(items: new OA\Items(ref: CutSheetLevelData::class))] public array $levels,
-        #[OA\Property(description: 'in the order of work', items: new OA\Items(ref: CutSheetStepData::class))] public array $steps,
-        #[OA\Property(enum: ['as printed', 'lengthened'])] public string $paper,
-        #[OA\Property(ref: StationTableData::class)] public StationTableData $stations,
-        #[OA\Property(items: new OA\Items(ref: PieceCutData::class))] public array $pieces,
-        #[OA\Property(items: new OA\Items(ref: NeedData::class))] public array $needs,
-        #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
-        #[OA\Property(description: 'what to try before the cloth is cut')] public string $toile,
-        #[OA\Property(description: 'how far a make can come', items: new OA\Items(ref: StageData::class))] public array $stages,
-        #[OA\Property(description: 'days by the key of what is done', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
-        public stdClass $done,
-        #[OA\Property(description: 'whether sizes are named on it', enum: ['shown', 'hidden'])] public string $labels,
-        #[OA\Property(description: 'in play, smallest first', items: new OA\Items(type: 'string'))] public array $sizes,
-        #[OA\Property(description: 'the same where there is little room', items: new OA\Items(type: 'string'))] public array $short_sizes,
-        #[OA\Property(description: 'whether the pattern says its seam allowance')] public bool $has_allowance,
+        public string $card_foundation,
+        public string $pattern,
+        public string $house,
+        public ?string $view,
+        public ?string $fit,
+        public ?string $cup,
+        public string $headline,
+        public array $levels,
+        public array $steps,
+        public string $paper,
+        public StationTableData $stations,
+        public array $pieces,
+        public array $needs,
+        public array $cautions,
+        public string $toile,
+        public array $stages,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public stdClass $done,
+        public string $labels,
+        public array $sizes,
+        public array $short_sizes,
+        public bool $has_allowance,
     ) {
     }
 

@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Paper;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Paper\CutSheetLevel;
+use Underbolt\Pattern\Charts\Level;
 
-#[OA\Schema(description: 'lengths in whole nanometres')]
+/** Lengths in whole nanometres. */
 final readonly class CutSheetLevelData
 {
-    /** @param  list<string>  $done */
+    /**
+     * @param  value-of<Level>  $level
+     * @param  string  $front  the printed line to follow
+     * @param  list<string>  $done  what is done there; none where it is cut as printed
+     * @param  ?int  $as_cut_nm  the finished garment
+     * @param  ?int  $ease_as_cut_nm  room in it
+     */
     public function __construct(
-        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[OA\Property(description: 'the printed line to follow')] public string $front,
-        #[OA\Property] public string $back,
-        #[OA\Property(description: 'what is done there; none where it is cut as printed', items: new OA\Items(type: 'string'))] public array $done,
-        #[OA\Property(description: 'the finished garment')] public ?int $as_cut_nm,
-        #[OA\Property(description: 'room in it')] public ?int $ease_as_cut_nm,
+        public string $level,
+        public string $front,
+        public string $back,
+        public array $done,
+        public ?int $as_cut_nm,
+        public ?int $ease_as_cut_nm,
     ) {
     }
 

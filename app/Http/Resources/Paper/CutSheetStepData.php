@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Resources\Paper;
 
 use App\Http\Resources\Plan\WorkStepData;
-use OpenApi\Attributes as OA;
 use Underbolt\Paper\CutSheetStep;
 
-#[OA\Schema]
 final readonly class CutSheetStepData
 {
+    /** @param  string  $key  what it is ticked by */
     public function __construct(
-        #[OA\Property(description: 'what it is ticked by')] public string $key,
-        #[OA\Property(ref: WorkStepData::class)] public WorkStepData $step,
+        public string $key,
+        public WorkStepData $step,
     ) {
     }
 

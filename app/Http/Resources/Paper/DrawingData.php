@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\Label;
 
-#[OA\Schema(description: 'lines at true size, in millimetres')]
+/** Lines at true size, in millimetres. */
 final readonly class DrawingData
 {
     /**
@@ -16,11 +16,11 @@ final readonly class DrawingData
      * @param  list<DrawnLabelData>  $labels
      */
     public function __construct(
-        #[OA\Property] public string $name,
+        public string $name,
         #[OA\Property] public float $width_mm,
         #[OA\Property] public float $height_mm,
-        #[OA\Property(items: new OA\Items(ref: DrawnPathData::class))] public array $paths,
-        #[OA\Property(items: new OA\Items(ref: DrawnLabelData::class))] public array $labels,
+        public array $paths,
+        public array $labels,
     ) {
     }
 

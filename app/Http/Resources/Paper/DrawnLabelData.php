@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Resources\Paper;
 
 use OpenApi\Attributes as OA;
+use Underbolt\Paper\Anchor;
 
-#[OA\Schema]
 final readonly class DrawnLabelData
 {
+    /** @param  value-of<Anchor>  $anchor */
     public function __construct(
-        #[OA\Property] public string $group,
+        public string $group,
         #[OA\Property] public float $x_mm,
         #[OA\Property(description: 'of the base line')] public float $y_mm,
-        #[OA\Property] public string $text,
+        public string $text,
         #[OA\Property] public float $size_mm,
-        #[OA\Property(enum: ['start', 'middle', 'end'])] public string $anchor,
+        public string $anchor,
     ) {
     }
 }

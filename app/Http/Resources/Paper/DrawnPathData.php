@@ -6,19 +6,23 @@ namespace App\Http\Resources\Paper;
 
 use OpenApi\Attributes as OA;
 use Underbolt\Paper\Path;
+use Underbolt\Paper\Pen;
 use Underbolt\Paper\SvgText;
 
-#[OA\Schema]
 final readonly class DrawnPathData
 {
-    /** @param  list<float>  $dash_mm */
+    /**
+     * @param  string  $group  such as front-cut or front-line-3
+     * @param  value-of<Pen>  $pen
+     * @param  list<float>  $dash_mm  lengths of dash and gap; none for a line without gaps
+     * @param  string  $d  as an SVG path, in millimetres
+     */
     public function __construct(
-        #[OA\Property(description: 'such as front-cut or front-line-3')] public string $group,
-        #[OA\Property(enum: ['cut', 'stitch', 'printed', 'grain', 'level', 'station', 'test'])] public string $pen,
+        public string $group,
+        public string $pen,
         #[OA\Property(description: 'on paper')] public float $width_mm,
-        #[OA\Property(description: 'lengths of dash and gap; none for a line without gaps', items: new OA\Items(type: 'number'))]
         public array $dash_mm,
-        #[OA\Property(description: 'as an SVG path, in millimetres')] public string $d,
+        public string $d,
     ) {
     }
 

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Paper;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Wearing\Stage;
 
-#[OA\Schema]
 final readonly class StageData
 {
+    /** @param  string  $key  what it is ticked by */
     public function __construct(
-        #[OA\Property(description: 'what it is ticked by')] public string $key,
-        #[OA\Property] public string $words,
+        public string $key,
+        public string $words,
     ) {
     }
 

@@ -5,20 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Resources\Paper;
 
 use App\Http\Resources\Plan\StationData;
-use OpenApi\Attributes as OA;
 use Underbolt\Seam\StationTable;
 
-#[OA\Schema]
 final readonly class StationTableData
 {
     /**
      * @param  list<StationData>  $front
-     * @param  ?list<StationData>  $back
+     * @param  ?list<StationData>  $back  null where the back is cut like the front
+     * @param  bool  $is_from_nest  whether they were read off the pattern's own lines
      */
     private function __construct(
-        #[OA\Property(items: new OA\Items(ref: StationData::class))] public array $front,
-        #[OA\Property(description: 'null where the back is cut like the front', type: 'array', items: new OA\Items(ref: StationData::class), nullable: true)] public ?array $back,
-        #[OA\Property(description: 'whether they were read off the pattern\'s own lines')] public bool $is_from_nest,
+        public array $front,
+        public ?array $back,
+        public bool $is_from_nest,
     ) {
     }
 

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Pattern;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema]
 final readonly class ChartPreviewCellData
 {
+    /**
+     * @param  string  $typed  as pasted
+     * @param  string  $text  what goes into the chart; empty where it can't be read
+     * @param  ?string  $doubt  why a person should look at it
+     */
     public function __construct(
-        #[OA\Property(description: 'as pasted')] public string $typed,
-        #[OA\Property(description: 'what goes into the chart; empty where it can\'t be read')] public string $text,
-        #[OA\Property(description: 'why a person should look at it')] public ?string $doubt,
+        public string $typed,
+        public string $text,
+        public ?string $doubt,
     ) {
     }
 }

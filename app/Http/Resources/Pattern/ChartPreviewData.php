@@ -4,38 +4,41 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Pattern;
 
-use OpenApi\Attributes as OA;
 use Underbolt\ChartPaste\ChartPreview;
+use Underbolt\Measure\Unit;
 
-#[OA\Schema]
 final readonly class ChartPreviewData
 {
     /**
+     * @param  string  $separator  what stood between the cells
+     * @param  value-of<Unit>  $unit
+     * @param  bool  $transposed  it stood with the sizes down
      * @param  list<string>  $sizes
      * @param  list<ChartPreviewRowData>  $rows
      * @param  list<string>  $left_out
+     * @param  bool  $has_ranges  the meaning of ranges has to be said
+     * @param  bool  $unit_open  the figures could be in either unit: it has to be said
+     * @param  ?int  $open_table  the table, counted from 0, of which it has to be said which chart it is
+     * @param  string  $sentence  what was understood, in one sentence
      * @param  list<string>  $notes
-     * @param  list<list<string>>  $other_names
+     * @param  list<list<string>>  $other_names  further names that the sizes are given, each list one for each size
      */
     public function __construct(
-        #[OA\Property(description: 'what stood between the cells')] public string $separator,
-        #[OA\Property(enum: ['cm', 'in'])] public string $unit,
-        #[OA\Property(description: 'it stood with the sizes down')] public bool $transposed,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $sizes,
-        #[OA\Property] public ?string $sizes_doubt,
-        #[OA\Property(items: new OA\Items(ref: ChartPreviewRowData::class))] public array $rows,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $left_out,
-        #[OA\Property(description: 'the meaning of ranges has to be said')] public bool $has_ranges,
-        #[OA\Property(description: 'the figures could be in either unit: it has to be said')] public bool $unit_open,
-        #[OA\Property(description: 'the table, counted from 0, of which it has to be said which chart it is')] public ?int $open_table,
-        #[OA\Property(description: 'what was understood, in one sentence')] public string $sentence,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $notes,
-        #[OA\Property(
-            description: 'further names that the sizes are given, each list one for each size',
-            items: new OA\Items(type: 'array', items: new OA\Items(type: 'string')),
-        )] public array $other_names,
-        #[OA\Property] public int $figures,
-        #[OA\Property] public int $doubts,
+        public string $separator,
+        public string $unit,
+        public bool $transposed,
+        public array $sizes,
+        public ?string $sizes_doubt,
+        public array $rows,
+        public array $left_out,
+        public bool $has_ranges,
+        public bool $unit_open,
+        public ?int $open_table,
+        public string $sentence,
+        public array $notes,
+        public array $other_names,
+        public int $figures,
+        public int $doubts,
     ) {
     }
 

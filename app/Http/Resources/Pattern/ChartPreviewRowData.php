@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Resources\Pattern;
 
 use App\Http\RefusalResponse;
-use OpenApi\Attributes as OA;
 use Underbolt\ChartPaste\PastedCell;
 use Underbolt\ChartPaste\PreviewRow;
 
-#[OA\Schema]
 final readonly class ChartPreviewRowData
 {
-    /** @param  list<ChartPreviewCellData>  $cells */
+    /**
+     * @param  string  $label  as pasted
+     * @param  ?string  $place  where it goes, such as body_chart.waist or cups.finished.C; null until a person says
+     * @param  int  $table  which of the pasted tables it stands in, from 0
+     * @param  bool  $guess  its chart was guessed: it stands in an earlier table too
+     * @param  list<ChartPreviewCellData>  $cells  one for each size
+     */
     public function __construct(
-        #[OA\Property(description: 'as pasted')] public string $label,
-        #[OA\Property(description: 'where it goes, such as body_chart.waist or cups.finished.C; null until a person says')]
+        public string $label,
         public ?string $place,
-        #[OA\Property] public ?string $doubt,
-        #[OA\Property(description: 'which of the pasted tables it stands in, from 0')] public int $table,
-        #[OA\Property(description: 'its chart was guessed: it stands in an earlier table too')] public bool $guess,
-        #[OA\Property(description: 'one for each size', items: new OA\Items(ref: ChartPreviewCellData::class))] public array $cells,
+        public ?string $doubt,
+        public int $table,
+        public bool $guess,
+        public array $cells,
     ) {
     }
 

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Pattern;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema]
 final readonly class ChartTextData
 {
-    public function __construct(#[OA\Property] public string $text)
+    public function __construct(public string $text)
     {
     }
 }

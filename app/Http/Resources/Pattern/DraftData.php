@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Pattern;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Pattern\Paper\Range;
 use Underbolt\Pattern\Pattern;
 
 /** Envelopes whose lines nest: sizes of one draft can be blended, sizes of two can't. */
-#[OA\Schema]
 final readonly class DraftData
 {
     /**
@@ -17,9 +15,9 @@ final readonly class DraftData
      * @param  list<string>  $sizes
      */
     public function __construct(
-        #[OA\Property] public string $name,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $ranges,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $sizes,
+        public string $name,
+        public array $ranges,
+        public array $sizes,
     ) {
     }
 

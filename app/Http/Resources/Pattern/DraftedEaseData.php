@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Pattern;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\DraftedEase;
 
 /** What the charts leave out: how much ease each size was drawn with, finished less body. */
-#[OA\Schema]
 final readonly class DraftedEaseData
 {
-    /** @param  list<?int>  $ease_nm */
+    /**
+     * @param  value-of<Level>  $level
+     * @param  string  $path  path of the finished row
+     * @param  list<?int>  $ease_nm  one for each size
+     */
     public function __construct(
-        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[OA\Property(description: 'path of the finished row')] public string $path,
-        #[OA\Property(description: 'one for each size', items: new OA\Items(type: 'integer', nullable: true))] public array $ease_nm,
+        public string $level,
+        public string $path,
+        public array $ease_nm,
     ) {
     }
 

@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Pattern;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Paper\FlatCheck;
 use Underbolt\Pattern\Pattern;
 
 /** A finished row taken from the tissue: one size measured, the others along the body chart's steps. */
-#[OA\Schema]
 final readonly class FlatRowData
 {
-    /** @param  list<?int>  $finished_nm */
+    /**
+     * @param  value-of<Level>  $level
+     * @param  bool  $used  false where the envelope prints the row itself
+     * @param  list<?int>  $finished_nm  one for each size
+     */
     public function __construct(
-        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[OA\Property] public string $measured_size,
-        #[OA\Property(description: 'false where the envelope prints the row itself')] public bool $used,
-        #[OA\Property(description: 'one for each size', items: new OA\Items(type: 'integer', nullable: true))] public array $finished_nm,
+        public string $level,
+        public string $measured_size,
+        public bool $used,
+        public array $finished_nm,
     ) {
     }
 

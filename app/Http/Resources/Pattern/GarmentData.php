@@ -9,18 +9,18 @@ use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\Piece;
 
-#[OA\Schema]
 final readonly class GarmentData
 {
     /**
-     * @param  list<string>  $levels
-     * @param  list<array{name: string, follows: string}>  $pieces
+     * @param  value-of<Garment>  $value
+     * @param  list<value-of<Level>>  $levels
+     * @param  list<array{name: string, follows: string}>  $pieces  the usual ones
      */
     public function __construct(
-        #[OA\Property(enum: ['dress', 'top', 'skirt', 'trousers', 'knit_top', 'coat'])] public string $value,
-        #[OA\Property] public string $label,
-        #[OA\Property(items: new OA\Items(type: 'string', enum: ['bust', 'waist', 'hip']))] public array $levels,
-        #[OA\Property(description: 'the usual ones', items: new OA\Items(ref: PieceDocument::class))] public array $pieces,
+        public string $value,
+        public string $label,
+        public array $levels,
+        #[OA\Property(items: new OA\Items(ref: PieceDocument::class))] public array $pieces,
     ) {
     }
 

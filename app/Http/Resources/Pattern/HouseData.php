@@ -7,15 +7,19 @@ namespace App\Http\Resources\Pattern;
 use App\Models\House;
 use OpenApi\Attributes as OA;
 use stdClass;
+use Underbolt\Measure\Unit;
 
-#[OA\Schema]
 final readonly class HouseData
 {
+    /**
+     * @param  int  $version  to be sent back with a change
+     * @param  value-of<Unit>  $unit
+     */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property(description: 'to be sent back with a change')] public int $version,
-        #[OA\Property] public string $name,
-        #[OA\Property(enum: ['cm', 'in'])] public string $unit,
+        public int $id,
+        public int $version,
+        public string $name,
+        public string $unit,
         #[OA\Property(ref: HabitsDocument::class)] public stdClass $habits,
     ) {
     }

@@ -7,21 +7,19 @@ namespace App\Http\Resources\Pattern;
 use OpenApi\Attributes as OA;
 use Underbolt\ChartPaste\Part\PastedPart;
 
-#[OA\Schema]
 final readonly class PastedPartData
 {
     /**
-     * @param  list<string>  $head
+     * @param  list<string>  $head  names of the columns
      * @param  list<PastedRowData>  $rows
      * @param  list<string>  $left_out
-     * @param  list<string>  $open_units
+     * @param  list<string>  $open_units  to choose from, where nothing tells the unit
      * @param  array<string, mixed>  $entries
      */
     public function __construct(
-        #[OA\Property(description: 'names of the columns', items: new OA\Items(type: 'string'))] public array $head,
-        #[OA\Property(items: new OA\Items(ref: PastedRowData::class))] public array $rows,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $left_out,
-        #[OA\Property(description: 'to choose from, where nothing tells the unit', items: new OA\Items(type: 'string'))]
+        public array $head,
+        public array $rows,
+        public array $left_out,
         public array $open_units,
         #[OA\Property(description: 'as they go into the pattern: lists of PatternDocument, and lines of its cup table', type: 'object')]
         public array $entries,

@@ -10,44 +10,42 @@ use App\Records\Bin;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\File\Typed\FaultLog;
+use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartCheck;
 use Underbolt\Pattern\Charts\BetweenRule;
 use Underbolt\Pattern\DraftedEase;
 use Underbolt\Pattern\EaseLook;
 use Underbolt\Pattern\Paper\FlatCheck;
 
-#[OA\Schema]
 final readonly class PatternData
 {
     /**
+     * @param  int  $version  to be sent back with a change
+     * @param  string  $goes_along  what is deleted along with it, in words
+     * @param  value-of<Unit>  $unit
      * @param  list<FaultData>  $faults
-     * @param  list<DraftedEaseData>  $drafted_ease
-     * @param  list<FaultData>  $odd
-     * @param  list<FlatRowData>  $from_tissue
-     * @param  list<DraftData>  $drafts
-     * @param  list<PatternMakeData>  $makes
+     * @param  list<DraftedEaseData>  $drafted_ease  one for every finished row
+     * @param  list<FaultData>  $odd  worth a second look; it hinders nothing
+     * @param  list<FlatRowData>  $from_tissue  finished rows that only the tissue tells
+     * @param  list<DraftData>  $drafts  sets of envelopes drawn as one set of lines
+     * @param  value-of<BetweenRule>  $between  the rule for a measure between two sizes
+     * @param  list<PatternMakeData>  $makes  the newest first
      */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property(description: 'to be sent back with a change')] public int $version,
-        #[OA\Property] public string $name,
-        #[OA\Property(description: 'what is deleted along with it, in words')] public string $goes_along,
-        #[OA\Property] public string $house,
-        #[OA\Property(enum: ['cm', 'in'])] public string $unit,
+        public int $id,
+        public int $version,
+        public string $name,
+        public string $goes_along,
+        public string $house,
+        public string $unit,
         #[OA\Property(ref: PatternDocument::class)] public stdClass $document,
-        #[OA\Property(items: new OA\Items(ref: FaultData::class))] public array $faults,
-        #[OA\Property(description: 'one for every finished row', items: new OA\Items(ref: DraftedEaseData::class))]
+        public array $faults,
         public array $drafted_ease,
-        #[OA\Property(description: 'worth a second look; it hinders nothing', items: new OA\Items(ref: FaultData::class))]
         public array $odd,
-        #[OA\Property(
-            description: 'finished rows that only the tissue tells',
-            items: new OA\Items(ref: FlatRowData::class),
-        )] public array $from_tissue,
-        #[OA\Property(description: 'sets of envelopes drawn as one set of lines', items: new OA\Items(ref: DraftData::class))]
+        public array $from_tissue,
         public array $drafts,
-        #[OA\Property(description: 'the rule for a measure between two sizes', enum: ['up', 'down', 'nearest'])] public string $between,
-        #[OA\Property(description: 'the newest first', items: new OA\Items(ref: PatternMakeData::class))] public array $makes,
+        public string $between,
+        public array $makes,
     ) {
     }
 

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Resources\Pattern;
 
 use App\Models\House;
-use OpenApi\Attributes as OA;
 use Underbolt\Pattern\Charts\StarterChart;
 use Underbolt\Pattern\Paper\Follows;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\Silhouette;
 
 /** What can be chosen while a pattern is put in. */
-#[OA\Schema]
 final readonly class PatternGuideData
 {
     /**
@@ -23,11 +21,11 @@ final readonly class PatternGuideData
      * @param  list<HouseData>  $houses
      */
     public function __construct(
-        #[OA\Property(items: new OA\Items(ref: GarmentData::class))] public array $garments,
-        #[OA\Property(items: new OA\Items(ref: SilhouetteData::class))] public array $silhouettes,
-        #[OA\Property(items: new OA\Items(ref: OptionData::class))] public array $follows,
-        #[OA\Property(items: new OA\Items(ref: StarterData::class))] public array $starters,
-        #[OA\Property(items: new OA\Items(ref: HouseData::class))] public array $houses,
+        public array $garments,
+        public array $silhouettes,
+        public array $follows,
+        public array $starters,
+        public array $houses,
     ) {
     }
 

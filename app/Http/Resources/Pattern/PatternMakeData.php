@@ -6,15 +6,15 @@ namespace App\Http\Resources\Pattern;
 
 use App\Models\Make;
 use App\Models\Pattern;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'a make from the pattern')]
+/** A make from the pattern. */
 final readonly class PatternMakeData
 {
+    /** @param  string  $name  its own; may be empty */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property] public string $wearer,
-        #[OA\Property(description: 'its own; may be empty')] public string $name,
+        public int $id,
+        public string $wearer,
+        public string $name,
     ) {
     }
 

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Pattern;
 
-use OpenApi\Attributes as OA;
+use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Pattern\Paper\CutAs;
 
-#[OA\Schema]
 final readonly class SilhouetteData
 {
-    /** @param  array<string, string>  $levels */
+    /**
+     * @param  array<string, value-of<Weight>>  $levels
+     * @param  value-of<CutAs>  $cut_as
+     */
     public function __construct(
-        #[OA\Property] public string $value,
-        #[OA\Property] public string $label,
-        #[OA\Property(
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['critical', 'matters', 'free']),
-        )] public array $levels,
-        #[OA\Property(enum: ['blended', 'one_size'])] public string $cut_as,
+        public string $value,
+        public string $label,
+        public array $levels,
+        public string $cut_as,
     ) {
     }
 }

@@ -4,27 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Pattern;
 
-use OpenApi\Attributes as OA;
+use Underbolt\Pattern\Charts\ChartMeaning;
 use Underbolt\Pattern\Charts\StarterChart;
 
-#[OA\Schema]
 final readonly class StarterData
 {
     /**
+     * @param  value-of<ChartMeaning>  $chart_means
      * @param  list<string>  $sizes
-     * @param  array<string, list<string>>  $body_chart
+     * @param  array<string, list<string>>  $body_chart  rows by name, each figure with its unit
      */
     public function __construct(
-        #[OA\Property] public string $value,
-        #[OA\Property] public string $label,
-        #[OA\Property] public string $source,
-        #[OA\Property(enum: ['upper_limit', 'middle'])] public string $chart_means,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $sizes,
-        #[OA\Property(
-            description: 'rows by name, each figure with its unit',
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')),
-        )] public array $body_chart,
+        public string $value,
+        public string $label,
+        public string $source,
+        public string $chart_means,
+        public array $sizes,
+        public array $body_chart,
     ) {
     }
 

@@ -6,27 +6,26 @@ namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
 use Underbolt\Planning\Choosing\Alternative;
+use Underbolt\Planning\Choosing\AlternativeName;
 use Underbolt\Planning\Choosing\ReceiptLine;
 use Underbolt\Planning\Plan;
 
-#[OA\Schema]
 final readonly class AlternativeData
 {
     /**
-     * @param  array<string, string>  $sizes
+     * @param  value-of<AlternativeName>  $name
+     * @param  array<string, string>  $sizes  by level
      * @param  list<ReceiptLineData>  $receipt
+     * @param  bool  $adjusts_bust  whether taking it adjusts the bust to its size
+     * @param  bool  $chosen  whether these are the sizes and adjustment of the plan
      */
     public function __construct(
-        #[OA\Property(enum: ['best', 'one_size', 'closest', 'by_finished', 'nearer'])] public string $name,
-        #[OA\Property(
-            type: 'object',
-            description: 'by level',
-            additionalProperties: new OA\AdditionalProperties(type: 'string'),
-        )] public array $sizes,
+        public string $name,
+        public array $sizes,
         #[OA\Property] public float $cost,
-        #[OA\Property(items: new OA\Items(ref: ReceiptLineData::class))] public array $receipt,
-        #[OA\Property(description: 'whether taking it adjusts the bust to its size')] public bool $adjusts_bust,
-        #[OA\Property(description: 'whether these are the sizes and adjustment of the plan')] public bool $chosen,
+        public array $receipt,
+        public bool $adjusts_bust,
+        public bool $chosen,
     ) {
     }
 

@@ -12,12 +12,12 @@ use Underbolt\Measure\Unit;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 
-#[OA\Schema(description: 'a make and its plan')]
+/** A make and its plan. */
 final readonly class BenchData
 {
     public function __construct(
-        #[OA\Property(ref: MakeData::class)] public MakeData $make,
-        #[OA\Property(oneOf: [new OA\Schema(ref: PlanData::class), new OA\Schema(type: 'null')])] public ?PlanData $plan,
+        public MakeData $make,
+        public ?PlanData $plan,
         #[OA\Property(
             description: 'why there is no plan',
             oneOf: [new OA\Schema(ref: Problem::class), new OA\Schema(type: 'null')],

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
+use Underbolt\Altering\AdjustmentKind;
+use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\BustAdjustment;
 
-#[OA\Schema]
 final readonly class BustAdjustmentData
 {
+    /**
+     * @param  value-of<AdjustmentKind>  $kind
+     * @param  ?value-of<AdjustmentMethod>  $method
+     */
     public function __construct(
-        #[OA\Property(enum: ['full', 'small', 'none'])] public string $kind,
-        #[OA\Property] public int $total_nm,
-        #[OA\Property] public int $per_edge_nm,
-        #[OA\Property] public int $per_front_half_nm,
-        #[OA\Property(enum: ['pivot', 'slash'], nullable: true)] public ?string $method,
+        public string $kind,
+        public int $total_nm,
+        public int $per_edge_nm,
+        public int $per_front_half_nm,
+        public ?string $method,
     ) {
     }
 

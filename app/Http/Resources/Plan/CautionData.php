@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Advice\Caution;
 
-#[OA\Schema]
 final readonly class CautionData
 {
+    /** @param  bool  $stops  something has to be found out or decided before the cloth is cut */
     public function __construct(
-        #[OA\Property] public string $code,
-        #[OA\Property] public ?string $level,
-        #[OA\Property] public string $text,
-        #[OA\Property(description: 'something has to be found out or decided before the cloth is cut')] public bool $stops,
+        public string $code,
+        public ?string $level,
+        public string $text,
+        public bool $stops,
     ) {
     }
 

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
+use Underbolt\Pattern\Charts\ChartPosition;
 use Underbolt\Pattern\Charts\ChartSize;
 use Underbolt\Planning\Plan;
 
-#[OA\Schema(description: 'what the body chart says about the measure')]
+/** What the body chart says about the measure. */
 final readonly class ChartSizeData
 {
+    /** @param  value-of<ChartPosition>  $standing */
     public function __construct(
-        #[OA\Property] public string $size,
-        #[OA\Property(enum: ['on', 'between', 'below', 'above'])] public string $standing,
-        #[OA\Property] public ?string $lower,
-        #[OA\Property] public ?string $upper,
+        public string $size,
+        public string $standing,
+        public ?string $lower,
+        public ?string $upper,
     ) {
     }
 

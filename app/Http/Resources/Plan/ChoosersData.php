@@ -4,20 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Advice\Choosers;
+use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Planning\Asked\Pick;
 use Underbolt\Planning\Plan;
+use Underbolt\Sizing\EaseSchool;
 
-#[OA\Schema(description: 'what is in force, chosen or not, and why a choice could change nothing now')]
+/** What is in force, chosen or not, and why a choice could change nothing now. */
 final readonly class ChoosersData
 {
+    /**
+     * @param  value-of<Pick>  $pick
+     * @param  value-of<EaseSchool>  $ease
+     * @param  value-of<BetweenRule>  $between
+     */
     public function __construct(
-        #[OA\Property(enum: ['best', 'level', 'one_size'])] public string $pick,
-        #[OA\Property(enum: ['chart', 'drafted', 'liked'])] public string $ease,
-        #[OA\Property(enum: ['up', 'down', 'nearest'])] public string $between,
-        #[OA\Property] public ?string $pick_idle,
-        #[OA\Property] public ?string $between_idle,
-        #[OA\Property] public ?string $order_idle,
+        public string $pick,
+        public string $ease,
+        public string $between,
+        public ?string $pick_idle,
+        public ?string $between_idle,
+        public ?string $order_idle,
     ) {
     }
 

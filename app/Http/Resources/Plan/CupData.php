@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Planning\Plan;
+use Underbolt\Sizing\CupSource;
 
-#[OA\Schema]
 final readonly class CupData
 {
+    /**
+     * @param  value-of<CupSource>  $source
+     * @param  ?string  $row  whose bust row is read, where it is another cup's
+     */
     public function __construct(
-        #[OA\Property] public string $letter,
-        #[OA\Property] public int $difference_nm,
-        #[OA\Property(enum: ['pattern', 'rule of thumb'])] public string $source,
-        #[OA\Property(description: 'whose bust row is read, where it is another cup\'s')] public ?string $row,
+        public string $letter,
+        public int $difference_nm,
+        public string $source,
+        public ?string $row,
     ) {
     }
 

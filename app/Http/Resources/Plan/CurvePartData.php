@@ -7,17 +7,23 @@ namespace App\Http\Resources\Plan;
 use OpenApi\Attributes as OA;
 use Underbolt\Seam\CurvePart;
 
-#[OA\Schema(description: 'one cubic of a line, between two depths; where the next doesn\'t begin at its end the line is open')]
+/** One cubic of a line, between two depths; where the next doesn't begin at its end the line is open. */
 final readonly class CurvePartData
 {
     /** Fine enough that a line a metre long ends within a thousandth of a millimetre. */
     private const SLOPE_PLACES = 6;
 
+    /**
+     * @param  int  $top_nm  depth of its upper end
+     * @param  int  $end_nm  depth of its lower end
+     * @param  int  $out_at_top_nm  distance from the centre at its upper end
+     * @param  int  $out_at_end_nm  distance from the centre at its lower end
+     */
     public function __construct(
-        #[OA\Property(description: 'depth of its upper end')] public int $top_nm,
-        #[OA\Property(description: 'depth of its lower end')] public int $end_nm,
-        #[OA\Property(description: 'distance from the centre at its upper end')] public int $out_at_top_nm,
-        #[OA\Property(description: 'distance from the centre at its lower end')] public int $out_at_end_nm,
+        public int $top_nm,
+        public int $end_nm,
+        public int $out_at_top_nm,
+        public int $out_at_end_nm,
         #[OA\Property(description: 'outward for each step down, at its upper end')] public float $slope_at_top,
         #[OA\Property(description: 'outward for each step down, at its lower end')] public float $slope_at_end,
     ) {

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
+use Underbolt\Planning\Asked\Lead;
 use Underbolt\Planning\Plan;
 
-#[OA\Schema(description: 'shoulder, neck and armhole')]
+/** Shoulder, neck and armhole. */
 final readonly class FrameData
 {
+    /**
+     * @param  value-of<Lead>  $lead
+     * @param  ?int  $measure_nm  what was looked up
+     * @param  string  $range_why  why these envelopes
+     */
     public function __construct(
-        #[OA\Property(enum: ['full_bust', 'cup', 'high_bust', 'high_bust_as_is', 'cross_front'])] public string $lead,
-        #[OA\Property] public string $why,
-        #[OA\Property] public ?string $size,
-        #[OA\Property(description: 'what was looked up')] public ?int $measure_nm,
-        #[OA\Property(description: 'why these envelopes')] public string $range_why,
+        public string $lead,
+        public string $why,
+        public ?string $size,
+        public ?int $measure_nm,
+        public string $range_why,
     ) {
     }
 

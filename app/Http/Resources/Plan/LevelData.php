@@ -4,64 +4,86 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Advice\Opinion;
 use Underbolt\Advice\Opinions;
+use Underbolt\Altering\Take;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\Weight;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Sizing\EaseBand;
 use Underbolt\Sizing\LevelFacts;
+use Underbolt\Sizing\Sure;
 use Underbolt\Work\OnTissue;
 
-#[OA\Schema]
 final readonly class LevelData
 {
     /**
+     * @param  value-of<Level>  $level
+     * @param  value-of<Weight>  $weight
+     * @param  bool  $clipped  set by hand
+     * @param  bool  $follows  free: gives no orders
+     * @param  ?int  $measure_nm  null where only the frame is known
+     * @param  string  $own  what the level would pick by itself
+     * @param  ?string  $why  why it is cut in another, in one sentence
+     * @param  string  $front  size in front
+     * @param  ?int  $finished_nm  as printed
+     * @param  ?int  $left_over_nm  too much above 0
+     * @param  ?value-of<Take>  $take
+     * @param  bool  $is_carried  too little by the chart, but the garment has room
+     * @param  int  $centre_back_nm  what the centre back takes alone
+     * @param  int  $adjusted_nm  what a bust adjustment adds all round
+     * @param  int  $by_hand_nm  what was set by hand adds all round
+     * @param  int  $change_front_nm  drawn at the front side edge beside the blend, outward positive
+     * @param  int  $changed_nm  how much wider it is cut than printed, all round
+     * @param  ?int  $as_cut_nm  the garment once all is done
+     * @param  value-of<Sure>  $sure
+     * @param  string  $sure_of  the measure that decides
+     * @param  ?string  $band  what so much ease at the bust of a dress or top is called
+     * @param  list<OnTissueData>  $on_tissue  where a tape on the tissue ends
      * @param  list<OpinionData>  $opinions
+     * @param  bool  $agreed  all schools that can tell name the size that is cut
      * @param  list<NotchData>  $notches  the sizes in play, smallest first
-     * @param  list<OnTissueData>  $on_tissue
      */
     public function __construct(
-        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[OA\Property(enum: ['critical', 'matters', 'free'])] public string $weight,
-        #[OA\Property(description: 'set by hand')] public bool $clipped,
-        #[OA\Property(description: 'free: gives no orders')] public bool $follows,
-        #[OA\Property(description: 'null where only the frame is known')] public ?int $measure_nm,
-        #[OA\Property(oneOf: [new OA\Schema(ref: ChartSizeData::class), new OA\Schema(type: 'null')])] public ?ChartSizeData $chart,
-        #[OA\Property] public string $size,
-        #[OA\Property(description: 'what the level would pick by itself')] public string $own,
-        #[OA\Property(description: 'why it is cut in another, in one sentence')] public ?string $why,
-        #[OA\Property(description: 'size in front')] public string $front,
-        #[OA\Property] public string $back,
-        #[OA\Property] public ?int $chart_value_nm,
-        #[OA\Property(description: 'as printed')] public ?int $finished_nm,
-        #[OA\Property] public ?int $drafted_ease_nm,
-        #[OA\Property] public ?int $your_ease_nm,
-        #[OA\Property] public ?int $least_ease_nm,
-        #[OA\Property] public ?int $wished_nm,
-        #[OA\Property(description: 'too much above 0')] public ?int $left_over_nm,
-        #[OA\Property] public int $edges,
-        #[OA\Property] public ?int $per_edge_nm,
-        #[OA\Property(enum: ['in_line', 'sew', 'leave'], nullable: true)] public ?string $take,
-        #[OA\Property(description: 'too little by the chart, but the garment has room')] public bool $is_carried,
-        #[OA\Property(description: 'what the centre back takes alone')] public int $centre_back_nm,
-        #[OA\Property(description: 'what a bust adjustment adds all round')] public int $adjusted_nm,
-        #[OA\Property(description: 'what was set by hand adds all round')] public int $by_hand_nm,
-        #[OA\Property(description: 'drawn at the front side edge beside the blend, outward positive')] public int $change_front_nm,
-        #[OA\Property] public int $change_back_nm,
-        #[OA\Property(description: 'how much wider it is cut than printed, all round')] public int $changed_nm,
-        #[OA\Property(description: 'the garment once all is done')] public ?int $as_cut_nm,
-        #[OA\Property] public ?int $ease_as_cut_nm,
-        #[OA\Property(enum: ['by_hand', 'firm', 'near the edge', 'measure again'])] public string $sure,
-        #[OA\Property(description: 'the measure that decides')] public string $sure_of,
-        #[OA\Property(description: 'what so much ease at the bust of a dress or top is called')] public ?string $band,
-        #[OA\Property(description: 'where a tape on the tissue ends', items: new OA\Items(ref: OnTissueData::class))]
+        public string $level,
+        public string $weight,
+        public bool $clipped,
+        public bool $follows,
+        public ?int $measure_nm,
+        public ?ChartSizeData $chart,
+        public string $size,
+        public string $own,
+        public ?string $why,
+        public string $front,
+        public string $back,
+        public ?int $chart_value_nm,
+        public ?int $finished_nm,
+        public ?int $drafted_ease_nm,
+        public ?int $your_ease_nm,
+        public ?int $least_ease_nm,
+        public ?int $wished_nm,
+        public ?int $left_over_nm,
+        public int $edges,
+        public ?int $per_edge_nm,
+        public ?string $take,
+        public bool $is_carried,
+        public int $centre_back_nm,
+        public int $adjusted_nm,
+        public int $by_hand_nm,
+        public int $change_front_nm,
+        public int $change_back_nm,
+        public int $changed_nm,
+        public ?int $as_cut_nm,
+        public ?int $ease_as_cut_nm,
+        public string $sure,
+        public string $sure_of,
+        public ?string $band,
         public array $on_tissue,
-        #[OA\Property(items: new OA\Items(ref: OpinionData::class))] public array $opinions,
-        #[OA\Property(description: 'all schools that can tell name the size that is cut')] public bool $agreed,
-        #[OA\Property(items: new OA\Items(ref: NotchData::class))] public array $notches,
+        public array $opinions,
+        public bool $agreed,
+        public array $notches,
     ) {
     }
 

@@ -16,45 +16,45 @@ use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\BetweenRule;
 use Underbolt\Planning\Facts\NeededPoints;
 
-#[OA\Schema]
 final readonly class MakeData
 {
     /**
-     * @param  list<string>  $views
+     * @param  int  $version  to be sent back with a change; grows by one with each
+     * @param  string  $name  its own; may be empty
+     * @param  string  $note  one sentence; may be empty
+     * @param  string  $card_foundation  what was worn underneath
+     * @param  list<CardSummary>  $cards  of the wearer, newest first
+     * @param  list<string>  $needed_points  that the pattern can make use of, from the top down
+     * @param  value-of<Unit>  $unit  meant in the choices
+     * @param  list<string>  $views  of the pattern
      * @param  list<string>  $fits
-     * @param  list<CardSummary>  $cards
-     * @param  list<string>  $needed_points
+     * @param  stdClass  $ranges  by envelope, the sizes that nest with its own
+     * @param  value-of<BetweenRule>  $between  the pattern's own rule for a measure between two sizes
+     * @param  bool  $has_nest  whether the pattern has a drawing of its own lines
      */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property(description: 'to be sent back with a change; grows by one with each')] public int $version,
-        #[OA\Property(description: 'its own; may be empty')] public string $name,
-        #[OA\Property(description: 'one sentence; may be empty')] public string $note,
-        #[OA\Property] public string $wearer,
-        #[OA\Property] public int $wearer_id,
-        #[OA\Property] public int $card_id,
+        public int $id,
+        public int $version,
+        public string $name,
+        public string $note,
+        public string $wearer,
+        public int $wearer_id,
+        public int $card_id,
         #[OA\Property(format: 'date')] public string $card_taken_on,
-        #[OA\Property(description: 'what was worn underneath')] public string $card_foundation,
-        #[OA\Property(description: 'of the wearer, newest first', items: new OA\Items(ref: CardSummary::class))] public array $cards,
-        #[OA\Property(oneOf: [new OA\Schema(ref: NewerCardData::class), new OA\Schema(type: 'null')])] public ?NewerCardData $newer_card,
-        #[OA\Property(
-            description: 'that the pattern can make use of, from the top down',
-            items: new OA\Items(type: 'string'),
-        )] public array $needed_points,
-        #[OA\Property] public int $pattern_id,
-        #[OA\Property] public string $pattern,
-        #[OA\Property] public string $house,
-        #[OA\Property(description: 'meant in the choices', enum: ['cm', 'in'])] public string $unit,
+        public string $card_foundation,
+        public array $cards,
+        public ?NewerCardData $newer_card,
+        public array $needed_points,
+        public int $pattern_id,
+        public string $pattern,
+        public string $house,
+        public string $unit,
         #[OA\Property(ref: ChoicesDocument::class)] public stdClass $choices,
-        #[OA\Property(description: 'of the pattern', items: new OA\Items(type: 'string'))] public array $views,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $fits,
-        #[OA\Property(description: 'by envelope, the sizes that nest with its own', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))]
-        public stdClass $ranges,
-        #[OA\Property(
-            description: 'the pattern\'s own rule for a measure between two sizes',
-            enum: ['up', 'down', 'nearest'],
-        )] public string $between,
-        #[OA\Property(description: 'whether the pattern has a drawing of its own lines')] public bool $has_nest,
+        public array $views,
+        public array $fits,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))] public stdClass $ranges,
+        public string $between,
+        public bool $has_nest,
     ) {
     }
 

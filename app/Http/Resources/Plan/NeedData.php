@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Work\ShoppingNeed;
 
-#[OA\Schema]
 final readonly class NeedData
 {
+    /** @param  ?string  $text  as typed, where that says more than the amount */
     public function __construct(
-        #[OA\Property] public string $name,
-        #[OA\Property] public ?string $view,
-        #[OA\Property] public ?int $width_nm,
-        #[OA\Property] public ?int $amount_nm,
-        #[OA\Property(description: 'as typed, where that says more than the amount')] public ?string $text,
+        public string $name,
+        public ?string $view,
+        public ?int $width_nm,
+        public ?int $amount_nm,
+        public ?string $text,
     ) {
     }
 

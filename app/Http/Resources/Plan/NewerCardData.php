@@ -15,16 +15,17 @@ use Underbolt\Measure\Unit;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 
-#[OA\Schema(description: 'a newer card of the wearer on the same foundation, and what it would change')]
+/** A newer card of the wearer on the same foundation, and what it would change. */
 final readonly class NewerCardData
 {
-    /** @param  list<string>  $measures */
+    /**
+     * @param  list<string>  $measures  what differs, such as `waist 84.5 cm, was 83 cm`
+     * @param  ?string  $headline  the plan in one sentence, were it planned from that card; null where it gives none
+     */
     public function __construct(
-        #[OA\Property] public int $id,
+        public int $id,
         #[OA\Property(format: 'date')] public string $taken_on,
-        #[OA\Property(description: 'what differs, such as `waist 84.5 cm, was 83 cm`', items: new OA\Items(type: 'string'))]
         public array $measures,
-        #[OA\Property(description: 'the plan in one sentence, were it planned from that card; null where it gives none')]
         public ?string $headline,
     ) {
     }

@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Advice\Opinion;
+use Underbolt\Advice\School;
 use Underbolt\Planning\Plan;
 
-#[OA\Schema]
 final readonly class OpinionData
 {
+    /** @param  value-of<School>  $school */
     public function __construct(
-        #[OA\Property(enum: ['chart_up', 'chart_down', 'chart_nearest', 'drafted', 'liked', 'quarters', 'front_larger'])]
         public string $school,
-        #[OA\Property] public string $name,
-        #[OA\Property] public ?string $size,
-        #[OA\Property] public string $why,
+        public string $name,
+        public ?string $size,
+        public string $why,
     ) {
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Headline;
 use Underbolt\Planning\Choosing\Alternative;
@@ -14,56 +13,52 @@ use Underbolt\Work\PieceCut;
 use Underbolt\Work\ToBuy;
 use Underbolt\Work\WorkPlan;
 
-#[OA\Schema(description: 'lengths in whole nanometres')]
+/** Lengths in whole nanometres. */
 final readonly class PlanData
 {
     /**
-     * @param  list<string>  $waits_for
-     * @param  list<string>  $sizes
-     * @param  list<string>  $short_sizes
-     * @param  list<LevelData>  $levels
-     * @param  ?list<StationData>  $back_stations
+     * @param  string  $details  steps and cautions, counted
+     * @param  list<string>  $waits_for  levels that are not measured yet
+     * @param  list<string>  $sizes  in play, smallest first
+     * @param  list<string>  $short_sizes  the same where there is little room
+     * @param  list<LevelData>  $levels  from the top down
+     * @param  ?int  $above_waist_nm  longer above 0
      * @param  list<AlternativeData>  $alternatives
      * @param  list<PieceCutData>  $pieces
-     * @param  list<NeedData>  $needs
-     * @param  list<StationData>  $stations
+     * @param  list<NeedData>  $needs  for the largest size used
+     * @param  list<StationData>  $stations  of the front
+     * @param  ?list<StationData>  $back_stations  of the back, where it is cut unlike
+     * @param  'as printed'|'lengthened'  $paper  the paper the stations stand on
      * @param  list<CautionData>  $cautions
      */
     public function __construct(
-        #[OA\Property] public string $headline,
-        #[OA\Property(description: 'steps and cautions, counted')] public string $details,
-        #[OA\Property(description: 'levels that are not measured yet', items: new OA\Items(type: 'string'))] public array $waits_for,
-        #[OA\Property(description: 'in play, smallest first', items: new OA\Items(type: 'string'))] public array $sizes,
-        #[OA\Property(description: 'the same where there is little room', items: new OA\Items(type: 'string'))] public array $short_sizes,
-        #[OA\Property(oneOf: [new OA\Schema(ref: CupData::class), new OA\Schema(type: 'null')])] public ?CupData $cup,
-        #[OA\Property(ref: FrameData::class)] public FrameData $frame,
-        #[OA\Property(
-            oneOf: [new OA\Schema(ref: BustAdjustmentData::class), new OA\Schema(type: 'null')],
-        )] public ?BustAdjustmentData $bust_adjustment,
-        #[OA\Property(description: 'from the top down', items: new OA\Items(ref: LevelData::class))] public array $levels,
-        #[OA\Property(oneOf: [new OA\Schema(ref: StepData::class), new OA\Schema(type: 'null')])] public ?StepData $bust_waist,
-        #[OA\Property(oneOf: [new OA\Schema(ref: StepData::class), new OA\Schema(type: 'null')])] public ?StepData $waist_hip,
-        #[OA\Property(description: 'longer above 0')] public ?int $above_waist_nm,
-        #[OA\Property] public ?int $below_waist_nm,
-        #[OA\Property] public ?int $hem_nm,
-        #[OA\Property] public ?int $sleeve_nm,
-        #[OA\Property(oneOf: [new OA\Schema(ref: SideSeamData::class), new OA\Schema(type: 'null')])] public ?SideSeamData $side_seam,
-        #[OA\Property(items: new OA\Items(ref: AlternativeData::class))] public array $alternatives,
-        #[OA\Property(ref: WorkData::class)] public WorkData $work,
-        #[OA\Property(items: new OA\Items(ref: PieceCutData::class))] public array $pieces,
-        #[OA\Property(description: 'for the largest size used', items: new OA\Items(ref: NeedData::class))] public array $needs,
-        #[OA\Property(description: 'of the front', items: new OA\Items(ref: StationData::class))] public array $stations,
-        #[OA\Property(
-            description: 'of the back, where it is cut unlike',
-            type: 'array',
-            items: new OA\Items(ref: StationData::class),
-            nullable: true,
-        )] public ?array $back_stations,
-        #[OA\Property(description: 'the paper the stations stand on', enum: ['as printed', 'lengthened'])] public string $paper,
-        #[OA\Property(oneOf: [new OA\Schema(ref: SleeveData::class), new OA\Schema(type: 'null')])] public ?SleeveData $sleeve,
-        #[OA\Property(ref: ChoosersData::class)] public ChoosersData $choosers,
-        #[OA\Property(oneOf: [new OA\Schema(ref: SeamDrawingData::class), new OA\Schema(type: 'null')])] public ?SeamDrawingData $drawing,
-        #[OA\Property(items: new OA\Items(ref: CautionData::class))] public array $cautions,
+        public string $headline,
+        public string $details,
+        public array $waits_for,
+        public array $sizes,
+        public array $short_sizes,
+        public ?CupData $cup,
+        public FrameData $frame,
+        public ?BustAdjustmentData $bust_adjustment,
+        public array $levels,
+        public ?StepData $bust_waist,
+        public ?StepData $waist_hip,
+        public ?int $above_waist_nm,
+        public ?int $below_waist_nm,
+        public ?int $hem_nm,
+        public ?int $sleeve_nm,
+        public ?SideSeamData $side_seam,
+        public array $alternatives,
+        public WorkData $work,
+        public array $pieces,
+        public array $needs,
+        public array $stations,
+        public ?array $back_stations,
+        public string $paper,
+        public ?SleeveData $sleeve,
+        public ChoosersData $choosers,
+        public ?SeamDrawingData $drawing,
+        public array $cautions,
     ) {
     }
 

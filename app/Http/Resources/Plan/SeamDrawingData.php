@@ -4,35 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Curve;
 use Underbolt\Seam\SeamDrawing;
 
-#[OA\Schema(description: 'every line from the top down as cubics')]
+/** Every line from the top down as cubics. */
 final readonly class SeamDrawingData
 {
     /**
-     * @param  list<SeamLineData>  $lines
-     * @param  list<CurvePartData>  $front
-     * @param  ?list<CurvePartData>  $back
-     * @param  ?list<CurvePartData>  $blend
+     * @param  list<SeamLineData>  $lines  the printed ones
+     * @param  list<CurvePartData>  $front  the line that is cut
+     * @param  ?list<CurvePartData>  $back  the back's, where it differs
+     * @param  ?list<CurvePartData>  $blend  the front's blend alone, where the line is more than that
      */
     public function __construct(
-        #[OA\Property(description: 'the printed ones', items: new OA\Items(ref: SeamLineData::class))] public array $lines,
-        #[OA\Property(description: 'the line that is cut', items: new OA\Items(ref: CurvePartData::class))] public array $front,
-        #[OA\Property(
-            description: 'the back\'s, where it differs',
-            type: 'array',
-            items: new OA\Items(ref: CurvePartData::class),
-            nullable: true,
-        )] public ?array $back,
-        #[OA\Property(
-            description: 'the front\'s blend alone, where the line is more than that',
-            type: 'array',
-            items: new OA\Items(ref: CurvePartData::class),
-            nullable: true,
-        )] public ?array $blend,
+        public array $lines,
+        public array $front,
+        public ?array $back,
+        public ?array $blend,
     ) {
     }
 

@@ -7,15 +7,18 @@ namespace App\Http\Resources\Plan;
 use OpenApi\Attributes as OA;
 use Underbolt\Seam\SideSeam;
 
-#[OA\Schema]
 final readonly class SideSeamData
 {
+    /**
+     * @param  int  $front_nm  length of the new line, first level to last
+     * @param  int  $printed_nm  of the upper size's own line
+     */
     public function __construct(
-        #[OA\Property(description: 'length of the new line, first level to last')] public int $front_nm,
-        #[OA\Property] public int $back_nm,
-        #[OA\Property(description: 'of the upper size\'s own line')] public int $printed_nm,
+        public int $front_nm,
+        public int $back_nm,
+        public int $printed_nm,
         #[OA\Property(description: 'added sideways for each step down')] public float $steepest,
-        #[OA\Property] public bool $matches,
+        public bool $matches,
     ) {
     }
 

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Altering\Sleeve;
 use Underbolt\Planning\Plan;
 
-#[OA\Schema(description: 'round the upper arm')]
+/** Round the upper arm. */
 final readonly class SleeveData
 {
+    /** @param  ?int  $need_nm  how much wider it has to be; to spare below 0 */
     public function __construct(
-        #[OA\Property] public string $size,
-        #[OA\Property] public int $measure_nm,
-        #[OA\Property] public ?int $chart_value_nm,
-        #[OA\Property] public ?int $finished_nm,
-        #[OA\Property] public ?int $ease_nm,
-        #[OA\Property(description: 'how much wider it has to be; to spare below 0')] public ?int $need_nm,
-        #[OA\Property] public ?int $per_edge_nm,
+        public string $size,
+        public int $measure_nm,
+        public ?int $chart_value_nm,
+        public ?int $finished_nm,
+        public ?int $ease_nm,
+        public ?int $need_nm,
+        public ?int $per_edge_nm,
     ) {
     }
 

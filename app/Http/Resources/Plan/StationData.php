@@ -7,18 +7,23 @@ namespace App\Http\Resources\Plan;
 use OpenApi\Attributes as OA;
 use Underbolt\Seam\Station;
 
-#[OA\Schema(description: 'outward positive, for each edge')]
+/** Outward positive, for each edge. */
 final readonly class StationData
 {
+    /**
+     * @param  ?int  $blend_nm  of the move, what the blend is
+     * @param  ?int  $change_nm  of the move, what is taken in, let out or adjusted
+     * @param  ?int  $move_nm  from the line it is taken from to the line that is cut
+     */
     public function __construct(
-        #[OA\Property] public int $depth_nm,
-        #[OA\Property] public ?string $from,
-        #[OA\Property] public ?string $to,
+        public int $depth_nm,
+        public ?string $from,
+        public ?string $to,
         #[OA\Property(description: 'of the gap between the two lines, 0 to 1')] public ?float $share,
-        #[OA\Property(description: 'of the move, what the blend is')] public ?int $blend_nm,
-        #[OA\Property(description: 'of the move, what is taken in, let out or adjusted')] public ?int $change_nm,
-        #[OA\Property(description: 'from the line it is taken from to the line that is cut')] public ?int $move_nm,
-        #[OA\Property] public ?string $level,
+        public ?int $blend_nm,
+        public ?int $change_nm,
+        public ?int $move_nm,
+        public ?string $level,
     ) {
     }
 

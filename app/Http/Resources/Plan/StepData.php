@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Planning\Choosing\SizeStep;
+use Underbolt\Sizing\StepVerdict;
 
-#[OA\Schema]
 final readonly class StepData
 {
+    /** @param  value-of<StepVerdict>  $verdict */
     public function __construct(
-        #[OA\Property] public int $sizes,
-        #[OA\Property(enum: ['none', 'easy', 'care', 'avoid'])] public string $verdict,
+        public int $sizes,
+        public string $verdict,
     ) {
     }
 

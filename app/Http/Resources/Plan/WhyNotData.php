@@ -6,19 +6,20 @@ namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
 use stdClass;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Choosing\WhyNot;
 use Underbolt\Planning\Plan;
 
-#[OA\Schema(description: 'how every size would do at one level')]
+/** How every size would do at one level. */
 final readonly class WhyNotData
 {
+    /**
+     * @param  value-of<Level>  $level
+     * @param  stdClass  $sizes  one sentence for each, by size
+     */
     public function __construct(
-        #[OA\Property(enum: ['bust', 'waist', 'hip'])] public string $level,
-        #[OA\Property(
-            type: 'object',
-            description: 'one sentence for each, by size',
-            additionalProperties: new OA\AdditionalProperties(type: 'string'),
-        )] public stdClass $sizes,
+        public string $level,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public stdClass $sizes,
     ) {
     }
 
@@ -26,9 +27,9 @@ final readonly class WhyNotData
     public static function all(Plan $plan): array
     {
         $all = [];
-        foreach ($plan->situation->measured() as $level => $facts) {
+        foreach ($plan->situation->measured() as $facts) {
             $says = WhyNot::at($facts, $plan->situation, $plan->sizes);
-            $all[] = new self($level, (object) array_combine(array_map($plan->nameOf(...), array_keys($says)), $says));
+            $all[] = new self($facts->level->value, (object) array_combine(array_map($plan->nameOf(...), array_keys($says)), $says));
         }
 
         return $all;

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
+use Underbolt\Altering\WorkOrder;
 use Underbolt\Work\WorkPlan;
 
-#[OA\Schema]
 final readonly class WorkData
 {
-    /** @param  list<WorkStepData>  $steps */
+    /**
+     * @param  value-of<WorkOrder>  $order
+     * @param  list<WorkStepData>  $steps  one tracing each
+     */
     public function __construct(
-        #[OA\Property(enum: ['blend_first', 'length_first'])] public string $order,
-        #[OA\Property] public string $why,
-        #[OA\Property(description: 'one tracing each', items: new OA\Items(ref: WorkStepData::class))] public array $steps,
+        public string $order,
+        public string $why,
+        public array $steps,
     ) {
     }
 

@@ -4,23 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use OpenApi\Attributes as OA;
 use Underbolt\Altering\WorkStep;
 
-#[OA\Schema]
 final readonly class WorkStepData
 {
     /**
+     * @param  ?int  $amount_nm  longer or wider above 0
      * @param  list<string>  $pieces
-     * @param  list<string>  $how
+     * @param  list<string>  $how  what the hands do for it, one after the other
      */
     public function __construct(
-        #[OA\Property] public string $kind,
-        #[OA\Property] public string $text,
-        #[OA\Property(description: 'longer or wider above 0')] public ?int $amount_nm,
-        #[OA\Property] public ?int $edges,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $pieces,
-        #[OA\Property(description: 'what the hands do for it, one after the other', items: new OA\Items(type: 'string'))] public array $how,
+        public string $kind,
+        public string $text,
+        public ?int $amount_nm,
+        public ?int $edges,
+        public array $pieces,
+        public array $how,
     ) {
     }
 

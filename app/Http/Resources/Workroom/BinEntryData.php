@@ -10,16 +10,21 @@ use App\Records\Bin;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'something that was deleted and can be brought back')]
+/** Something that was deleted and can be brought back. */
 final readonly class BinEntryData
 {
+    /**
+     * @param  value-of<BinKind>  $kind
+     * @param  string  $with  what went with it, in words; empty where it went alone
+     * @param  int  $days_left  days until it goes for good
+     */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property(enum: BinKind::class)] public string $kind,
-        #[OA\Property] public string $name,
-        #[OA\Property(description: 'what went with it, in words; empty where it went alone')] public string $with,
+        public int $id,
+        public string $kind,
+        public string $name,
+        public string $with,
         #[OA\Property(format: 'date')] public string $deleted_on,
-        #[OA\Property(description: 'days until it goes for good')] public int $days_left,
+        public int $days_left,
     ) {
     }
 

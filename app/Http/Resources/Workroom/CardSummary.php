@@ -8,15 +8,18 @@ use App\Models\Card;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema]
 final readonly class CardSummary
 {
+    /**
+     * @param  int  $age_days  whole days since it was taken
+     * @param  int  $measured  how many points are measured
+     */
     public function __construct(
-        #[OA\Property] public int $id,
+        public int $id,
         #[OA\Property(format: 'date')] public string $taken_on,
-        #[OA\Property(description: 'whole days since it was taken')] public int $age_days,
-        #[OA\Property] public string $foundation,
-        #[OA\Property(description: 'how many points are measured')] public int $measured,
+        public int $age_days,
+        public string $foundation,
+        public int $measured,
     ) {
     }
 

@@ -16,24 +16,30 @@ use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 use Underbolt\Wearing\Stage;
 
-#[OA\Schema]
 final readonly class MakeSummary
 {
-    /** @param  ?list<CurvePartData>  $line */
+    /**
+     * @param  int  $version  to be sent back with a change
+     * @param  string  $name  its own; may be empty
+     * @param  ?string  $headline  the plan in one sentence; null while it waits for something
+     * @param  ?string  $waits_for  what it waits for; null when there is a plan
+     * @param  int  $cautions  how many cautions the plan has
+     * @param  ?string  $stage  how far it has come; null while it is only planned
+     * @param  ?list<CurvePartData>  $line  the line of its front; null where it can't be drawn
+     */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property(description: 'to be sent back with a change')] public int $version,
-        #[OA\Property(description: 'its own; may be empty')] public string $name,
-        #[OA\Property] public string $wearer,
+        public int $id,
+        public int $version,
+        public string $name,
+        public string $wearer,
         #[OA\Property(description: 'its card', format: 'date')] public string $card_taken_on,
-        #[OA\Property] public string $card_foundation,
-        #[OA\Property] public string $pattern,
-        #[OA\Property] public int $pattern_id,
-        #[OA\Property(description: 'the plan in one sentence; null while it waits for something')] public ?string $headline,
-        #[OA\Property(description: 'what it waits for; null when there is a plan')] public ?string $waits_for,
-        #[OA\Property(description: 'how many cautions the plan has')] public int $cautions,
-        #[OA\Property(description: 'how far it has come; null while it is only planned')] public ?string $stage,
-        #[OA\Property(description: 'the line of its front; null where it can\'t be drawn', type: 'array', items: new OA\Items(ref: CurvePartData::class), nullable: true)]
+        public string $card_foundation,
+        public string $pattern,
+        public int $pattern_id,
+        public ?string $headline,
+        public ?string $waits_for,
+        public int $cautions,
+        public ?string $stage,
         public ?array $line,
     ) {
     }

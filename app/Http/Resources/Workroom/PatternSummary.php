@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Resources\Workroom;
 
 use App\Models\Pattern;
-use OpenApi\Attributes as OA;
 use Underbolt\File\Typed\FaultLog;
 use Underbolt\Pattern\ChartCheck;
 
-#[OA\Schema]
 final readonly class PatternSummary
 {
-    /** @param  list<string>  $sizes */
+    /**
+     * @param  list<string>  $sizes
+     * @param  int  $faults  how many things in it need mending
+     */
     public function __construct(
-        #[OA\Property] public int $id,
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $house,
-        #[OA\Property(items: new OA\Items(type: 'string'))] public array $sizes,
-        #[OA\Property(description: 'how many things in it need mending')] public int $faults,
+        public int $id,
+        public string $name,
+        public string $house,
+        public array $sizes,
+        public int $faults,
     ) {
     }
 

@@ -10,21 +10,20 @@ use App\Models\Make;
 use App\Models\User;
 use App\Models\Wearer;
 use Carbon\CarbonImmutable;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema]
 final readonly class WorkroomData
 {
     /**
      * @param  list<MakeSummary>  $makes
      * @param  list<WearerData>  $wearers
      * @param  list<PatternSummary>  $patterns
+     * @param  bool  $has_demo  whether the demo's data are in it
      */
     public function __construct(
-        #[OA\Property(items: new OA\Items(ref: MakeSummary::class))] public array $makes,
-        #[OA\Property(items: new OA\Items(ref: WearerData::class))] public array $wearers,
-        #[OA\Property(items: new OA\Items(ref: PatternSummary::class))] public array $patterns,
-        #[OA\Property(description: 'whether the demo\'s data are in it')] public bool $has_demo,
+        public array $makes,
+        public array $wearers,
+        public array $patterns,
+        public bool $has_demo,
     ) {
     }
 

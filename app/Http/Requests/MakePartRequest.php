@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use stdClass;
+
+/** A part of a make as it was typed, named by its address: choices, fitting, verdict or cloth. */
+final class MakePartRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [$this->part() => ['present', 'array', new TypedDocument], 'version' => ['required', 'integer']];
+    }
+
+    public function document(): stdClass
+    {
+        return TypedDocument::in($this->getContent(), $this->part());
+    }
+
+    private function part(): string
+    {
+        $end = basename($this->path());
+
+        // On the pattern's own lines sizes are chosen as on the bench.
+        return $end === 'nest' ? 'choices' : $end;
+    }
+}
