@@ -14,11 +14,9 @@ use Underbolt\File\Shape\ObjectShape;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Charts\BetweenRule;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pattern;
 use Underbolt\Planning\Asked\Choices;
-use Underbolt\Seam\BlendShape;
 use Underbolt\Seam\EdgeChange;
 use Underbolt\Sizing\Sizes;
 
@@ -40,30 +38,30 @@ final class ChoicesReader
 
         return new Choices(
             range: $fields->get($keys->range),
-            between: $fields->get($keys->between) ?? $pattern->between ?? BetweenRule::Up,
+            between: ($fields->has($keys->between) ? null : $pattern->between) ?? $fields->sure($keys->between),
             lead: $fields->get($keys->lead),
             ease: $fields->get($keys->ease),
             pick: $fields->get($keys->pick),
-            likedEase: $fields->get($keys->likedEase) ?? [],
-            leastEase: $fields->get($keys->leastEase) ?? [],
+            likedEase: $fields->byName($keys->likedEase),
+            leastEase: $fields->byName($keys->leastEase),
             clips: self::clips($fields->node($keys->sizes), $pattern),
-            largestStep: max(0, $fields->get($keys->largestStep) ?? 0),
-            blend: $fields->get($keys->blend) ?? BlendShape::Curved,
-            dwell: $fields->get($keys->dwell) ?? self::usualStep($unit),
-            stationEvery: $fields->get($keys->stationEvery) ?? self::usualStep($marks),
+            largestStep: max(0, $fields->sure($keys->largestStep)),
+            blend: $fields->sure($keys->blend),
+            dwell: $fields->sure($keys->dwell, $unit),
+            stationEvery: $fields->sure($keys->stationEvery, $marks),
             tummyDepth: self::usualTummyDepth($unit),
             view: self::oneNamed($fields->node($keys->view), $pattern->parts->views, 'view'),
             fit: self::oneNamed($fields->node($keys->fit), $pattern->parts->fits, 'fit'),
-            ownGarment: $fields->get($keys->ownGarment) ?? [],
-            weights: WeightsReader::read($fields->get($keys->weights) ?? Fields::none()),
-            frontLarger: $fields->get($keys->frontLarger) ?? [],
-            centreBack: $fields->get($keys->centreBack) ?? [],
+            ownGarment: $fields->byName($keys->ownGarment),
+            weights: WeightsReader::read($fields->part($keys->weights)),
+            frontLarger: $fields->byName($keys->frontLarger),
+            centreBack: $fields->byName($keys->centreBack),
             order: $fields->get($keys->order),
-            take: $fields->get($keys->take) ?? [],
-            byHand: array_map(self::byHand(...), $fields->get($keys->byHand) ?? []),
-            lengths: self::lengths($fields->get($keys->lengths) ?? Fields::none()),
+            take: $fields->byName($keys->take),
+            byHand: array_map(self::byHand(...), $fields->byName($keys->byHand)),
+            lengths: self::lengths($fields->part($keys->lengths)),
             method: $fields->get($keys->method),
-            adjustBust: $fields->get($keys->adjustBust) ?? false,
+            adjustBust: $fields->sure($keys->adjustBust),
         );
     }
 
@@ -81,17 +79,11 @@ final class ChoicesReader
         return Length::ofNumber($unit === Unit::Inch ? 3.5 : 9, $unit);
     }
 
-    /** 2.5 cm, or an inch where inches are read. */
-    public static function usualStep(Unit $unit): Length
-    {
-        return Length::ofNumber($unit === Unit::Inch ? 1 : 2.5, $unit);
-    }
-
     private static function byHand(Fields $sides): ByHand
     {
         $keys = new SidesKeys;
 
-        return new ByHand(new EdgeChange($sides->get($keys->front) ?? Length::zero(), $sides->get($keys->back) ?? Length::zero()));
+        return new ByHand(new EdgeChange($sides->sure($keys->front), $sides->sure($keys->back)));
     }
 
     private static function lengths(Fields $changes): LengthsByHand

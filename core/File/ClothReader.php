@@ -17,20 +17,20 @@ final class ClothReader
         $keys = new ClothKeys;
         $fields = (new ObjectShape($keys))->read($node);
         $fields->get($keys->have);
-        $from = $fields->get($keys->stretchFrom) ?? Cloth::usualTry();
+        $from = $fields->sure($keys->stretchFrom);
         $to = $fields->get($keys->stretchTo);
         if ($to?->isLessThan($from) === true) {
             $fields->node($keys->stretchTo)?->fault('is shorter than what was pulled: it stretches to this length or longer');
         }
 
         return new Cloth(
-            name: $fields->get($keys->name) ?? '',
+            name: $fields->sure($keys->name),
             kind: $fields->get($keys->kind),
             stretchFrom: $from,
             stretchTo: $to,
             percent: $fields->get($keys->stretchPercent),
             drape: $fields->get($keys->drape),
-            sheer: $fields->get($keys->sheer) ?? false,
+            sheer: $fields->sure($keys->sheer),
             width: $fields->get($keys->width),
         );
     }

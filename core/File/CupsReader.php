@@ -12,7 +12,6 @@ use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\Cups\CupLetter;
-use Underbolt\Pattern\Cups\CupMeasure;
 use Underbolt\Pattern\Cups\CupRange;
 use Underbolt\Pattern\Cups\CupRule;
 use Underbolt\Pattern\Cups\Cups;
@@ -27,19 +26,19 @@ final class CupsReader
 
         return new Cups(
             $hasRule ? self::rule($fields) : null,
-            array_map(self::rule(...), $fields->get($keys->byRange) ?? []),
-            self::rows($fields->get($keys->bodyChart) ?? [], $sizes),
-            self::rows($fields->get($keys->finished) ?? [], $sizes),
+            array_map(self::rule(...), $fields->byName($keys->byRange)),
+            self::rows($fields->byName($keys->bodyChart), $sizes),
+            self::rows($fields->byName($keys->finished), $sizes),
         );
     }
 
     private static function rule(Fields $fields): CupRule
     {
         $keys = new CupRuleKeys;
-        $table = array_map(self::line(...), $fields->get($keys->table) ?? []);
+        $table = array_map(self::line(...), $fields->all($keys->table));
 
         return new CupRule(
-            $fields->get($keys->measure) ?? CupMeasure::HighBustDifference,
+            $fields->sure($keys->measure),
             array_values(array_filter($table, static fn (?CupRange $line): bool => $line !== null)),
         );
     }

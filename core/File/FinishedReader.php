@@ -29,14 +29,14 @@ final class FinishedReader
      */
     public static function read(Fields $fields, PatternKeys $keys, array $sizes, ?Length $seamAllowance): FinishedParts
     {
-        $views = array_values(array_unique($fields->get($keys->views) ?? []));
-        $fits = array_values(array_unique($fields->get($keys->fits) ?? []));
+        $views = array_values(array_unique($fields->all($keys->views)));
+        $fits = array_values(array_unique($fields->all($keys->fits)));
         $only = array_map(
             static fn (Fields $part): FinishedFor => self::part($part, $views, $fits, count($sizes)),
-            $fields->get($keys->finishedBy) ?? [],
+            $fields->all($keys->finishedBy),
         );
         $flat = [];
-        $checks = $fields->get($keys->flatChecks) ?? [];
+        $checks = $fields->byName($keys->flatChecks);
         // From the top of the body down, in whatever order they were typed.
         foreach (Level::cases() as $level) {
             if (isset($checks[$level->value])) {
@@ -72,7 +72,7 @@ final class FinishedReader
             self::known($fields->node($keys->view), $views, 'view'),
             self::known($fields->node($keys->fit), $fits, 'fit'),
             $fields->get($keys->cup),
-            ChartReader::read($fields->get($keys->finished) ?? [], $sizes),
+            ChartReader::read($fields->byName($keys->finished), $sizes),
         );
     }
 
@@ -94,7 +94,7 @@ final class FinishedReader
         if ($size === false) {
             return $fields->node($keys->size)?->fault('must name the size whose lines were measured');
         }
-        $panels = array_map(self::panel(...), $fields->get($keys->panels) ?? []);
+        $panels = array_map(self::panel(...), $fields->all($keys->panels));
         $panels = array_values(array_filter($panels, static fn (?FlatPanel $panel): bool => $panel !== null));
         if ($panels === []) {
             return $fields->fault('has no panel that can be read; measure at least one');
@@ -123,7 +123,7 @@ final class FinishedReader
     {
         $keys = new PanelKeys;
         $width = $fields->get($keys->width);
-        $darts = $fields->get($keys->darts) ?? Length::zero();
+        $darts = $fields->sure($keys->darts);
         if ($width === null) {
             return null;
         }
@@ -134,11 +134,11 @@ final class FinishedReader
         }
 
         return new FlatPanel(
-            $fields->get($keys->name) ?? '',
+            $fields->sure($keys->name),
             $width,
-            max(1, $fields->get($keys->times) ?? 1),
+            max(1, $fields->sure($keys->times)),
             $darts,
-            min(2, max(0, $fields->get($keys->allowances) ?? 0)),
+            min(2, max(0, $fields->sure($keys->allowances))),
         );
     }
 }

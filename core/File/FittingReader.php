@@ -14,7 +14,6 @@ use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Wearing\Fitting;
 use Underbolt\Wearing\FittingFinding;
-use Underbolt\Wearing\FrontOrBack;
 use Underbolt\Wearing\OwnLine;
 
 /** Reads the tracings of a make and what was found on them. */
@@ -27,10 +26,10 @@ final class FittingReader
         $fields->get($keys->trials);
 
         return new Fitting(
-            $fields->get($keys->tracing) ?? 1,
-            $fields->get($keys->tried) ?? 0,
-            Known::of(array_map(self::finding(...), $fields->get($keys->findings) ?? [])),
-            Known::of(array_map(self::ownLine(...), $fields->get($keys->ownLines) ?? [])),
+            $fields->sure($keys->tracing),
+            $fields->sure($keys->tried),
+            Known::of(array_map(self::finding(...), $fields->all($keys->findings))),
+            Known::of(array_map(self::ownLine(...), $fields->all($keys->ownLines))),
         );
     }
 
@@ -46,12 +45,12 @@ final class FittingReader
             place: $place,
             deed: $deed,
             amount: $amount,
-            part: $fields->get($keys->part) ?? FrontOrBack::Both,
-            pieces: $fields->get($keys->pieces) ?? [],
-            note: $fields->get($keys->note) ?? '',
-            tracing: $fields->get($keys->tracing) ?? 2,
-            done: $fields->get($keys->done) ?? [],
-            isCarried: $fields->get($keys->carried) ?? false,
+            part: $fields->sure($keys->part),
+            pieces: $fields->all($keys->pieces),
+            note: $fields->sure($keys->note),
+            tracing: $fields->sure($keys->tracing),
+            done: $fields->all($keys->done),
+            isCarried: $fields->sure($keys->carried),
         );
     }
 

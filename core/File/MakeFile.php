@@ -7,6 +7,7 @@ namespace Underbolt\File;
 use stdClass;
 use Underbolt\File\Keys\ChoicesKeys;
 use Underbolt\File\Keys\MakeKeys;
+use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\Measure\LengthPrint;
@@ -74,7 +75,7 @@ final class MakeFile
             return clone $typed;
         }
         $choices = (new ObjectShape(new ChoicesKeys))->wordedObject($typed, $typedUnder);
-        $choices->dwell ??= LengthPrint::sentence(ChoicesReader::usualStep($typedUnder), $typedUnder);
+        $choices->dwell ??= LengthPrint::sentence(Fields::none()->sure((new ChoicesKeys)->dwell, $typedUnder), $typedUnder);
 
         return $choices;
     }

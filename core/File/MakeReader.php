@@ -55,7 +55,7 @@ final class MakeReader
         }
         $typed = $fields->node($keys->pattern);
         $pattern = $typed === null ? null : PatternReader::read($typed);
-        $body = BodyReader::read($fields->get($keys->body) ?? [], $fields->get($keys->readings) ?? []);
+        $body = BodyReader::read($fields->byName($keys->body), $fields->byName($keys->readings));
         array_map($fields->get(...), [$keys->foundation, $keys->name, $keys->note, $keys->reached]);
         // What wearing told is read for its faults: no plan depends on it.
         VerdictReader::read(self::part($fields, $keys->verdict, $unit, $log));

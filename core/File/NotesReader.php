@@ -16,7 +16,6 @@ use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\LengthText;
 use Underbolt\Pattern\Cloth\FabricNeed;
 use Underbolt\Pattern\Cloth\Notion;
-use Underbolt\Pattern\Paper\Follows;
 use Underbolt\Pattern\Paper\Notes;
 use Underbolt\Pattern\Paper\PatternFile;
 use Underbolt\Pattern\Paper\Piece;
@@ -29,14 +28,14 @@ final class NotesReader
     public static function read(Fields $fields, PatternKeys $keys, int $sizes): Notes
     {
         return new Notes(
-            Known::of(array_map(self::piece(...), $fields->get($keys->pieces) ?? [])),
-            array_map(static fn (Fields $need): FabricNeed => self::cloth($need, $sizes), $fields->get($keys->fabricNeeds) ?? []),
+            Known::of(array_map(self::piece(...), $fields->all($keys->pieces))),
+            array_map(static fn (Fields $need): FabricNeed => self::cloth($need, $sizes), $fields->all($keys->fabricNeeds)),
             Known::of(
-                array_map(static fn (Fields $notion): ?Notion => self::notion($notion, $sizes), $fields->get($keys->notions) ?? []),
+                array_map(static fn (Fields $notion): ?Notion => self::notion($notion, $sizes), $fields->all($keys->notions)),
             ),
-            $fields->get($keys->lengthenLines) ?? [],
-            $fields->get($keys->cloths) ?? '',
-            Known::of(array_map(self::file(...), $fields->get($keys->files) ?? [])),
+            $fields->all($keys->lengthenLines),
+            $fields->sure($keys->cloths),
+            Known::of(array_map(self::file(...), $fields->all($keys->files))),
         );
     }
 
@@ -49,8 +48,8 @@ final class NotesReader
             ? null
             : new Piece(
                 $name,
-                $fields->get($keys->follows) ?? Follows::AllLevels,
-                $fields->get($keys->cups) ?? [],
+                $fields->sure($keys->follows),
+                $fields->all($keys->cups),
                 $fields->get($keys->times),
                 $fields->get($keys->partOf),
             );
@@ -72,7 +71,7 @@ final class NotesReader
 
         return new FabricNeed(
             $fields->get($keys->view),
-            $fields->get($keys->cloth) ?? '',
+            $fields->sure($keys->cloth),
             $fields->get($keys->width),
             $amounts === null ? [] : ChartReader::figures($amounts, LengthKind::Cloth, $sizes),
             array_map(static fn (Node $item): ?string => $item->lengthText(), $amounts?->items() ?? []),

@@ -10,8 +10,6 @@ use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\File\Typed\Node;
 use Underbolt\Pattern\Cloth\DraftedFor;
-use Underbolt\Pattern\Cloth\FabricKind;
-use Underbolt\Pattern\Paper\CutAs;
 use Underbolt\Pattern\Pattern;
 
 /** Reads what was bought: sizes, ranges, charts, weights and what the paper says. */
@@ -32,28 +30,28 @@ final class PatternReader
         $fields->get($keys->alsoCalled);
         $meaning = $fields->get($keys->chartMeans);
         $count = count($sizes);
-        $body = ChartReader::read($fields->get($keys->bodyChart) ?? [], $count);
-        $seam = SeamReader::read($fields->get($keys->seam) ?? Fields::none());
+        $body = ChartReader::read($fields->byName($keys->bodyChart), $count);
+        $seam = SeamReader::read($fields->part($keys->seam));
         $parts = FinishedReader::read($fields, $keys, $sizes, $seam->seamAllowance);
 
         return new Pattern(
-            name: $fields->get($keys->name) ?? '',
-            fabric: self::fabric($fields->get($keys->fabric) ?? Fields::none()),
+            name: $fields->sure($keys->name),
+            fabric: self::fabric($fields->part($keys->fabric)),
             sizes: $sizes,
-            ranges: RangesReader::read($fields->get($keys->ranges) ?? [], $sizes),
+            ranges: RangesReader::read($fields->all($keys->ranges), $sizes),
             bodyChart: $body,
-            finished: FinishedReader::filled(ChartReader::read($fields->get($keys->finished) ?? [], $count), $parts, $body, $count),
-            weights: $fields->get($keys->levels) ?? [],
+            finished: FinishedReader::filled(ChartReader::read($fields->byName($keys->finished), $count), $parts, $body, $count),
+            weights: $fields->byName($keys->levels),
             seam: $seam,
-            cups: CupsReader::read($fields->get($keys->cups) ?? Fields::none(), $count),
+            cups: CupsReader::read($fields->part($keys->cups), $count),
             parts: $parts,
             notes: NotesReader::read($fields, $keys, $count),
             garment: $fields->get($keys->garment),
             // The house's own rule, or the one that follows from what its figures mean.
             between: $fields->get($keys->between) ?? $meaning?->betweenRule(),
-            pulledOn: $fields->get($keys->pulledOn) ?? false,
-            leastEase: $fields->get($keys->leastEase) ?? [],
-            cutAs: $fields->get($keys->cutAs) ?? CutAs::Blended,
+            pulledOn: $fields->sure($keys->pulledOn),
+            leastEase: $fields->byName($keys->leastEase),
+            cutAs: $fields->sure($keys->cutAs),
         );
     }
 
@@ -86,6 +84,6 @@ final class PatternReader
     {
         $keys = new FabricKeys;
 
-        return new DraftedFor($fields->get($keys->kind) ?? FabricKind::Woven, $fields->get($keys->stretchPercent) ?? 0.0);
+        return new DraftedFor($fields->sure($keys->kind), $fields->sure($keys->stretchPercent));
     }
 }

@@ -51,7 +51,7 @@ final class RangesReader
             sizes: $members,
             // Ranges that name no draft are drawn as one, as long as they are drawn for one cup.
             draft: $draft ?? 'the '.CupLetter::drafted($cup).' draft',
-            owned: $fields->get($keys->owned) ?? true,
+            owned: $fields->sure($keys->owned),
             draftedCup: $cup,
             height: $fields->get($keys->height),
             draftNamed: $draft !== null,

@@ -16,7 +16,7 @@ final class SeamReader
         $keys = new SeamKeys;
 
         return new SeamData(
-            edges: self::edges($fields->get($keys->edges) ?? []),
+            edges: self::edges($fields->byName($keys->edges)),
             underarmToWaist: $fields->get($keys->underarmToWaist),
             shoulderToWaist: $fields->get($keys->shoulderToWaist),
             waistToHip: $fields->get($keys->waistToHip),
@@ -26,7 +26,7 @@ final class SeamReader
             sleeveLength: $fields->get($keys->sleeveLength),
             sleeveHemAllowance: $fields->get($keys->sleeveHemAllowance),
             waistToHemEdge: $fields->get($keys->waistToHemEdge),
-            nestEdges: self::edges($fields->get($keys->nestEdges) ?? []),
+            nestEdges: self::edges($fields->byName($keys->nestEdges)),
         );
     }
 

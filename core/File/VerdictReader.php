@@ -19,10 +19,10 @@ final class VerdictReader
 
         return new Verdict(
             day: $fields->get($keys->day),
-            wear: $fields->get($keys->levels) ?? [],
-            ease: $fields->get($keys->ease) ?? [],
-            sizes: $fields->get($keys->sizes) ?? [],
-            note: $fields->get($keys->note) ?? '',
+            wear: $fields->byName($keys->levels),
+            ease: $fields->byName($keys->ease),
+            sizes: $fields->byName($keys->sizes),
+            note: $fields->sure($keys->note),
             again: $fields->get($keys->again),
         );
     }

@@ -15,7 +15,7 @@ final class WeightsReader
     public static function read(Fields $fields): CostWeights
     {
         $keys = new WeightsKeys;
-        $steps = $fields->get($keys->steps) ?? [];
+        $steps = $fields->all($keys->steps);
 
         return new CostWeights(
             critical: self::number($fields, $keys->critical),
@@ -35,6 +35,6 @@ final class WeightsReader
     /** @param  Key<float>  $key  one that has a usual */
     private static function number(Fields $fields, Key $key): float
     {
-        return $fields->get($key) ?? 0.0;
+        return $fields->sure($key);
     }
 }

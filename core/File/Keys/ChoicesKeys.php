@@ -16,6 +16,7 @@ use Underbolt\File\Shape\LengthShape;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\File\Shape\TextShape;
+use Underbolt\File\Shape\UsualLength;
 use Underbolt\File\Shape\WholeShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
@@ -36,7 +37,7 @@ final readonly class ChoicesKeys implements Keys
         /** @var Key<string> */
         public Key $range = new Key('range', new TextShape),
         /** @var Key<BetweenRule> */
-        public Key $between = new Key('between', new WordShape(BetweenRule::class)),
+        public Key $between = new Key('between', new WordShape(BetweenRule::class), 'the pattern\'s own rule where it has one and none is chosen', usual: BetweenRule::Up),
         /** @var Key<Lead> */
         public Key $lead = new Key('lead', new WordShape(Lead::class)),
         /** @var Key<EaseSchool> */
@@ -64,9 +65,10 @@ final readonly class ChoicesKeys implements Keys
             'dwell',
             new LengthShape(LengthKind::Allowance),
             'how far below the waist the line leaves the waist size; 2.5 cm or 1 in where it is left out',
+            usual: new UsualLength(2.5, 1),
         ),
         /** @var Key<Length> */
-        public Key $stationEvery = new Key('station_every', new LengthShape(LengthKind::Along)),
+        public Key $stationEvery = new Key('station_every', new LengthShape(LengthKind::Along), usual: new UsualLength(2.5, 1)),
         /** @var Key<string> */
         public Key $view = new Key('view', new TextShape),
         /** @var Key<string> */

@@ -12,6 +12,7 @@ use Underbolt\File\Shape\ListShape;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\NumberShape;
 use Underbolt\File\Shape\TextShape;
+use Underbolt\File\Shape\UsualLength;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
@@ -29,7 +30,7 @@ final readonly class ClothKeys implements Keys
         /** @var Key<FabricKind> */
         public Key $kind = new Key('kind', new WordShape(FabricKind::class)),
         /** @var Key<Length> */
-        public Key $stretchFrom = new Key('stretch_from', new LengthShape(LengthKind::Stretched), 'what was pulled sideways to try it; 10 cm where it is left out'),
+        public Key $stretchFrom = new Key('stretch_from', new LengthShape(LengthKind::Stretched), 'what was pulled sideways to try it; 10 cm where it is left out', usual: new UsualLength(10)),
         /** @var Key<Length> */
         public Key $stretchTo = new Key('stretch_to', new LengthShape(LengthKind::Stretched), 'how far that stretched'),
         /** @var Key<float> */

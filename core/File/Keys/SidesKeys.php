@@ -8,6 +8,7 @@ use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\LengthShape;
 use Underbolt\File\Shape\ListsKeys;
+use Underbolt\File\Shape\UsualLength;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 
@@ -18,9 +19,9 @@ final readonly class SidesKeys implements Keys
 
     public function __construct(
         /** @var Key<Length> */
-        public Key $front = new Key('front', new LengthShape(LengthKind::Move)),
+        public Key $front = new Key('front', new LengthShape(LengthKind::Move), usual: new UsualLength(0)),
         /** @var Key<Length> */
-        public Key $back = new Key('back', new LengthShape(LengthKind::Move)),
+        public Key $back = new Key('back', new LengthShape(LengthKind::Move), usual: new UsualLength(0)),
     ) {
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Shape;
 
+use LogicException;
 use Underbolt\File\Typed\Node;
+use Underbolt\Measure\Unit;
 
 /** What an object of the file holds, before its keys are read. */
 final readonly class Fields
@@ -24,13 +26,53 @@ final readonly class Fields
      * @template T
      *
      * @param  Key<T>  $key
-     * @return ?T the usual where it is left out or faulty; null where there is none
+     * @return ?T null where it is left out or faulty
      */
     public function get(Key $key): mixed
     {
         $node = $this->node($key);
 
-        return ($node === null ? null : $key->shape->read($node)) ?? $key->usual;
+        return $node === null ? null : $key->shape->read($node);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Key<T>  $key  one that has a usual
+     * @param  Unit  $unit  in which a usual length is round
+     * @return T the usual where it is left out or faulty
+     */
+    public function sure(Key $key, Unit $unit = Unit::Centimetre): mixed
+    {
+        return $this->get($key) ?? $key->usualIn($unit) ?? throw new LogicException("nothing is usual for {$key->name}");
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Key<list<T>>  $key
+     * @return list<T> nothing where it is left out or faulty
+     */
+    public function all(Key $key): array
+    {
+        return $this->get($key) ?? [];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Key<array<string, T>>  $key
+     * @return array<string, T> nothing where it is left out or faulty
+     */
+    public function byName(Key $key): array
+    {
+        return $this->get($key) ?? [];
+    }
+
+    /** @param  Key<self>  $key */
+    public function part(Key $key): self
+    {
+        return $this->get($key) ?? self::none();
     }
 
     /** @param  Key<mixed>  $key */

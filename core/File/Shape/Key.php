@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\File\Shape;
 
 use BackedEnum;
+use Underbolt\Measure\Unit;
 
 /**
  * One key of a make file: its name, what may stand there, and what it means.
@@ -16,7 +17,7 @@ final readonly class Key
     /**
      * @param  Shape<T>  $shape
      * @param  string  $says  what it means, where its name does not tell
-     * @param  ?T  $usual  what counts where it is left out
+     * @param  T|UsualLength|null  $usual  what counts where it is left out
      */
     public function __construct(
         public string $name,
@@ -25,6 +26,15 @@ final readonly class Key
         public bool $isRequired = false,
         public mixed $usual = null,
     ) {
+    }
+
+    /** @return ?T what counts where it is left out, lengths in the unit that is meant; null where nothing is usual */
+    public function usualIn(Unit $unit): mixed
+    {
+        /** @var ?T $usual */
+        $usual = $this->usual instanceof UsualLength ? $this->usual->in($unit) : $this->usual;
+
+        return $usual;
     }
 
     /** @return array<string, mixed> */

@@ -9,9 +9,6 @@ use Underbolt\Measure\Length;
 /** The cloth that one make is cut from. */
 final readonly class Cloth
 {
-    /** What is pulled to try it where nothing else is said: 10 cm. */
-    private const TRIED_NM = 100_000_000;
-
     /**
      * @param  ?FabricKind  $kind  null where it isn't said
      * @param  Length  $stretchFrom  what was pulled sideways to try it
@@ -29,11 +26,6 @@ final readonly class Cloth
         public bool $sheer,
         public ?Length $width,
     ) {
-    }
-
-    public static function usualTry(): Length
-    {
-        return Length::ofNanometres(self::TRIED_NM);
     }
 
     /** In per cent of what was pulled, to a tenth; null where it wasn't tried. */

@@ -1468,7 +1468,10 @@ export interface components {
         /** @description The `choices` part of a make file, figures as typed; its keys are those of core/File/Keys/ChoicesKeys. */
         ChoicesDocument: {
             range?: string | null;
-            /** @enum {string|null} */
+            /**
+             * @description the pattern's own rule where it has one and none is chosen
+             * @enum {string|null}
+             */
             between?: "up" | "down" | "nearest" | null;
             /** @enum {string|null} */
             lead?: "full_bust" | "cup" | "high_bust" | "high_bust_as_is" | "cross_front" | null;
