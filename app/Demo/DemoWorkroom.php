@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Http\Controllers\SessionController;
 use App\Models\Card;
+use App\Models\House;
 use App\Models\Make;
 use App\Models\Nest;
 use App\Models\Pattern;
@@ -80,12 +81,7 @@ final class DemoWorkroom
         foreach (self::data('houses') as $house) {
             // Habits that are kept already are somebody's own.
             if (! in_array(self::text($house, 'name'), $kept, true)) {
-                $user->houses()->create([
-                    'name' => self::text($house, 'name'),
-                    'unit' => self::text($house, 'unit'),
-                    'habits' => $house->habits,
-                    'is_demo' => $isMarked,
-                ]);
+                $user->houses()->create([...House::heldBy($house), 'is_demo' => $isMarked]);
             }
         }
         self::nests($patterns);
@@ -105,16 +101,11 @@ final class DemoWorkroom
             $verdict->day = $today->subDays($done['worn'])->toDateString();
         }
         $make = $user->makes()->make([
+            ...Make::heldBy($data),
             'card_id' => $card->id,
             'pattern_id' => $pattern->id,
-            'unit' => self::text($data, 'unit'),
-            'choices' => $data->choices,
-            'name' => $data->name ?? '',
-            'note' => $data->note ?? '',
             'done' => (object) array_map(static fn (int $ago): string => $today->subDays($ago)->toDateString(), $done),
-            'fitting' => $told('fitting'),
             'verdict' => $verdict,
-            'cloth' => $told('cloth'),
         ]);
         $make->created_at = $today->subDays(is_int($data->days_ago ?? null) ? $data->days_ago : 0);
         $make->save();
@@ -126,13 +117,13 @@ final class DemoWorkroom
         $newest = [];
         foreach (self::data('wearers') as $person) {
             $wearer = $user->wearers()->create(['name' => self::text($person, 'name'), 'is_demo' => $isMarked]);
-            /** @var list<object{days_ago: int, foundation: string, readings: stdClass}> $cards */
+            /** @var list<stdClass&object{days_ago: int, readings: stdClass}> $cards */
             $cards = $person->cards;
             foreach ($cards as $data) {
                 $card = $wearer->cards()->create([
+                    ...Card::heldBy($data),
                     'user_id' => $user->id,
                     'taken_on' => $today->subDays($data->days_ago),
-                    'foundation' => $data->foundation,
                 ]);
                 self::readings($card, $data->readings, Unit::from(self::text($person, 'unit')));
                 $newest[$wearer->name] = $card;
@@ -162,13 +153,7 @@ final class DemoWorkroom
         $patterns = [];
         foreach (self::data('patterns') as $data) {
             $name = self::text($data, 'name');
-            $patterns[$name] = $user->patterns()->create([
-                'name' => $name,
-                'house' => self::text($data, 'house'),
-                'unit' => self::text($data, 'unit'),
-                'document' => $data->document,
-                'is_demo' => $isMarked,
-            ]);
+            $patterns[$name] = $user->patterns()->create([...Pattern::heldBy($data), 'is_demo' => $isMarked]);
         }
 
         return $patterns;
@@ -181,11 +166,10 @@ final class DemoWorkroom
             $pattern = $patterns[self::text($data, 'pattern')];
             $file = self::text($data, 'file');
             $pattern->nests()->create([
+                ...Nest::heldBy($data),
                 'user_id' => $pattern->user_id,
-                'piece' => self::text($data, 'piece'),
                 'name' => $file,
                 'drawing' => Nest::pack(SvgReader::read((string) file_get_contents(database_path("demo/nests/{$file}")))),
-                'marks' => $data->marks,
             ]);
         }
     }

@@ -32,10 +32,13 @@ use Underbolt\Measure\Readings;
 final class Card extends Model
 {
     use Binnable;
+    use Keeps;
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['user_id', 'taken_on', 'foundation', 'point_set', 'answers'];
+    public const KEPT = ['taken_on', 'foundation', 'point_set', 'answers'];
+
+    public const BELONGS_TO = ['user_id', 'wearer_id'];
 
     protected $attributes = ['foundation' => '', 'version' => 1, 'point_set' => 'dress', 'answers' => '[]'];
 

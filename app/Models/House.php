@@ -20,10 +20,13 @@ use Underbolt\Measure\Unit;
 final class House extends Model
 {
     use Binnable;
+    use Keeps;
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['name', 'unit', 'habits', 'is_demo'];
+    public const KEPT = ['name', 'unit', 'habits', 'is_demo'];
+
+    public const BELONGS_TO = ['user_id'];
 
     protected $attributes = ['version' => 1];
 

@@ -47,12 +47,15 @@ use Underbolt\Wearing\Verdict;
 final class Make extends Model
 {
     use Binnable;
+    use Keeps;
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['card_id', 'pattern_id', 'unit', 'choices', 'extras', 'name', 'note', 'fitting', 'verdict', 'cloth', 'done'];
+    public const KEPT = ['unit', 'choices', 'name', 'note', 'fitting', 'verdict', 'cloth', 'done', 'extras'];
 
-    protected $attributes = ['extras' => '{}', 'done' => '{}', 'version' => 1, 'name' => '', 'note' => '', 'fitting' => '{}', 'verdict' => '{}', 'cloth' => '{}'];
+    public const BELONGS_TO = ['user_id', 'card_id', 'pattern_id'];
+
+    protected $attributes = ['choices' => '{}', 'extras' => '{}', 'done' => '{}', 'version' => 1, 'name' => '', 'note' => '', 'fitting' => '{}', 'verdict' => '{}', 'cloth' => '{}'];
 
     /** @return BelongsTo<Card, $this> */
     public function card(): BelongsTo

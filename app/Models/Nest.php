@@ -31,13 +31,16 @@ use Underbolt\Refusal;
 final class Nest extends Model
 {
     use Binnable;
+    use Keeps;
     use OwnedByUser;
     use Versioned;
 
+    public const KEPT = ['piece', 'name', 'drawing', 'marks'];
+
+    public const BELONGS_TO = ['user_id', 'pattern_id'];
+
     /** Between the drawing and what is kept of it, in millimetres. */
     private const WITHIN_MM = 0.002;
-
-    protected $fillable = ['user_id', 'piece', 'name', 'drawing', 'marks', 'version'];
 
     protected $attributes = ['version' => 1, 'marks' => '{}'];
 
@@ -54,10 +57,16 @@ final class Nest extends Model
 
     public function drawn(): NestDrawing
     {
+        return NestLines::drawing($this->lines());
+    }
+
+    /** @return KeptNest the drawing as it is kept */
+    public function lines(): array
+    {
         /** @var KeptNest $kept */
         $kept = json_decode((string) gzuncompress($this->drawing), true, flags: JSON_THROW_ON_ERROR);
 
-        return NestLines::drawing($kept);
+        return $kept;
     }
 
     /**

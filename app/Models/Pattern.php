@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use stdClass;
@@ -21,16 +22,20 @@ use Underbolt\Pattern\Pattern as CorePattern;
  * @property string $house
  * @property Unit $unit the unit its figures were printed in
  * @property stdClass $document the `pattern` part of a make file, as typed, faults and all
+ * @property Collection<int, Nest> $nests
  * @property int $company_version grows by one with every change of the company sheet
  * @property stdClass $company its company sheet as it was left: see `App\Records\PatternCompany`
  */
 final class Pattern extends Model
 {
     use Binnable;
+    use Keeps;
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['name', 'house', 'unit', 'document', 'is_demo', 'company'];
+    public const KEPT = ['name', 'house', 'unit', 'document', 'company', 'is_demo'];
+
+    public const BELONGS_TO = ['user_id'];
 
     protected $attributes = ['house' => '', 'version' => 1, 'company' => '{}', 'company_version' => 1];
 

@@ -22,7 +22,11 @@ use Underbolt\Measure\Unit;
  */
 final class Reading extends Model
 {
-    protected $fillable = ['point', 'attempt', 'text', 'unit', 'nanometres', 'picked'];
+    use Keeps;
+
+    public const KEPT = ['point', 'attempt', 'text', 'unit', 'nanometres', 'picked'];
+
+    public const BELONGS_TO = ['card_id'];
 
     protected $attributes = ['picked' => false];
 

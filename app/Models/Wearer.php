@@ -27,10 +27,13 @@ use Underbolt\Measure\Unit;
 final class Wearer extends Model
 {
     use Binnable;
+    use Keeps;
     use OwnedByUser;
     use Versioned;
 
-    protected $fillable = ['name', 'notes', 'unit', 'archived_at', 'agreed_on', 'sizes_hidden', 'is_demo'];
+    public const KEPT = ['name', 'notes', 'unit', 'archived_at', 'agreed_on', 'sizes_hidden', 'is_demo'];
+
+    public const BELONGS_TO = ['user_id'];
 
     protected $attributes = ['notes' => '', 'version' => 1, 'sizes_hidden' => false, 'is_demo' => false];
 

@@ -22,6 +22,9 @@ final class MakeCopy
     /** Choices that name something in a pattern, or were found on its paper. */
     private const OF_THE_PATTERN = ['sizes', 'range', 'view', 'fit', 'take', 'by_hand', 'centre_back', 'front_larger', 'lengths', 'order', 'method', 'adjust_bust'];
 
+    /** What is told of the one garment that was sewn. */
+    private const OF_THE_ONE = ['note', 'verdict', 'done', 'extras'];
+
     /** With what was learned on it: the findings of the tracing in hand are in the new one from its first tracing on, to be done again. */
     public static function again(Make $make, Card $newest): Make
     {
@@ -53,15 +56,15 @@ final class MakeCopy
         $cloth = clone $cloth;
         unset($cloth->have);
         $copy = new Make([
+            ...array_diff_key($make->only(Make::KEPT), array_flip(self::OF_THE_ONE)),
+            'user_id' => $make->user_id,
             'card_id' => $card->id,
             'pattern_id' => $pattern->id,
-            'unit' => $make->unit,
             'choices' => $choices,
             'name' => $make->name === '' ? '' : mb_substr("{$make->name}, again", 0, 120),
             'fitting' => $fitting,
             'cloth' => $cloth,
         ]);
-        $copy->user_id = $make->user_id;
         $copy->save();
 
         return $copy;

@@ -115,16 +115,11 @@ final class MakeExchange
         ]);
 
         return $user->makes()->create([
+            ...Make::heldBy($file),
             'card_id' => $card->id,
             'pattern_id' => $pattern->id,
             'unit' => $core->unit,
-            'choices' => self::object($file->choices ?? null),
-            'name' => self::name($file->name ?? null),
-            'note' => self::name($file->note ?? null),
             'done' => self::object($file->reached ?? null),
-            'fitting' => self::object($file->fitting ?? null),
-            'verdict' => self::object($file->verdict ?? null),
-            'cloth' => self::object($file->cloth ?? null),
             'extras' => MakeFile::extras($file),
         ]);
     }

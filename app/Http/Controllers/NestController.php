@@ -54,9 +54,15 @@ final class NestController
         $seen = $request->integer('version');
         $before = $pattern->nests()->where('piece', $piece)->first();
         // Another drawing has other lines: what was marked on the one before stays with that, in the bin.
-        $bring = static fn (): Nest => $pattern->nests()->create([
-            'user_id' => $pattern->user_id, 'piece' => $piece, 'name' => $request->shortName(), 'drawing' => Nest::pack($drawing), 'version' => $seen + 1,
-        ]);
+        $bring = static function () use ($pattern, $piece, $request, $drawing, $seen): Nest {
+            $nest = $pattern->nests()->make([
+                'user_id' => $pattern->user_id, 'piece' => $piece, 'name' => $request->shortName(), 'drawing' => Nest::pack($drawing),
+            ]);
+            $nest->version = $seen + 1;
+            $nest->save();
+
+            return $nest;
+        };
         $nest = $before === null ? $bring() : $before->changeSince($seen, static function () use ($before, $bring): Nest {
             Bin::put($before);
 
