@@ -5,10 +5,11 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Chrome;
 use Tests\Support\Page;
+use Tests\Support\Runs;
 
 /*
  * Hands are faster than answers: with every answer late by 0 to 800 ms, what was typed stays as it was typed, and nothing
- * stands on the screen that no answer says. SLOW_RUNS=10 runs each script as often, every time with other delays.
+ * stands on the screen that no answer says. `bin/test --long` runs each script ten times, every time with other delays.
  */
 
 const SEEDS = 7;
@@ -27,7 +28,7 @@ afterEach(function (): void {
 /** @return list<array{int}> */
 function seeds(): array
 {
-    return array_map(static fn (int $run): array => [SEEDS * $run + 1], range(1, (int) (getenv('SLOW_RUNS') ?: 1)));
+    return array_map(static fn (int $run): array => [SEEDS * $run + 1], range(1, Runs::of(1)));
 }
 
 /** A page of the demo whose every answer is late. */

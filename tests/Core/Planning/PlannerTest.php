@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Tests\Support\BruteForce;
+use Tests\Support\Runs;
 use Underbolt\File\MakeReader;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\Choosing\Alternatives;
@@ -112,7 +113,7 @@ test('on a hundred random charts the planner finds what brute force finds', func
 });
 
 test('on thousands of them too', function (): void {
-    expectBruteForceToAgree(2000);
+    expectBruteForceToAgree(Runs::of(2000));
 })->group('slow');
 
 test('what counts can be changed: fitting closer takes the steps, working less takes fewer', function (): void {
