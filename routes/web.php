@@ -137,7 +137,6 @@ Route::prefix('api')->group(function (): void {
         Route::get('makes/{make}/strip', [PaperController::class, 'strip']);
         Route::get('makes/{make}/strip.svg', [PaperController::class, 'stripSvg']);
         Route::get('makes/{make}/strip.pdf', [PaperController::class, 'stripPdf']);
-        Route::get('makes/{make}/stations', [PaperController::class, 'stationTable']);
         Route::get('makes/{make}/stations.csv', [PaperController::class, 'stations']);
         Route::get('makes/{make}/plan.json', [PaperController::class, 'plan']);
         Route::get('makes/{make}/all.zip', [PaperController::class, 'archive']);

@@ -67,9 +67,15 @@ final class MakePaper
     /** Read off the pattern's own lines, where it has the drawings of front and back; else as the plan reckons them. */
     public function stations(): StationTable
     {
+        return $this->ownLines() ?? $this->plan->stationTable();
+    }
+
+    /** Read off the pattern's own lines; null where it has no drawings of front and back that a line can be drawn on. */
+    public function ownLines(): ?StationTable
+    {
         $nests = $this->onNests();
 
-        return $nests === null ? $this->plan->stationTable() : NestStations::table(...[...$nests, $this->plan->make->choices->stationEvery]);
+        return $nests === null ? null : NestStations::table(...[...$nests, $this->plan->make->choices->stationEvery]);
     }
 
     /** @return list<Nest> the drawings of the pattern's pieces, the front first */

@@ -170,8 +170,9 @@ test('the stations of the sheet are read off the pattern\'s own lines, and it sa
     $csv = (string) $this->get("/api/makes/{$make->id}/stations.csv")->assertOk()->getContent();
     expect($csv)->toContain('waist');
     // The bench asks for the same ones; with sizes hidden the lines are called otherwise, and lie where they lay.
-    expect($this->getJson("/api/makes/{$make->id}/stations")->assertOk())->toAgreeWith('StationTableData')
-        ->and($this->getJson("/api/makes/{$make->id}/stations")->json())->toBe($sheet->json('stations'));
+    // The bench tells them with its first answer, and with the answer to every clip.
+    expect($this->getJson("/api/makes/{$make->id}/bench")->assertOk()->json('plan.own_lines'))->toBe($sheet->json('stations'))
+        ->and($this->putJson("/api/makes/{$make->id}/choices", ['choices' => $make->refresh()->choices, 'version' => $make->version])->assertOk()->json('own_lines'))->toBe($sheet->json('stations'));
     $hidden = $this->getJson("/api/makes/{$make->id}/cut-sheet?sizes=hidden")->json('stations');
     expect($hidden['is_from_nest'])->toBeTrue()->and(array_column($hidden['front'], 'move_nm'))->toBe(array_column($sheet->json('stations.front'), 'move_nm'))
         ->and($hidden['front'][0]['from'])->toBe('the fourth line from the inside');

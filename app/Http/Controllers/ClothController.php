@@ -38,7 +38,7 @@ final class ClothController
         ])]
     public function update(MakePartRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::kept($request, $make, ['cloth' => $request->document()], static fn (): ClothData => self::data($request, $make));
+        return MakeChange::of($request, $make, ['cloth' => $request->document()], static fn (): ClothData => self::data($request, $make));
     }
 
     private static function data(Request $request, Make $make): ClothData

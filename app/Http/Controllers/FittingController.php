@@ -48,7 +48,7 @@ final class FittingController
         ])]
     public function update(MakePartRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::kept($request, $make, ['fitting' => $request->document()], static fn (): FittingData => self::data($request, $make));
+        return MakeChange::of($request, $make, ['fitting' => $request->document()], static fn (): FittingData => self::data($request, $make));
     }
 
     #[OA\Put(path: '/api/makes/{make}/verdict', operationId: 'keepVerdict',
@@ -59,7 +59,7 @@ final class FittingController
         ])]
     public function verdict(MakePartRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::kept($request, $make, ['verdict' => $make->sizeWords()->kept($request->document())], static function () use ($request, $make): FittingData {
+        return MakeChange::of($request, $make, ['verdict' => $make->sizeWords()->kept($request->document())], static function () use ($request, $make): FittingData {
             $verdict = $make->worn();
             // What is judged was worn, whether that was ticked or not.
             if ($verdict->day !== null && ! isset($make->done->{Stage::Worn->value})) {
@@ -95,7 +95,7 @@ final class FittingController
         $before = $make->fitting;
         $ease = LearnedEase::at($make, $level, $learned, $unit);
 
-        return MakeChange::kept($request, $make, ['choices' => $ease->choices, 'fitting' => $ease->fitting], static fn (): LearnedData => new LearnedData(
+        return MakeChange::of($request, $make, ['choices' => $ease->choices, 'fitting' => $ease->fitting], static fn (): LearnedData => new LearnedData(
             BenchData::of($make, $unit, CarbonImmutable::today()),
             $ease->tookBack,
             $before,

@@ -18,12 +18,11 @@ use App\Http\Resources\Plan\MakeData;
 use App\Http\Resources\Plan\PlanData;
 use App\Http\Resources\Plan\WhyNotData;
 use App\Models\Make;
+use App\Paper\MakePaper;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use Underbolt\Planning\Plan;
-use Underbolt\Planning\PlanBuilder;
 
 final class MakeController
 {
@@ -36,7 +35,7 @@ final class MakeController
         $user = SignedIn::user($request);
         $make = $user->makes()->create([...$request->ids(), 'unit' => $user->unit, 'choices' => (object) []]);
 
-        return self::answer($request, $make, 201);
+        return new JsonResponse(self::data($request, $make), 201);
     }
 
     #[OA\Get(path: '/api/makes/{make}', operationId: 'make',
@@ -45,7 +44,7 @@ final class MakeController
         ])]
     public function show(Request $request, Make $make): JsonResponse
     {
-        return self::answer($request, $make);
+        return new JsonResponse(self::data($request, $make));
     }
 
     #[OA\Patch(path: '/api/makes/{make}', operationId: 'nameMake',
@@ -55,11 +54,7 @@ final class MakeController
         ])]
     public function name(MakeNamesRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::of($request, $make, static function () use ($request, $make): JsonResponse {
-            $make->update($request->names());
-
-            return self::answer($request, $make);
-        });
+        return MakeChange::of($request, $make, $request->names(), static fn (): MakeData => self::data($request, $make));
     }
 
     #[OA\Get(path: '/api/makes/{make}/bench', operationId: 'bench',
@@ -68,7 +63,7 @@ final class MakeController
         ])]
     public function bench(Request $request, Make $make): JsonResponse
     {
-        return self::onBench($request, $make);
+        return new JsonResponse(self::benchOf($request, $make));
     }
 
     #[OA\Get(path: '/api/makes/{make}/plan', operationId: 'plan',
@@ -78,7 +73,7 @@ final class MakeController
         ])]
     public function plan(Request $request, Make $make): JsonResponse
     {
-        return new JsonResponse(PlanData::of(self::plannedFor($request, $make)));
+        return new JsonResponse(PlanData::on(self::paper($request, $make)));
     }
 
     #[OA\Get(path: '/api/makes/{make}/why-not', operationId: 'whyNot',
@@ -92,7 +87,7 @@ final class MakeController
         ])]
     public function whyNot(Request $request, Make $make): JsonResponse
     {
-        return new JsonResponse(WhyNotData::all(self::plannedFor($request, $make)));
+        return new JsonResponse(WhyNotData::all(self::paper($request, $make)->plan));
     }
 
     #[OA\Put(path: '/api/makes/{make}/card', operationId: 'changeMakeCard',
@@ -102,11 +97,7 @@ final class MakeController
         ])]
     public function changeCard(MakeCardRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::of($request, $make, static function () use ($request, $make): JsonResponse {
-            $make->update(['card_id' => $request->integer('card_id')]);
-
-            return self::onBench($request, $make->refresh());
-        });
+        return MakeChange::of($request, $make, ['card_id' => $request->integer('card_id')], static fn (): BenchData => self::benchOf($request, $make));
     }
 
     #[OA\Put(path: '/api/makes/{make}/choices', operationId: 'choose',
@@ -117,23 +108,21 @@ final class MakeController
         ])]
     public function choose(MakePartRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::chosen($request, $make, static fn (Make $chosen): PlanData => PlanData::of(self::plannedFor($request, $chosen)));
+        return MakeChange::of($request, $make, $request->choices($make), static fn (): PlanData => PlanData::on(self::paper($request, $make)));
     }
 
-    private static function answer(Request $request, Make $make, int $status = 200): JsonResponse
+    private static function data(Request $request, Make $make): MakeData
     {
-        return new JsonResponse(MakeData::of($make, SignedIn::user($request)->unit, CarbonImmutable::today()), $status);
+        return MakeData::of($make, SignedIn::user($request)->unit, CarbonImmutable::today());
     }
 
-    private static function onBench(Request $request, Make $make): JsonResponse
+    private static function benchOf(Request $request, Make $make): BenchData
     {
-        return new JsonResponse(BenchData::of($make, SignedIn::user($request)->unit, CarbonImmutable::today()));
+        return BenchData::of($make, SignedIn::user($request)->unit, CarbonImmutable::today());
     }
 
-    private static function plannedFor(Request $request, Make $make): Plan
+    private static function paper(Request $request, Make $make): MakePaper
     {
-        $make->load('card.readings', 'pattern');
-
-        return PlanBuilder::build($make->toCore(SignedIn::user($request)->unit));
+        return MakePaper::of($make, SignedIn::user($request)->unit);
     }
 }

@@ -42,8 +42,8 @@ final class MakeNestController
         ])]
     public function choose(MakePartRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::chosen($request, $make, static fn (Make $chosen): NestLinesData => NestLinesData::of(
-            MakePaper::of($chosen, SignedIn::user($request)->unit),
+        return MakeChange::of($request, $make, $request->choices($make), static fn (): NestLinesData => NestLinesData::of(
+            MakePaper::of($make, SignedIn::user($request)->unit),
         ));
     }
 

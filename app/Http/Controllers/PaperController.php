@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Contract\Answer;
 use App\Http\Requests\PaperRequest;
 use App\Http\Resources\Paper\DrawingData;
-use App\Http\Resources\Paper\StationTableData;
 use App\Models\Make;
 use App\Paper\MakeArchive;
 use App\Paper\MakeFiles;
@@ -30,15 +29,6 @@ final class PaperController
     public function strip(PaperRequest $request, Make $make): JsonResponse
     {
         return new JsonResponse(DrawingData::of($request->paper($make)->strip($request->line())));
-    }
-
-    #[OA\Get(path: '/api/makes/{make}/stations', operationId: 'stationTable',
-        responses: [
-            new Answer(StationTableData::class, 'as they are laid on paper'),
-        ])]
-    public function stationTable(PaperRequest $request, Make $make): JsonResponse
-    {
-        return new JsonResponse(StationTableData::of($request->paper($make)->stations()));
     }
 
     #[OA\Get(path: '/api/makes/{make}/strip.svg', operationId: 'stripSvg',

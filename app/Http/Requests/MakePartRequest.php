@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Make;
 use Illuminate\Foundation\Http\FormRequest;
 use stdClass;
 
@@ -19,6 +20,12 @@ final class MakePartRequest extends FormRequest
     public function document(): stdClass
     {
         return TypedDocument::in($this->getContent(), $this->part());
+    }
+
+    /** @return array{choices: stdClass} as they are kept: sizes by the pattern's own names */
+    public function choices(Make $make): array
+    {
+        return ['choices' => $make->sizeWords()->kept($this->document())];
     }
 
     private function part(): string

@@ -900,22 +900,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/makes/{make}/stations": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["stationTable"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/makes/{make}/strip.svg": {
         parameters: {
             query?: never;
@@ -2940,6 +2924,8 @@ export interface components {
             stations: components["schemas"]["StationData"][];
             /** @description of the back, where it is cut unlike */
             back_stations: components["schemas"]["StationData"][] | null;
+            /** @description read off the pattern's own lines; null where it has none that a line can be drawn on */
+            own_lines: components["schemas"]["StationTableData"] | null;
             /**
              * @description the paper the stations stand on
              * @enum {string}
@@ -5584,30 +5570,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawingData"];
-                };
-            };
-            404: components["responses"]["NotFound"];
-            422: components["responses"]["Refused"];
-        };
-    };
-    stationTable: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                make: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description as they are laid on paper */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StationTableData"];
                 };
             };
             404: components["responses"]["NotFound"];

@@ -61,7 +61,6 @@ export type Nest = Schemas['NestData'];
 export type NestMarks = Schemas['NestMarksDocument'];
 export type NestLine = Schemas['NestDrawnLineData'];
 export type MakeNest = Schemas['MakeNestData'];
-export type Stations = Schemas['StationTableData'];
 export type NestLines = Schemas['NestLinesData'];
 export type Fitting = Schemas['FittingData'];
 export type FittingDocument = Schemas['FittingDocument'];

@@ -12,7 +12,6 @@ import BeforeYouCut from './BeforeYouCut.vue';
 import PlanTable from './PlanTable.vue';
 import WhyNot from './WhyNot.vue';
 import { changeSpoken } from './spoken';
-import { stationServer, useOwnLines } from './useOwnLines';
 import WhatIfPart from './WhatIfPart.vue';
 import { planServer, usePlan } from './usePlan';
 import { useWhatIf, whatIfServer } from './useWhatIf';
@@ -66,7 +65,6 @@ const isBusy = computed(() => isAwaiting.value || whatIf.isAwaiting.value);
 
 // The bench is painted first; the reasons below follow when the hand rests.
 const settled = refDebounced(answered, 120);
-const { ownLines, awaitsLines } = useOwnLines(make, answered, settled, stationServer(props.id));
 /** What was shown or told last: a change that is made before the bench has come to rest is told as well. */
 let told: Plan | null = null;
 watch(answered, (now) => (told ??= now), { flush: 'sync' });
@@ -202,8 +200,6 @@ useShortcuts([
             />
             <BenchTop
                 :plan="shown!"
-                :own-lines="whatIf.answer.value === null ? ownLines : null"
-                :awaits-lines="awaitsLines && whatIf.answer.value === null"
                 @start="remember"
                 @clip="clip"
             >

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { LevelName, Plan, Stations } from '../api/types';
+import type { LevelName, Plan } from '../api/types';
 import SeamDrawing from '../seam/SeamDrawing.vue';
 import StationTable from '../seam/StationTable.vue';
 import { rowPlaces, stretches } from '../seam/stations';
@@ -13,13 +13,7 @@ import { useSizeName } from '../ui/sizeName';
 import { textWidth } from '../ui/textWidth';
 import { usePrinting } from '../ui/usePrinting';
 
-/** The stations where they were read off the pattern's own lines; else they are the plan's. */
-const props = defineProps<{
-    plan: Plan;
-    ownLines: Stations | null;
-    /** Whether they are on their way: till then the plan's are not told for them. */
-    awaitsLines: boolean;
-}>();
+const props = defineProps<{ plan: Plan }>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
 
 const HEIGHT = 424;
@@ -51,7 +45,7 @@ const apart = ref(false);
 const page = computed(() => heights(props.plan, FIRST, LAST));
 const scales = computed(() => tapeScales(props.plan.levels, width.value));
 /** Blend and change are told apart as they were reckoned: a drawing shows what both come to. */
-const shownLines = computed(() => (apart.value ? null : props.ownLines));
+const shownLines = computed(() => (apart.value ? null : props.plan.own_lines));
 const table = computed(
     () => shownLines.value ?? { front: props.plan.stations, back: props.plan.back_stations },
 );
@@ -117,7 +111,7 @@ const hasChange = computed(() =>
                 />
             </div>
         </div>
-        <div ref="side" class="seam-side told" :class="{ apart }" :aria-busy="awaitsLines">
+        <div ref="side" class="seam-side told" :class="{ apart }">
             <template v-if="plan.drawing && page.trueToScale">
                 <SeamDrawing
                     :plan="plan"

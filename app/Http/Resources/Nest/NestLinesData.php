@@ -33,7 +33,7 @@ final readonly class NestLinesData
         }
 
         return new self(
-            PlanData::of($paper->plan),
+            PlanData::on($paper),
             array_map(static fn (Nest $nest): NestLineData => NestLineData::of($nest, $paper), $paper->nests()),
             NestChecks::of($lines['front'] ?? null, $lines['back'] ?? null),
         );

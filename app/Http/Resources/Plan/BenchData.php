@@ -6,10 +6,10 @@ namespace App\Http\Resources\Plan;
 
 use App\Http\Resources\Account\Problem;
 use App\Models\Make;
+use App\Paper\MakePaper;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\Unit;
-use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 
 /** A make and its plan. */
@@ -30,7 +30,7 @@ final readonly class BenchData
     {
         $shown = MakeData::of($make, $unit, $today);
         try {
-            return new self($shown, PlanData::of(PlanBuilder::build($make->toCore($unit))), null);
+            return new self($shown, PlanData::on(MakePaper::of($make, $unit)), null);
         } catch (Refusal $refusal) {
             return new self($shown, null, Problem::of($refusal->faults()));
         }

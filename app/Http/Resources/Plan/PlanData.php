@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
+use App\Http\Resources\Paper\StationTableData;
+use App\Paper\MakePaper;
 use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Headline;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
+use Underbolt\Seam\StationTable;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\ToBuy;
 use Underbolt\Work\WorkPlan;
@@ -28,6 +31,7 @@ final readonly class PlanData
      * @param  list<NeedData>  $needs  for the largest size used
      * @param  list<StationData>  $stations  of the front
      * @param  ?list<StationData>  $back_stations  of the back, where it is cut unlike
+     * @param  ?StationTableData  $own_lines  read off the pattern's own lines; null where it has none that a line can be drawn on
      * @param  'as printed'|'lengthened'  $paper  the paper the stations stand on
      * @param  list<CautionData>  $cautions
      */
@@ -54,6 +58,7 @@ final readonly class PlanData
         public array $needs,
         public array $stations,
         public ?array $back_stations,
+        public ?StationTableData $own_lines,
         public string $paper,
         public ?SleeveData $sleeve,
         public ChoosersData $choosers,
@@ -62,7 +67,13 @@ final readonly class PlanData
     ) {
     }
 
-    public static function of(Plan $plan): self
+    /** With the stations on the pattern's own lines. */
+    public static function on(MakePaper $paper): self
+    {
+        return self::of($paper->plan, $paper->ownLines());
+    }
+
+    public static function of(Plan $plan, ?StationTable $ownLines = null): self
     {
         $levels = array_values(array_filter($plan->levels, static fn (?LevelPlan $level): bool => $level !== null));
         $drawing = $plan->drawing();
@@ -95,6 +106,7 @@ final readonly class PlanData
             needs: array_map(NeedData::of(...), ToBuy::of($plan)->needs),
             stations: array_map(StationData::of(...), $plan->stations()),
             back_stations: $back === null ? null : array_map(StationData::of(...), $back),
+            own_lines: $ownLines === null ? null : StationTableData::of($ownLines),
             paper: $plan->paper(),
             sleeve: $plan->sleeve === null ? null : SleeveData::of($plan->sleeve, $plan),
             choosers: ChoosersData::of($plan),
