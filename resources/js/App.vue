@@ -11,7 +11,7 @@ import { spoken } from './ui/spoken';
 import { useKeptFocus } from './ui/useKeptFocus';
 import { usePageHead } from './ui/usePageHead';
 
-// Seldom asked for, and it brings the dialog with it: it comes when it is called.
+// Seldom asked for: it comes when it is called.
 const ShortcutList = defineAsyncComponent(() => import('./ui/ShortcutList.vue'));
 
 const session = useSession();

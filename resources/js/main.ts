@@ -10,10 +10,14 @@ import './ui/print.css';
 
 const app = createApp(App).use(createPinia()).use(router);
 
-// The frame of the page needs nothing of the component library: it comes beside the first page.
-const library = import('./ui/components').then(({ installComponents }) => {
-    installComponents(app);
-});
-router.beforeResolve(() => library);
+// Neither the frame of the page nor the door needs anything of the component library: it comes with the first page behind it.
+let library: Promise<void> | null = null;
+router.beforeResolve((to) =>
+    to.name === 'sign-in'
+        ? undefined
+        : (library ??= import('./ui/components').then(({ installComponents }) => {
+              installComponents(app);
+          })),
+);
 
 app.mount('#app');

@@ -134,11 +134,9 @@ final class Page
     /** Opens a list of choices and takes one. */
     public function choose(string $label, string $option): self
     {
-        $this->click("//span[@class='label'][normalize-space()='{$label}']/following-sibling::*[1]", "{$label} can be opened");
         // The words may go on, as a card's date does.
-        $path = "//li[@role='option'][starts-with(normalize-space(), '{$option}')]";
-        $this->click($path, "{$option} can be chosen");
-        $this->until(fn (): bool => $this->driver->findElements(WebDriverBy::xpath("//li[@role='option']")) === [], 'the list is closed');
+        $path = "//label[normalize-space()='{$label}']/following-sibling::select/option[starts-with(normalize-space(), '{$option}')]";
+        $this->click($path, "{$label} can be {$option}");
 
         return $this;
     }

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
 import { nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
@@ -66,13 +65,9 @@ function submit(): Promise<void> {
                 hip, what is left over at each seam, and how far the new side seam stands from the printed
                 one.
             </p>
-            <Button
-                v-if="isDemo"
-                label="Open the demo workroom"
-                size="large"
-                :disabled="busy"
-                @click="demo"
-            />
+            <button v-if="isDemo" type="button" class="press large" :disabled="busy" @click="demo">
+                Open the demo workroom
+            </button>
         </section>
         <form class="panel" novalidate @submit.prevent="submit">
             <h2>{{ registering ? 'Make an account' : 'Sign in' }}</h2>
@@ -107,14 +102,12 @@ function submit(): Promise<void> {
             <p v-if="refused && Object.keys(refused.errors).length === 0" class="fault" role="alert">
                 {{ refused.message }}
             </p>
-            <Button type="submit" :label="registering ? 'Make the account' : 'Sign in'" :disabled="busy" />
-            <Button
-                type="button"
-                text
-                size="small"
-                :label="registering ? 'I have an account' : 'I am new here'"
-                @click="turn"
-            />
+            <button type="submit" class="press" :disabled="busy">
+                {{ registering ? 'Make the account' : 'Sign in' }}
+            </button>
+            <button type="button" class="link turn" @click="turn">
+                {{ registering ? 'I have an account' : 'I am new here' }}
+            </button>
         </form>
     </div>
 </template>
@@ -159,6 +152,30 @@ function submit(): Promise<void> {
     border: 1.5px solid var(--ink);
     border-radius: 4px;
     align-self: start;
+}
+/* As the library's button looks: nothing of the library is loaded at the door. */
+.press {
+    min-height: 40px;
+    padding: 8px 12px;
+    border: 1px solid var(--ink);
+    border-radius: 3px;
+    background: var(--ink);
+    color: var(--paper);
+    font: inherit;
+    font-weight: 500;
+    cursor: pointer;
+}
+.press.large {
+    padding: 10px 14px;
+    font-size: 18px;
+}
+.press:disabled {
+    opacity: 0.6;
+    cursor: default;
+}
+.turn {
+    font-size: 14px;
+    min-height: 32px;
 }
 @media (max-width: 1100px) {
     .door {

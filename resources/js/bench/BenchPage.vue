@@ -1,18 +1,15 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { refDebounced } from '@vueuse/core';
-import { computed, nextTick, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
 import type { Choices, LevelName, Plan, Point } from '../api/types';
 import BenchTop from './BenchTop.vue';
 import CardChoice from './CardChoice.vue';
 import ChoiceBar from './ChoiceBar.vue';
 import NewerCard from './NewerCard.vue';
-import ReasonsPart from '../reasons/ReasonsPart.vue';
 import BeforeYouCut from './BeforeYouCut.vue';
 import PlanTable from './PlanTable.vue';
-import WhyNot from './WhyNot.vue';
 import { changeSpoken } from './spoken';
-import WhatIfPart from './WhatIfPart.vue';
 import { planServer, usePlan } from './usePlan';
 import { useWhatIf, whatIfServer } from './useWhatIf';
 import { measuringGuide } from '../measure/guide';
@@ -20,13 +17,18 @@ import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import PageFault from '../ui/PageFault.vue';
-import EaseOffers from '../fitting/EaseOffers.vue';
 import MakeMenu from '../fitting/MakeMenu.vue';
 import { fieldWords } from '../ui/fieldWords';
 import { title } from '../ui/words';
 import { provideSizeNames } from '../ui/sizeName';
 import { speak } from '../ui/spoken';
 import { useKnownKeys, useShortcuts } from '../ui/shortcuts';
+
+// The bench is there before its reasons are, and before what is asked of it.
+const WhatIfPart = defineAsyncComponent(() => import('./WhatIfPart.vue'));
+const EaseOffers = defineAsyncComponent(() => import('../fitting/EaseOffers.vue'));
+const WhyNot = defineAsyncComponent(() => import('./WhyNot.vue'));
+const ReasonsPart = defineAsyncComponent(() => import('../reasons/ReasonsPart.vue'));
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
@@ -198,11 +200,7 @@ useShortcuts([
                 @nudge="(point, way) => whatIf.nudge(point, way, session.unit)"
                 @leave="leaveOthers"
             />
-            <BenchTop
-                :plan="shown!"
-                @start="remember"
-                @clip="clip"
-            >
+            <BenchTop :plan="shown!" @start="remember" @clip="clip">
                 <template #no-seam>
                     Type <b>underarm to waist</b> and <b>waist to hip</b> into
                     <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }"

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Select from 'primevue/select';
 import { computed, shallowRef, watch } from 'vue';
 import type { ChartMeaning, ChartPreview, ChartPreviewRow, Unit } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
+import PickOne from '../ui/PickOne.vue';
 import TextField from '../ui/TextField.vue';
 import {
     calledBy,
@@ -135,13 +135,10 @@ function setSize(column: number, text: string): void {
                     <tr class="sizes">
                         <th scope="row" colspan="2">
                             Size
-                            <Select
+                            <PickOne
                                 v-if="preview.other_names.length > 0"
-                                size="small"
                                 :model-value="called"
                                 :options="names"
-                                option-label="label"
-                                option-value="value"
                                 aria-label="Which names the sizes are called by; the others are kept beside them"
                                 @update:model-value="callBy($event as number)"
                             />
@@ -159,12 +156,9 @@ function setSize(column: number, text: string): void {
                         <tr v-if="beginsTable(r)" class="begins">
                             <th scope="row">Table {{ row.table + 1 }}</th>
                             <td class="place">
-                                <Select
-                                    size="small"
+                                <PickOne
                                     :model-value="chartOf(preview, looked, row.table)"
                                     :options="charts"
-                                    option-label="label"
-                                    option-value="value"
                                     :aria-label="`What table ${row.table + 1} is`"
                                     @update:model-value="setTable(row.table, $event as ChartName | null)"
                                 />
@@ -177,12 +171,9 @@ function setSize(column: number, text: string): void {
                                 <p v-if="doubtOf(row)" class="doubt">{{ doubtOf(row) }}</p>
                             </th>
                             <td class="place">
-                                <Select
-                                    size="small"
+                                <PickOne
                                     :model-value="looked.rows[r]?.place ?? null"
                                     :options="options"
-                                    option-label="label"
-                                    option-value="value"
                                     :aria-label="`Where ${row.label || `line ${r + 1}`} goes`"
                                     placeholder="leave out"
                                     @update:model-value="setRow(r, { place: $event as string | null })"

@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="T extends string | number">
-import Select from 'primevue/select';
 import { useId } from 'vue';
+import PickOne from './PickOne.vue';
 
 defineProps<{
     label: string;
@@ -14,15 +14,13 @@ const id = useId();
 
 <template>
     <div class="field">
-        <span :id="id" class="label">{{ label }}</span>
-        <Select
+        <label :for="id" class="label">{{ label }}</label>
+        <PickOne
+            :id="id"
             v-model="value"
-            :options="[...options]"
-            option-label="label"
-            option-value="value"
+            :options="options"
             :placeholder="placeholder ?? ''"
-            :aria-labelledby="id"
-            :invalid="Boolean(fault)"
+            :aria-invalid="Boolean(fault)"
         />
         <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
     </div>

@@ -1,12 +1,24 @@
 <script setup lang="ts">
-import Dialog from 'primevue/dialog';
+import { onMounted, useTemplateRef, watch } from 'vue';
 import { shortcuts } from './shortcuts';
 
 const visible = defineModel<boolean>('visible', { required: true });
+const dialog = useTemplateRef<HTMLDialogElement>('dialog');
+const follow = (): void => {
+    if (visible.value) dialog.value?.showModal();
+    else dialog.value?.close();
+};
+onMounted(follow);
+watch(visible, follow);
 </script>
 
 <template>
-    <Dialog v-model:visible="visible" modal header="Keys" :style="{ width: '26rem' }">
+    <!-- The browser keeps the focus in it, closes it with Esc and gives the focus back. -->
+    <dialog ref="dialog" class="key-list" aria-labelledby="keys-title" @close="visible = false">
+        <div class="head">
+            <h2 id="keys-title">Keys</h2>
+            <button type="button" class="link" @click="dialog?.close()">Close</button>
+        </div>
         <dl class="keys">
             <template v-for="shortcut in shortcuts" :key="shortcut.shown">
                 <dt>
@@ -15,5 +27,27 @@ const visible = defineModel<boolean>('visible', { required: true });
                 <dd>{{ shortcut.does }}</dd>
             </template>
         </dl>
-    </Dialog>
+    </dialog>
 </template>
+
+<style scoped>
+.key-list {
+    width: min(26rem, calc(100vw - 32px));
+    max-height: calc(100vh - 48px);
+    margin: auto;
+    padding: 18px 22px 22px;
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+    background: var(--paper);
+    color: var(--ink);
+}
+.key-list::backdrop {
+    background: rgb(0 0 0 / 40%);
+}
+.head {
+    display: flex;
+    justify-content: space-between;
+    align-items: baseline;
+    margin-bottom: 14px;
+}
+</style>

@@ -2,16 +2,13 @@ import { definePreset } from '@primeuix/themes';
 import base from '@primeuix/themes/aura/base';
 import button from '@primeuix/themes/aura/button';
 import checkbox from '@primeuix/themes/aura/checkbox';
-import dialog from '@primeuix/themes/aura/dialog';
 import popover from '@primeuix/themes/aura/popover';
-import select from '@primeuix/themes/aura/select';
-import tabs from '@primeuix/themes/aura/tabs';
 import textarea from '@primeuix/themes/aura/textarea';
 
 /** Of the library's plainest preset only the components in use: the whole of it is a quarter megabyte. */
 const plain = {
     ...base,
-    components: { button, checkbox, dialog, popover, select, tabs, textarea },
+    components: { button, checkbox, popover, textarea },
 };
 
 /** Our own ink on marking paper. */
