@@ -50,7 +50,7 @@ Route::prefix('api')->group(function (): void {
         ShareErrorsFromSession::class,
     ]);
 
-    // A session that was opened with another password is none any more.
+    // A session that was opened with another password has ended.
     Route::middleware(['auth', AuthenticateSession::class])->group(function (): void {
         Route::post('sign-out', [SessionController::class, 'signOut']);
         Route::get('me', [SessionController::class, 'show']);

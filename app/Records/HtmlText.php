@@ -30,7 +30,7 @@ final class HtmlText
             return null;
         }
         $page = new DOMDocument;
-        // Nothing that a page refers to is fetched; its slips are no concern of ours.
+        // Nothing that a page refers to is fetched; what is malformed in it is read past.
         @$page->loadHTML('<?xml encoding="UTF-8">'.mb_strcut($html, 0, 5 * PastedTable::LARGEST_BYTES), LIBXML_NONET | LIBXML_NOERROR | LIBXML_COMPACT);
         $parts = (new DOMXPath($page))->query('//body//*[self::h1 or self::h2 or self::h3 or self::h4 or self::p or self::caption or '.self::TABLES.']');
         $lines = [];

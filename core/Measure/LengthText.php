@@ -56,7 +56,7 @@ final class LengthText
         return self::unitWord($typed) !== null;
     }
 
-    /** How many nanometres a unit's word stands for; null for a word that is none. */
+    /** How many nanometres a unit's word stands for; null for any other word. */
     public static function unitNanometres(string $word): ?int
     {
         return self::UNITS[strtolower($word)] ?? null;

@@ -11,7 +11,7 @@ final class SvgLength
 
     public const MM_OF_A_DOT = 25.4 / 96;
 
-    /** In dots; null where it is none, or a share of something else. */
+    /** In dots; null where it isn't a length, or is a share of something else. */
     public static function dots(string $text): ?float
     {
         return preg_match('/^\s*([+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?)\s*(px|in|cm|mm|pt|pc|)\s*$/i', $text, $found) === 1

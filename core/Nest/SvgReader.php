@@ -48,8 +48,8 @@ final class SvgReader
             throw UnreadableNest::at('drawing', 'has no lines; if it is a picture of a pattern, have it traced first');
         }
         $notes = $this->unsound === 0 ? [] : [$this->unsound === 1
-            ? '1 line with figures that are none was left out.'
-            : "{$this->unsound} lines with figures that are none were left out."];
+            ? "1 line whose figures can't be read was left out."
+            : "{$this->unsound} lines whose figures can't be read were left out."];
 
         return new NestDrawing($this->lines, $view->widthMm, $view->heightMm, $view->hasSize, $notes);
     }

@@ -57,7 +57,7 @@ test('all makes are begun with one press, and undone with one more', function ()
     $page->find('.sums');
     $open = fn (): int => count($page->driver->findElements(WebDriverBy::xpath("//td[contains(@class, 'make')]/a")));
     $before = $open();
-    $page->findByPath("//button[starts-with(normalize-space(), 'Begin all makes')]")->click();
+    $page->findByPath("//button[starts-with(normalize-space(), 'Begin the makes')]")->click();
     $page->sees('makes are begun.');
     $page->until(fn (): bool => $open() > $before, 'there are more makes');
     $page->press('Undo')->until(fn (): bool => $open() === $before, 'they are put away again');

@@ -91,7 +91,7 @@ test('what was changed elsewhere meanwhile is not deleted', function (): void {
     }
 });
 
-test('a card in the bin is none to plan from, stays with its makes and comes back as it was', function (): void {
+test('a card in the bin is not planned from, stays with its makes and comes back as it was', function (): void {
     $make = demoMake('Merrin Tolvane');
     $entry = deleted("/api/cards/{$make->card_id}", $make->card->version);
     $this->getJson("/api/cards/{$make->card_id}")->assertNotFound();

@@ -225,7 +225,7 @@ test('a jump is measured from the last card on the same foundation', function ()
     expect($this->getJson("/api/cards/{$later->id}")->json('findings'))->toBe([]);
 });
 
-test('a point or a try that is none does not exist', function (): void {
+test('there is no page for a point or a try that isn\'t there', function (): void {
     $card = emptyCard();
     typeReading($card, 'elbow', '80')->assertNotFound();
     typeReading($card, 'waist', '80', attempt: 10)->assertNotFound();

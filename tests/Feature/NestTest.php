@@ -104,7 +104,7 @@ test('lines in parts, on their side, in inches, are one nest once they are named
     expect($front['fault'])->toBeNull()->and($front['outline'])->not->toBeNull()->and($front['length_mm'])->toBeGreaterThan(800);
 });
 
-test('a drawing that doesn\'t say its size is given one; another that is none is refused, and the first stays', function (): void {
+test('a drawing that doesn\'t say its size is given one; what is no drawing is refused, and the first stays', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $nest = brought($make->pattern_id, 'bare.svg', '<svg viewBox="0 0 100 200"><path id="a" d="M0 0V100"/></svg>')->assertCreated();
     expect($nest->json('has_size'))->toBeFalse();

@@ -8,7 +8,7 @@ test('nothing is loaded from, sent to or framed by another origin', function ():
         ->toContain("frame-ancestors 'none'")->not->toContain('unsafe')->not->toContain('http');
 });
 
-test('every page shows the application, and an address of the API that is none answers as JSON', function (): void {
+test('every page shows the application, and an unknown address of the API answers as JSON', function (): void {
     $this->get('/makes/7')->assertOk()->assertSee('<div id="app"></div>', false);
     $this->getJson('/api/nothing')->assertNotFound()->assertHeader('Content-Type', 'application/json');
     $this->get('/api/nothing')->assertNotFound()->assertHeader('Content-Type', 'text/html; charset=utf-8')->assertDontSee('{"message"', false);

@@ -86,7 +86,7 @@ test('no route stumbles over a value of the wrong kind, wherever it stands', fun
     expect($stumbles)->toBe([]);
 });
 
-test('no route stumbles over an address that is none', function (string $id): void {
+test('no route stumbles over an address without a record', function (string $id): void {
     $this->actingAs(demoUser());
     $stumbles = [];
     foreach (operations() as [$method, $path, $body]) {
@@ -118,7 +118,7 @@ test('a body that is no document is refused, and what stands is kept', function 
     'too deep' => [str_repeat('{"a":', 70).'1'.str_repeat('}', 70), 'application/json'],
 ]);
 
-test('a form is refused by every route that means JSON, and half a document in the address is none', function (): void {
+test('a form is refused by every route that means JSON, and half a document in the address is not read', function (): void {
     $user = demoUser();
     $this->actingAs($user);
     $pattern = $user->patterns()->firstOrFail();

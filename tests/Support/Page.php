@@ -35,7 +35,7 @@ final class Page
         self::$opened++;
         $host = 'page'.self::$opened.'.localhost';
         $address = str_replace('127.0.0.1', $host, DemoServer::shared()->address);
-        $driver->manage()->getLog('browser'); // what earlier pages complained of is none of this one's
+        $driver->manage()->getLog('browser'); // what earlier pages complained of is not this one's
         $driver->get($address.$path);
 
         return new self($driver);

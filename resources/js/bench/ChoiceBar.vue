@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Choices, Plan } from '../api/types';
 import WordChoice from '../ui/WordChoice.vue';
 import { eases, picks, betweens, blends, orders } from './choices';
@@ -6,6 +7,31 @@ import { eases, picks, betweens, blends, orders } from './choices';
 const props = defineProps<{ choices: Choices; plan: Plan; fits: readonly string[] }>();
 const emit = defineEmits<{ change: [choices: Choices] }>();
 const change = (part: Partial<Choices>): void => emit('change', { ...props.choices, ...part });
+
+interface Row {
+    key: keyof Choices;
+    label: string;
+    options: readonly { value: string; label: string }[];
+    value: string;
+    /** Why another answer would change nothing now. */
+    idle?: string | null;
+}
+const rows = computed((): Row[] => {
+    const { choosers, work } = props.plan;
+    return [
+        { key: 'ease', label: 'Sizes by', options: eases, value: choosers.ease },
+        {
+            key: 'between',
+            label: 'between two',
+            options: betweens,
+            value: choosers.between,
+            idle: choosers.between_idle,
+        },
+        { key: 'pick', label: 'picked by', options: picks, value: choosers.pick, idle: choosers.pick_idle },
+        { key: 'blend', label: 'seam', options: blends, value: props.choices.blend ?? 'curved' },
+        { key: 'order', label: 'order', options: orders, value: work.order, idle: choosers.order_idle },
+    ];
+});
 </script>
 
 <template>
@@ -19,37 +45,13 @@ const change = (part: Partial<Choices>): void => emit('change', { ...props.choic
             <small>its finished figures are its own</small>
         </p>
         <WordChoice
-            label="Sizes by"
-            :options="eases"
-            :model-value="plan.choosers.ease"
-            @update:model-value="change({ ease: $event })"
-        />
-        <WordChoice
-            label="between two"
-            :options="betweens"
-            :model-value="plan.choosers.between"
-            :idle="plan.choosers.between_idle"
-            @update:model-value="change({ between: $event })"
-        />
-        <WordChoice
-            label="picked by"
-            :options="picks"
-            :model-value="plan.choosers.pick"
-            :idle="plan.choosers.pick_idle"
-            @update:model-value="change({ pick: $event })"
-        />
-        <WordChoice
-            label="seam"
-            :options="blends"
-            :model-value="choices.blend ?? 'curved'"
-            @update:model-value="change({ blend: $event })"
-        />
-        <WordChoice
-            label="order"
-            :options="orders"
-            :model-value="plan.work.order"
-            :idle="plan.choosers.order_idle"
-            @update:model-value="change({ order: $event })"
+            v-for="row in rows"
+            :key="row.key"
+            :label="row.label"
+            :options="row.options"
+            :model-value="row.value"
+            :idle="row.idle"
+            @update:model-value="change({ [row.key]: $event } as Partial<Choices>)"
         />
     </div>
 </template>

@@ -69,7 +69,7 @@ function setTable(table: number, chart: ChartName | null): void {
     said.value = [...said.value, table];
 }
 
-/** A guess is none any more once a person has said it. */
+/** Once a person has said it, it is no guess. */
 function doubtOf({ doubt, guess, table }: ChartPreviewRow): string | null {
     return guess && said.value.includes(table) ? null : doubt;
 }

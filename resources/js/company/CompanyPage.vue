@@ -3,16 +3,13 @@ import Button from 'primevue/button';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { asRefused } from '../api/client';
-import type { Choices, LevelName } from '../api/types';
-import { eases, picks } from '../bench/choices';
 import { useSession } from '../state/session';
 import type { Clash } from '../state/merge';
-import CellInput from '../ui/CellInput.vue';
 import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import PageFault from '../ui/PageFault.vue';
 import TextField from '../ui/TextField.vue';
-import WordChoice from '../ui/WordChoice.vue';
+import CompanyChoices from './CompanyChoices.vue';
 import CompanyTable from './CompanyTable.vue';
 import SumsPart from './SumsPart.vue';
 import WearerPicker from './WearerPicker.vue';
@@ -68,23 +65,6 @@ const says = computed(() => {
     return `${head.value.pattern} for ${rows.value.length}: ${planned.value} planned${rest === 0 ? '' : `, ${rest} waiting`}.`;
 });
 
-const NONE = '';
-const options = (names: readonly string[]) => [
-    { value: NONE, label: 'not chosen' },
-    ...names.map((name) => ({ value: name, label: name })),
-];
-const chosen = computed((): Choices => head.value?.choices ?? {});
-function choose(key: 'view' | 'fit' | 'ease' | 'pick', value: string): void {
-    const { [key]: _, ...others } = chosen.value;
-    void keep({ choices: value === NONE ? others : { ...others, [key]: value } });
-}
-
-const levels: LevelName[] = ['bust', 'waist', 'hip'];
-function like(level: LevelName, ease: string): void {
-    const liked = { ...chosen.value.liked_ease, [level]: ease === '' ? null : ease };
-    void keep({ choices: { ...chosen.value, liked_ease: liked } });
-}
-
 /** Pressed again before the bench has come, it begins nothing more. */
 const beginning = ref(false);
 async function begin(wearer: number): Promise<void> {
@@ -112,51 +92,9 @@ const file = (ending: string): string =>
         <h1>{{ says }}</h1>
         <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
         <ClashList v-if="clashes.length > 0" :clashes="clashes" :place="placeOf" @settle="settle" />
-        <div class="choices" role="group" aria-label="Choices for all">
-            <WordChoice
-                v-if="head.views.length > 0"
-                label="view"
-                :options="options(head.views)"
-                :model-value="chosen.view ?? NONE"
-                @update:model-value="choose('view', $event)"
-            />
-            <WordChoice
-                v-if="head.fits.length > 0"
-                label="fit"
-                :options="options(head.fits)"
-                :model-value="chosen.fit ?? NONE"
-                @update:model-value="choose('fit', $event)"
-            />
-            <WordChoice
-                label="Sizes by"
-                :options="[{ value: NONE, label: 'as each card allows' }, ...eases]"
-                :model-value="chosen.ease ?? NONE"
-                @update:model-value="choose('ease', $event)"
-            />
-            <WordChoice
-                label="picked by"
-                :options="[{ value: NONE, label: 'as is usual' }, ...picks]"
-                :model-value="chosen.pick ?? NONE"
-                @update:model-value="choose('pick', $event)"
-            />
-            <span
-                v-if="chosen.ease === 'liked'"
-                class="liked"
-                role="group"
-                :aria-label="`room you like, ${head.unit}`"
-            >
-                room you like, {{ head.unit }}:
-                <span v-for="level in levels" :key="level">
-                    {{ level }}
-                    <CellInput
-                        :value="chosen.liked_ease?.[level]"
-                        :label="`room you like at the ${level}, ${head.unit}`"
-                        @change="like(level, $event)"
-                    />
-                </span>
-            </span>
+        <CompanyChoices :head="head" @change="keep({ choices: $event })">
             <WearerPicker :head="head" @pick="keep({ wearers: $event })" />
-        </div>
+        </CompanyChoices>
         <div class="sift">
             <TextField v-if="rows.length > 5" v-model="sought" label="Find" />
             <div class="filters" role="group" aria-label="Show">
@@ -197,7 +135,7 @@ const file = (ending: string): string =>
         <p class="inline acts out">
             <Button
                 v-if="waiting.length > 0 || progress"
-                :label="`Begin all makes that there are none of yet (${waiting.length})`"
+                :label="`Begin the makes still missing (${waiting.length})`"
                 :loading="progress !== null"
                 @click="makeAll"
             />
@@ -227,19 +165,11 @@ const file = (ending: string): string =>
     margin: 14px auto 60px;
     padding: 0 24px;
 }
-.choices,
 .sift,
 .filters {
     display: flex;
     flex-wrap: wrap;
     gap: 8px 18px;
-    align-items: center;
-}
-.liked,
-.liked span {
-    display: inline-flex;
-    flex-wrap: wrap;
-    gap: 4px 10px;
     align-items: center;
 }
 .sift {

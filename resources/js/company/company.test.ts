@@ -203,7 +203,7 @@ describe('a company sheet', () => {
         expect(sent.at(-1)?.[0].choices).toEqual({ pick: 'level', ease: 'chart' });
     });
 
-    it('begins all makes that there are none of, and puts them away again', async () => {
+    it('begins the makes still missing, and puts them away again', async () => {
         const { server, sheet } = open();
         await sheet.load();
         expect(sheet.waiting.value.map(({ wearer }) => wearer)).toEqual(['Cai', 'Ana']);

@@ -37,7 +37,7 @@ export function withFinding(
 
 export function withoutFinding(document: FittingDocument, index: number): FittingDocument {
     const findings = findingsOf(document).filter((_, i) => i !== index);
-    // A tracing that nothing is drawn on any more is none.
+    // A tracing with nothing left on it is not counted.
     const last = Math.max(1, ...findings.map(tracingOf));
     const tracing = Math.min(inHand(document), last);
     return { ...document, findings, tracing, tried: Math.min(document.tried ?? 0, tracing) };

@@ -9,7 +9,7 @@ import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import { provideSizeNames } from '../ui/sizeName';
-import NestCanvas from './NestCanvas.vue';
+import NestPiece, { type PrintedLine } from './NestPiece.vue';
 import { pathOf } from './geometry';
 
 const props = defineProps<{ id: number }>();
@@ -50,6 +50,8 @@ function clip(level: LevelName, size: string): void {
 }
 
 const drawingOf = (piece: string) => printed.value?.find((one) => one.piece === piece);
+const printedOf = (lines: number[][]): PrintedLine[] =>
+    lines.map((numbers, key) => ({ key, runs: [numbers], kind: 'named' }));
 const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
 </script>
 
@@ -91,20 +93,14 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
                             >Mark the drawing</RouterLink
                         >
                     </p>
-                    <NestCanvas
+                    <NestPiece
                         v-if="drawingOf(piece.piece)"
                         :width="drawingOf(piece.piece)!.width_mm"
                         :height="drawingOf(piece.piece)!.height_mm"
                         :label="`${piece.piece}: the new line on the printed ones`"
+                        :lines="printedOf(drawingOf(piece.piece)!.lines)"
                     >
                         <template #default="{ dot }">
-                            <path
-                                v-for="(numbers, place) in drawingOf(piece.piece)!.lines"
-                                :key="place"
-                                class="printed"
-                                :d="pathOf([numbers])"
-                                :stroke-width="1.1 * dot"
-                            />
                             <path class="level" :d="pathOf(piece.levels)" :stroke-width="dot" />
                             <path
                                 v-if="piece.outline"
@@ -120,7 +116,7 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
                             />
                             <path class="notch" :d="pathOf(piece.notches)" :stroke-width="1.6 * dot" />
                         </template>
-                    </NestCanvas>
+                    </NestPiece>
                     <p v-if="piece.seam" class="inline out">
                         <a :href="`/api/makes/${id}/nest/${piece.piece}.svg`">SVG at true size</a>
                         <a
@@ -184,10 +180,6 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
     display: grid;
     gap: 8px;
     align-content: start;
-}
-.printed {
-    fill: none;
-    stroke: var(--quiet);
 }
 .outline {
     fill: none;

@@ -7,9 +7,12 @@ import Crumbs from '../ui/Crumbs.vue';
 import DeleteButton from '../ui/DeleteButton.vue';
 import DeletedNotice from '../ui/DeletedNotice.vue';
 import TextField from '../ui/TextField.vue';
-import NestCanvas from './NestCanvas.vue';
+import NestFile from './NestFile.vue';
 import NestLevels from './NestLevels.vue';
-import { pathOf, turnOf } from './geometry';
+import NestPiece, { type PrintedLine } from './NestPiece.vue';
+import NestSizes from './NestSizes.vue';
+import NestSteps from './NestSteps.vue';
+import { turnOf } from './geometry';
 import { useMarking } from './useMarking';
 import { nestServer, useNests, type Piece } from './useNests';
 
@@ -43,11 +46,9 @@ onMounted(async () => {
     await load();
 });
 
-function chosen(event: Event): void {
-    const input = event.target as HTMLInputElement;
-    file.value = input.files?.[0] ?? null;
-    input.value = '';
-    if (file.value) void exchange(file.value);
+function brought(now: File): void {
+    file.value = now;
+    void exchange(now);
 }
 
 /** Whether another drawing has come in the place of one that was there. */
@@ -64,10 +65,13 @@ function toggle(one: string): void {
     hidden.value = now;
 }
 
-const isShown = (id: string): boolean => {
-    const one = sizeOf.value.get(id);
-    return one === undefined || !hidden.value.has(one);
-};
+const printed = computed<PrintedLine[]>(() =>
+    (nest.value?.lines ?? []).flatMap(({ id: key, runs }) => {
+        const whose = sizeOf.value.get(key);
+        if (whose !== undefined && hidden.value.has(whose)) return [];
+        return [{ key, runs, kind: whose === undefined ? 'nobodys' : whose === size.value ? 'at' : 'named' }];
+    }),
+);
 const pieces: Piece[] = ['front', 'back'];
 </script>
 
@@ -111,32 +115,21 @@ const pieces: Piece[] = ['front', 'back'];
                 pattern’s own curves: an SVG from any drawing program, or a PDF page of lines, up to 8 MB. The
                 side seam and its levels are marked once, for every make on this pattern.
             </p>
-            <label class="file">
-                <span>{{ isBusy ? 'Reading…' : `The ${piece} as SVG or PDF` }}</span>
-                <input type="file" accept=".svg,.pdf" :disabled="isBusy" @change="chosen" />
-            </label>
+            <NestFile :words="`The ${piece} as SVG or PDF`" :is-busy="isBusy" @bring="brought" />
         </section>
 
         <div v-else-if="nest" class="desk">
             <div class="sheets" :class="{ both: other }">
-                <NestCanvas
+                <NestPiece
                     :width="nest.width_mm"
                     :height="nest.height_mm"
                     :label="`the ${piece}, with its lines`"
+                    :lines="printed"
                     :picks="tool !== null"
                     :turn="turn"
                     @pick="pick"
                 >
                     <template #default="{ dot }">
-                        <template v-for="line in nest.lines" :key="line.id">
-                            <path
-                                v-if="isShown(line.id)"
-                                :d="pathOf(line.runs)"
-                                class="line"
-                                :class="{ named: sizeOf.has(line.id), at: sizeOf.get(line.id) === size }"
-                                :stroke-width="(sizeOf.get(line.id) === size ? 2.6 : 1.2) * dot"
-                            />
-                        </template>
                         <circle
                             v-for="end in ends"
                             :key="`${end.name}-${end.size}`"
@@ -159,27 +152,19 @@ const pieces: Piece[] = ['front', 'back'];
                     <template #upright="{ dot, view }">
                         <NestLevels :marks="marks" :dot="dot" :view="view" />
                     </template>
-                </NestCanvas>
+                </NestPiece>
                 <section v-if="other" :aria-label="other.piece">
-                    <NestCanvas
+                    <NestPiece
                         :width="other.width_mm"
                         :height="other.height_mm"
                         :label="`the ${other.piece}, beside it`"
+                        :lines="other.lines.map(({ id: key, runs }) => ({ key, runs, kind: 'named' }))"
                         :turn="turnOf(other.marks.grain)"
                     >
-                        <template #default="{ dot }">
-                            <path
-                                v-for="line in other.lines"
-                                :key="line.id"
-                                :d="pathOf(line.runs)"
-                                class="line named"
-                                :stroke-width="1.2 * dot"
-                            />
-                        </template>
                         <template #upright="{ dot, view }">
                             <NestLevels :marks="other.marks" :dot="dot" :view="view" />
                         </template>
-                    </NestCanvas>
+                    </NestPiece>
                     <button type="button" class="link" @click="piece = other.piece">
                         Mark the {{ other.piece }}
                     </button>
@@ -204,104 +189,34 @@ const pieces: Piece[] = ['front', 'back'];
                         <Button type="button" size="small" label="Click the line" @click="tool = 'length'" />
                     </div>
                 </div>
-                <section aria-labelledby="sizes-title">
-                    <h2 id="sizes-title">Sizes</h2>
-                    <ul class="sizes">
-                        <li v-for="one in sizes" :key="one">
-                            <button
-                                type="button"
-                                :aria-pressed="size === one"
-                                :class="{ named: lines[one] !== undefined }"
-                                @click="size = one"
-                            >
-                                {{ one }}{{ lines[one] === undefined ? ' ?' : '' }}
-                            </button>
-                        </li>
-                    </ul>
-                    <div class="inline">
-                        <Button
-                            type="button"
-                            size="small"
-                            outlined
-                            :label="`Click the line of ${size}`"
-                            @click="tool = 'line'"
-                        />
-                        <Button
-                            type="button"
-                            size="small"
-                            text
-                            :label="hidden.has(size) ? `Show ${size}` : `Hide ${size}`"
-                            @click="toggle(size)"
-                        />
-                    </div>
-                </section>
-                <section aria-labelledby="marks-title">
-                    <h2 id="marks-title">Marks on {{ size }}</h2>
-                    <p class="hint">
-                        On one size is enough: the others follow at their own corners, and can be set alike.
-                    </p>
-                    <ul class="steps">
-                        <li v-for="step in steps" :key="step.tool">
-                            <button
-                                type="button"
-                                :aria-pressed="tool === step.tool"
-                                @click="tool = tool === step.tool ? null : step.tool"
-                            >
-                                <span aria-hidden="true">{{
-                                    step.done ? '✓' : step.optional ? '·' : '○'
-                                }}</span>
-                                {{ step.label }}<small v-if="step.optional"> if need be</small>
-                            </button>
-                        </li>
-                    </ul>
-                    <label class="fold">
-                        The middle of the body is on the
-                        <select
-                            :value="marks.fold ?? 'left'"
-                            @change="
-                                change({
-                                    fold: ($event.target as HTMLSelectElement).value as 'left' | 'right',
-                                })
-                            "
-                        >
-                            <option value="left">left</option>
-                            <option value="right">right</option>
-                        </select>
-                    </label>
-                    <div class="inline">
-                        <Button
-                            type="button"
-                            size="small"
-                            text
-                            label="Undo"
-                            :disabled="!history.canUndo.value"
-                            @click="history.undo()"
-                        />
-                        <Button
-                            type="button"
-                            size="small"
-                            text
-                            label="Redo"
-                            :disabled="!history.canRedo.value"
-                            @click="history.redo()"
-                        />
-                    </div>
-                    <ul v-if="nest.missing.length > 0" class="faults" aria-label="Missing yet">
-                        <li v-for="fault in nest.missing.slice(0, 3)" :key="fault.field" class="hint">
-                            {{ placeWords(fault.field) }}: {{ fault.message }}
-                        </li>
-                    </ul>
-                </section>
+                <NestSizes
+                    v-model="size"
+                    :sizes="sizes"
+                    :lines="lines"
+                    :is-hidden="hidden.has(size)"
+                    @mark="tool = 'line'"
+                    @toggle="toggle(size)"
+                />
+                <NestSteps
+                    v-model="tool"
+                    :size="size"
+                    :steps="steps"
+                    :fold="marks.fold"
+                    :missing="nest.missing"
+                    :place-words="placeWords"
+                    :can-undo="history.canUndo.value"
+                    :can-redo="history.canRedo.value"
+                    @fold="change({ fold: $event })"
+                    @undo="history.undo()"
+                    @redo="history.redo()"
+                />
                 <section>
                     <p class="hint">
                         {{ nest.name }}: {{ nest.lines.length }} lines, {{ Math.round(nest.width_mm) }} ×
                         {{ Math.round(nest.height_mm) }} mm. {{ nest.notes.join(' ') }}
                     </p>
                     <div class="inline">
-                        <label class="file">
-                            <span>{{ isBusy ? 'Reading…' : 'Another drawing' }}</span>
-                            <input type="file" accept=".svg,.pdf" :disabled="isBusy" @change="chosen" />
-                        </label>
+                        <NestFile words="Another drawing" :is-busy="isBusy" @bring="brought" />
                         <DeleteButton :name="`the ${piece}`" along="" :remove="takeAway" />
                     </div>
                 </section>
@@ -325,14 +240,13 @@ header {
     align-items: center;
 }
 .pieces,
-.sizes {
+.desk :deep(.sizes) {
     display: flex;
     flex-wrap: wrap;
     gap: 6px;
 }
 .pieces button,
-.sizes button,
-.steps button {
+.desk :deep(.toggle) {
     min-height: 32px;
     padding: 2px 10px;
     border: 1.5px solid var(--rule);
@@ -341,20 +255,13 @@ header {
     font: inherit;
     cursor: pointer;
 }
-.steps button {
-    width: 100%;
-    text-align: left;
-}
-.steps {
-    display: grid;
-    gap: 4px;
-}
-button[aria-pressed='true'] {
+.pieces button[aria-pressed='true'],
+.desk :deep(.toggle[aria-pressed='true']) {
     border-color: var(--ink);
     background: var(--ink);
     color: var(--paper);
 }
-button[aria-pressed='true'] small {
+.desk :deep(.toggle[aria-pressed='true'] small) {
     color: inherit;
 }
 .desk {
@@ -364,7 +271,7 @@ button[aria-pressed='true'] small {
     align-items: start;
 }
 aside,
-aside section {
+aside :deep(section) {
     display: grid;
     gap: 10px;
 }
@@ -375,16 +282,6 @@ aside section {
     max-width: 640px;
     display: grid;
     gap: 14px;
-}
-.line {
-    fill: none;
-    stroke: var(--body);
-}
-.line.named {
-    stroke: var(--quiet);
-}
-.line.at {
-    stroke: var(--ink);
 }
 .sheets {
     display: grid;

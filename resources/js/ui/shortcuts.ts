@@ -51,7 +51,7 @@ export function useShortcuts(mine: Shortcut[]): void {
 
 const FIELDS =
     'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, [contenteditable="true"]';
-/** Letters find an entry there; a key held with Ctrl is none. */
+/** Letters find an entry there; with Ctrl held a key is no letter. */
 const LISTS = 'select, [role="listbox"], [role="menu"]';
 
 function isTyping(target: EventTarget | null, withCtrl: boolean): boolean {

@@ -24,7 +24,7 @@ test('of a file of cards the newest is the body, with all tries of its points', 
     ]), '2026-11-26');
     $body = NewestCard::body($lines);
     expect($log->faults())->toBe([])
-        // The smallest of the waist's tries; the hip of an older card is none of this one's.
+        // The smallest of the waist's tries; the hip of an older card is not on this one.
         ->and($body?->at(Point::Waist)?->nanometres)->toBe(840_000_000)
         ->and($body?->spreadAt(Point::Waist)->nanometres)->toBe(10_000_000)
         ->and($body?->at(Point::Hip))->toBeNull()

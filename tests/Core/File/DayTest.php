@@ -7,7 +7,7 @@ use Underbolt\File\Typed\FaultLog;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 
-test('a day is read as it is written in files, and one that is none is refused', function (mixed $typed, ?string $read): void {
+test('a day is read as it is written in files, and anything else is refused', function (mixed $typed, ?string $read): void {
     $log = new FaultLog;
     expect((new DayShape)->read(Node::root($typed, 'day', Unit::Centimetre, $log)))->toBe($read)
         ->and(count($log->faults()))->toBe($read === null ? 1 : 0);

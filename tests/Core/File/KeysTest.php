@@ -112,7 +112,7 @@ test('a list that is too long for the reader is too long for the schema', functi
     expect((new Validator)->validate($file, $schema)->isValid())->toBeFalse();
 });
 
-test('what is required is missed at its own place, and an object that is none says so', function (array $changes, string $fault): void {
+test('what is required is missed at its own place, and what should be an object says so', function (array $changes, string $fault): void {
     expect(fn () => MakeReader::read(makeFile($changes)))->toThrow(FaultyFile::class, $fault);
 })->with([
     [['pattern.ranges' => [['name' => 'misses']]], 'pattern.ranges[0].sizes: is missing'],

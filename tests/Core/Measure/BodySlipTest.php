@@ -21,7 +21,7 @@ test('a slip is told by how much, and only from there on', function (BodySlip $s
         ->and($by(110, null))->toBeNull();
 })->with([
     [BodySlip::HighBustOverFullBust, Point::HighBust, Point::FullBust, 0],
-    'a tummy a centimetre above the waist is none' => [BodySlip::WaistAtTrousers, Point::Waist, Point::Tummy, 1],
+    'a tummy a centimetre above the waist is no slip' => [BodySlip::WaistAtTrousers, Point::Waist, Point::Tummy, 1],
     [BodySlip::HipAtHipBone, Point::HighHip, Point::Hip, 0],
     [BodySlip::TummyOverHip, Point::Tummy, Point::Hip, 0],
     [BodySlip::ThighOverHip, Point::ThighLevel, Point::Hip, 0],

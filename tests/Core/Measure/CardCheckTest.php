@@ -45,7 +45,7 @@ test('the usual slips of the tape are asked about, and their neighbours are not'
         [],
     ],
     'high bust over full bust' => [['high_bust' => 95.0, 'full_bust' => 94.0], ['high_bust_over_full_bust:high_bust']],
-    'as much is none' => [['high_bust' => 94.0, 'full_bust' => 94.0], []],
+    'as much is no slip' => [['high_bust' => 94.0, 'full_bust' => 94.0], []],
     'waist at the trousers' => [['waist' => 84.0, 'tummy' => 84.9], ['waist_at_trousers:waist']],
     'a tummy a whole centimetre above the waist is the rule' => [['waist' => 84.0, 'tummy' => 85.0], []],
     'hip at the hip bone' => [['high_hip' => 98.0, 'hip' => 97.5], ['hip_at_hip_bone:hip']],

@@ -32,7 +32,7 @@ test('what was right is learned as its median, to the millimetre', function (arr
     'of three the middle one' => [[['right', 7.0], ['right', 6.0], ['right', 6.5]], 6.5],
     'of two the middle between' => [[['right', 6.0], ['right', 6.5]], 6.3],
     'beside tight and loose ones' => [[['right', 6.0], ['tight', 4.0], ['loose', 9.0]], 6.0],
-    'a right one as tight as a tight one is none against it' => [[['right', 4.0], ['tight', 4.0]], 4.0],
+    'a right one as tight as a tight one proves nothing' => [[['right', 4.0], ['tight', 4.0]], 4.0],
 ]);
 
 test('between tight and loose it is half way; only tight ones give the least, only loose ones nothing', function (): void {

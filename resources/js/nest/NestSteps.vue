@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { useId } from 'vue';
+import type { Nest, NestMarks } from '../api/types';
+import PickOne from '../ui/PickOne.vue';
+import type { Tool } from './useMarking';
+
+/** What is to be marked on one size, what is missing yet, and the way back. */
+defineProps<{
+    size: string;
+    steps: readonly { tool: Tool; label: string; done: boolean; optional?: boolean }[];
+    fold: NestMarks['fold'];
+    missing: Nest['missing'];
+    placeWords: (field: string) => string;
+    canUndo: boolean;
+    canRedo: boolean;
+}>();
+const tool = defineModel<Tool | null>({ required: true });
+const emit = defineEmits<{ fold: [side: 'left' | 'right']; undo: []; redo: [] }>();
+
+const foldId = useId();
+const sides = [
+    { value: 'left', label: 'left' },
+    { value: 'right', label: 'right' },
+] as const;
+</script>
+
+<template>
+    <section aria-labelledby="marks-title">
+        <h2 id="marks-title">Marks on {{ size }}</h2>
+        <p class="hint">
+            On one size is enough: the others follow at their own corners, and can be set alike.
+        </p>
+        <ul class="steps">
+            <li v-for="step in steps" :key="step.tool">
+                <button
+                    type="button"
+                    class="toggle"
+                    :aria-pressed="tool === step.tool"
+                    @click="tool = tool === step.tool ? null : step.tool"
+                >
+                    <span aria-hidden="true">{{ step.done ? '✓' : step.optional ? '·' : '○' }}</span>
+                    {{ step.label }}<small v-if="step.optional"> if need be</small>
+                </button>
+            </li>
+        </ul>
+        <p class="fold">
+            <label :for="foldId">The middle of the body is on the</label>
+            <PickOne
+                :id="foldId"
+                :model-value="fold ?? 'left'"
+                :options="sides"
+                @update:model-value="$event && emit('fold', $event)"
+            />
+        </p>
+        <div class="inline">
+            <Button type="button" size="small" text label="Undo" :disabled="!canUndo" @click="emit('undo')" />
+            <Button type="button" size="small" text label="Redo" :disabled="!canRedo" @click="emit('redo')" />
+        </div>
+        <ul v-if="missing.length > 0" class="faults" aria-label="Missing yet">
+            <li v-for="fault in missing.slice(0, 3)" :key="fault.field" class="hint">
+                {{ placeWords(fault.field) }}: {{ fault.message }}
+            </li>
+        </ul>
+    </section>
+</template>
+
+<style scoped>
+.steps {
+    display: grid;
+    gap: 4px;
+}
+.fold {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 8px;
+    align-items: center;
+}
+.steps .toggle {
+    width: 100%;
+    text-align: left;
+}
+</style>
