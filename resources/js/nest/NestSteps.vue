@@ -9,7 +9,7 @@ import type { Tool } from './useMarking';
 defineProps<{
     size: string;
     steps: readonly { tool: Tool; label: string; done: boolean; optional?: boolean }[];
-    fold: NestMarks['fold'];
+    fold?: NestMarks['fold'] | undefined;
     missing: Nest['missing'];
     placeWords: (field: string) => string;
     canUndo: boolean;
