@@ -122,7 +122,7 @@ final class MakePaper
         $measured = [];
         foreach ($this->nests() as $nest) {
             try {
-                $measured[$nest->piece] = $this->on($nest)->line->measured;
+                $measured[$nest->piece] = $this->on($nest)->seam->measured();
             } catch (Refusal) {
                 // Not marked yet: its page says what is missing.
             }

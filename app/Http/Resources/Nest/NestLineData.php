@@ -36,7 +36,7 @@ final readonly class NestLineData
     public static function of(Nest $nest, MakePaper $paper): self
     {
         try {
-            return self::drawn($nest->piece, $paper->on($nest)->line);
+            return self::drawn($nest->piece, $paper->on($nest)->line());
         } catch (Refusal $refusal) {
             return new self(
                 piece: $nest->piece,

@@ -42,7 +42,7 @@ final readonly class NestLinesData
     private static function line(MakePaper $paper, Nest $nest): ?NestLine
     {
         try {
-            return $paper->on($nest)->line;
+            return $paper->on($nest)->line();
         } catch (Refusal) {
             return null;
         }
