@@ -148,11 +148,12 @@ Route::prefix('api')->group(function (): void {
         Route::put('makes/{make}/card', [MakeController::class, 'changeCard']);
         Route::put('makes/{make}/choices', [MakeController::class, 'choose']);
     });
-    // An address of the API that is none answers as JSON, never with the page.
+    // An unknown address of the API answers as JSON, never with the page.
     Route::any('{any}', static fn () => abort(404))->where('any', '.*');
 });
 
-// Without a session: whoever looks after the server asks it often.
+// Without a session: whoever looks after the server asks it often, and browsers ask for an icon by themselves.
 Route::get('up', HealthController::class)->withoutMiddleware('web');
+Route::redirect('favicon.ico', '/icon.svg')->withoutMiddleware('web');
 
 Route::get('{page?}', static fn () => view('app', ['nonce' => Vite::cspNonce()]))->where('page', '.*');

@@ -57,3 +57,8 @@ test('a refusal speaks our words, whatever was sent where', function (): void {
     $foreign = array_filter($told, static fn (string $words): bool => preg_match('/\bfield\b|validation\.|\bmust be (a|an|at)\b|is invalid|[a-z]+_[a-z]+/', $words) === 1);
     expect($foreign)->toBe([])->and(count($told))->toBeGreaterThan(60);
 });
+
+test('a browser that asks for an icon by itself is given it, and no session begins', function (): void {
+    $answer = $this->get('/favicon.ico')->assertRedirect('/icon.svg');
+    expect($answer->headers->getCookies())->toBe([]);
+});

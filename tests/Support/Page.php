@@ -45,8 +45,17 @@ final class Page
     public static function demo(string $path): self
     {
         $page = self::open('/icon.svg');
-        $page->driver->executeAsyncScript("fetch('/').then(() => arguments[0]())"); // brings the token that writing asks for
-        $page->ask('POST', '/api/demo');
+        $status = $page->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const enter = async () => {
+                await fetch('/'); // brings the token that writing asks for
+                const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+                const headers = { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token };
+                return (await fetch('/api/demo', { method: 'POST', headers, body: '{}' })).status;
+            };
+            enter().then(done, (error) => done(String(error)));
+            JS);
+        Assert::assertSame(200, $status, 'the demo is entered');
 
         return $page->go($path);
     }
