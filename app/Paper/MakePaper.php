@@ -46,7 +46,7 @@ final class MakePaper
      */
     public static function of(Make $make, Unit $unit, ?SizeLabels $labels = null): self
     {
-        $make->load('card.readings', 'card.wearer', 'pattern');
+        $make->loadMissing('card.readings', 'card.wearer', 'pattern');
         $labels ??= $make->sizeLabels();
         $core = $make->toCore($unit, SizeLabels::Shown);
         $shown = $labels->on($core);

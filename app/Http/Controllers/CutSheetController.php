@@ -41,7 +41,7 @@ final class CutSheetController
     {
         $paper = $request->paper($make);
 
-        return Download::shown(CutSheetPdf::of($paper, $request->page(), CarbonImmutable::today()), 'application/pdf', $paper->fileName('sheet.pdf'));
+        return Download::shown(CutSheetPdf::of($paper, $request->page(), CarbonImmutable::today()), 'application/pdf', $paper->fileName('cut-sheet.pdf'));
     }
 
     #[OA\Put(path: '/api/makes/{make}/done/{key}', operationId: 'tick',

@@ -143,10 +143,10 @@ function toggleLine(line: Line, on: boolean): void {
 .presets {
     gap: 8px;
 }
-.paper-data :deep(.p-select) {
+.paper-data :deep(select) {
     width: 190px;
 }
-.paper-data :deep(.wider .p-select) {
+.paper-data :deep(.wider select) {
     width: 100%;
 }
 </style>

@@ -10,7 +10,7 @@ const value = defineModel<T | null>({ required: true });
 
 <template>
     <!-- eslint-disable-next-line vuejs-accessibility/form-control-has-label -- whoever uses it names it -->
-    <select v-model="value" class="pick-one">
+    <select v-model="value">
         <option v-if="placeholder" :value="null" disabled hidden>{{ placeholder }}</option>
         <option v-for="option in options" :key="String(option.value)" :value="option.value">
             {{ option.label }}

@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="T extends string">
 import { useId } from 'vue';
+import PickOne from './PickOne.vue';
 
 /** A choice that shows its present answer as a word in a sentence, and opens on demand. */
 defineProps<{
@@ -18,16 +19,14 @@ const id = useId();
 <template>
     <span class="word-choice" :class="{ idle }">
         <label :for="id" :class="{ 'sr-only': quiet }">{{ label }}</label>
-        <select
+        <PickOne
             :id="id"
-            v-model="value"
+            :model-value="value"
+            :options="options"
             :aria-describedby="idle || fault ? `${id}-note` : undefined"
             :aria-invalid="Boolean(fault)"
-        >
-            <option v-for="option in options" :key="option.value" :value="option.value">
-                {{ option.label }}
-            </option>
-        </select>
+            @update:model-value="$event !== null && (value = $event)"
+        />
         <small v-if="fault" :id="`${id}-note`" class="fault" role="alert">{{ fault }}</small>
         <small v-else-if="idle" :id="`${id}-note`">no effect: {{ idle }}</small>
     </span>
