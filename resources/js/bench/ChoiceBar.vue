@@ -1,22 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Choices, Plan } from '../api/types';
-import WordChoice from '../ui/WordChoice.vue';
+import type { ChoiceRow } from '../ui/choiceRow';
+import ChoiceRows from '../ui/ChoiceRows.vue';
 import { eases, picks, betweens, blends, orders } from './choices';
 
 const props = defineProps<{ choices: Choices; plan: Plan; fits: readonly string[] }>();
 const emit = defineEmits<{ change: [choices: Choices] }>();
 const change = (part: Partial<Choices>): void => emit('change', { ...props.choices, ...part });
 
-interface Row {
-    key: keyof Choices;
-    label: string;
-    options: readonly { value: string; label: string }[];
-    value: string;
-    /** Why another answer would change nothing now. */
-    idle?: string | null;
-}
-const rows = computed((): Row[] => {
+const rows = computed((): ChoiceRow<keyof Choices>[] => {
     const { choosers, work } = props.plan;
     return [
         { key: 'ease', label: 'Sizes by', options: eases, value: choosers.ease },
@@ -44,15 +37,7 @@ const rows = computed((): Row[] => {
             </button>
             <small>its finished figures are its own</small>
         </p>
-        <WordChoice
-            v-for="row in rows"
-            :key="row.key"
-            :label="row.label"
-            :options="row.options"
-            :model-value="row.value"
-            :idle="row.idle"
-            @update:model-value="change({ [row.key]: $event } as Partial<Choices>)"
-        />
+        <ChoiceRows :rows="rows" @choose="(key, value) => change({ [key]: value } as Partial<Choices>)" />
     </div>
 </template>
 

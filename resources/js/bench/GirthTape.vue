@@ -1,38 +1,21 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { ref } from 'vue';
 import type { LevelPlan } from '../api/types';
 import { useSession } from '../state/session';
-import { figureText } from '../ui/figure';
 import Measure from '../ui/Measure.vue';
-import { arrowOf, bridgeOf, roomForEase } from './asCut';
-import { arrowWords } from './changes';
 import { clipWords } from './clip';
-import { useSizeName } from '../ui/sizeName';
-import { textWidth } from '../ui/textWidth';
 import SizeClip from './SizeClip.vue';
-import { spared, within } from '../ui/spared';
-import { nearestSize, notchAt, ticks, type Across } from './scale';
+import { within } from '../ui/spared';
+import { nearestSize, type Across } from './scale';
+import { useGirthMarks } from './useGirthMarks';
 import { useSlide } from './useSlide';
 
 const props = defineProps<{ level: LevelPlan; across: Across; width: number }>();
 const emit = defineEmits<{ start: []; choose: [size: string] }>();
 const session = useSession();
-const nameOf = useSizeName();
 
 const HEIGHT = 132;
 const tickEnd = { fifth: 63, whole: 61, half: 59.5, quarter: 58 };
-const LABEL_PX = 13.5;
-const SAID_PX = 15;
-const BOLD = 750;
-/** As the figure of the body is set beside its pin. */
-const BODY_PX = 20;
-const BODY_PAD_PX = 6;
-const PIN_PX = 12;
-/** As the clip is set. */
-const CLIP_PX = 38;
-const CLIP_TYPE_PX = 18;
-const CLIP_PAD_PX = 14;
-
 const tape = ref<HTMLElement | null>(null);
 const { press, slide, release, cancel } = useSlide(
     tape,
@@ -42,66 +25,22 @@ const { press, slide, release, cancel } = useSlide(
     (size) => emit('choose', size),
 );
 
-const marks = computed(() => ticks(props.across, session.unit, props.width));
-const body = computed(() => (props.level.measure_nm === null ? null : props.across(props.level.measure_nm)));
-/** Right of the pin, or left of it where the tape ends. */
-const bodyFigureAt = computed(() => {
-    const at = body.value ?? 0;
-    const figure =
-        textWidth(figureText(props.level.measure_nm ?? 0, session.unit), BODY_PX, 700) + BODY_PAD_PX;
-    return at + PIN_PX + figure <= props.width ? at + PIN_PX : at - PIN_PX - figure;
-});
-const said = computed(() => props.level.chart?.size);
-
-const chartNotches = computed(() => placed((notch) => notch.chart_nm));
-const finishedNotches = computed(() => placed((notch) => notch.finished_nm));
-const clipNm = computed(() => notchAt(props.level, props.level.size));
-const clipAt = computed(() => (clipNm.value === null ? null : props.across(clipNm.value)));
-
-const bridge = computed(() => bridgeOf(props.level, props.across));
-const arrow = computed(() =>
-    arrowOf(props.level, props.across, arrowWords(props.level, session.unit), props.width),
-);
-const easeFigure = computed(() => roomForEase(bridge.value, arrow.value, props.width));
-
-function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
-    return props.level.notches.flatMap((notch) => {
-        const nm = value(notch);
-        return nm === null ? [] : [{ size: notch.size, name: nameOf(notch.size), nm, x: props.across(nm) }];
-    });
-}
-
-/** What the chart says is named first, then what the clip is on; under the clip that stands on the clip itself. */
-const rankOf = (size: string): number => (size === said.value ? 1 : size === props.level.size ? 2 : 3);
-const chartLabels = computed(() =>
-    spared(
-        chartNotches.value,
-        ({ size, name, x }) => ({
-            x,
-            width: size === said.value ? textWidth(name, SAID_PX, BOLD) : textWidth(name, LABEL_PX),
-            rank: rankOf(size),
-        }),
-        props.width,
-    ),
-);
-const clipPx = computed(() =>
-    Math.max(CLIP_PX, textWidth(nameOf(props.level.size), CLIP_TYPE_PX, BOLD) + CLIP_PAD_PX),
-);
-const finishedLabels = computed(() => {
-    const { size: clipped } = props.level;
-    // The clip bears the name of its own size, and covers what lies under it.
-    const notches = finishedNotches.value.filter(({ size }) => size !== clipped);
-    const clip = clipAt.value === null ? [] : [{ size: clipped, name: '', nm: 0, x: clipAt.value }];
-    return spared(
-        [...clip, ...notches],
-        ({ size, name, x }) => ({
-            x,
-            width: size === clipped ? clipPx.value : textWidth(name, LABEL_PX),
-            rank: size === clipped ? 0 : 3,
-        }),
-        props.width,
-    ).filter(({ size }) => size !== clipped);
-});
+const {
+    nameOf,
+    said,
+    marks,
+    body,
+    bodyFigureAt,
+    chartNotches,
+    chartLabels,
+    finishedNotches,
+    finishedLabels,
+    bridge,
+    arrow,
+    easeFigure,
+    clipAt,
+    clipPx,
+} = useGirthMarks(props, () => session.unit);
 </script>
 
 <template>

@@ -3,32 +3,27 @@ import { computed } from 'vue';
 import type { Choices, CompanyHead, LevelName } from '../api/types';
 import { eases, picks } from '../bench/choices';
 import CellInput from '../ui/CellInput.vue';
-import WordChoice from '../ui/WordChoice.vue';
+import { named, type ChoiceRow } from '../ui/choiceRow';
+import ChoiceRows from '../ui/ChoiceRows.vue';
 
 /** What is chosen for all. */
 const props = defineProps<{ head: CompanyHead }>();
 const emit = defineEmits<{ change: [choices: Choices] }>();
 
-const NONE = '';
-const named = (names: readonly string[]) => names.map((name) => ({ value: name, label: name }));
-interface Row {
-    key: 'view' | 'fit' | 'ease' | 'pick';
-    label: string;
-    /** What counts where none is chosen. */
-    none: string;
-    options: readonly { value: string; label: string }[];
-}
-const rows = computed((): Row[] =>
-    [
-        { key: 'view' as const, label: 'view', none: 'not chosen', options: named(props.head.views) },
-        { key: 'fit' as const, label: 'fit', none: 'not chosen', options: named(props.head.fits) },
-        { key: 'ease' as const, label: 'Sizes by', none: 'as each card allows', options: eases },
-        { key: 'pick' as const, label: 'picked by', none: 'as is usual', options: picks },
-    ].filter(({ options }) => options.length > 0),
-);
-function choose(key: Row['key'], value: string): void {
+type Key = 'view' | 'fit' | 'ease' | 'pick';
+const rows = computed((): ChoiceRow<Key>[] => {
+    const { choices, views, fits } = props.head;
+    const all: ChoiceRow<Key>[] = [
+        { key: 'view', label: 'view', none: 'not chosen', options: named(views), value: choices.view },
+        { key: 'fit', label: 'fit', none: 'not chosen', options: named(fits), value: choices.fit },
+        { key: 'ease', label: 'Sizes by', none: 'as each card allows', options: eases, value: choices.ease },
+        { key: 'pick', label: 'picked by', none: 'as is usual', options: picks, value: choices.pick },
+    ];
+    return all.filter(({ options }) => options.length > 0);
+});
+function choose(key: Key, value: string | null): void {
     const { [key]: _, ...others } = props.head.choices;
-    emit('change', value === NONE ? others : { ...others, [key]: value });
+    emit('change', value === null ? others : { ...others, [key]: value });
 }
 
 const levels: LevelName[] = ['bust', 'waist', 'hip'];
@@ -40,14 +35,7 @@ function like(level: LevelName, ease: string): void {
 
 <template>
     <div class="choices" role="group" aria-label="Choices for all">
-        <WordChoice
-            v-for="row in rows"
-            :key="row.key"
-            :label="row.label"
-            :options="[{ value: NONE, label: row.none }, ...row.options]"
-            :model-value="head.choices[row.key] ?? NONE"
-            @update:model-value="choose(row.key, $event)"
-        />
+        <ChoiceRows :rows="rows" @choose="choose" />
         <span
             v-if="head.choices.ease === 'liked'"
             class="liked"

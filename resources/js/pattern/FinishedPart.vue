@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { PastedPart, PatternDocument, Unit } from '../api/types';
 import PastePart from '../charts/PastePart.vue';
 import { cupLetters, partName } from '../charts/rows';
+import { named } from '../ui/choiceRow';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
 import { changedAt, namesIn, withoutAt } from './lists';
@@ -14,9 +15,19 @@ const document = defineModel<PatternDocument>({ required: true });
 type Part = NonNullable<PatternDocument['finished_by']>[number];
 
 const parts = computed(() => document.value.finished_by ?? []);
-const cups = cupLetters.map((cup) => ({ value: cup, label: cup }));
-const options = (names: readonly string[] | undefined): { value: string; label: string }[] =>
-    (names ?? []).map((name) => ({ value: name, label: name }));
+/** What a row may be for, where the pattern has it. */
+const kinds = computed(() =>
+    [
+        {
+            key: 'view' as const,
+            label: 'View',
+            none: 'every view',
+            options: named(document.value.views ?? []),
+        },
+        { key: 'fit' as const, label: 'Fit', none: 'every fit', options: named(document.value.fits ?? []) },
+        { key: 'cup' as const, label: 'Cup', none: 'every cup', options: named(cupLetters) },
+    ].filter(({ options }) => options.length > 0),
+);
 
 function setParts(next: Part[]): void {
     document.value = { ...document.value, finished_by: next };
@@ -65,32 +76,15 @@ function taken({ finished_by: pasted }: PastedPart['entries']): void {
         </div>
         <div v-for="(part, p) in parts" :key="p" class="inline">
             <ChoiceField
-                v-if="document.views?.length"
+                v-for="{ key, label, none, options } in kinds"
+                :key="key"
                 class="narrow"
-                label="View"
-                placeholder="every view"
-                :options="options(document.views)"
-                :model-value="part.view ?? null"
-                :fault="faults.get(`pattern.finished_by[${p}].view`)"
-                @update:model-value="setParts(changedAt(parts, p, { view: $event }))"
-            />
-            <ChoiceField
-                v-if="document.fits?.length"
-                class="narrow"
-                label="Fit"
-                placeholder="every fit"
-                :options="options(document.fits)"
-                :model-value="part.fit ?? null"
-                :fault="faults.get(`pattern.finished_by[${p}].fit`)"
-                @update:model-value="setParts(changedAt(parts, p, { fit: $event }))"
-            />
-            <ChoiceField
-                class="narrow"
-                label="Cup"
-                placeholder="every cup"
-                :options="cups"
-                :model-value="part.cup ?? null"
-                @update:model-value="setParts(changedAt(parts, p, { cup: $event }))"
+                :label="label"
+                :placeholder="none"
+                :options="options"
+                :model-value="part[key] ?? null"
+                :fault="faults.get(`pattern.finished_by[${p}].${key}`)"
+                @update:model-value="setParts(changedAt(parts, p, { [key]: $event }))"
             />
             <Button
                 type="button"

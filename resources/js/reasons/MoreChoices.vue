@@ -2,35 +2,41 @@
 import { computed } from 'vue';
 import type { Choices, Make, Plan } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
-import ChoiceField from '../ui/ChoiceField.vue';
+import { named, type ChoiceRow } from '../ui/choiceRow';
+import ChoiceRows from '../ui/ChoiceRows.vue';
 import Measure from '../ui/Measure.vue';
 
 const props = defineProps<{ make: Make; plan: Plan; faultAt: (field: string) => string | null }>();
 const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
 
 const choices = computed(() => props.make.choices);
-/** What is chosen can be unchosen. */
-const NONE = '';
 type Asked = 'range' | 'view' | 'fit';
-const asked = computed(() =>
-    [
-        {
-            key: 'range' as const,
+const asked = computed(() => {
+    const { ranges, views, fits } = props.make;
+    const { range, view, fit } = choices.value;
+    const envelopes = Object.keys(ranges);
+    const rows: ChoiceRow<Asked>[] = [];
+    if (envelopes.length > 1)
+        rows.push({
+            key: 'range',
             label: 'Envelope',
             none: 'by the body',
-            names: Object.keys(props.make.ranges),
-        },
-        { key: 'view' as const, label: 'View', none: 'any', names: props.make.views },
-        { key: 'fit' as const, label: 'Fit', none: 'any', names: props.make.fits },
-    ].filter(({ key, names }) => names.length > (key === 'range' ? 1 : 0)),
-);
+            options: named(envelopes),
+            value: range,
+        });
+    if (views.length > 0)
+        rows.push({ key: 'view', label: 'View', none: 'any', options: named(views), value: view });
+    if (fits.length > 0)
+        rows.push({ key: 'fit', label: 'Fit', none: 'any', options: named(fits), value: fit });
+    return rows;
+});
 /** A clip on a size of another draft would hold the make to that draft: it goes with its envelope. */
-function choose(key: Asked, name: string): void {
-    const draft = key === 'range' ? props.make.ranges[name] : undefined;
+function choose(key: Asked, name: string | null): void {
+    const draft = key === 'range' && name !== null ? props.make.ranges[name] : undefined;
     const clips = Object.entries(choices.value.sizes ?? {});
     const kept = clips.filter(([, size]) => draft === undefined || draft.includes(size ?? ''));
     emit('change', {
-        [key]: name === NONE ? null : name,
+        [key]: name,
         ...(kept.length < clips.length ? { sizes: Object.fromEntries(kept) } : {}),
     });
 }
@@ -51,16 +57,7 @@ function setLength(key: keyof Lengths, text: string): void {
     <section class="more" aria-labelledby="more-title">
         <h2 id="more-title">More choices</h2>
         <div class="inline">
-            <ChoiceField
-                v-for="{ key, label, none, names } in asked"
-                :key="key"
-                class="narrow"
-                :label="label"
-                :placeholder="none"
-                :options="[{ value: NONE, label: none }, ...names.map((value) => ({ value, label: value }))]"
-                :model-value="choices[key] ?? NONE"
-                @update:model-value="choose(key, $event ?? NONE)"
-            />
+            <ChoiceRows :rows="asked" @choose="choose" />
         </div>
         <table class="entry">
             <thead>

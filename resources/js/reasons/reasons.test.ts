@@ -5,7 +5,7 @@ import { show, told, words } from '../../../tests/Front/show';
 import type { Choices, Make, Plan } from '../api/types';
 import AlternativeList from './AlternativeList.vue';
 import FramePart from './FramePart.vue';
-import ChoiceField from '../ui/ChoiceField.vue';
+import WordChoice from '../ui/WordChoice.vue';
 import MoreChoices from './MoreChoices.vue';
 import OpinionList from './OpinionList.vue';
 import PaperWork from './PaperWork.vue';
@@ -119,7 +119,7 @@ it('an envelope of another draft takes the clips on its predecessor’s sizes wi
         choices: { view: 'A', range: 'regular', sizes: { bust: 'M', hip: 'M (curvy)' } },
     } as Make;
     const shown = show(MoreChoices, { make, plan: plans.complete, faultAt: () => null });
-    const [range, view] = shown.findAllComponents(ChoiceField);
+    const [range, view] = shown.findAllComponents(WordChoice);
     range?.vm.$emit('update:modelValue', 'curvy');
     expect(told(shown, 'change')).toEqual([{ range: 'curvy', sizes: { hip: 'M (curvy)' } }]);
     range?.vm.$emit('update:modelValue', '');

@@ -6,21 +6,16 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { BinEntry, Workroom } from '../api/types';
 import { useSession } from '../state/session';
 import DeletedNotice from '../ui/DeletedNotice.vue';
-import { focusFault } from '../ui/focusFault';
 import TextField from '../ui/TextField.vue';
+import FirstSteps from './FirstSteps.vue';
 import MakeRow from './MakeRow.vue';
 import MakeStarter from './MakeStarter.vue';
-import { age } from '../measure/age';
+import WearersPart from './WearersPart.vue';
 
 const session = useSession();
 const router = useRouter();
 const room = ref<Workroom | null>(null);
-const newName = ref('');
 const refused = ref<Refused | null>(null);
-const present = computed(
-    () => room.value?.wearers.filter(({ archived, name }) => !archived && isFound(name)) ?? [],
-);
-const away = computed(() => room.value?.wearers.filter(({ archived }) => archived) ?? []);
 /** Everything is found by the words it is called by. */
 const sought = ref('');
 const isFound = (...words: string[]): boolean =>
@@ -41,24 +36,8 @@ async function load(): Promise<void> {
     }
 }
 
-async function startCard(wearer: number): Promise<void> {
-    const card = await api.POST('/api/wearers/{wearer}/cards', { params: { path: { wearer } } }).then(body);
-    await router.push({ name: 'card', params: { id: card.id } });
-}
-
 const deleteMake = (make: number, version: number): Promise<BinEntry> =>
     api.DELETE('/api/makes/{make}', { params: { path: { make } }, body: { version } }).then(body);
-
-async function addWearer(): Promise<void> {
-    refused.value = null;
-    try {
-        const wearer = await api.POST('/api/wearers', { body: { name: newName.value } }).then(body);
-        await startCard(wearer.id);
-    } catch (error) {
-        refused.value = asRefused(error);
-        void focusFault();
-    }
-}
 
 const filling = ref(false);
 async function demoData(change: () => Promise<{ data?: Workroom }>): Promise<void> {
@@ -89,32 +68,7 @@ watch(
 <template>
     <div v-if="room" class="workroom">
         <DeletedNotice class="deleted" @back="load" />
-        <section v-if="isEmpty" class="steps" aria-label="How to begin">
-            <h1>Three steps to a cutting line</h1>
-            <ol>
-                <li>
-                    <b>Measure someone.</b> Bust, waist and hip are enough to begin; name the wearer below.
-                </li>
-                <li>
-                    <b>Put a pattern in.</b> Its body chart, and the finished measures if they are printed.
-                </li>
-                <li>
-                    <b>Lay the two on the bench.</b> See the size at every level, and where the new seam runs.
-                </li>
-            </ol>
-            <p>
-                Or look around first, among the people and patterns of a made-up wardrobe room:
-                <Button
-                    label="Put the demo’s data in here"
-                    text
-                    size="small"
-                    :loading="filling"
-                    @click="addDemoData"
-                />
-                It can be taken out again.
-            </p>
-        </section>
-
+        <FirstSteps v-if="isEmpty" :is-filling="filling" @demo="addDemoData" />
         <section v-else class="makes" aria-labelledby="makes-title">
             <div class="inline">
                 <h1 id="makes-title">Makes under way</h1>
@@ -149,50 +103,7 @@ watch(
             />
         </section>
 
-        <section aria-labelledby="wearers-title">
-            <h2 id="wearers-title">Wearers</h2>
-            <ul class="rows">
-                <li v-for="wearer in present" :key="wearer.id" class="pair">
-                    <RouterLink :to="{ name: 'wearer', params: { id: wearer.id } }">
-                        <b>{{ wearer.name }}</b>
-                        <span v-if="wearer.cards[0]" class="what">
-                            card {{ age(wearer.cards[0].age_days) }}, {{ wearer.cards[0].measured }}
-                            {{ wearer.cards[0].measured === 1 ? 'point' : 'points' }}
-                        </span>
-                        <span v-else class="what">not measured yet</span>
-                    </RouterLink>
-                    <Button
-                        v-if="wearer.cards[0]"
-                        label="Card"
-                        :aria-label="`Card: ${wearer.name}`"
-                        text
-                        size="small"
-                        @click="router.push({ name: 'card', params: { id: wearer.cards[0].id } })"
-                    />
-                    <Button
-                        :label="wearer.cards[0] ? 'Measure again' : 'Measure'"
-                        :aria-label="`${wearer.cards[0] ? 'Measure again' : 'Measure'}: ${wearer.name}`"
-                        text
-                        size="small"
-                        @click="startCard(wearer.id)"
-                    />
-                </li>
-            </ul>
-            <details v-if="away.length > 0">
-                <summary>{{ away.length }} put away</summary>
-                <ul class="rows">
-                    <li v-for="wearer in away" :key="wearer.id">
-                        <RouterLink :to="{ name: 'wearer', params: { id: wearer.id } }">{{
-                            wearer.name
-                        }}</RouterLink>
-                    </li>
-                </ul>
-            </details>
-            <form class="inline" novalidate @submit.prevent="addWearer">
-                <TextField v-model="newName" label="New wearer" :fault="refused?.at('name')" />
-                <Button type="submit" label="Measure" outlined />
-            </form>
-        </section>
+        <WearersPart :wearers="room.wearers" :is-found="isFound" />
 
         <section aria-labelledby="patterns-title">
             <h2 id="patterns-title">Patterns</h2>
@@ -220,7 +131,7 @@ watch(
             />
         </p>
     </div>
-    <p v-if="refused && !refused.at('name')" class="fault page-fault" role="alert">{{ refused.message }}</p>
+    <p v-if="refused" class="fault page-fault" role="alert">{{ refused.message }}</p>
 </template>
 
 <style scoped>
@@ -245,21 +156,6 @@ watch(
 }
 .seek {
     margin-left: auto;
-}
-.steps ol {
-    counter-reset: step;
-    display: grid;
-    gap: 10px;
-    font-size: 17px;
-}
-.steps li {
-    counter-increment: step;
-}
-.steps li::before {
-    content: counter(step);
-    display: inline-block;
-    width: 1.6em;
-    font-weight: 750;
 }
 .workroom section > :deep(.p-button) {
     justify-self: start;

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import type { ClothPage } from '../api/types';
+import Measure from '../ui/Measure.vue';
+import { keyOf } from './needs';
+
+/** What is to be there before the cloth is cut; what is at hand is ticked. */
+const props = defineProps<{ page: ClothPage; have: readonly string[] }>();
+const emit = defineEmits<{ have: [keys: string[]] }>();
+
+const has = (key: string): boolean => props.have.includes(key);
+function toggle(key: string): void {
+    emit('have', has(key) ? props.have.filter((one) => one !== key) : [...props.have, key]);
+}
+</script>
+
+<template>
+    <section aria-labelledby="buy-title">
+        <h2 id="buy-title">To have before you cut, for the largest size cut</h2>
+        <ul class="buy">
+            <li v-for="envelope in page.envelopes" :key="envelope.name">
+                <span
+                    >Envelope <b>{{ envelope.name }}</b></span
+                >
+                <span class="what">{{ envelope.owned ? 'yours' : 'to buy' }}</span>
+            </li>
+            <li v-for="file in page.files" :key="file.name">
+                <span
+                    >Print <b>{{ file.name }}</b></span
+                >
+                <span class="what">{{
+                    [file.cup && `cup ${file.cup}`, file.range, file.sheet && `on ${file.sheet}`]
+                        .filter(Boolean)
+                        .join(', ')
+                }}</span>
+            </li>
+            <li v-for="need in page.needs" :key="`${keyOf(need)} ${need.width_nm}`">
+                <label>
+                    <input type="checkbox" :checked="has(keyOf(need))" @change="toggle(keyOf(need))" />
+                    <b>{{ need.name === '' ? 'main cloth' : need.name }}</b>
+                    <template v-if="need.view"> for view {{ need.view }}</template>
+                    <span class="amount">
+                        <template v-if="need.text">{{ need.text }}</template>
+                        <Measure v-else-if="need.amount_nm !== null" :nm="need.amount_nm" />
+                        <template v-if="need.width_nm !== null">
+                            of <Measure :nm="need.width_nm" /> width</template
+                        >
+                    </span>
+                </label>
+                <span class="what">{{ has(keyOf(need)) ? 'at hand' : 'to buy' }}</span>
+            </li>
+        </ul>
+        <p v-if="page.needs.length === 0" class="hint">
+            The pattern lists no amounts yet: type its table of cloth and notions into the pattern.
+        </p>
+    </section>
+</template>
+
+<style scoped>
+section {
+    display: grid;
+    gap: 10px;
+}
+.buy li {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 2px 18px;
+    padding: 8px 4px;
+    border-bottom: 1px solid var(--rule);
+}
+.amount {
+    margin-left: 10px;
+}
+p {
+    margin: 0;
+}
+</style>
