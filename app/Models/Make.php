@@ -16,8 +16,6 @@ use Underbolt\File\Typed\FaultLog;
 use Underbolt\File\Typed\FaultyFile;
 use Underbolt\File\Typed\Node;
 use Underbolt\File\VerdictReader;
-use Underbolt\Measure\Length;
-use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Asked\Make as CoreMake;
 use Underbolt\Wearing\Fitting;
@@ -89,7 +87,7 @@ final class Make extends Model
         if ($pattern === null || $choices === null || $log->faults() !== []) {
             throw $log->refusal();
         }
-        $found = FoundByFitting::of($fitting, static fn (Length $length): string => LengthPrint::sentence($length, $spoken));
+        $found = FoundByFitting::of($fitting);
 
         $core = new CoreMake($spoken, $this->card->toBody(), $pattern, $choices, $found, $cloth);
 

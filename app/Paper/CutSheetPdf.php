@@ -5,15 +5,11 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Carbon\CarbonImmutable;
-use Underbolt\Advice\Cautions;
+use Underbolt\CutSheet\CutSheet;
+use Underbolt\CutSheet\CutSheetLevel;
 use Underbolt\Measure\Unit;
-use Underbolt\Paper\CutSheet;
-use Underbolt\Paper\CutSheetLevel;
-use Underbolt\Paper\CutSheetStation;
 use Underbolt\Paper\PageFormat;
-use Underbolt\Work\PieceCut;
-use Underbolt\Work\ShoppingNeed;
-use Underbolt\Work\WorkPlan;
+use Underbolt\Work\Told\ToldRow;
 
 /** The cut sheet as PDF, to be read at arm's length in grey. */
 final class CutSheetPdf
@@ -28,24 +24,25 @@ final class CutSheetPdf
             'sheet' => $sheet,
             'isFinishedKnown' => array_filter($sheet->levels, static fn (CutSheetLevel $level): bool => $level->plan->asCut !== null) !== [],
             'stations' => self::columns($sheet),
-            'isFromNest' => $paper->stations()->isFromNest,
-            'unlike' => $sheet->backStations !== null,
+            'isFromNest' => $sheet->work->line->isFromNest,
+            'unlike' => ! $sheet->work->line->isAlike,
             'plan' => $paper->plan,
-            'cautions' => Cautions::of($paper->plan),
-            'pieces' => PieceCut::all($paper->plan),
-            'needs' => ShoppingNeed::of($paper->plan),
-            'why' => WorkPlan::of($paper->plan)->why,
             'today' => $today,
             'unit' => $unit,
             'other' => $unit === Unit::Centimetre ? Unit::Inch : Unit::Centimetre,
         ])->render(), $page === PageFormat::Letter ? 'letter' : 'a4');
     }
 
-    /** @return list<list<CutSheetStation>> side by side: front and back, or where they are alike the upper and the lower half */
+    /** @return list<list<ToldRow>> read down one, then the next: front and back, or where they are alike the upper and the lower half */
     private static function columns(CutSheet $sheet): array
     {
-        return $sheet->backStations !== null
-            ? [$sheet->stations, $sheet->backStations]
-            : array_chunk($sheet->stations, max(1, intdiv(count($sheet->stations) + 1, 2)));
+        $line = $sheet->work->line;
+        $front = ToldRow::all($line->front->stations);
+
+        return match (true) {
+            $front === [] => [],
+            ! $line->isAlike => [$front, ToldRow::all($line->back->stations)],
+            default => array_chunk($front, max(1, intdiv(count($front) + 1, 2))),
+        };
     }
 }

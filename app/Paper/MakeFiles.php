@@ -30,7 +30,7 @@ final class MakeFiles
 
     public static function stations(MakePaper $paper): string
     {
-        return StationsCsv::write($paper->stations(), $paper->plan->make->unit);
+        return StationsCsv::write($paper->sheet()->work->line, $paper->plan);
     }
 
     public static function plan(MakePaper $paper): string

@@ -9,10 +9,10 @@ use App\Models\Nest;
 use App\Models\SizeLabels;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Str;
+use Underbolt\CutSheet\CutSheet;
 use Underbolt\Measure\Unit;
 use Underbolt\Nest\NestStations;
 use Underbolt\Nest\NestStrip;
-use Underbolt\Paper\CutSheet;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\Strip;
 use Underbolt\Paper\StripLine;
@@ -29,6 +29,8 @@ final class MakePaper
 
     /** @var ?list<Nest> */
     private ?array $nests = null;
+
+    private ?CutSheet $sheet = null;
 
     /**
      * @param  Make  $make  with its card, wearer and pattern
@@ -134,9 +136,10 @@ final class MakePaper
         return $front === null || $back === null ? null : [$front, $back];
     }
 
+    /** The one object that every place tells the make from. */
     public function sheet(): CutSheet
     {
-        return CutSheet::of($this->plan, $this->stations());
+        return $this->sheet ??= CutSheet::of($this->plan, $this->ownLines());
     }
 
     /** @throws Refusal when the seam can't be drawn */

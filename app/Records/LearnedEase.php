@@ -6,12 +6,12 @@ namespace App\Records;
 
 use App\Models\Make;
 use stdClass;
+use Underbolt\Altering\Alteration;
+use Underbolt\Altering\FittingPlace;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Wearing\Alteration;
-use Underbolt\Wearing\FittingPlace;
 use Underbolt\Wearing\Learned;
 
 /**

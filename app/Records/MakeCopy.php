@@ -8,7 +8,7 @@ use App\Models\Card;
 use App\Models\Make;
 use App\Models\Pattern;
 use stdClass;
-use Underbolt\Wearing\Alteration;
+use Underbolt\Altering\Alteration;
 use Underbolt\Wearing\Wear;
 
 /** A make begun from another: again, for another wearer, or from another pattern. */

@@ -54,25 +54,6 @@ final readonly class Caution
             : new self(CautionCode::StepAvoid, $lower, "{$where}: that bends the side seam. Bring the two levels closer first.");
     }
 
-    public static function steepBlend(): self
-    {
-        return new self(
-            CautionCode::SteepBlend,
-            null,
-            'The blend goes further sideways than one in four downwards, and that shows. Start it higher, or bring the two levels closer.',
-        );
-    }
-
-    public static function seamsDiffer(string $by): self
-    {
-        return new self(
-            CautionCode::SeamsDiffer,
-            null,
-            "Front and back side seams differ by {$by}, so they don't go together as drawn. Ease the longer in, or cut front "
-                .'and back in sizes less unlike.',
-        );
-    }
-
     public static function cupOutsideTable(string $letter): self
     {
         return new self(

@@ -18,8 +18,6 @@ enum CautionCode: string
     case UnderLeastEase = 'under_least_ease';
     case StepCare = 'step_care';
     case StepAvoid = 'step_avoid';
-    case SteepBlend = 'steep_blend';
-    case SeamsDiffer = 'seams_differ';
     case CupOutsideTable = 'cup_outside_table';
     case CupNoRow = 'cup_no_row';
     case CupRowDerived = 'cup_row_derived';
@@ -47,6 +45,31 @@ enum CautionCode: string
     case ClothFallsIn = 'cloth_falls_in';
     case ClothSheer = 'cloth_sheer';
 
+    /** In a few words, where there is no room for a sentence. */
+    public function short(): string
+    {
+        return match ($this) {
+            self::OtherRangeFits => 'another envelope fits',
+            self::RangeNotOwned => 'envelope not yours',
+            self::StepCare => 'two sizes apart',
+            self::StepAvoid => 'three sizes apart or more',
+            self::CupOutsideTable => 'cup outside the table',
+            self::CupNoRow => 'no row for the cup',
+            self::CupRowDerived => 'cup row reckoned',
+            self::ThighOverHip => 'thighs wider than the hip',
+            self::TummyOverHip => 'tummy wider than the hip',
+            self::TummyTight => 'tight round the tummy',
+            self::WaistAtTrousers => 'waist at the trouser line?',
+            self::PivotWidensBack => 'pivoting widens the back',
+            self::CannotPullOn => 'can\'t be pulled on',
+            self::LengthSmall => 'too little to change',
+            self::NoPatternLength => 'pattern\'s length not known',
+            self::ChangeFar => 'far for one seam',
+            self::BeyondAllowance => 'beyond the allowance',
+            default => str_replace('_', ' ', $this->value),
+        };
+    }
+
     /** Whether it is about the cloth of the make. */
     public function isOfCloth(): bool
     {
@@ -59,7 +82,7 @@ enum CautionCode: string
         return in_array($this, [
             self::BelowRange, self::AboveRange, self::OtherRangeFits, self::RangeNotOwned, self::NotMeasured,
             self::BustNotMeasured, self::UnderLeastEase,
-            self::CannotPullOn, self::MeasureAgain, self::SeamsDiffer, self::StepAvoid, self::TummyTight,
+            self::CannotPullOn, self::MeasureAgain, self::StepAvoid, self::TummyTight,
             self::SleeveNarrow, self::ChangeFar, self::BeyondAllowance, self::ClothWoven, self::ClothStretchesLess,
         ], true);
     }

@@ -8,17 +8,16 @@ use Underbolt\Pattern\Cloth\Cloth;
 use Underbolt\Pattern\Cloth\Drape;
 use Underbolt\Pattern\Cloth\FabricKind;
 use Underbolt\Pattern\Cloth\RecommendedCloths;
+use Underbolt\Pattern\Pieces\Layer;
+use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Planning\Plan;
 use Underbolt\Sizing\EaseBand;
-use Underbolt\Work\PieceCut;
 
 /** Where the cloth of the make and the pattern don't go together (common practice, no published source). */
 final class ClothCautions
 {
     /** Less than this a hand that stretches cloth can't tell, in per cent. */
     private const ALIKE_PERCENT = 5.0;
-
-    private const LINING = '/\blining\b/i';
 
     /** @return list<Caution> */
     public static function of(Plan $plan): array
@@ -119,7 +118,7 @@ final class ClothCautions
 
     private static function isLined(Plan $plan): bool
     {
-        return array_filter(PieceCut::all($plan), static fn (PieceCut $piece): bool => preg_match(self::LINING, $piece->piece->name) === 1) !== [];
+        return array_filter($plan->make->pattern->notes->pieces, static fn (Piece $piece): bool => $piece->layer === Layer::Lining || $piece->timesLining !== null) !== [];
     }
 
     private static function percent(float $percent): string

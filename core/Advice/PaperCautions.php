@@ -16,7 +16,6 @@ final class PaperCautions
     /** @return list<Caution> */
     public static function of(Plan $plan): array
     {
-        $seam = $plan->seam;
         $lengths = array_map(
             static fn (string $which): Caution => Caution::lengthSmall(
                 $which === 'above_waist' ? 'above the waist' : 'between waist and hip',
@@ -29,8 +28,6 @@ final class PaperCautions
             ...array_map(Caution::unlikeCutShort(...), $plan->frontBack->cutShort),
             ...$lengths,
             $plan->lengths->hemUnanswered ? Caution::noPatternLength() : null,
-            $seam?->isSteep() === true ? Caution::steepBlend() : null,
-            $seam === null || $seam->matches() ? null : Caution::seamsDiffer($plan->make->say($seam->difference()->abs())),
         ], static fn (?Caution $caution): bool => $caution !== null));
     }
 

@@ -7,6 +7,7 @@ namespace Underbolt\ChartPaste;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\ChartMeaning;
 use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\PlainWords;
 
 /**
  * Reads a size chart from pasted text: from a spreadsheet, a web page or the text of a PDF.
@@ -103,7 +104,7 @@ final class ChartPaste
         foreach ($words as $label => $path) {
             $place = ChartPlace::at($path);
             if ($place !== null) {
-                $places[Words::plain((string) $label)] = $place;
+                $places[PlainWords::plain((string) $label)] = $place;
             }
         }
 
@@ -202,7 +203,7 @@ final class ChartPaste
 
             return;
         }
-        $label = Words::plain($line->label);
+        $label = PlainWords::plain($line->label);
         $learned = $this->learned[$label] ?? null;
         if ($this->places === null && $name->place === null && $learned === null && $this->shape->sizes() !== []) {
             $this->leftOut[] = self::short($line->typed).': stands above the sizes';

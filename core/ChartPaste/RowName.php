@@ -7,6 +7,7 @@ namespace Underbolt\ChartPaste;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\ChartRow;
 use Underbolt\Pattern\Cups\CupLetter;
+use Underbolt\PlainWords;
 
 /**
  * What a row of a pasted chart is about, by its usual names.
@@ -48,11 +49,11 @@ final readonly class RowName
         $cups = self::cups($label, $lettersAreCups);
         $unmarked = $cups === [] ? (string) preg_replace(self::MARK, ' ', $label) : $label;
         // Alone "taille" may be the French word for size; a line of a diagram is a girth.
-        $words = Words::plain($unmarked === $label ? $label : "{$unmarked} girth");
+        $words = PlainWords::plain($unmarked === $label ? $label : "{$unmarked} girth");
         $isHalf = preg_match(self::HALF, $words) === 1 && preg_match('/\bacross front\b/', $words) !== 1;
         $finished = self::says($words);
         // A remark in brackets, such as "(9 in below the waist)", is no part of the name; "(high)" is.
-        $outside = Words::plain((string) preg_replace('/[(\[][^)\]]*[)\]]/', ' ', $unmarked));
+        $outside = PlainWords::plain((string) preg_replace('/[(\[][^)\]]*[)\]]/', ' ', $unmarked));
         $row = self::row($words) ?? (self::isRemark($unmarked) ? self::row($outside) : null) ?? self::inTwoLanguages($unmarked);
         if ($row === ChartRow::Bicep && in_array(self::bare($words), RowWords::SLEEVE_WIDTHS, true)) {
             $finished ??= true;
@@ -66,7 +67,7 @@ final readonly class RowName
     /** Whether the words say nothing but which chart this is: "Finished garment measurements", never a sentence. */
     public static function isHeading(string $label): bool
     {
-        $words = explode(' ', Words::plain($label));
+        $words = explode(' ', PlainWords::plain($label));
         $known = [...RowWords::FINISHED, ...RowWords::BODY, ...RowWords::NOISE, ...RowWords::HALVES];
 
         return self::says(implode(' ', $words)) !== null && array_diff($words, $known) === [];
@@ -96,7 +97,7 @@ final readonly class RowName
     {
         $parts = preg_split('/\s*\/\s*|\s+-\s+/', $label);
         $parts = $parts === false ? [] : $parts;
-        $rows = array_map(static fn (string $part): ?ChartRow => self::row(Words::plain($part).' girth'), $parts);
+        $rows = array_map(static fn (string $part): ?ChartRow => self::row(PlainWords::plain($part).' girth'), $parts);
 
         return count($parts) > 1 && count(array_unique($rows, SORT_REGULAR)) === 1 ? $rows[0] : null;
     }
@@ -134,7 +135,7 @@ final readonly class RowName
     private static function cups(string $label, bool $lettersAreCups): array
     {
         $letters = [];
-        if (preg_match(self::CUP, Words::plain($label), $found, PREG_UNMATCHED_AS_NULL) === 1) {
+        if (preg_match(self::CUP, PlainWords::plain($label), $found, PREG_UNMATCHED_AS_NULL) === 1) {
             $letters = [$found['a'], $found['b'], $found['c'], $found['d']];
         } elseif (preg_match(self::BUST_LETTER, trim($label), $found) === 1) {
             $isCup = $lettersAreCups || $found['bracket'] === '' || strlen($found['a']) > 1;

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Underbolt\ChartPaste;
 
+use Underbolt\PlainWords;
+
 /**
  * The words by which charts call their rows, in the languages of our patterns. To add a language, add its words
- * here: bared of case, accents and marks as `Words::plain` leaves them, and without the noise words below.
+ * here: bared of case, accents and marks as `PlainWords::plain` leaves them, and without the noise words below.
  */
 final class RowWords
 {

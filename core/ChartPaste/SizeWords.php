@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\ChartPaste;
 
+use Underbolt\PlainWords;
+
 /** What the line of sizes is called, and what sizes look like. */
 final class SizeWords
 {
@@ -22,7 +24,7 @@ final class SizeWords
     /** The word "taille" is a size in French and a waist in German: see `ChartPaste`. */
     public static function isHeading(string $label): bool
     {
-        $words = Words::plain($label);
+        $words = PlainWords::plain($label);
         if (in_array($words, self::HEADINGS, true)) {
             return true;
         }

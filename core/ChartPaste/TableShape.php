@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\ChartPaste;
 
+use Underbolt\PlainWords;
+
 /** A pasted text with its lines of sizes found and all rows lying across, whichever way they stood. */
 final readonly class TableShape
 {
@@ -66,7 +68,7 @@ final readonly class TableShape
         }
         $named = SizeWords::isHeading($line->label);
         // In French the word for size is also the word for waist.
-        $french = Words::plain($line->label) === 'taille' && (SizeWords::areSizes($line->cells) || self::has($lines, 'tour de taille'));
+        $french = PlainWords::plain($line->label) === 'taille' && (SizeWords::areSizes($line->cells) || self::has($lines, 'tour de taille'));
 
         $isUnnamed = static fn (PastedLine $one): bool => $one->label === '' && SizeWords::areSizes($one->cells);
         if ($named && array_filter($lines, $isUnnamed) !== []) {
@@ -80,7 +82,7 @@ final readonly class TableShape
     /** @param  list<PastedLine>  $lines */
     private static function has(array $lines, string $name): bool
     {
-        return array_filter($lines, static fn (PastedLine $line): bool => str_contains(Words::plain($line->label), $name)) !== [];
+        return array_filter($lines, static fn (PastedLine $line): bool => str_contains(PlainWords::plain($line->label), $name)) !== [];
     }
 
     /**

@@ -62,6 +62,7 @@ final class ChoicesReader
             lengths: self::lengths($fields->part($keys->lengths)),
             method: $fields->get($keys->method),
             adjustBust: $fields->sure($keys->adjustBust),
+            spread: $fields->sure($keys->spread),
         );
     }
 

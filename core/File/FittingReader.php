@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
+use Underbolt\Altering\FittingFinding;
 use Underbolt\File\Keys\FindingKeys;
 use Underbolt\File\Keys\FittingKeys;
 use Underbolt\File\Keys\OwnLineKeys;
@@ -13,7 +14,6 @@ use Underbolt\File\Typed\Known;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Wearing\Fitting;
-use Underbolt\Wearing\FittingFinding;
 use Underbolt\Wearing\OwnLine;
 
 /** Reads the tracings of a make and what was found on them. */

@@ -13,8 +13,6 @@ use Underbolt\File\Shape\ObjectShape;
 use Underbolt\File\Typed\FaultLog;
 use Underbolt\File\Typed\FaultyFile;
 use Underbolt\File\Typed\Node;
-use Underbolt\Measure\Length;
-use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Asked\Make;
 use Underbolt\Wearing\FoundByFitting;
@@ -71,7 +69,7 @@ final class MakeReader
             throw $log->refusal();
         }
 
-        $found = FoundByFitting::of($fitting, static fn (Length $length): string => LengthPrint::sentence($length, $unit));
+        $found = FoundByFitting::of($fitting);
 
         return new Make($unit, $body, $pattern, $choices, $found, $cloth);
     }

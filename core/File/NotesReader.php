@@ -8,27 +8,26 @@ use Underbolt\File\Keys\FabricNeedKeys;
 use Underbolt\File\Keys\NotionKeys;
 use Underbolt\File\Keys\PatternFileKeys;
 use Underbolt\File\Keys\PatternKeys;
-use Underbolt\File\Keys\PieceKeys;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Typed\Known;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\LengthText;
+use Underbolt\Pattern\Cloth\FabricKind;
 use Underbolt\Pattern\Cloth\FabricNeed;
 use Underbolt\Pattern\Cloth\Notion;
 use Underbolt\Pattern\Paper\Notes;
 use Underbolt\Pattern\Paper\PatternFile;
-use Underbolt\Pattern\Paper\Piece;
 use Underbolt\Pattern\Pattern;
 
 /** Reads what the instruction sheet lists: pieces, cloth, notions, and where the paper may be cut. */
 final class NotesReader
 {
     /** @param  Fields  $fields  the pattern's */
-    public static function read(Fields $fields, PatternKeys $keys, int $sizes): Notes
+    public static function read(Fields $fields, PatternKeys $keys, int $sizes, FabricKind $fabric): Notes
     {
         return new Notes(
-            Known::of(array_map(self::piece(...), $fields->all($keys->pieces))),
+            PieceReader::all($fields, $keys, $fabric),
             array_map(static fn (Fields $need): FabricNeed => self::cloth($need, $sizes), $fields->all($keys->fabricNeeds)),
             Known::of(
                 array_map(static fn (Fields $notion): ?Notion => self::notion($notion, $sizes), $fields->all($keys->notions)),
@@ -37,22 +36,6 @@ final class NotesReader
             $fields->sure($keys->cloths),
             Known::of(array_map(self::file(...), $fields->all($keys->files))),
         );
-    }
-
-    private static function piece(Fields $fields): ?Piece
-    {
-        $keys = new PieceKeys;
-        $name = $fields->get($keys->name);
-
-        return $name === null
-            ? null
-            : new Piece(
-                $name,
-                $fields->sure($keys->follows),
-                $fields->all($keys->cups),
-                $fields->get($keys->times),
-                $fields->get($keys->partOf),
-            );
     }
 
     private static function file(Fields $fields): ?PatternFile

@@ -34,9 +34,11 @@ final class PatternReader
         $seam = SeamReader::read($fields->part($keys->seam));
         $parts = FinishedReader::read($fields, $keys, $sizes, $seam->seamAllowance);
 
+        $fabric = self::fabric($fields->part($keys->fabric));
+
         return new Pattern(
             name: $fields->sure($keys->name),
-            fabric: self::fabric($fields->part($keys->fabric)),
+            fabric: $fabric,
             sizes: $sizes,
             ranges: RangesReader::read($fields->all($keys->ranges), $sizes),
             bodyChart: $body,
@@ -45,7 +47,7 @@ final class PatternReader
             seam: $seam,
             cups: CupsReader::read($fields->part($keys->cups), $count),
             parts: $parts,
-            notes: NotesReader::read($fields, $keys, $count),
+            notes: NotesReader::read($fields, $keys, $count, $fabric->kind),
             garment: $fields->get($keys->garment),
             // The house's own rule, or the one that follows from what its figures mean.
             between: $fields->get($keys->between) ?? $meaning?->betweenRule(),

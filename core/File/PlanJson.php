@@ -12,7 +12,6 @@ use Underbolt\Advice\Opinions;
 use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\Sleeve;
 use Underbolt\Altering\Take;
-use Underbolt\Altering\WorkStep;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
@@ -23,8 +22,10 @@ use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Station;
+use Underbolt\Work\ChangeWords;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\ShoppingNeed;
+use Underbolt\Work\Steps\Step;
 use Underbolt\Work\ToBuy;
 use Underbolt\Work\WorkPlan;
 
@@ -44,6 +45,8 @@ final readonly class PlanJson
     /** @return array<string, mixed> */
     private function document(): array
     {
+        $work = WorkPlan::of($this->plan);
+
         return [
             'format' => 'underbolt/plan',
             'version' => 1,
@@ -68,19 +71,13 @@ final readonly class PlanJson
             ],
             'blend' => $this->blend(),
             'sleeve' => $this->sleeve($this->plan->sleeve),
-            'seam' => $this->plan->seam === null ? null : [
-                'front' => $this->figure($this->plan->seam->front),
-                'back' => $this->figure($this->plan->seam->back),
-                'printed' => $this->figure($this->plan->seam->printed),
-                'steepest' => round($this->plan->seam->steepest, 4),
-            ],
             'opinions' => (object) array_map(
                 fn (array $opinions): array => array_map($this->opinion(...), $opinions),
                 Opinions::of($this->plan),
             ),
             'alternatives' => array_map($this->alternative(...), $this->plan->alternatives()),
-            'work' => array_map($this->work(...), WorkPlan::of($this->plan)->steps),
-            'pieces' => array_map($this->piece(...), PieceCut::all($this->plan)),
+            'work' => array_map($this->work(...), $work->steps),
+            'pieces' => array_map($this->piece(...), PieceCut::all($this->plan, $work)),
             'needs' => array_map($this->need(...), ToBuy::of($this->plan)->needs),
             'cautions' => array_map($this->caution(...), Cautions::of($this->plan)),
         ];
@@ -153,14 +150,16 @@ final readonly class PlanJson
     }
 
     /** @return array<string, mixed> */
-    private function work(WorkStep $step): array
+    private function work(Step $step): array
     {
+        $amount = count($step->amounts) === 1 ? $step->amounts[0] : null;
+
         return [
-            'kind' => $step->kind,
-            'text' => $step->whole(),
-            'amount' => $this->figure($step->amount),
-            'edges' => $step->edges,
-            'pieces' => $step->pieces,
+            'kind' => $step->kind->value,
+            'text' => $step->text(),
+            'amount' => $this->figure($amount?->amount),
+            'edges' => $amount?->per,
+            'pieces' => $step->pieces(),
         ];
     }
 
@@ -233,9 +232,9 @@ final readonly class PlanJson
         return [
             'name' => $piece->piece->name,
             'follows' => $piece->piece->follows->value,
-            'sizes' => array_map($this->name(...), $piece->sizes),
-            'back_sizes' => $piece->back === null ? null : array_map($this->name(...), $piece->back),
-            'changes' => $piece->changes,
+            'sizes' => array_map($this->name(...), $piece->sizes()),
+            'back_sizes' => $piece->back === null || $piece->back === $piece->sizes() ? null : array_map($this->name(...), $piece->back),
+            'changes' => ChangeWords::of($piece->changes, $this->plan),
         ];
     }
 

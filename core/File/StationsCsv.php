@@ -6,25 +6,28 @@ namespace Underbolt\File;
 
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
-use Underbolt\Measure\Unit;
-use Underbolt\Seam\Station;
-use Underbolt\Seam\StationTable;
+use Underbolt\Pattern\Pieces\PieceSide;
+use Underbolt\Planning\Plan;
+use Underbolt\Work\Told\ToldLine;
+use Underbolt\Work\Told\ToldStation;
 
-/** The stations of a plan as a table that a spreadsheet opens: one a line, front and back, in the plan's unit. */
+/** The stations of a make as a table that a spreadsheet opens: one a line, front and back, as they are told, in the plan's unit. */
 final class StationsCsv
 {
-    public static function write(StationTable $stations, Unit $unit): string
+    public static function write(ToldLine $line, Plan $plan): string
     {
-        $head = array_map(static fn (string $name): string => "{$name} ({$unit->value})", ['depth', 'blend', 'change', 'move']);
+        $unit = $plan->make->unit;
+        $head = array_map(static fn (string $name): string => "{$name} ({$unit->value})", ['depth', 'told move', 'move']);
         $figure = static fn (?Length $length): string => $length === null ? '' : (string) LengthPrint::number($length, $unit);
-        $line = static fn (string $side, Station $station): string => CsvLine::of([
-            $side, $figure($station->depth), $station->from ?? '', $station->to ?? '', $figure($station->blend), $figure($station->change),
-            $figure($station->move), $station->level ?? '',
+        $row = static fn (PieceSide $side, ToldStation $one): string => CsvLine::of([
+            $side->value, $figure($one->station->depth), $one->station->level ?? '',
+            $one->told === null ? '' : $plan->nameOf($one->told->size), $figure($one->told?->move), $one->told?->isOn === true ? 'on the line' : '',
+            $one->station->from ?? '', $one->station->to ?? '', $figure($one->station->move),
         ]);
-        $lines = [CsvLine::of(['side', $head[0], 'from', 'towards', $head[1], $head[2], $head[3], 'level'])];
-        foreach (['front' => $stations->front, 'back' => $stations->back ?? $stations->front] as $side => $list) {
-            foreach ($list as $station) {
-                $lines[] = $line($side, $station);
+        $lines = [CsvLine::of(['side', $head[0], 'level', 'line', $head[1], 'where', 'from', 'towards', $head[2]])];
+        foreach ([PieceSide::Front, PieceSide::Back] as $side) {
+            foreach ($line->side($side)->stations as $station) {
+                $lines[] = $row($side, $station);
             }
         }
 

@@ -82,6 +82,11 @@ final readonly class Length
         return new self($this->nanometres - $other->nanometres);
     }
 
+    public function negated(): self
+    {
+        return self::ofNanometres(-$this->nanometres);
+    }
+
     public function abs(): self
     {
         return new self(abs($this->nanometres));

@@ -76,7 +76,22 @@ final readonly class NestStations
             change: null,
             move: $move === null ? null : self::length($move),
             level: $level,
+            moves: $new === null ? [] : $this->moves($height, $this->seam->at($new)[0]),
         );
+    }
+
+    /** @return list<array{string, Length}> */
+    private function moves(float $height, float $x): array
+    {
+        $moves = [];
+        foreach ([$this->bust, $this->waist, $this->hip] as $line) {
+            $at = $line->seam->firstAt($height);
+            if ($at !== null) {
+                $moves[] = [$line->size, self::length(round($x - $line->seam->at($at)[0], self::DECIMALS))];
+            }
+        }
+
+        return $moves;
     }
 
     /** @return array<int, string> by depth, in hundredths of a millimetre */

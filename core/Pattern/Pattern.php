@@ -17,9 +17,9 @@ use Underbolt\Pattern\Paper\CutAs;
 use Underbolt\Pattern\Paper\FinishedParts;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\Notes;
-use Underbolt\Pattern\Paper\Piece;
 use Underbolt\Pattern\Paper\Range;
 use Underbolt\Pattern\Paper\SeamData;
+use Underbolt\Pattern\Pieces\Piece;
 
 /** A pattern as it was bought: its envelopes, its charts, and what the paper says. */
 final readonly class Pattern

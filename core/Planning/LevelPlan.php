@@ -39,6 +39,7 @@ final readonly class LevelPlan
      * @param  int  $size  by clip, by whoever picks, or that of the level it follows
      * @param  int  $front  the size in front; the same unless front and back are cut unlike
      * @param  Length  $adjusted  what a bust adjustment adds there all round; 0 without one
+     * @param  Length  $sewnByFitting  what a seam that is sewn otherwise adds all round
      * @param  EdgeChange  $change  what is drawn at the side edges beside the blend
      * @param  bool  $follows  whether the level is free, and in the size of another
      * @param  bool  $isFree  whether it is free and nothing is taken there by hand: then it gives no orders, and raises no caution
@@ -52,6 +53,7 @@ final readonly class LevelPlan
         public LeftOver $taken,
         public Length $adjusted,
         public ByHand $byHand,
+        public Length $sewnByFitting,
         public EdgeChange $change,
         public bool $follows,
         public bool $isFree,
@@ -63,7 +65,7 @@ final readonly class LevelPlan
         $this->draftedEase = $facts->draftedEase($size);
         $this->yourEase = $facts->yourEase($size);
         $this->wished = $taken->leftOver === null ? null : $facts->wishedFor($size);
-        $this->changed = $adjusted->minus($taken->all)->plus($byHand->total());
+        $this->changed = $adjusted->minus($taken->all)->plus($byHand->total())->plus($sewnByFitting);
         $this->asCut = $this->halves()?->plus($this->changed);
         $this->easeAsCut = $facts->body === null ? null : $this->asCut?->minus($facts->body);
     }

@@ -20,7 +20,6 @@ use Underbolt\Planning\Facts\SizesInPlay;
 use Underbolt\Seam\CutLine;
 use Underbolt\Seam\FrontBack;
 use Underbolt\Seam\SeamDrawing;
-use Underbolt\Seam\SideSeam;
 use Underbolt\Seam\Station;
 use Underbolt\Seam\StationTable;
 use Underbolt\Sizing\Cup;
@@ -44,7 +43,6 @@ final readonly class Plan
      * @param  array{bust_waist: ?SizeStep, waist_hip: ?SizeStep}  $steps
      * @param  ?BustAdjustment  $bust  null where it can't be told
      * @param  CutLine  $back  like the front unless the two are cut unlike
-     * @param  ?SideSeam  $seam  null where the lines can't be drawn
      * @param  ?Sleeve  $sleeve  null where the chart or the card has no upper arm
      */
     public function __construct(
@@ -59,7 +57,6 @@ final readonly class Plan
         public LengthChanges $lengths,
         public CutLine $front,
         public CutLine $back,
-        public ?SideSeam $seam,
         public ?Sleeve $sleeve,
     ) {
         $this->make = $situation->make;

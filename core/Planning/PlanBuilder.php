@@ -29,7 +29,6 @@ use Underbolt\Seam\CutLine;
 use Underbolt\Seam\EdgeChange;
 use Underbolt\Seam\FrontBack;
 use Underbolt\Seam\SeamDepths;
-use Underbolt\Seam\SideSeam;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;
 
@@ -66,7 +65,6 @@ final class PlanBuilder
             lengths: $lengths,
             front: $front,
             back: $back,
-            seam: SideSeam::of($front, $back, $situation->measured()),
             sleeve: $sizes->bust === null
                 ? null
                 : Sleeve::of(
@@ -131,6 +129,7 @@ final class PlanBuilder
                 taken: $taken,
                 adjusted: $adjustment->total ?? Length::zero(),
                 byHand: $byHand,
+                sewnByFitting: $situation->make->found->sewnRound($facts->level),
                 change: $taken->drawn()->plus($adjustment?->atEdges() ?? EdgeChange::none())->plus($byHand->edges),
                 follows: $situation->isFree($facts->level),
                 isFree: $isFree,

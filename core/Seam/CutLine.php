@@ -139,6 +139,12 @@ final readonly class CutLine
         return $stretch === null ? null : ($stretch === $this->lower ? $this->sizes->waist : $this->sizes->bust);
     }
 
+    /** Whether a stretch of it is the one below the waist. */
+    public function isLower(Stretch $stretch): bool
+    {
+        return $stretch === $this->lower;
+    }
+
     /** What is added to the blend at a level, away from the middle of the body positive. */
     public function changeAt(Level $level): Length
     {

@@ -16,6 +16,7 @@ final readonly class Station
      * @param  ?Length  $blend  for each edge, outward positive; null where no figure tells it
      * @param  ?Length  $change  what is taken in, let out or adjusted there, likewise
      * @param  ?Length  $move  both together: from line `from` to the line that is cut
+     * @param  list<array{string, Length}>  $moves  where it was read off drawn lines: how far it stands from each of them, by size
      * @param  ?string  $level  bust, waist or hip where the station is one
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class Station
         public ?Length $change,
         public ?Length $move,
         public ?string $level,
+        public array $moves = [],
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Wearing;
 
+use Underbolt\Altering\FittingFinding;
 use Underbolt\Measure\Length;
 
 /** A finding that came back from make to make, to be offered for the next. */

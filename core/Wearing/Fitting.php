@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Wearing;
 
+use Underbolt\Altering\FittingFinding;
+
 /** The tracings of a make and what was found on them, one adjustment after the other. */
 final readonly class Fitting
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Wearing;
 
+use Underbolt\Altering\Alteration;
+use Underbolt\Altering\FittingFinding;
 use Underbolt\Measure\Length;
 use Underbolt\Seam\EdgeChange;
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Underbolt\Wearing;
 
+use Underbolt\Altering\Alteration;
+use Underbolt\Altering\FittingFinding;
+use Underbolt\Altering\FittingPlace;
+use Underbolt\Altering\FrontOrBack;
 use Underbolt\Altering\LengthsByHand;
 use Underbolt\Measure\Length;
 

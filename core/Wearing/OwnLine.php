@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Wearing;
 
+use Underbolt\Altering\Alteration;
+use Underbolt\Altering\FittingPlace;
 use Underbolt\Measure\Length;
 
 /** A line of one's own: measured on oneself, and on the paper between its stitching lines. */

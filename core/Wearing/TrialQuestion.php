@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Underbolt\Wearing;
 
+use Underbolt\Altering\Alteration;
+use Underbolt\Altering\FittingPlace;
+
 /** What is looked at when a make is tried, and what an answer that is not right is likely to ask for. */
 enum TrialQuestion: string
 {

@@ -7,6 +7,9 @@ namespace Underbolt\Work;
 use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Paper\FlatPanel;
+use Underbolt\Pattern\Pieces\GarmentShape;
+use Underbolt\Pattern\Pieces\PieceProposal;
+use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 
@@ -35,7 +38,7 @@ final readonly class OnTissue
             $times = array_sum(array_map(static fn (FlatPanel $panel): int => $panel->times, $check->panels));
 
             return array_values(array_filter(array_map(static function (FlatPanel $panel) use ($level, $plan, $check, $times): ?self {
-                $side = PieceSide::of($panel->name);
+                $side = self::sideOf($panel->name);
                 // The other sizes are as much wider as their girth is, shared among all panels.
                 $wider = $level->facts->finishedAt(self::size($level, $side))?->minus($check->finished())->dividedBy(max(1, $times));
 
@@ -73,6 +76,12 @@ final readonly class OnTissue
         $allowance = $plan->make->pattern->seam->seamAllowance;
 
         return new self($name, $drawn->minus($sewn), $allowance === null ? null : $drawn->plus($allowance));
+    }
+
+    /** A panel lies where its name says. */
+    private static function sideOf(string $panel): PieceSide
+    {
+        return PieceProposal::of($panel, new GarmentShape(hasBust: true, isKnit: false))->side;
     }
 
     private static function size(LevelPlan $level, PieceSide $side): int

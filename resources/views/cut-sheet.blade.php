@@ -1,4 +1,6 @@
+@use('Underbolt\CutSheet\StepKey')
 @use('Underbolt\Measure\LengthPrint')
+@use('Underbolt\Work\ChangeWords')
 <!doctype html>
 <html lang="en">
 <head>
@@ -14,20 +16,22 @@
     th { text-align: left; font-size: 8pt; padding: 0.6mm 3mm 0.6mm 0; vertical-align: bottom; }
     td { padding: 0.9mm 3mm 0.9mm 0; vertical-align: top; border-top: 0.15mm solid #777; }
     tr { page-break-inside: avoid; }
-    .small { font-size: 7.5pt; color: #333; }
+    .small { font-size: 8pt; color: #333; }
     .box { width: 6mm; }
     .box div { width: 3.6mm; height: 3.6mm; border: 0.35mm solid #000; margin-top: 0.4mm; line-height: 3.6mm; text-align: center; }
     .number { width: 7mm; font-weight: bold; font-size: 11pt; }
-    .amount { width: 30mm; font-weight: bold; font-size: 11pt; white-space: nowrap; }
+    .amount { width: 42mm; font-weight: bold; font-size: 11pt; }
+    .amount .small { font-weight: normal; font-size: 8pt; }
+    .columns > tbody > tr > td, .columns > tr > td { border: 0; padding: 0 6mm 0 0; }
     .how { margin: 0.5mm 0 0; padding-left: 4mm; }
     .level { font-size: 12pt; font-weight: bold; }
     .stops { font-weight: bold; }
     .pieces, .buy { font-size: 8.5pt; line-height: 1.25; }
     .pieces td { padding: 0.4mm 3mm 0.4mm 0; }
-    .stations { font-size: 8pt; line-height: 1.2; }
+    .stations { font-size: 11pt; line-height: 1.2; }
     .stations td, .stations th { padding: 0.4mm 1.5mm 0.4mm 0; }
-    .stations th { font-size: 7pt; }
-    .stations .small { font-size: 6pt; }
+    .stations th { font-size: 8pt; }
+    .stations .small { font-size: 8pt; }
     .verdict { border: 0.4mm solid #000; height: 24mm; padding: 1.5mm; page-break-inside: avoid; }
 </style>
 </head>
@@ -42,8 +46,8 @@
 @if ($plan->cup !== null && $plan->make->pattern->hasCups()) · cup {{ $plan->cup->letter }}@endif
  · printed {{ $today->format('j F Y') }}</p>
 <h1>{{ $sheet->headline }}</h1>
-@if ($cautions !== [])
-<p>{{ count($cautions) === 1 ? 'One caution stands' : count($cautions).' cautions stand' }} below the pieces: read them before you cut.</p>
+@if ($sheet->cautions !== [])
+<p>{{ count($sheet->cautions) === 1 ? 'One caution stands' : count($sheet->cautions).' cautions stand' }} below the pieces: read them before you cut.</p>
 @endif
 
 <h2>Which lines to follow</h2>
@@ -54,7 +58,7 @@
         <td class="level">{{ $level->plan->facts->level->value }}</td>
         <td class="level">{{ $level->front }}</td>
         <td class="level">{{ $level->isAlike() ? 'the same' : $level->back }}</td>
-        <td>{{ $level->done === [] ? 'as printed' : implode('; ', $level->done) }}</td>
+        <td>{{ $level->done === [] ? 'as printed' : implode('; ', array_map(fn ($done) => $done->text, $level->done)) }}</td>
 @if ($isFinishedKnown)
         <td><b>{{ $say($level->plan->asCut) }}</b><br><span class="small">{{ $small($level->plan->asCut) }}</span></td>
         <td><b>{{ $say($level->plan->easeAsCut) }}</b><br><span class="small">{{ $small($level->plan->easeAsCut) }}</span></td>
@@ -64,82 +68,87 @@
 </table>
 
 <h2>Steps, one tracing each</h2>
-@if ($sheet->steps === [])
-<p>Nothing to change: trace the line and cut.</p>
-@endif
-<table>
-@foreach ($sheet->steps as $number => $one)
+<table class="steps">
+@foreach ($sheet->work->steps as $number => $step)
+@php($isInNest = $sheet->work->isDoneInNest($step))
     <tr>
-        <td class="box"><div>{{ isset($paper->make->done->{$one->key}) ? '✓' : '' }}</div></td>
+        <td class="box"><div>{{ $isInNest || isset($paper->make->done->{StepKey::of($step)}) ? '✓' : '' }}</div></td>
         <td class="number">{{ $number + 1 }}</td>
-        <td>{{ $one->step->text }}@if ($one->step->pieces !== []) <span class="small">On {{ implode(', ', $one->step->pieces) }}.</span>@endif
-@if ($one->step->how !== [])
+        <td>@if ($isInNest)<b>In the pattern’s own lines already.</b> <s>{{ $step->short }}</s>@else{{ $step->short }}@if ($step->pieces() !== []) <span class="small">On {{ implode(', ', $step->pieces()) }}.</span>@endif
+@if ($step->how !== [])
             <ol class="how">
-@foreach ($one->step->how as $how)
+@foreach ($step->how as $how)
                 <li>{{ $how }}</li>
 @endforeach
             </ol>
 @endif
+@endif
         </td>
-        <td class="amount">@if ($one->step->amount !== null){{ $say($one->step->amount->abs()) }}<br><span class="small">{{ $small($one->step->amount->abs()) }}</span>@endif</td>
+        <td class="amount">@foreach ($isInNest ? [] : $step->amounts as $one)<div>{{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}<br><span class="small">{{ $one->at }}, {{ $one->edge }}@if ($one->per > 1), {{ $say($one->total()->abs()) }} in all @endif</span></div>@endforeach</td>
     </tr>
 @endforeach
 </table>
-<p class="small">{{ $why }} Trace, never cut the master; one change at a time, so that you can step back.</p>
+<p class="small">{{ $sheet->work->why }} Trace, never cut the master; one change at a time, so that you can step back.</p>
 
 @if ($stations !== [])
 <h2>Stations on the paper {{ $plan->paper() }}{{ $isFromNest ? ', read off the pattern’s own lines' : '' }}{{ $unlike ? '' : ', front and back alike' }}</h2>
-<table class="stations">
-    <tr>
+<p class="small">Down from the {{ array_key_exists('bust', $plan->levels) ? 'underarm' : 'waist' }}; each move is told from the printed line named beside it. Read down a column, then the next.</p>
+<table class="columns"><tr>
 @foreach ($stations as $side => $column)
-        <th>{{ $unlike ? ['front, ', 'back, '][$side] : '' }}below the underarm</th><th>from</th><th>towards</th><th>move each edge</th>
-@endforeach
-    </tr>
-@for ($row = 0; $row < max(array_map(count(...), $stations)); $row++)
+<td>
+<table class="stations">
+    <tr><th>{{ $unlike ? ['front, ', 'back, '][$side] : '' }}down</th><th>line</th><th>move each edge</th></tr>
+@foreach ($column as $row)
+@php($station = $row->first->station)
+@php($told = $row->first->told)
     <tr>
-@foreach ($stations as $column)
-@php($station = ($column[$row] ?? null)?->station)
-@php($until = ($column[$row] ?? null)?->until)
-        <td>{{ $station === null ? '' : $say($station->depth) }}{{ $until === null ? '' : ' to '.$say($until) }} <span class="small">{{ $station === null ? '' : $small($station->depth) }}{{ $until === null ? '' : ' to '.$small($until) }}</span> <b>{{ $station?->level === 'bust' ? 'underarm' : $station?->level }}</b></td>
-        <td>{{ $station?->from }}</td>
-        <td>{{ $station?->to === $station?->from ? '' : $station?->to }}</td>
-        <td><b>{{ $station === null ? '' : ($station->move === null ? 'not known' : $whole($plan->make->signed($station->move))) }}</b> <span class="small">{{ $station?->move === null || $station->move->isZero() ? '' : $small($station->move->abs()) }}</span></td>
-@endforeach
+        <td><b>{{ $station->level === 'bust' ? 'underarm ' : ($station->level === null ? '' : $station->level.' ') }}</b>{{ $say($station->depth) }}{{ $row->until === null ? '' : ($row->isToHem ? ' to the hem' : ' to '.$say($row->until->station->depth)) }} <span class="small">{{ $small($station->depth) }}</span></td>
+        <td>{{ $told === null ? '' : $plan->nameOf($told->size) }}</td>
+        <td><b>{{ $told === null ? 'not known' : ($told->isOn || ! $plan->make->canBeDone($told->move) ? 'on it' : $whole($plan->make->signed($told->move))) }}</b> <span class="small">{{ $told === null || $told->isOn || $told->move->isZero() ? '' : $small($told->move->abs()) }}</span></td>
     </tr>
-@endfor
+@endforeach
 </table>
+</td>
+@endforeach
+</tr></table>
 @endif
 
-@if ($pieces !== [])
 <h2>Pieces</h2>
+@if ($sheet->pieces !== [])
 <table class="pieces">
     <tr><th>Piece</th><th>cut in</th><th>how many</th><th>its changes</th></tr>
-@foreach ($pieces as $piece)
+@foreach ($sheet->pieces as $piece)
+@php($names = fn (?array $sizes) => implode(' – ', array_map($plan->nameOf(...), $sizes ?? [])))
     <tr>
         <td><b>{{ $piece->piece->name }}</b></td>
-        <td>{{ $piece->sizes === [] ? 'as it is' : implode(' – ', array_map($plan->nameOf(...), $piece->sizes)) }}@if ($piece->back !== null), back {{ implode(' – ', array_map($plan->nameOf(...), $piece->back)) }}@endif</td>
-        <td>{{ $piece->piece->times }}</td>
-        <td>{{ implode(', ', $piece->changes) }}</td>
+        <td>{{ $piece->sizes() === [] ? 'as it is' : $names($piece->sizes()) }}@if ($piece->back !== null && $piece->back !== $piece->sizes()), back {{ $names($piece->back) }}@endif</td>
+        <td>{{ $piece->piece->times }}@if ($piece->piece->timesLining !== null) + {{ $piece->piece->timesLining }} of lining @endif</td>
+        <td>{{ implode(', ', ChangeWords::of($piece->changes, $plan)) }}</td>
     </tr>
 @endforeach
 </table>
 @else
-<h2>Pieces</h2>
 <p>Not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.</p>
 @endif
+@if ($sheet->checks !== [])
+<p>Hold the tape against the paper: @foreach ($sheet->checks as $check){{ $loop->first ? '' : '; ' }}{{ $check->what }} <b>{{ $say($check->length) }}</b> <span class="small">{{ $small($check->length) }}</span>@endforeach.</p>
+@endif
+@foreach ($sheet->missing as $one)
+<p class="small">The pattern’s {{ $one->words() }} is not known yet: for {{ $one->whatFor }}.</p>
+@endforeach
 
-@if ($cautions !== [])
+@if ($sheet->cautions !== [])
 <h2>Before you cut</h2>
-@foreach ($cautions as $caution)
+@foreach ($sheet->cautions as $caution)
 <p class="{{ $caution->code->stopsCut() ? 'stops' : '' }}">{{ $caution->code->stopsCut() ? '!' : '·' }} {{ $caution->text }}</p>
 @endforeach
 @endif
 <h2>Try first</h2>
 <p>{{ $sheet->toile }}</p>
 
-@if ($needs !== [])
+@if ($sheet->buy->needs !== [])
 <h2>To buy, for the largest size cut</h2>
-@foreach ($needs as $need)
+@foreach ($sheet->buy->needs as $need)
 <p class="buy"><b>{{ $need->name }}</b>@if ($need->view !== null) for view {{ $need->view }}@endif: {{ $need->text ?? $say($need->amount) }}{{ $need->width === null ? '' : ' of '.LengthPrint::sentence($need->width, $paper->make->pattern->unit).' width' }}</p>
 @endforeach
 @endif

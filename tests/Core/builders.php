@@ -12,6 +12,9 @@ use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
+use Underbolt\Work\Steps\Applied;
+use Underbolt\Work\Steps\Step;
+use Underbolt\Work\WorkPlan;
 
 /** A length in centimetres. */
 function cm(int|float $number): Length
@@ -67,6 +70,29 @@ function makeFile(array $changes = []): string
 function planOf(array $changes = []): Plan
 {
     return PlanBuilder::build(MakeReader::read(makeFile($changes)));
+}
+
+/**
+ * The steps of a plan by their ids.
+ *
+ * @return array<string, Step>
+ */
+function stepsOf(Plan $plan): array
+{
+    return array_column(array_map(static fn (Step $step): array => [$step->id, $step], WorkPlan::of($plan)->steps), 1, 0);
+}
+
+/**
+ * What a step applies, in short: `front side front waist 1.5 from 14`.
+ *
+ * @return list<string>
+ */
+function appliedIn(?Step $step, Plan $plan): array
+{
+    return array_map(static fn (Applied $one): string => implode(' ', array_filter([
+        $one->piece, $one->edge, $one->side?->value, $one->level->value ?? $one->stretch, $one->isSewn ? 'sewn' : '', $one->isUp ? 'up' : '',
+        (string) ($one->amount->nanometres / 1e7), $one->line === null ? "after {$one->step}" : "from {$plan->nameOf($one->line)}",
+    ], static fn (?string $word): bool => $word !== null && $word !== '')), $step->applied ?? []);
 }
 
 /** @return list<string> codes with their level, such as `below_range bust` */

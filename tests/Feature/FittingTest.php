@@ -32,7 +32,7 @@ test('what a fitting found is kept, and the plan, the sheet and the command have
     expect(Illuminate\Support\Facades\Artisan::call('underbolt:plan', ['file' => [$file]]))->toBe(0);
     $plan = json_decode(Illuminate\Support\Facades\Artisan::output(), true);
     unlink($file);
-    expect($plan['levels']['waist']['change'])->toBe(['front' => 0.4, 'back' => 0.4])->and(array_column($plan['work'], 'kind'))->toContain('found');
+    expect($plan['levels']['waist']['change'])->toBe(['front' => 0.4, 'back' => 0.4])->and(array_column($plan['work'], 'kind'))->toContain('finding');
     fitted($make, [])->assertOk();
     expect($this->getJson("/api/makes/{$make->id}/plan")->json())->toBe($before);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\File\Keys;
 
 use Underbolt\Altering\AdjustmentMethod;
+use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\File\Shape\ByLevel;
@@ -101,6 +102,8 @@ final readonly class ChoicesKeys implements Keys
         public Key $lengths = new Key('lengths', new ObjectShape(new LengthsKeys), 'changes of length set by hand; 0 declines one'),
         /** @var Key<AdjustmentMethod> */
         public Key $method = new Key('method', new WordShape(AdjustmentMethod::class)),
+        /** @var Key<Spread> */
+        public Key $spread = new Key('spread', new WordShape(Spread::class), 'where what slashing adds at the waist goes', usual: Spread::Dart),
         /** @var Key<bool> */
         public Key $adjustBust = new Key(
             'adjust_bust',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
+use Underbolt\Altering\Alteration;
+use Underbolt\Altering\FittingPlace;
+use Underbolt\Altering\FrontOrBack;
 use Underbolt\File\Shape\FlagShape;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
@@ -15,9 +18,6 @@ use Underbolt\File\Shape\WholeShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Wearing\Alteration;
-use Underbolt\Wearing\FittingPlace;
-use Underbolt\Wearing\FrontOrBack;
 
 /** One thing that a fitting found. */
 final readonly class FindingKeys implements Keys

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\File\Keys;
 
+use Underbolt\Altering\FittingPlace;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\LengthShape;
@@ -12,7 +13,6 @@ use Underbolt\File\Shape\TextShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
-use Underbolt\Wearing\FittingPlace;
 
 /** A line measured on oneself and on the paper. */
 final readonly class OwnLineKeys implements Keys

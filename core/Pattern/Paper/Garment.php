@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Underbolt\Pattern\Paper;
 
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\GarmentShape;
+use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\PieceProposal;
+use Underbolt\Pattern\Pieces\PieceWords;
 
 /** The kind of garment a pattern makes, and so which levels it has at all. */
 enum Garment: string
@@ -30,46 +34,39 @@ enum Garment: string
         return $this === self::KnitTop ? 'knit top' : $this->value;
     }
 
-    /** @return list<Piece> the pieces such a garment usually has (common practice, no published source) */
-    public function usualPieces(): array
+    /**
+     * The pieces such a garment usually has (common practice, no published source).
+     *
+     * @param  bool  $isPulledOn  then nothing opens, and nothing stands round the neck that has to
+     * @param  string  $pattern  its name: where that says sleeveless it has no sleeves
+     * @return list<Piece>
+     */
+    public function usualPieces(bool $isPulledOn = false, bool $isKnit = false, string $pattern = ''): array
     {
-        return array_map(static fn (array $piece): Piece => new Piece($piece[0], $piece[1]), match ($this) {
-            self::Dress => [
-                ...self::bodice(),
-                ['skirt front', Follows::WaistAndHip],
-                ['skirt back', Follows::WaistAndHip],
-                ['sleeve', Follows::Frame],
-                ['neck facing', Follows::Frame],
-                ['pocket', Follows::OneSize],
-            ],
-            self::Top => [...self::bodice(), ['sleeve', Follows::Frame], ['collar', Follows::Frame], ['button band', Follows::Frame]],
-            self::KnitTop => [...self::bodice(), ['sleeve', Follows::Frame], ['neck band', Follows::Frame]],
-            self::Coat => [
-                ...self::bodice(),
-                ['sleeve', Follows::Frame],
-                ['collar', Follows::Frame],
-                ['front facing', Follows::Frame],
-                ['pocket', Follows::OneSize],
-            ],
-            self::Skirt => [
-                ['front', Follows::WaistAndHip],
-                ['back', Follows::WaistAndHip],
-                ['waistband', Follows::Waist],
-                ['pocket', Follows::OneSize],
-            ],
-            self::Trousers => [
-                ['front', Follows::WaistAndHip],
-                ['back', Follows::WaistAndHip],
-                ['waistband', Follows::Waist],
-                ['fly', Follows::OneSize],
-                ['pocket', Follows::OneSize],
-            ],
-        });
+        $hasSleeve = ! (new PieceWords($pattern))->say('sleeveless');
+        $names = array_values(array_filter(
+            $this->usualNames(),
+            static fn (string $name): bool => match ($name) {
+                'sleeve' => $hasSleeve,
+                'collar', 'button band', 'front facing', 'fly' => ! $isPulledOn,
+                default => true,
+            },
+        ));
+        $shape = GarmentShape::of(in_array(Level::Bust, $this->levels(), true), $isKnit || $this === self::KnitTop, $pattern, $names);
+
+        return array_map(static fn (string $name): Piece => PieceProposal::of($name, $shape), $names);
     }
 
-    /** @return list<array{string, Follows}> */
-    private static function bodice(): array
+    /** @return list<string> */
+    private function usualNames(): array
     {
-        return [['front', Follows::AllLevels], ['back', Follows::AllLevels]];
+        return match ($this) {
+            self::Dress => ['bodice front', 'bodice back', 'skirt front', 'skirt back', 'sleeve', 'neck facing', 'pocket'],
+            self::Top => ['front', 'back', 'sleeve', 'collar', 'button band'],
+            self::KnitTop => ['front', 'back', 'sleeve', 'neck band'],
+            self::Coat => ['front', 'back', 'sleeve', 'collar', 'front facing', 'pocket'],
+            self::Skirt => ['front', 'back', 'waistband', 'pocket'],
+            self::Trousers => ['front', 'back', 'waistband', 'fly', 'pocket'],
+        };
     }
 }

@@ -6,6 +6,7 @@ namespace Underbolt\Pattern\Paper;
 
 use Underbolt\Pattern\Cloth\FabricNeed;
 use Underbolt\Pattern\Cloth\Notion;
+use Underbolt\Pattern\Pieces\Piece;
 
 /** What the instruction sheet lists: pieces, cloth, notions, and where the paper may be cut. */
 final readonly class Notes

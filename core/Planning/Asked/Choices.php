@@ -7,6 +7,7 @@ namespace Underbolt\Planning\Asked;
 use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\ByHand;
 use Underbolt\Altering\LengthsByHand;
+use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
@@ -38,6 +39,7 @@ final readonly class Choices
      * @param  array<string, Take>  $take  what becomes of the left-over, by level, where that was decided
      * @param  array<string, ByHand>  $byHand  what a fitting found, by level
      * @param  ?AdjustmentMethod  $method  of the bust adjustment; null leaves it to how full the bust is
+     * @param  Spread  $spread  where what slashing adds at the waist goes
      * @param  bool  $adjustBust  whether the bust is adjusted to its frame though full bust or cup leads
      */
     public function __construct(
@@ -66,6 +68,7 @@ final readonly class Choices
         public LengthsByHand $lengths = new LengthsByHand,
         public ?AdjustmentMethod $method = null,
         public bool $adjustBust = false,
+        public Spread $spread = Spread::Dart,
     ) {
     }
 

@@ -1449,6 +1449,11 @@ export interface components {
         ChartTextData: {
             text: string;
         };
+        /** @description a length of the paper once everything is done, in whole nanometres */
+        CheckLengthData: {
+            what: string;
+            length_nm: number;
+        };
         /** @description The `choices` part of a make file, figures as typed; its keys are those of core/File/Keys/ChoicesKeys. */
         ChoicesDocument: {
             range?: string | null;
@@ -1554,6 +1559,11 @@ export interface components {
             } | null;
             /** @enum {string|null} */
             method?: "pivot" | "slash" | null;
+            /**
+             * @description where what slashing adds at the waist goes
+             * @enum {string|null}
+             */
+            spread?: "dart" | "side" | null;
             /** @description whether the bust is adjusted to its frame though full bust or cup leads */
             adjust_bust?: boolean | null;
         };
@@ -1801,10 +1811,14 @@ export interface components {
             levels: components["schemas"]["CutSheetLevelData"][];
             /** @description in the order of work */
             steps: components["schemas"]["CutSheetStepData"][];
+            /** @description why in this order */
+            why: string;
             /** @enum {string} */
             paper: "as printed" | "lengthened";
             stations: components["schemas"]["StationTableData"];
             pieces: components["schemas"]["PieceCutData"][];
+            checks: components["schemas"]["CheckLengthData"][];
+            missing: components["schemas"]["MissingData"][];
             needs: components["schemas"]["NeedData"][];
             cautions: components["schemas"]["CautionData"][];
             /** @description what to try before the cloth is cut */
@@ -1953,9 +1967,9 @@ export interface components {
             tried?: number | null;
             findings?: {
                 /** @enum {string} */
-                place: "neck" | "shoulder" | "armhole" | "sleeve" | "back" | "bust" | "waist" | "hip" | "side_seam" | "hem";
+                place: "neck" | "shoulder" | "armhole" | "sleeve" | "back" | "bust" | "waist" | "hip" | "side_seam" | "princess" | "inset" | "hem";
                 /** @enum {string} */
-                what: "raise" | "lower" | "add" | "take" | "lengthen" | "shorten" | "narrower";
+                what: "raise" | "lower" | "add" | "take" | "lengthen" | "shorten" | "narrower" | "wider";
                 /** @description more than nothing; at each edge where it is added or taken in */
                 amount: string;
                 /** @enum {string|null} */
@@ -1995,7 +2009,7 @@ export interface components {
             own_lines?: {
                 name: string;
                 /** @enum {string} */
-                place: "neck" | "shoulder" | "armhole" | "sleeve" | "back" | "bust" | "waist" | "hip" | "side_seam" | "hem";
+                place: "neck" | "shoulder" | "armhole" | "sleeve" | "back" | "bust" | "waist" | "hip" | "side_seam" | "princess" | "inset" | "hem";
                 body?: string | null;
                 /** @description between its stitching lines */
                 paper?: string | null;
@@ -2379,6 +2393,12 @@ export interface components {
             /** @description as the tape travels down */
             points: components["schemas"]["PointData"][];
             sets: components["schemas"]["PointSetData"][];
+        };
+        /** @description a figure that is missed, and what it would give */
+        MissingData: {
+            field: string;
+            words: string;
+            what_for: string;
         };
         /** @description how many need something */
         NamedCountData: {
@@ -2786,13 +2806,58 @@ export interface components {
             } | null;
             pieces?: {
                 name: string;
-                /** @enum {string|null} */
+                /**
+                 * @description the sizes that it is cut in; as its name tells where it is left out
+                 * @enum {string|null}
+                 */
                 follows?: "frame" | "waist" | "hip" | "waist_and_hip" | "all_levels" | "one_size" | null;
                 cups?: string[] | null;
                 /** @description how many are cut of it */
                 times?: number | null;
                 /** @description the shape that pieces make which are pinned together before they are changed */
                 part_of?: string | null;
+                /** @description how many are cut of it from lining as well */
+                times_lining?: number | null;
+                on_fold?: boolean | null;
+                /** @description only for these */
+                views?: string[] | null;
+                /** @description only for these */
+                fits?: string[] | null;
+                /** @enum {string|null} */
+                layer?: "outer" | "lining" | "facing" | "interfacing" | "band" | "binding" | "other" | null;
+                /** @description the piece whose lining, facing or band it is */
+                of?: string | null;
+                /** @enum {string|null} */
+                side?: "front" | "back" | "both" | "sleeve" | "none" | null;
+                seams?: {
+                    /** @enum {string} */
+                    kind: "side" | "centre_front" | "centre_back" | "waist" | "shoulder" | "neck" | "armhole" | "raglan" | "princess" | "panel" | "inset" | "opening" | "sleeve_head" | "sleeve_seam" | "hem" | "edge";
+                    /** @description where a cross seam lies; the waist where it is left out */
+                    at?: {
+                        /**
+                         * @description bust is the underarm
+                         * @enum {string}
+                         */
+                        level: "bust" | "waist" | "hip";
+                        /** @description below 0 it lies above */
+                        below: string;
+                    } | null;
+                    /**
+                     * @description how it is sewn on there
+                     * @enum {string|null}
+                     */
+                    joins?: "plain" | "eased" | "gathered" | "stretched" | null;
+                }[] | null;
+                /** @description from where to where, down the body */
+                reaches?: (("shoulder" | "underarm" | "waist" | "hip" | "hem") | {
+                    /**
+                     * @description bust is the underarm
+                     * @enum {string}
+                     */
+                    level: "bust" | "waist" | "hip";
+                    /** @description below 0 it lies above */
+                    below: string;
+                })[] | null;
             }[] | null;
             fabric_needs?: {
                 view?: string | null;
@@ -2914,7 +2979,6 @@ export interface components {
             below_waist_nm: number | null;
             hem_nm: number | null;
             sleeve_nm: number | null;
-            side_seam: components["schemas"]["SideSeamData"] | null;
             alternatives: components["schemas"]["AlternativeData"][];
             work: components["schemas"]["WorkData"];
             pieces: components["schemas"]["PieceCutData"][];
@@ -3075,19 +3139,6 @@ export interface components {
             /** @description of the record, as it was seen */
             version: number;
         };
-        SideSeamData: {
-            /** @description length of the new line, first level to last */
-            front_nm: number;
-            back_nm: number;
-            /** @description of the upper size's own line */
-            printed_nm: number;
-            /**
-             * Format: float
-             * @description added sideways for each step down
-             */
-            steepest: number;
-            matches: boolean;
-        };
         SignInRequest: {
             email: string;
             password: string;
@@ -3167,6 +3218,8 @@ export interface components {
             /** @description from the line it is taken from to the line that is cut */
             move_nm: number | null;
             level: string | null;
+            /** @description as it is told at the table; null where no figure tells it */
+            told: components["schemas"]["ToldData"] | null;
         };
         StationTableData: {
             front: components["schemas"]["StationData"][];
@@ -3174,6 +3227,21 @@ export interface components {
             back: components["schemas"]["StationData"][] | null;
             /** @description whether they were read off the pattern's own lines */
             is_from_nest: boolean;
+        };
+        /** @description an amount as it is applied, with its place; lengths in whole nanometres */
+        StepAmountData: {
+            /** @description where on the garment */
+            at: string;
+            piece: string;
+            /** @description which edges get it, in words */
+            edge: string;
+            /** @description outward or longer above 0 */
+            amount_nm: number;
+            /** @enum {string} */
+            way: "out" | "in" | "longer" | "shorter";
+            /** @description how many edges get it */
+            per: number;
+            total_nm: number;
         };
         StepData: {
             sizes: number;
@@ -3204,6 +3272,15 @@ export interface components {
         TapeReadingsData: {
             /** @description oldest first */
             readings: components["schemas"]["TapeReadingData"][];
+        };
+        /** @description where the line to cut stands, told by the printed line beside it */
+        ToldData: {
+            /** @description the size whose line it is */
+            line: string;
+            /** @description from there, outward positive */
+            move_nm: number;
+            /** @description whether the two are one over a stretch */
+            is_on: boolean;
         };
         /** @description a way to try a make, and what it asks */
         TrialData: {
@@ -3370,14 +3447,17 @@ export interface components {
             steps: components["schemas"]["WorkStepData"][];
         };
         WorkStepData: {
-            kind: string;
-            text: string;
-            /** @description longer or wider above 0 */
-            amount_nm: number | null;
-            edges: number | null;
-            pieces: string[];
+            id: string;
+            /** @enum {string} */
+            kind: "pin" | "trace" | "length" | "adjust" | "draw" | "armhole" | "centre_back" | "sew" | "sleeve" | "join" | "finding" | "walk";
+            short: string;
             /** @description what the hands do for it, one after the other */
             how: string[];
+            /** @description that are applied, each with its place */
+            amounts: components["schemas"]["StepAmountData"][];
+            pieces: string[];
+            /** @description whether the drawing on the pattern's own lines has it in it already */
+            is_in_nest: boolean;
         };
         WorkroomData: {
             makes: components["schemas"]["MakeSummary"][];

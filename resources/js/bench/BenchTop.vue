@@ -49,7 +49,7 @@ const shownLines = computed(() => (apart.value ? null : props.plan.own_lines));
 const table = computed(
     () => shownLines.value ?? { front: props.plan.stations, back: props.plan.back_stations },
 );
-const rows = computed(() => stretches(table.value.front, table.value.back));
+const rows = computed(() => stretches(table.value.front, table.value.back, apart.value));
 const places = computed(() =>
     rowPlaces(
         rows.value.map(({ station }) => page.value.depth(station.depth_nm)),
@@ -59,7 +59,9 @@ const places = computed(() =>
 );
 /** What names of sizes need beyond that. */
 const longNamesPx = computed(() => {
-    const names = new Set(rows.value.map(({ station }) => nameOf(station.from ?? '')));
+    const names = new Set(
+        rows.value.map(({ station }) => nameOf((apart.value ? station.from : station.told?.line) ?? '')),
+    );
     return Math.max(0, ...[...names].map((name) => textWidth(name, NAME_PX, 600) - SHORT_NAME_PX));
 });
 /** Where the table needs more columns, or the page is narrow, the drawing gives way. */

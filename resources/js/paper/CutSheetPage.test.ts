@@ -13,8 +13,48 @@ const sheet = {
     cautions: [{ code: 'waist_tight', level: 'waist', stops: true, text: 'The waist will not close.' }],
     stages: [],
     levels: [],
-    steps: [],
+    steps: [
+        {
+            key: 'draw-1',
+            step: {
+                id: 'draw',
+                kind: 'draw',
+                short: 'Draw the side seam.',
+                how: [],
+                pieces: ['front'],
+                is_in_nest: false,
+                amounts: [
+                    {
+                        at: 'waist',
+                        piece: 'front and back',
+                        edge: 'each edge',
+                        amount_nm: 5_000_000,
+                        way: 'out',
+                        per: 4,
+                        total_nm: 20_000_000,
+                    },
+                ],
+            },
+        },
+        {
+            key: 'adjust-1',
+            step: {
+                id: 'adjust',
+                kind: 'adjust',
+                short: 'Adjust.',
+                how: [],
+                pieces: [],
+                is_in_nest: true,
+                amounts: [],
+            },
+        },
+    ],
+    why: 'You chose it.',
     pieces: [],
+    checks: [{ what: 'waist to hem', length_nm: 600_000_000 }],
+    missing: [
+        { field: 'pattern.seam.hip_to_hem', words: 'hip to hem', what_for: 'stations down to the hem' },
+    ],
     toile: 'A toile of the bodice is worth its hour.',
     needs: [{ name: 'main cloth', view: null, text: '2 m', amount_nm: null, width_nm: null }],
 };
@@ -42,4 +82,14 @@ it('tells cautions, what to try first and what to buy of a pattern whose pieces 
     expect(shown.find('#cut-sheet-cautions').exists()).toBe(true);
     expect(shown.text()).toContain('Not listed yet: what is done to front and back');
     expect(shown.find('.pieces').exists()).toBe(false);
+});
+
+it('the amount of one edge is the bold one, its place beside it, the whole small; what a nest has is struck', () => {
+    const shown = show(CutSheetPage, { id: 3 });
+    const amount = shown.get('.amounts li');
+    expect(amount.get('b').text().replace(/\s+/g, ' ')).toBe('0.5 cm');
+    expect(amount.text().replace(/\s+/g, ' ')).toContain('out waist, each edge, 2 cm in all');
+    expect(shown.findAll('.cut-steps > li').map((step) => step.classes('done'))).toEqual([false, true]);
+    expect(shown.text()).toContain('waist to hem');
+    expect(shown.text()).toContain('hip to hem: for stations down to the hem');
 });

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, watch } from 'vue';
+import BothUnits from './BothUnits.vue';
 import CautionList from './CautionList.vue';
 import MakeLinks from './MakeLinks.vue';
 import NeedList from './NeedList.vue';
@@ -27,6 +28,10 @@ watch(
 
 const rows = computed(() =>
     sheet.value === null ? [] : stretches(sheet.value.stations.front, sheet.value.stations.back),
+);
+/** Where depth 0 is. */
+const origin = computed(() =>
+    sheet.value?.levels.some(({ level }) => level === 'bust') ? 'underarm' : 'waist',
 );
 const card = computed(() =>
     sheet.value === null
@@ -101,6 +106,10 @@ const pdf = (page: 'a4' | 'letter'): string =>
             <section aria-labelledby="steps-title">
                 <h2 id="steps-title">Steps, one tracing each</h2>
                 <CutSheetSteps :steps="sheet.steps" :done="done" @tick="tick" />
+                <p class="hint">
+                    {{ sheet.why }} Trace, never cut the master; one change at a time, so that you can step
+                    back.
+                </p>
             </section>
 
             <div class="two">
@@ -109,6 +118,10 @@ const pdf = (page: 'a4' | 'letter'): string =>
                         Stations on the paper {{ sheet.paper
                         }}{{ sheet.stations.is_from_nest ? ', read off the pattern’s own lines' : '' }}
                     </h2>
+                    <p v-if="!sheet.stations.is_from_nest" class="hint">
+                        Counted down from the {{ origin }}. Only the moves are known, not the shape of your
+                        seam.
+                    </p>
                     <div class="cut-wide"><StationTable :rows="rows" :row-height="24" /></div>
                 </section>
                 <section aria-label="Pieces, and before you cut">
@@ -121,6 +134,20 @@ const pdf = (page: 'a4' | 'letter'): string =>
                     <template v-if="sheet.cautions.length > 0">
                         <h2 id="cut-sheet-cautions">Before you cut</h2>
                         <CautionList :cautions="sheet.cautions" />
+                    </template>
+                    <template v-if="sheet.checks.length > 0">
+                        <h2>Hold the tape against the paper</h2>
+                        <ul>
+                            <li v-for="check in sheet.checks" :key="check.what">
+                                {{ check.what }}: <BothUnits :nm="check.length_nm" />
+                            </li>
+                        </ul>
+                    </template>
+                    <template v-if="sheet.missing.length > 0">
+                        <h2>Not known yet</h2>
+                        <p v-for="one in sheet.missing" :key="one.field">
+                            The pattern’s {{ one.words }}: for {{ one.what_for }}.
+                        </p>
                     </template>
                     <h2>Try first</h2>
                     <p>{{ sheet.toile }}</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CutSheet } from '../api/types';
-import BothUnits from './BothUnits.vue';
+import StepAmounts from './StepAmounts.vue';
 
 defineProps<{ steps: CutSheet['steps']; done: Record<string, string> }>();
 const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
@@ -11,7 +11,7 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
         <li
             v-for="({ key, step }, n) in steps"
             :key="`${key} ${n}`"
-            :class="{ done: done[key] !== undefined }"
+            :class="{ done: done[key] !== undefined || step.is_in_nest }"
         >
             <label>
                 <input
@@ -24,17 +24,18 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
             </label>
             <div>
                 <p>
-                    {{ step.text }}
+                    {{ step.short }}
+                    <b v-if="step.is_in_nest" class="in-nest">It is in the pattern’s own lines already.</b>
                     <small v-if="step.pieces.length > 0">On {{ step.pieces.join(', ') }}.</small>
                 </p>
                 <ol v-if="step.how.length > 0" class="how">
                     <li v-for="one in step.how" :key="one">{{ one }}</li>
                 </ol>
             </div>
-            <BothUnits v-if="step.amount_nm !== null" class="amount" :nm="Math.abs(step.amount_nm)" />
+            <StepAmounts v-if="step.amounts.length > 0" class="amount" :amounts="step.amounts" />
         </li>
     </ol>
-    <p v-else>Nothing to change: trace the line and cut.</p>
+    <p v-else>Nothing is planned yet.</p>
 </template>
 
 <style scoped>
@@ -63,9 +64,19 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
     accent-color: var(--ink);
 }
 .cut-steps .done p,
-.cut-steps .done .how {
+.cut-steps .done .cut-steps .in-nest {
+    display: inline-block;
+    color: var(--ink);
+    text-decoration: none;
+}
+.how {
     color: var(--quiet);
     text-decoration: line-through;
+}
+.cut-steps .in-nest {
+    display: inline-block;
+    color: var(--ink);
+    text-decoration: none;
 }
 .how {
     padding-left: 20px;

@@ -20,36 +20,22 @@ const changes = computed(() =>
         <p class="hint">{{ plan.work.why }}</p>
         <ol v-if="plan.work.steps.length > 0" class="work">
             <li v-for="(step, n) in plan.work.steps" :key="n">
-                {{ step.text }}
+                {{ step.short }}
+                <template v-if="step.is_in_nest">It is in the pattern’s own lines already.</template>
                 <ul v-if="step.how.length > 0" class="how">
                     <li v-for="one in step.how" :key="one">{{ one }}</li>
                 </ul>
             </li>
         </ol>
-        <p v-else-if="plan.waits_for.length > 0">
+        <p v-if="plan.waits_for.length > 0">
             Waits for the {{ plan.waits_for.join(' and the ') }}: measure before anything is traced.
         </p>
-        <p v-else>Nothing to change: trace the size and cut.</p>
         <dl v-if="changes.length > 0" class="lengths">
             <template v-for="one in changes" :key="one.name">
                 <dt>{{ one.name }}</dt>
                 <dd><Measure :nm="one.nm" signed /></dd>
             </template>
         </dl>
-        <p v-if="plan.side_seam">
-            The new side seam is <Measure :nm="plan.side_seam.front_nm" /> long
-            <template v-if="plan.back_stations !== null"
-                >in front and <Measure :nm="plan.side_seam.back_nm" /> behind:
-                {{ plan.side_seam.matches ? 'they go together' : 'they don’t go together' }}.</template
-            ><template v-else
-                >(the printed line <Measure :nm="plan.side_seam.printed_nm" />), front and back
-                alike.</template
-            >
-            <template v-if="plan.side_seam.steepest >= 0.01">
-                At its steepest the line moves 1 sideways in
-                {{ Math.round(1 / plan.side_seam.steepest) }} downwards.
-            </template>
-        </p>
     </section>
 </template>
 

@@ -17,7 +17,8 @@ function station(
     level: string | null = null,
 ): Station {
     const move_nm = move === null ? null : move * cm;
-    return { depth_nm: depth * cm, from, to, share, blend_nm: move_nm, change_nm: 0, move_nm, level };
+    const told = move_nm === null || from === null ? null : { line: from, move_nm, is_on: move_nm === 0 };
+    return { depth_nm: depth * cm, from, to, share, blend_nm: move_nm, change_nm: 0, move_nm, level, told };
 }
 
 function rowsShown(stations: Station[], backs: Station[] | null = null, apart = false): string[] {
@@ -40,12 +41,12 @@ it('says from which line, how far, which way', () => {
             station(10, '14', '18', 0.5, 1.13),
             station(20, '14', '18', 1, 2.25, 'waist'),
         ]),
-    ).toEqual(['bust 0 | 14 | stay', '10 | 14 | out 1.1', 'waist 20 | 14 | out 2.3']);
+    ).toEqual(['bust 0 | 14 | on it', '10 | 14 | out 1.1', 'waist 20 | 14 | out 2.3']);
 });
 
 it('a stretch on one line is one row down to the hem', () => {
     expect(rowsShown([station(0, '14', '14', 0, 0, 'bust'), station(60, '14', '14', 0, 0)])).toEqual([
-        'bust 0 to hem | 14 | stay',
+        'bust 0 to hem | 14 | on it',
     ]);
 });
 

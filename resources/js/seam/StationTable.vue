@@ -18,6 +18,10 @@ const props = defineProps<{
 const session = useSession();
 const nameOf = useSizeName();
 
+/** The printed line that the move is told from. */
+const lineOf = (station: Station | null): string | null | undefined =>
+    (props.apart ? null : station?.told?.line) ?? station?.from;
+
 /** Every row is as high as it is far to the next one. */
 const rowHeights = computed(() =>
     props.rows.map((_row, i) =>
@@ -70,7 +74,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
                     </span>
                 </th>
                 <template v-for="side in sides" :key="side.name">
-                    <td>{{ nameOf(side.of(row)?.from ?? '–') }}</td>
+                    <td>{{ nameOf(lineOf(side.of(row)) ?? '–') }}</td>
                     <template v-if="side.of(row)">
                         <template v-if="apart">
                             <td class="part">
@@ -81,7 +85,11 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
                             </td>
                         </template>
                         <td class="move">
-                            <StationMove :station="side.of(row)!" :nm="side.of(row)!.move_nm" />
+                            <StationMove
+                                :station="side.of(row)!"
+                                :nm="apart ? side.of(row)!.move_nm : (side.of(row)!.told?.move_nm ?? null)"
+                                :is-on="!apart && side.of(row)!.told?.is_on === true"
+                            />
                         </td>
                     </template>
                 </template>

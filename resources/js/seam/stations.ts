@@ -10,40 +10,37 @@ export interface StationRow {
     until: Station;
 }
 
-/** Moves that were read off a drawing are the same where no pencil tells them apart: 0.3 mm. */
+/** Moves that no pencil tells apart: 0.3 mm. */
 const PENCIL_NM = 300_000;
 
-/** Draws together neighbouring stations at which the pencil does the same: stays on one line, or as far from it. */
-export function stretches(stations: Station[], backs: Station[] | null = null): StationRow[] {
+/**
+ * Draws together neighbouring stations at which the pencil does the same: stays on one line, or as far from it.
+ * A level begins a row of its own.
+ *
+ * @param apart whether blend and change are told as they were reckoned, from the upper size's line
+ */
+export function stretches(stations: Station[], backs: Station[] | null = null, apart = false): StationRow[] {
     const rows: StationRow[] = [];
     stations.forEach((station, i) => {
         const back = backs?.[i] ?? null;
         const row = rows.at(-1);
-        if (row !== undefined && isSame(row.station, station) && isSameBack(row.back, back))
-            row.until = station;
+        const goesOn =
+            row !== undefined &&
+            station.level === null &&
+            isSame(row.station, station, apart) &&
+            (row.back === null || back === null ? row.back === back : isSame(row.back, back, apart));
+        if (goesOn) row.until = station;
         else rows.push({ station, back, until: station });
     });
     return rows;
 }
 
-function isSameBack(above: Station | null, below: Station | null): boolean {
-    return above === null || below === null ? above === below : isSame(above, below);
-}
-
-function isSame(above: Station, below: Station): boolean {
-    const staysOnLine = above.from === above.to && below.from === below.to;
-    return (
-        above.from === below.from &&
-        above.to === below.to &&
-        isSameMove(above, below) &&
-        (staysOnLine || above.share === below.share)
-    );
-}
-
-function isSameMove(above: Station, below: Station): boolean {
-    if (above.move_nm === null || below.move_nm === null || above.share !== null)
-        return above.move_nm === below.move_nm;
-    return below.level === null && Math.abs(above.move_nm - below.move_nm) <= PENCIL_NM;
+function isSame(above: Station, below: Station, apart: boolean): boolean {
+    if (apart) return above.from === below.from && above.to === below.to && above.move_nm === below.move_nm;
+    const [one, other] = [above.told, below.told];
+    if (one === null || other === null) return one === other && above.from === below.from;
+    const isBeside = Math.abs(one.move_nm - other.move_nm) <= PENCIL_NM;
+    return one.line === other.line && one.is_on === other.is_on && (one.is_on || isBeside);
 }
 
 const WAYS = { '': 'stay', '+': 'out', '−': 'in' } as const;

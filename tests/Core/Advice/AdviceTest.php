@@ -6,6 +6,7 @@ use Underbolt\Advice\Choosers;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Facts\NeededPoints;
 use Underbolt\Planning\Plan;
+use Underbolt\Work\ChangeWords;
 use Underbolt\Work\OnTissue;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\WorkPlan;
@@ -147,31 +148,23 @@ test('a choice that could change nothing says why', function (array $changes, ?s
     'lengths' => [['body.underarm_to_waist' => 21], 'ease takes the nearest', 'all ways agree', null],
 ]);
 
-test('pieces say what their edges get, and bands what they get all round', function (): void {
-    $plan = planOf(['body.waist' => 77.6, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line'], 'choices.front_larger' => ['bust' => 1], 'choices.by_hand' => ['hip' => ['back' => -0.5]], 'pattern.pieces' => [
-        ['name' => 'front'], ['name' => 'Back bodice'], ['name' => 'sleeve', 'follows' => 'frame'],
-        ['name' => 'waistband', 'follows' => 'waist'], ['name' => 'hem facing', 'follows' => 'hip'],
-        ['name' => 'skirt back', 'follows' => 'waist_and_hip'],
+test('pieces say what their edges get, and bands what they get at each notch', function (): void {
+    $plan = planOf(['body.waist' => 76.8, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line'], 'choices.front_larger' => ['bust' => 1], 'choices.by_hand' => ['hip' => ['back' => -0.5]], 'pattern.pieces' => [
+        ['name' => 'front'], ['name' => 'Back bodice'], ['name' => 'sleeve'], ['name' => 'waistband'], ['name' => 'hem facing'], ['name' => 'skirt back'],
     ]]);
+    $names = static fn (?array $sizes): ?array => $sizes === null ? null : array_map($plan->nameOf(...), $sizes);
     $cut = array_map(
-        static fn (PieceCut $piece): array => [
-            $piece->piece->name,
-            array_map($plan->nameOf(...), $piece->sizes),
-            $piece->back === null ? null : array_map($plan->nameOf(...), $piece->back),
-            $piece->changes,
-        ],
-        PieceCut::all($plan),
+        static fn (PieceCut $piece): array => [$piece->piece->name, $piece->frame === null ? null : $plan->nameOf($piece->frame), $names($piece->front), $names($piece->back), ChangeWords::of($piece->changes, $plan)],
+        PieceCut::all($plan, WorkPlan::of($plan)),
     );
     expect($cut)->toBe([
-        ['front', ['14', '12'], null, ['waist out 0.9 cm']],
-        ['Back bodice', ['10', '12'], null, ['waist out 0.9 cm', 'hip in 0.5 cm']],
-        ['sleeve', ['14'], ['10'], []],
-        ['waistband', ['12'], null, ['longer by 3.6 cm']],
-        ['hem facing', ['12'], null, ['shorter by 1 cm']],
-        ['skirt back', ['12'], null, ['waist out 0.9 cm', 'hip in 0.5 cm']],
-    ])->and(array_slice(WorkPlan::of($plan)->steps, -3)[0]->text)->toBe(
-        'Waistband: longer by 3.6 cm, as the seam that it joins; its ends and notches move with it.',
-    );
+        ['front', '12', ['14', '12'], null, ['waist out 0.7 cm']],
+        ['Back bodice', '12', null, ['10', '12'], ['waist out 0.7 cm']],
+        ['sleeve', '12', null, null, []],
+        ['waistband', null, ['12'], ['12'], ['at each waist notch longer 0.7 cm']],
+        ['hem facing', null, ['12'], ['12'], ['hem in 0.5 cm']],
+        ['skirt back', null, null, ['12'], ['waist out 0.7 cm', 'hip in 0.5 cm']],
+    ]);
 });
 
 test('a pattern asks for the points it can use', function (): void {

@@ -38,7 +38,7 @@ test('each trap is said at its level', function (array $changes, array $cautions
 })->with([
     'nothing to say' => [[], []],
     'too small for the chart' => [['body.full_bust' => 80], ['below_range bust', 'step_care waist']],
-    'too large for the chart' => [['body.hip' => 120], ['above_range hip', 'step_avoid hip', 'steep_blend']],
+    'too large for the chart' => [['body.hip' => 120], ['above_range hip', 'step_avoid hip']],
     'not measured' => [['body.waist' => null], ['not_measured waist']],
     'free and not measured' => [['body.waist' => null, 'pattern.levels.waist' => 'free'], []],
     'an envelope not owned' => [['body.waist' => 78, 'pattern.ranges' => $envelopes], ['range_not_owned waist']],

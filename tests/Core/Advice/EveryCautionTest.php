@@ -34,8 +34,6 @@ function makesByCaution(): array
         'under_least_ease' => ['choices.sizes' => ['waist' => '10'], 'choices.take' => ['waist' => 'leave']],
         'step_care' => ['body.waist' => 82, 'body.hip' => 107],
         'step_avoid' => ['body.waist' => 87, 'body.hip' => 112],
-        'steep_blend' => ['body.hip' => 112, 'pattern.seam.waist_to_hip' => 12, 'choices.dwell' => 6],
-        'seams_differ' => ['choices.front_larger' => ['hip' => 3]],
         'cup_outside_table' => ['body.high_bust' => 84, 'pattern.cups' => ['measure' => 'high_bust_difference', 'table' => [['cup' => 'B', 'from' => 3, 'to' => 6]]]],
         'cup_no_row' => ['body.high_bust' => 80, 'pattern.cups' => ['body_chart' => ['B' => $fullBust]]],
         'cup_row_derived' => ['body.full_bust' => 100, 'body.high_bust' => 90, 'pattern.pieces' => [['name' => 'front', 'cups' => ['D']]]],

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\BustAdjustment;
-use Underbolt\Altering\BustSteps;
-use Underbolt\Measure\Length;
-use Underbolt\Seam\EdgeChange;
 
 use function Tests\Core\cm;
 
@@ -32,17 +29,3 @@ test('pivoting moves all four edges, slashing the two in front twice as far', fu
 test('more than four centimetres pivoted widen the back; slashed they never do', function (float $total, AdjustmentMethod $method, bool $widens): void {
     expect(BustAdjustment::of(cm($total), null, $method)->widensBack())->toBe($widens);
 })->with([[4, AdjustmentMethod::Pivot, false], [4.01, AdjustmentMethod::Pivot, true], [9, AdjustmentMethod::Slash, false]]);
-
-test('each way of adjusting is told as the hands do it', function (float $total, AdjustmentMethod $method, int $edges, array $told): void {
-    [$step] = BustSteps::of(
-        BustAdjustment::of(cm($total), null, $method),
-        new EdgeChange(cm(0.6), cm(-0.4)),
-        static fn (Length $length): string => $length->nanometres / 10_000_000 .' cm',
-    );
-    expect([$step->amount, $step->edges])->toEqual([cm($total), $edges])->and($step->whole())->toContain(...$told);
-})->with([
-    [4, AdjustmentMethod::Pivot, 4, ['Full bust adjustment of 4 cm', 'pivot 1 cm', '1 cm outside the underarm', 'swing out to the mark', 'front 0.6 cm outside the waist size\'s printed line, back 0.4 cm inside']],
-    [-4, AdjustmentMethod::Pivot, 4, ['Small bust adjustment of 4 cm', '1 cm inside the underarm', 'swing in to the mark']],
-    [4, AdjustmentMethod::Slash, 2, ['Full bust adjustment of 4 cm', 'slash and spread the front only, 2 cm on each front half', 'Spread by 2 cm at the bust point', ', 0.6 cm outside the waist']],
-    [-4, AdjustmentMethod::Slash, 2, ['Small bust adjustment of 4 cm', 'slash and overlap', 'a wedge closes']],
-]);

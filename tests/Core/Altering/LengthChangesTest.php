@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Underbolt\Planning\Asked\Unplannable;
-use Underbolt\Work\WorkPlan;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
 use function Tests\Core\planOf;
+use function Tests\Core\stepsOf;
 
 test('under a quarter inch nothing is changed of itself, and that is said', function (float $body, float $change, bool $said): void {
     $plan = planOf(['body.underarm_to_waist' => $body]);
@@ -57,7 +57,7 @@ test('a length that is wished for and can\'t be answered is said, unless it is s
 });
 
 test('the step at the hem says from which waist it was counted', function (): void {
-    $text = static fn (array $changes): string => array_slice(WorkPlan::of(planOf(['body.waist_to_hem' => 62] + $changes))->steps, -1)[0]->text;
+    $text = static fn (array $changes): string => stepsOf(planOf(['body.waist_to_hem' => 62] + $changes))['length-hem']->text();
     expect($text([]))->toContain('from the paper\'s waist')
         ->and($text(['body.underarm_to_waist' => 22]))->toContain('from the changed waist');
 });
@@ -80,22 +80,6 @@ test('where the paper ends below the waist the stations do too', function (): vo
     $plan = planOf(['pattern.seam' => ['underarm_to_waist' => 20, 'waist_to_hip' => 20, 'waist_to_hem_edge' => 35]]);
     expect($plan->front->depths->hem)->toEqual(cm(55));
 });
-
-test('a change of length says where to cut, which way to move, and what to keep', function (float $change, string $text): void {
-    $steps = WorkPlan::of(planOf(['choices.lengths' => ['above_waist' => $change]]))->steps;
-    expect(array_values(array_filter($steps, fn ($step) => str_contains($step->text, 'above the waist')))[0]->text)->toBe($text);
-})->with([
-    [
-        2,
-        'Lengthen above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, spread '
-            .'by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.',
-    ],
-    [
-        -2,
-        'Shorten above the waist by 2 cm: cut across half way between underarm and waist, square to the grain, overlap '
-            .'by the amount, front and back the same; keep fold and grain line straight, keep the notches, true the side seam.',
-    ],
-]);
 
 test('below the waist and in the sleeve, too, a change set by hand wins', function (): void {
     $plan = planOf([

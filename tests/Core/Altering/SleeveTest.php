@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Underbolt\Altering\Sleeve;
-use Underbolt\Work\WorkPlan;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
 use function Tests\Core\planOf;
+use function Tests\Core\stepsOf;
 
 $arm = static fn (array $changes): ?Sleeve => planOf([
     ...['body.bicep' => 31, 'pattern.body_chart.bicep' => [26, 27, 28, 29, 30, 31]],
@@ -46,8 +46,8 @@ test('an arm that is not measured, or not printed, is no sleeve', function () us
 test('too narrow a sleeve is said, and is a step of its own', function (): void {
     $plan = planOf(['body.bicep' => 31, 'pattern.body_chart.bicep' => [26, 27, 28, 29, 30, 31]]);
     expect(cautionsOf($plan))->toContain('sleeve_narrow')
-        ->and(array_slice(WorkPlan::of($plan)->steps, -1)[0]->text)->toContain(
-            'Let the sleeve out by 3 cm at the upper arm: 1.5 cm at each of its two edges',
+        ->and(stepsOf($plan)['sleeve-width']->text())->toContain(
+            'Let the sleeve out at the upper arm: 1.5 cm at each of its two edges.',
         )
         ->and(
             cautionsOf(planOf(['body.bicep' => 28, 'pattern.body_chart.bicep' => [26, 27, 28, 29, 30, 31]])),

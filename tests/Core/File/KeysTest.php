@@ -62,7 +62,7 @@ test('with its unit said at every length a file means the same in the other unit
     expect($after)->toEqual(new Make($other, $before->body, $before->pattern, $after->choices, $after->found, $before->cloth))
         ->and($after->found->lengths)->toEqual($before->found->lengths)
         ->and($after->found->at(Level::Waist))->toEqual($before->found->at(Level::Waist))
-        ->and(array_column($after->found->steps, 'amount'))->toEqual(array_column($before->found->steps, 'amount'))
+        ->and(array_column($after->found->apart, 'amount'))->toEqual(array_column($before->found->apart, 'amount'))
         ->and(
             array_filter(
                 (array) $after->choices,

@@ -3,17 +3,21 @@
 declare(strict_types=1);
 
 use Underbolt\Advice\Cautions;
-use Underbolt\Paper\CutSheet;
-use Underbolt\Paper\CutSheetStation;
-use Underbolt\Paper\CutSheetStep;
+use Underbolt\CutSheet\CutSheet;
+use Underbolt\CutSheet\Done;
+use Underbolt\CutSheet\StepKey;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\CountedLines;
 use Underbolt\Planning\Asked\Make;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
+use Underbolt\Work\Steps\Step;
+use Underbolt\Work\Told\ToldRow;
+use Underbolt\Work\Told\ToldStation;
 
 use function Tests\Core\cm;
 use function Tests\Core\planOf;
+use function Tests\Core\stepsOf;
 
 function hiddenPlan(Plan $plan): Plan
 {
@@ -22,7 +26,7 @@ function hiddenPlan(Plan $plan): Plan
 
 function sheetOf(Plan $plan): CutSheet
 {
-    return CutSheet::of($plan, $plan->stationTable());
+    return CutSheet::of($plan);
 }
 
 test('level by level the sheet says which line to follow and what is done there', function (array $changes, string $level, string $front, string $back, array $done): void {
@@ -30,7 +34,7 @@ test('level by level the sheet says which line to follow and what is done there'
         static fn ($one): array => ['level' => $one->plan->facts->level->value, 'of' => $one],
         sheetOf(planOf($changes))->levels,
     ), 'of', 'level');
-    expect([$levels[$level]->front, $levels[$level]->back, $levels[$level]->done])->toBe([$front, $back, $done]);
+    expect([$levels[$level]->front, $levels[$level]->back, array_map(static fn (Done $done): string => $done->text, $levels[$level]->done)])->toBe([$front, $back, $done]);
 })->with([
     'as printed' => [[], 'waist', 'line 12', 'line 12', []],
     'in the line' => [
@@ -59,27 +63,31 @@ test('level by level the sheet says which line to follow and what is done there'
 ]);
 
 test('a step keeps its key as long as it is the same step, in whatever unit, with sizes shown or hidden', function (): void {
-    $keys = static fn (Plan $plan): array => array_map(static fn (CutSheetStep $step): string => $step->key, sheetOf($plan)->steps);
+    $keys = static fn (Plan $plan): array => array_map(StepKey::of(...), array_values(array_intersect_key(stepsOf($plan), ['length-above_waist' => 1, 'draw' => 1])));
     $changes = ['body.waist' => 78, 'body.underarm_to_waist' => 22, 'pattern.pieces' => [['name' => 'front'], ['name' => 'back']]];
     $plan = planOf($changes);
     expect($keys(hiddenPlan($plan)))->toBe($keys($plan))->and($keys($plan))->toHaveCount(2)
-        ->and($keys($plan)[0])->toMatch('/^length-[0-9a-f]{8}$/');
-    [$length, $blend] = $keys($plan);
-    [$longer, $sameBlend] = $keys(planOf(['body.underarm_to_waist' => 22.5] + $changes));
-    [$sameLength, $otherBlend] = $keys(planOf(['body.waist' => 82] + $changes));
-    expect($longer)->not->toBe($length)->and($sameLength)->toBe($length)->and($sameBlend)->toBe($blend)->and($otherBlend)->not->toBe($blend);
+        ->and($keys($plan)[0])->toMatch('/^length-above_waist-[0-9a-f]{8}$/');
+    [$length, $draw] = $keys($plan);
+    [$longer, $sameDraw] = $keys(planOf(['body.underarm_to_waist' => 22.5] + $changes));
+    [$sameLength, $otherDraw] = $keys(planOf(['body.waist' => 82] + $changes));
+    expect($longer)->not->toBe($length)->and($sameLength)->toBe($length)->and($sameDraw)->toBe($draw)->and($otherDraw)->not->toBe($draw);
 });
 
-test('stations that say the same are one line, but a level is a line of its own', function (): void {
-    $rows = CutSheetStation::all(planOf([])->stations());
-    $said = array_map(
-        static fn (CutSheetStation $row): string => $row->station->depth->nanometres / 1e7.'-'.($row->until->nanometres ?? 0) / 1e7.($row->station->level ?? ''),
-        $rows,
-    );
-    expect($said)->toBe(['0-0bust', '2.5-17.5', '20-0waist', '22.5-37.5', '40-0hip', '42.5-80'])
-        ->and(count(CutSheetStation::all(planOf(['body.waist' => 78])->stations())))->toBeGreaterThan(15)
-        ->and(CutSheetStation::all([]))->toBe([]);
-});
+test('stations that say the same are one row, but a level begins a row of its own', function (array $changes, array $told): void {
+    $plan = planOf($changes);
+    $rows = ToldRow::all(sheetOf($plan)->work->line->front->stations);
+    $at = static fn (ToldStation $one): float => $one->station->depth->nanometres / 1e7;
+    expect(array_map(static fn (ToldRow $row): string => trim(implode(' ', [
+        $row->first->station->level, $at($row->first), $row->isToHem ? 'to hem' : ($row->until === null ? '' : "to {$at($row->until)}"),
+        $plan->nameOf($row->first->told->size), $row->first->told->isOn ? 'on' : $row->first->told->move->nanometres / 1e7,
+    ])), $rows))->toBe($told)->and(ToldRow::all([]))->toBe([]);
+})->with([
+    'one line' => [[], ['bust 0 to 17.5 12 on', 'waist 20 to 37.5 12 on', 'hip 40 to hem 12 on']],
+    // Four sizes up from 12 the way from line to line is told by the nearer of the two that blend, and where it lies on one, by that.
+    'a blend' => [['body.waist' => 82, 'choices.blend' => 'straight', 'choices.station_every' => 5], ['bust 0  12 0', '5  12 0.5', '10  12 1', '15  16 -0.5', 'waist 20  16 0', '25  16 -0.2857143', '30  16 -0.8571429', '35  12 0.5714286', 'hip 40 to hem 12 on']],
+    'let out to the next line' => [['choices.by_hand' => ['hip' => ['front' => 1, 'back' => 1], 'waist' => ['front' => 1, 'back' => 1], 'bust' => ['front' => 1, 'back' => 1]]], ['bust 0 to 17.5 14 on', 'waist 20 to 37.5 14 on', 'hip 40 to hem 14 on']],
+]);
 
 test('what to try first follows what is not known and what is changed much', function (array $changes, string $says): void {
     expect(sheetOf(planOf($changes))->toile)->toContain($says);
@@ -118,7 +126,7 @@ test('with sizes hidden no sentence of the sheet names one', function (): void {
     ]));
     $sheet = sheetOf($plan);
     $said = implode("\n", [
-        $sheet->headline, $sheet->toile, ...array_map(static fn (CutSheetStep $step): string => $step->step->whole(), $sheet->steps),
+        $sheet->headline, $sheet->toile, ...array_map(static fn (Step $step): string => $step->text(), $sheet->work->steps), ...$sheet->work->spoken,
         ...array_map(static fn ($caution): string => $caution->text, Cautions::of($plan)),
         ...array_map(static fn ($level): string => "{$level->front} {$level->back}", $sheet->levels),
         ...array_map(static fn ($station): string => "{$station->from} {$station->to}", $plan->stations()),

@@ -28,7 +28,7 @@ test('a free level raises no caution, clipped or not, until something is taken t
     $clipped = planOf($big + ['choices.sizes' => ['hip' => '18']]);
     expect(cautionsOf(planOf($big)))->toBe([])
         // The sizes lie far apart all the same.
-        ->and(cautionsOf($clipped))->toBe(['step_avoid hip', 'steep_blend'])
+        ->and(cautionsOf($clipped))->toBe(['step_avoid hip'])
         ->and($size($clipped, Level::Hip))->toBe('18')
         ->and(cautionsOf(planOf($big + ['choices.sizes' => ['hip' => '18'], 'choices.take' => ['hip' => 'in_line']])))->toContain('above_range hip', 'change_far hip')
         ->and(cautionsOf(planOf($big + ['choices.take' => ['hip' => 'in_line']])))->toContain('above_range hip');

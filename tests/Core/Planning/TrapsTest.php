@@ -36,7 +36,6 @@ test('what body and cloth bring with them is said where it matters', function (a
         ],
         'sized_down bust',
     ],
-    'steep' => [['body.hip' => 112, 'pattern.seam.waist_to_hip' => 12, 'choices.dwell' => 6], 'steep_blend'],
 ]);
 
 test('and is not said where it doesn\'t', function (array $changes): void {

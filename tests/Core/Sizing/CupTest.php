@@ -9,6 +9,7 @@ use Underbolt\Pattern\Cups\CupRule;
 use Underbolt\Sizing\Cup;
 use Underbolt\Sizing\CupRow;
 use Underbolt\Work\PieceCut;
+use Underbolt\Work\WorkPlan;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
@@ -121,7 +122,7 @@ test('DD is E, and is shown as it was typed', function (): void {
     ]);
     expect($plan->cup->letter)->toBe('DD')->and($plan->situation->cupBust->bodyFrom)->toBeNull()
         ->and($plan->levels['bust']->chartValue)->toEqual(cm(102))
-        ->and(array_map(static fn ($piece): string => $piece->piece->name, PieceCut::all($plan)))->toBe(['front DD']);
+        ->and(array_map(static fn ($piece): string => $piece->piece->name, PieceCut::all($plan, WorkPlan::of($plan))))->toBe(['front DD']);
 });
 
 test('a difference outside the table is said', function (): void {

@@ -2,25 +2,28 @@
 
 declare(strict_types=1);
 
-use Underbolt\Altering\WorkStep;
+use Underbolt\Altering\Alteration;
+use Underbolt\Altering\FittingFinding;
+use Underbolt\Altering\FittingPlace;
+use Underbolt\Altering\FrontOrBack;
+use Underbolt\CutSheet\StepKey;
 use Underbolt\File\MakeReader;
 use Underbolt\File\PlanJson;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Paper\CutSheetStep;
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Pattern\Paper\Follows;
-use Underbolt\Pattern\Paper\Piece;
+use Underbolt\Pattern\Pieces\GarmentShape;
+use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\PieceProposal;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
-use Underbolt\Wearing\Alteration;
 use Underbolt\Wearing\CameBack;
 use Underbolt\Wearing\Fitting;
-use Underbolt\Wearing\FittingFinding;
-use Underbolt\Wearing\FittingPlace;
-use Underbolt\Wearing\FrontOrBack;
-use Underbolt\Wearing\JoinedPieces;
 use Underbolt\Wearing\OwnLine;
+use Underbolt\Work\Facts\MakePieces;
+use Underbolt\Work\Facts\TouchedPieces;
+use Underbolt\Work\Steps\Step;
+use Underbolt\Work\Steps\StepKind;
 use Underbolt\Work\WorkPlan;
 
 /** @param  array<string, mixed>  $more  parts of the make file beside its body, pattern and choices */
@@ -70,13 +73,13 @@ test('a finding that is a length comes to what the length is already', function 
 
 test('whatever is neither is a step of its own, with its pieces and what to do', function (): void {
     $finding = ['place' => 'armhole', 'what' => 'raise', 'amount' => '1', 'pieces' => ['front', 'sleeve'], 'note' => 'Pulls when she waves.'];
-    $steps = array_values(array_filter(WorkPlan::of(planWith([$finding]))->steps, static fn ($step): bool => $step->kind === 'found'));
+    $steps = array_values(array_filter(WorkPlan::of(planWith([$finding]))->steps, static fn (Step $step): bool => $step->kind === StepKind::Finding));
     expect($steps)->toHaveCount(1)
-        ->and($steps[0]->text)->toBe('Tracing 2: Raise the armhole by 1 cm, front and back (Pulls when she waves).')
-        ->and($steps[0]->pieces)->toBe(['front', 'sleeve'])->and($steps[0]->how[0])->toContain('Walk the cap against the armhole');
+        ->and($steps[0]->short)->toBe('Tracing 2: Raise the armhole by 1 cm, front and back (Pulls when she waves).')
+        ->and($steps[0]->pieces)->toBe(['front', 'sleeve'])->and($steps[0]->how[0])->toContain('walk the head against the armhole');
     // One part alone of a length, and a seam that is sewn narrower, are steps too.
     foreach ([['place' => 'waist', 'what' => 'lengthen', 'amount' => '1', 'where' => 'back'], ['place' => 'side_seam', 'what' => 'narrower', 'amount' => '0.3']] as $other) {
-        expect(array_column(WorkPlan::of(planWith([$other]))->steps, 'kind'))->toContain('found');
+        expect(array_column(WorkPlan::of(planWith([$other]))->steps, 'kind'))->toContain(StepKind::Finding);
         expect(changesOf(planWith([$other])))->toEqual(changesOf(planWith([])));
     }
 });
@@ -84,8 +87,8 @@ test('whatever is neither is a step of its own, with its pieces and what to do',
 test('two findings with one amount on the same pieces are two steps to tick, the same in either unit', function (): void {
     $findings = [['place' => 'neck', 'what' => 'lower', 'amount' => '1', 'pieces' => ['front']], ['place' => 'shoulder', 'what' => 'lower', 'amount' => '1', 'pieces' => ['front']]];
     $plan = planWith($findings);
-    $keys = array_map(static fn (WorkStep $step): string => CutSheetStep::of($step, $plan)->key, array_filter(WorkPlan::of($plan)->steps, static fn (WorkStep $step): bool => $step->kind === 'found'));
-    expect(array_unique($keys))->toHaveCount(2)->each->toMatch('/^found-[0-9a-f]{8}$/');
+    $keys = array_map(StepKey::of(...), array_filter(WorkPlan::of($plan)->steps, static fn (Step $step): bool => $step->kind === StepKind::Finding));
+    expect(array_unique($keys))->toHaveCount(2)->each->toMatch('/^finding-(neck|shoulder)-lower-both-2-[0-9a-f]{8}$/');
 });
 
 test('a finding taken back leaves the plan as it was, whatever it was', function (): void {
@@ -119,16 +122,26 @@ test('a finding that can\'t be is told at its field', function (array $finding, 
 ]);
 
 test('the pieces that join there are proposed, those of the other part not', function (FittingPlace $place, FrontOrBack $part, array $proposed): void {
-    $pieces = array_map(static fn (string $name): Piece => new Piece($name, Follows::AllLevels), [
-        'centre front', 'side front', 'back', 'sleeve', 'collar', 'armhole facing', 'front lining', 'back lining', 'waistband', 'pocket',
+    $shape = new GarmentShape(hasBust: true, isKnit: false);
+    $pieces = array_map(static fn (string $name): Piece => PieceProposal::of($name, $shape), [
+        'centre front', 'side front', 'back', 'sleeve', 'collar', 'armhole facing', 'front lining', 'back lining', 'waistband', 'pocket', 'neck binding',
     ]);
-    expect(JoinedPieces::proposed($place, $part, $pieces))->toBe($proposed);
+    expect(MakePieces::names(TouchedPieces::byFinding($place, $part, $pieces)))->toBe($proposed);
 })->with([
     [FittingPlace::Armhole, FrontOrBack::Both, ['centre front', 'side front', 'back', 'sleeve', 'armhole facing', 'front lining', 'back lining']],
-    [FittingPlace::Waist, FrontOrBack::Back, ['back', 'armhole facing', 'back lining', 'waistband']],
-    [FittingPlace::Neck, FrontOrBack::Front, ['centre front', 'side front', 'collar', 'armhole facing', 'front lining']],
-    [FittingPlace::Sleeve, FrontOrBack::Both, ['sleeve', 'front lining', 'back lining']],
+    [FittingPlace::Waist, FrontOrBack::Back, ['back', 'back lining', 'waistband']],
+    [FittingPlace::Neck, FrontOrBack::Front, ['centre front', 'side front', 'collar', 'front lining', 'neck binding']],
+    [FittingPlace::Sleeve, FrontOrBack::Both, ['sleeve']],
+    [FittingPlace::Princess, FrontOrBack::Both, ['centre front', 'side front']],
+    [FittingPlace::Bust, FrontOrBack::Front, ['side front', 'armhole facing', 'front lining']],
 ]);
+
+test('a seam that is sewn narrower makes the garment wider by four times as much, and is said beyond the allowance', function (): void {
+    $at = static fn (string $what, string $amount): Plan => planWith([['place' => 'waist', 'what' => $what, 'amount' => $amount]]);
+    $plain = planWith([])->at(Level::Waist);
+    expect($at('narrower', '0.3')->at(Level::Waist)->asCut->minus($plain->asCut)->nanometres)->toBe(12_000_000)
+        ->and($at('wider', '0.3')->at(Level::Waist)->asCut->minus($plain->asCut)->nanometres)->toBe(-12_000_000);
+});
 
 test('what is measured on oneself and on the paper says what the paper lacks', function (): void {
     $cm = static fn (float $cm): Length => Length::ofNumber($cm, Unit::Centimetre);

@@ -3,89 +3,120 @@
 declare(strict_types=1);
 
 use Underbolt\Advice\Headline;
-use Underbolt\Altering\WorkStep;
+use Underbolt\Work\ChangeWords;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\ShoppingNeed;
+use Underbolt\Work\Steps\Missing;
+use Underbolt\Work\Steps\Step;
 use Underbolt\Work\WorkPlan;
 
+use function Tests\Core\appliedIn;
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
 use function Tests\Core\planOf;
+use function Tests\Core\stepsOf;
 
 /** A body whose waist is a step away from bust and hip. */
 $stepped = ['body.waist' => 78];
 
-$kinds = static fn (array $changes): array => array_map(static fn (WorkStep $step): string => $step->kind, WorkPlan::of(planOf($changes))->steps);
+$ids = static fn (array $changes): array => array_keys(stepsOf(planOf($changes)));
 
-test('blend, then length, then bust; but length first when it moves the waist by more than a centimetre', function () use ($stepped, $kinds): void {
+test('one traces, adjusts, draws, then changes the length; but length first when it moves the waist by more than a centimetre', function () use ($stepped, $ids): void {
     $bust = ['body.high_bust' => 80, 'body.full_bust' => 96, 'choices.lead' => 'high_bust'];
-    expect($kinds($stepped + $bust + ['body.underarm_to_waist' => 21]))->toBe(['blend', 'length', 'bust'])
-        ->and($kinds($stepped + $bust + ['body.underarm_to_waist' => 21.1]))->toBe(['length', 'blend', 'bust'])
-        ->and($kinds($stepped + ['body.underarm_to_waist' => 18.9]))->toBe(['length', 'blend'])
-        ->and($kinds($stepped + ['body.underarm_to_waist' => 18.9, 'choices.order' => 'blend_first']))->toBe(['blend', 'length'])
-        ->and($kinds($stepped + ['body.underarm_to_waist' => 20.8, 'choices.order' => 'length_first']))->toBe(['length', 'blend'])
-        ->and($kinds([]))->toBe([])
+    expect($ids($stepped + $bust + ['body.underarm_to_waist' => 21]))->toBe(['trace', 'adjust', 'draw', 'length-above_waist', 'walk'])
+        ->and($ids($stepped + $bust + ['body.underarm_to_waist' => 21.1]))->toBe(['trace', 'length-above_waist', 'adjust', 'draw', 'walk'])
+        ->and($ids($stepped + ['body.underarm_to_waist' => 18.9]))->toBe(['trace', 'length-above_waist', 'draw', 'walk'])
+        ->and($ids($stepped + ['body.underarm_to_waist' => 18.9, 'choices.order' => 'blend_first']))->toBe(['trace', 'draw', 'length-above_waist', 'walk'])
+        ->and($ids($stepped + ['body.underarm_to_waist' => 20.8, 'choices.order' => 'length_first']))->toBe(['trace', 'length-above_waist', 'draw', 'walk'])
+        ->and($ids([]))->toBe(['trace'])
         ->and(WorkPlan::of(planOf($stepped + ['body.underarm_to_waist' => 18]))->why)->toBe(
             'The waist moves by 2 cm: put it in place before the blend is drawn to it.',
         );
 });
 
-test('each length is cut where the paper says, or where it does no harm', function (): void {
-    $texts = static fn (array $changes): array => array_map(
-        static fn (WorkStep $step): string => $step->text,
-        WorkPlan::of(planOf($changes))->steps,
-    );
-    $body = [
-        'body.underarm_to_waist' => 21,
-        'body.waist_to_hip' => 19,
-        'body.waist_to_hem' => 58,
-        'body.sleeve_length' => 60,
-        'pattern.seam.sleeve_length' => 62,
-        'pattern.seam.sleeve_hem_allowance' => 3,
-    ];
-    expect($texts($body))->toHaveCount(4)
-        ->and($texts($body)[0])->toContain('Lengthen above the waist by 1 cm', 'half way between underarm and waist', 'spread')
-        ->and($texts($body)[1])->toContain('Shorten between waist and hip by 1 cm', 'overlap')
-        ->and($texts($body)[2])->toContain('Lengthen at the hem by 2 cm', 'the new edge 2 cm lower', 'notch')->not->toContain('spread')
-        ->and($texts($body)[3])->toContain('Lengthen in the sleeve by 1 cm', 'draw both edges straight on by 1 cm')->not->toContain('spread')
-        ->and(
-            $texts($body + ['pattern.lengthen_lines' => ['above_waist']])[0],
-        )->toContain('at the printed line between underarm and waist')
-        ->and($texts(['pattern.lengthen_lines' => ['hem']] + $body)[2])->toContain('at the printed line above the hem, spread by the amount')
-        ->and($texts(['body.waist_to_hem' => 54] + $body)[2])->toContain('Shorten at the hem by 2 cm', 'the new edge 2 cm higher');
+test('one line all the way is traced, and nothing else is done', function (): void {
+    $step = stepsOf($plan = planOf([]))['trace'];
+    expect($step->text())->toBe('Trace line 12 all the way, front and back.')
+        ->and(appliedIn($step, $plan))->toBe(['front side front bust 0 from 12', 'front side front waist 0 from 12', 'front side front hip 0 from 12', 'back side back bust 0 from 12', 'back side back waist 0 from 12', 'back side back hip 0 from 12']);
 });
+
+test('each length is cut where the paper says, or where it does no harm, on the pieces that reach across', function (): void {
+    $body = [
+        'body.underarm_to_waist' => 21, 'body.waist_to_hip' => 19, 'body.waist_to_hem' => 58, 'body.sleeve_length' => 60,
+        'pattern.seam.sleeve_length' => 62, 'pattern.seam.sleeve_hem_allowance' => 3,
+        'pattern.pieces' => [['name' => 'bodice front'], ['name' => 'bodice back'], ['name' => 'skirt front'], ['name' => 'skirt back'], ['name' => 'sleeve'], ['name' => 'button band'], ['name' => 'sleeve lining'], ['name' => 'neck facing']],
+    ];
+    $text = static fn (string $id, array $changes = []): string => stepsOf(planOf($changes + $body))[$id]->text();
+    $done = static fn (string $id): array => appliedIn(stepsOf($plan = planOf($body))[$id], $plan);
+    expect($text('length-above_waist'))->toContain('Lengthen above the waist by 1 cm.', 'half way between underarm and waist', 'spread', 'button band: the length follows.')
+        ->and($text('length-below_waist'))->toContain('Shorten between waist and hip by 1 cm.', 'overlap')
+        ->and($text('length-hem'))->toContain('Lengthen at the hem by 2 cm.', 'the new edge 2 cm lower', 'notch')->not->toContain('spread')
+        ->and($text('length-sleeve'))->toContain('Lengthen in the sleeve by 1 cm.', 'draw both edges straight on')->not->toContain('spread')
+        ->and($text('length-above_waist', ['pattern.lengthen_lines' => ['above_waist']]))->toContain('at the printed line between underarm and waist')
+        ->and($text('length-hem', ['pattern.lengthen_lines' => ['hem']]))->toContain('at the printed line above the hem and spread by the amount')
+        ->and($text('length-hem', ['body.waist_to_hem' => 54]))->toContain('Shorten at the hem by 2 cm', 'the new edge 2 cm higher')
+        ->and($done('length-above_waist'))->toBe(['bodice front across front above_waist 1 after trace', 'bodice back across back above_waist 1 after trace'])
+        ->and($done('length-below_waist'))->toBe(['skirt front across front below_waist -1 after trace', 'skirt back across back below_waist -1 after trace'])
+        ->and($done('length-sleeve'))->toBe(['sleeve hem sleeve 1 after trace', 'sleeve lining hem sleeve 1 after trace']);
+});
+
+test('more than one fold carries is split, or cut off at the hem', function (array $lengths, string $id, string $says): void {
+    $plan = planOf(['choices.lengths' => $lengths, 'pattern.seam.sleeve_length' => 60]);
+    expect(stepsOf($plan)[$id]->text())->toContain($says);
+})->with([
+    [['above_waist' => -8], 'length-above_waist', 'overlap'], [['above_waist' => -8.1], 'length-above_waist', 'split it over two lines'],
+    [['hem' => -8], 'length-hem', 'Draw the new edge'], [['hem' => -9], 'length-hem', 'Cut off at the new edge, 9 cm higher'],
+    [['sleeve' => -9], 'length-sleeve', 'split it over two lines, one above the elbow'],
+]);
 
 test('a sleeve is drawn on at its end only where it gets longer and has nothing there to keep', function (array $changes, string $how): void {
     $body = ['body.sleeve_length' => 60, 'pattern.seam.sleeve_length' => 58];
-    expect(WorkPlan::of(planOf($changes + $body))->steps[0]->text)->toContain($how);
+    expect(stepsOf(planOf($changes + $body))['length-sleeve']->text())->toContain($how);
 })->with([
-    'longer' => [[], 'extend it at its lower end'],
-    'a cuff' => [['pattern.pieces' => [['name' => 'cuff', 'follows' => 'frame']]], 'half way between underarm and elbow, spread'],
-    'a printed line' => [['pattern.lengthen_lines' => ['sleeve']], 'at the printed line in the sleeve, spread'],
-    'shorter' => [['body.sleeve_length' => 56], 'half way between underarm and elbow, overlap'],
+    'longer' => [[], 'draw both edges straight on'],
+    'a cuff' => [['pattern.pieces' => [['name' => 'cuff']]], 'half way between underarm and elbow and spread'],
+    'a printed line' => [['pattern.lengthen_lines' => ['sleeve']], 'at the printed line in the sleeve and spread'],
+    'shorter' => [['body.sleeve_length' => 56], 'half way between underarm and elbow and overlap'],
 ]);
 
-test('pieces of one shape are pinned together before anything is changed, and parted last', function () use ($stepped, $kinds): void {
+test('pieces of one shape are pinned together before anything is changed, and parted last', function () use ($stepped, $ids): void {
     $pieces = ['pattern.pieces' => [
-        ['name' => 'front'], ['name' => 'front yoke', 'part_of' => 'front'], ['name' => 'back', 'part_of' => 'whole back'],
+        ['name' => 'centre front', 'part_of' => 'front'], ['name' => 'side front', 'part_of' => 'front'], ['name' => 'back', 'part_of' => 'whole back'],
     ]];
-    expect($kinds($stepped + $pieces))->toBe(['pin', 'blend', 'part'])->and($kinds($pieces))->toBe([])
-        ->and(WorkPlan::of(planOf($stepped + $pieces))->steps[0]->text)->toContain('Pin front and front yoke together', 'they make the front');
+    $plan = planOf($stepped + $pieces);
+    expect($ids($stepped + $pieces))->toBe(['trace', 'pin-front', 'draw', 'walk'])->and($ids($pieces))->toBe(['trace'])
+        ->and(stepsOf($plan)['pin-front']->short)->toContain('Pin centre front and side front together', 'they make the front')
+        ->and(stepsOf($plan)['walk']->text())->toContain('Part the pinned pieces again')
+        // The side front alone has the side seam: the front is moved once.
+        ->and(preg_grep('/centre front/', appliedIn(stepsOf($plan)['draw'], $plan)))->toBe([]);
 });
 
-test('lining, skirt and armhole facing get what their seams get, each with its amounts', function (): void {
-    $steps = WorkPlan::of(planOf([
-        'body' => ['full_bust' => 96, 'high_bust' => 91, 'waist' => 77.6, 'hip' => 96], 'choices.lead' => 'high_bust_as_is',
+test('lining, skirt and armhole facing get what their seams get, a neck facing and a collar nothing', function (): void {
+    $plan = planOf([
+        'body' => ['full_bust' => 95, 'high_bust' => 91, 'waist' => 76.8, 'hip' => 96], 'choices.lead' => 'high_bust_as_is',
         'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line'],
-        'pattern.pieces' => [
-            ['name' => 'front'], ['name' => 'back'], ['name' => 'front lining'], ['name' => 'armhole facing', 'follows' => 'frame'],
-            ['name' => 'skirt back', 'follows' => 'waist_and_hip'], ['name' => 'collar', 'follows' => 'frame'],
-        ],
-    ]))->steps;
-    $joins = array_values(array_filter($steps, static fn (WorkStep $step): bool => $step->kind === 'join'));
-    expect(array_map(static fn (WorkStep $step): string => explode(', as', $step->text)[0], $joins))->toBe([
-        'Front lining: bust out 1 cm, waist out 0.9 cm', 'Armhole facing: bust out 1 cm', 'Skirt back: waist out 0.9 cm',
-    ])->and($steps[0]->pieces)->toBe(['front', 'back'])->and($steps[0]->text)->not->toContain('Facing, lining');
+        'pattern.pieces' => array_map(static fn (string $name): array => ['name' => $name], ['bodice front', 'bodice back', 'bodice front lining', 'front armhole facing', 'skirt back', 'collar', 'neck facing', 'waistband']),
+    ]);
+    $of = static fn (string $piece): array => array_merge([], ...array_map(static fn ($step): array => array_values(preg_grep("/^{$piece} /", appliedIn($step, $plan))), array_values(stepsOf($plan))));
+    expect($of('bodice front lining'))->toBe(['bodice front lining side front bust 0.75 from 12', 'bodice front lining side front waist 0.7 from 12'])
+        ->and($of('front armhole facing'))->toBe(['front armhole facing side front bust 0.75 from 12'])
+        ->and($of('skirt back'))->toBe(['skirt back side back waist 0.7 from 12', 'skirt back side back hip 0 from 10', 'skirt back side back hip sewn 0.25 after draw'])
+        ->and($of('waistband'))->toBe(['waistband side_notch front waist 0.7 from 12', 'waistband side_notch back waist 0.7 from 12'])
+        ->and(stepsOf($plan)['join-waistband']->text())->toBe('Waistband: cut it 1.4 cm longer at each side notch, as the edge that it is sewn to. Nothing at its ends; notches move with it.')
+        ->and([...$of('collar'), ...$of('neck facing')])->toBe([]);
+});
+
+test('what is gathered, eased or stretched on takes a change up by itself', function (): void {
+    $plan = planOf(['choices.by_hand' => ['waist' => ['front' => 1, 'back' => 1]], 'pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'waistband', 'seams' => [['kind' => 'waist', 'joins' => 'gathered']]]]]);
+    expect(stepsOf($plan)['join-waistband']->text())->toBe('Waistband: takes the change of the waist edge up by itself, gathered on to it.')
+        ->and(stepsOf($plan)['join-waistband']->applied)->toBe([]);
+});
+
+test('a hem facing goes on as the side does at the hem, and a hem band as the hip', function (): void {
+    $plan = planOf(['choices.by_hand' => ['hip' => ['front' => 0.7, 'back' => 0.5]], 'pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'hem facing'], ['name' => 'hem band']]]);
+    expect(appliedIn(stepsOf($plan)['join-hem-facing'], $plan))->toBe(['hem facing side front hem 0.7 after trace', 'hem facing side back hem 0.5 after trace'])
+        ->and(appliedIn(stepsOf($plan)['join-hem-band'], $plan))->toBe(['hem band side_notch front hip 0.7 from 12', 'hem band side_notch back hip 0.5 from 12'])
+        ->and(array_keys(stepsOf(planOf(['pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'hem band']]]))))->toBe(['trace']);
 });
 
 test('the sleeve is the wish and what is turned up, less the paper', function (array $changes, ?float $cm): void {
@@ -96,51 +127,91 @@ test('the sleeve is the wish and what is turned up, less the paper', function (a
     [['body.sleeve_length' => 60], null], [['pattern.seam.sleeve_length' => 62], null],
 ]);
 
-test('a bust adjustment says how, by pivoting or by slashing', function (): void {
-    $text = static fn (array $changes): string => array_slice(WorkPlan::of(planOf($changes))->steps, -1)[0]->whole();
-    expect(
-        $text(['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is']),
-    )->toContain('Full bust adjustment of 4 cm', 'pivot 1 cm at each of the four edges')
-        ->and(
-            $text(['body.high_bust' => 86, 'body.full_bust' => 100, 'choices.lead' => 'high_bust']),
-        )->toContain('slash and spread the front only, 4 cm on each front half')
-        ->and($text(['body.high_bust' => 95, 'body.full_bust' => 95, 'choices.lead' => 'high_bust']))->toContain('Small bust adjustment');
+test('a pivot has everything in its two marks; slashing moves the front alone, and the rest is drawn after it', function (): void {
+    $pivot = planOf($bust = ['body.high_bust' => 91, 'body.full_bust' => 95, 'choices.lead' => 'high_bust_as_is', 'choices.by_hand' => ['bust' => ['front' => 0.5, 'back' => 0], 'waist' => ['front' => 0.3, 'back' => 0.3]]]);
+    $slash = planOf(['choices.method' => 'slash', 'choices.spread' => 'side'] + $bust);
+    expect(appliedIn(stepsOf($pivot)['adjust'], $pivot))->toBe(['front side front bust 1.25 from 12', 'front side front waist 0.3 from 12', 'back side back bust 0.75 from 12', 'back side back waist 0.3 from 12'])
+        ->and(stepsOf($pivot)['adjust']->text())->toContain('Full bust adjustment of 3 cm in all, by pivoting', 'Mark the underarm: front 1.25 cm outside line 12, back 0.75 cm outside line 12.', 'swing out to the mark', 'swing back to the mark at the waist')
+        ->and(appliedIn(stepsOf($slash)['adjust'], $slash))->toBe(['front side front bust 1.5 from 12'])
+        ->and(appliedIn(stepsOf($slash)['draw'], $slash))->toContain('front side front bust 0.5 after adjust', 'back side back bust 0 from 12')
+        ->and(stepsOf($slash)['adjust']->text())->toContain('by slashing the front alone', 'Spread by 1.5 cm at the bust point', 'is taken off the side again')
+        ->and(stepsOf(planOf(['choices.method' => 'slash'] + $bust))['adjust']->text())->toContain('goes into the waist dart')
+        ->and(stepsOf(planOf(['body.high_bust' => 95, 'body.full_bust' => 95, 'choices.lead' => 'high_bust']))['adjust']->text())->toContain('Small bust adjustment', 'swing in to the mark');
 });
 
-test('pieces follow the sizes they join', function (): void {
+test('a waist that is free is swung past, to the hip; a raglan has no shoulder end to pin', function (): void {
+    $bust = ['body.high_bust' => 91, 'body.full_bust' => 95, 'choices.lead' => 'high_bust_as_is'];
+    $free = planOf($bust + ['pattern.levels.waist' => 'free']);
+    expect(stepsOf($free)['adjust']->text())->toContain('swing back to the mark at the hip')
+        ->and(appliedIn(stepsOf($free)['adjust'], $free))->toHaveCount(6)->and(stepsOf($free))->not->toHaveKey('draw');
+    $raglan = planOf($bust + ['pattern.pieces' => [['name' => 'raglan front'], ['name' => 'raglan back'], ['name' => 'raglan sleeve']]]);
+    expect(stepsOf($raglan))->not->toHaveKey('adjust')->and(appliedIn(stepsOf($raglan)['draw'], $raglan))->toContain('raglan front side front bust 0.75 from 12');
+});
+
+test('without depths the marks are touched and joined, and what would tell more is named', function (): void {
+    $plan = planOf(['body.waist' => 82, 'pattern.seam' => ['seam_allowance' => 1.5], 'choices.by_hand' => ['hip' => ['front' => 0.5, 'back' => 0.5]]]);
+    expect(stepsOf($plan)['draw']->text())->toContain('Draw the side seam by its marks, front and back alike.', 'touch line 12 at the underarm, line 16 at your tissue\'s waist mark, 0.5 cm outside line 12 at your tissue\'s hip mark, and join them in a curve.', 'With underarm to waist and waist to hip typed into the pattern there would be stations.')
+        ->and(array_map(static fn (Missing $one): string => $one->field, Missing::of($plan)))->toBe(['pattern.seam.underarm_to_waist', 'pattern.seam.waist_to_hip', 'pattern.seam.hip_to_hem']);
+});
+
+test('sewn in the seam both widths are said', function (): void {
+    $plan = planOf(['body.waist' => 73, 'choices.sizes' => ['waist' => '12'], 'pattern.seam.seam_allowance' => 1.5]);
+    expect(stepsOf($plan)['sew-waist']->text())->toBe('At the waist sew the side seams 0.25 cm deeper: at 1.75 cm instead of 1.5 cm. Between the notches underarm and hip, running back to the seam line at both; nothing is drawn.')
+        ->and(appliedIn(stepsOf($plan)['sew-waist'], $plan))->toBe(['front side front waist sewn -0.25 after trace', 'back side back waist sewn -0.25 after trace']);
+});
+
+test('the centre back takes its amount where there is a seam, and says so where the piece lies on the fold', function (): void {
+    $apart = ['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.centre_back' => ['waist' => 2]];
+    $seamed = planOf($apart + ['pattern.pieces' => [['name' => 'bodice front'], ['name' => 'bodice back', 'times' => 2], ['name' => 'skirt front'], ['name' => 'skirt back', 'times' => 2], ['name' => 'waistband']]]);
+    $folded = planOf($apart + ['pattern.pieces' => [['name' => 'front'], ['name' => 'back', 'on_fold' => true]]]);
+    expect(appliedIn(stepsOf($seamed)['centre_back-waist'], $seamed))->toBe(['bodice back centre_back back waist -1 after trace', 'skirt back centre_back back waist -1 after trace'])
+        ->and(stepsOf($seamed)['centre_back-waist']->text())->toContain('waistband: the same at the centre back.')
+        ->and(stepsOf($folded)['centre_back-waist']->text())->toContain('No piece has a seam there', 'draw 0.5 cm more at each side edge instead')
+        ->and(stepsOf($folded)['centre_back-waist']->applied)->toBe([]);
+});
+
+test('front and back unlike: the armhole runs out from the frame, the sleeve by its halves', function (): void {
+    $plan = planOf(['choices.front_larger' => ['bust' => 1, 'waist' => 1], 'pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'sleeve']]]);
+    expect(array_keys(stepsOf($plan)))->toBe(['trace', 'draw', 'armhole', 'sleeve-halves', 'walk'])
+        ->and(stepsOf($plan)['trace']->text())->toContain('Trace line 12: neck, shoulder, armhole', 'line 14 in front, at the underarm and waist; line 10 on the back, at the underarm and waist')
+        ->and(stepsOf($plan)['armhole']->text())->toContain('from the shoulder end on line 12 to each piece\'s own underarm, line 14 in front and line 10 at the back')
+        ->and(stepsOf($plan)['sleeve-halves']->text())->toContain('its front half', 'to line 14 at the underarm, its back half to line 10');
+});
+
+test('what is drawn out at the underarm moves the sleeve\'s seam as much; what is swung does not', function (): void {
+    $pieces = ['pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'sleeve']]];
+    $drawn = planOf($pieces + ['choices.by_hand' => ['bust' => ['front' => 0.5, 'back' => 0]]]);
+    $swung = planOf($pieces + ['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is']);
+    expect(appliedIn(stepsOf($drawn)['sleeve-underarm'], $drawn))->toBe(['sleeve sleeve_seam front underarm 0.5 after trace'])
+        ->and(stepsOf($swung))->not->toHaveKey('sleeve-underarm');
+});
+
+test('pieces are cut in the sizes that they follow and reach', function (): void {
     $plan = planOf(['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107], 'pattern.pieces' => [
-        [
-            'name' => 'front',
-            'follows' => 'all_levels',
-        ], ['name' => 'sleeve', 'follows' => 'frame'], ['name' => 'band', 'follows' => 'waist'],
-        [
-            'name' => 'skirt',
-            'follows' => 'waist_and_hip',
-        ], ['name' => 'yoke', 'follows' => 'hip'], ['name' => 'pocket', 'follows' => 'one_size'],
-        ['name' => 'front C', 'follows' => 'frame', 'cups' => ['C']],
+        ['name' => 'front'], ['name' => 'sleeve'], ['name' => 'band', 'follows' => 'waist'], ['name' => 'back', 'reaches' => ['shoulder', 'hem']],
+        ['name' => 'skirt', 'follows' => 'waist_and_hip'], ['name' => 'yoke', 'follows' => 'hip'], ['name' => 'pocket'],
+        ['name' => 'front C', 'cups' => ['C']],
     ]]);
-    $cut = array_map(static fn (PieceCut $piece): array => [$piece->piece->name, array_map($plan->nameOf(...), $piece->sizes)], PieceCut::all($plan));
+    $names = static fn (?array $sizes): ?array => $sizes === null ? null : array_map($plan->nameOf(...), $sizes);
+    $cut = array_map(static fn (PieceCut $piece): array => [$piece->piece->name, $names($piece->sizes()), $piece->frame !== null], PieceCut::all($plan, WorkPlan::of($plan)));
     expect($cut)->toBe([
-        ['front', ['12', '14', '16']],
-        ['sleeve', ['12']],
-        ['band', ['14']],
-        ['skirt', ['14', '16']],
-        ['yoke', ['16']],
-        ['pocket', []],
+        ['front', ['12', '14'], true], ['sleeve', ['12'], true], ['band', ['14'], false], ['back', ['12', '14', '16'], true],
+        ['skirt', ['14', '16'], false], ['yoke', ['16'], true], ['pocket', [], false],
     ]);
 });
 
 test('a pattern that lists no pieces is told none, whatever its garment usually has, and of no sleeve', function (): void {
     $plan = planOf(['pattern.garment' => 'skirt', 'choices.front_larger' => ['waist' => 1], 'body.waist' => 82]);
-    $said = implode(' ', array_map(static fn (WorkStep $step): string => $step->text, WorkPlan::of($plan)->steps));
-    expect(PieceCut::all($plan))->toBe([])->and($said)->toContain('Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.')
+    $said = implode(' ', array_map(static fn (Step $step): string => $step->text(), WorkPlan::of($plan)->steps));
+    expect(PieceCut::all($plan, WorkPlan::of($plan)))->toBe([])->and($said)->toContain('Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.')
         ->and($said)->not->toContain('sleeve');
 });
 
-test('less than a millimetre an edge is nobody’s step, on no piece and on no line of the sheet', function (float $taken, int $steps, int $pieces): void {
+test('less than a millimetre an edge is nobody’s step, on no piece and on no line of the sheet', function (float $taken, bool $isStep): void {
     $plan = planOf(['choices.take' => ['waist' => 'sew'], 'body.waist' => 74 - $taken, 'pattern.pieces' => [['name' => 'front'], ['name' => 'band', 'follows' => 'waist']]]);
-    expect(WorkPlan::of($plan)->steps)->toHaveCount($steps)->and(array_filter(array_map(static fn (PieceCut $piece): array => $piece->changes, PieceCut::all($plan))))->toHaveCount($pieces);
-})->with([[0.39, 0, 0], [0.4, 2, 1]]);
+    $words = array_merge([], ...array_map(static fn (PieceCut $piece): array => ChangeWords::of($piece->changes, $plan), PieceCut::all($plan, WorkPlan::of($plan))));
+    expect(isset(stepsOf($plan)['sew-waist']))->toBe($isStep)->and($words !== [])->toBe($isStep);
+})->with([[0.39, false], [0.4, true]]);
 
 test('cloth and notions are read for the largest size used, of the view that is made', function (): void {
     $needs = static fn (array $changes): array => array_map(static fn (ShoppingNeed $need): string => implode(' ', array_filter([$need->name, $need->view, $need->text ?? (string) ($need->amount->nanometres / 1e7)])), ShoppingNeed::of(planOf($changes + [
@@ -188,16 +259,13 @@ test('the centre back takes its share alone, and only the rest is divided', func
         ->and($waist->taken->centreBack)->toEqual(cm(1.2));
 });
 
-test('front and back unlike keep the sum, and their seams are walked', function (): void {
+test('front and back unlike keep the sum', function (): void {
     $plan = planOf(['choices.front_larger' => ['bust' => 1, 'waist' => 1]]);
     expect(array_map($plan->nameOf(...), $plan->frontBack->front->known()))->toBe(['bust' => '14', 'waist' => '14', 'hip' => '12'])
         ->and(array_map($plan->nameOf(...), $plan->frontBack->back->known()))->toBe(['bust' => '10', 'waist' => '10', 'hip' => '12'])
         ->and($plan->levels['bust']->asCut)->toEqual(cm(100))
-        ->and($plan->seam->front)->not->toEqual($plan->seam->back)
         ->and($plan->backStations())->not->toBeNull()
-        ->and(WorkPlan::of($plan)->steps[0]->text)->toContain('at the bust the front in 14 and the back in 10', 'Walk the side seams')
-        ->and(planOf([])->backStations())->toBeNull()
-        ->and(planOf([])->seam->difference()->isZero())->toBeTrue();
+        ->and(planOf([])->backStations())->toBeNull();
 });
 
 test('where the sizes end front and back both stop, so that the sum stays', function (): void {
@@ -206,11 +274,6 @@ test('where the sizes end front and back both stop, so that the sum stays', func
     $near = planOf(['choices.sizes' => ['bust' => '10'], 'choices.front_larger' => ['bust' => -3]]);
     expect($sizes($last))->toBe(['18', '18'])->and(cautionsOf($last))->toContain('unlike_cut_short bust')
         ->and($sizes($near))->toBe(['8', '12'])->and(cautionsOf($near))->toContain('unlike_cut_short bust');
-});
-
-test('front and back that no longer go together are said', function (): void {
-    expect(cautionsOf(planOf(['choices.front_larger' => ['hip' => 3]])))->toContain('seams_differ')
-        ->and(cautionsOf(planOf(['choices.front_larger' => ['bust' => 1, 'waist' => 1, 'hip' => 1]])))->not->toContain('seams_differ');
 });
 
 test('the sentence under the headline counts steps and cautions', function (array $changes, string $sentence): void {

@@ -8,11 +8,11 @@ use App\Models\Make;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Advice\Headline;
+use Underbolt\Altering\Alteration;
+use Underbolt\Altering\FittingFinding;
+use Underbolt\Altering\FittingPlace;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Plan;
-use Underbolt\Wearing\Alteration;
-use Underbolt\Wearing\FittingFinding;
-use Underbolt\Wearing\FittingPlace;
 use Underbolt\Wearing\OwnLine;
 use Underbolt\Wearing\Trial;
 

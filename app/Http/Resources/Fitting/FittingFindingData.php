@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Fitting;
 
+use Underbolt\Altering\FittingFinding;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Wearing\Fitting;
-use Underbolt\Wearing\FittingFinding;
 use Underbolt\Wearing\FoundEdges;
 use Underbolt\Wearing\FoundLengths;
 

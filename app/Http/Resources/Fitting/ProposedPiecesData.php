@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Fitting;
 
-use Underbolt\Pattern\Paper\Piece;
+use Underbolt\Altering\FittingPlace;
+use Underbolt\Altering\FrontOrBack;
 use Underbolt\Planning\Plan;
-use Underbolt\Wearing\FittingPlace;
-use Underbolt\Wearing\FrontOrBack;
-use Underbolt\Wearing\JoinedPieces;
-use Underbolt\Work\PieceCut;
+use Underbolt\Work\Facts\MakePieces;
+use Underbolt\Work\Facts\TouchedPieces;
 
 /** Pieces that a finding is likely to concern. */
 final readonly class ProposedPiecesData
@@ -25,11 +24,11 @@ final readonly class ProposedPiecesData
     /** @return list<self> for every place, and every part of it */
     public static function all(Plan $plan): array
     {
-        $pieces = array_map(static fn (PieceCut $cut): Piece => $cut->piece, PieceCut::all($plan));
+        $pieces = MakePieces::of($plan);
         $proposed = [];
         foreach (FittingPlace::cases() as $place) {
             foreach (FrontOrBack::cases() as $part) {
-                $proposed[] = new self($place->value, $part->value, JoinedPieces::proposed($place, $part, $pieces));
+                $proposed[] = new self($place->value, $part->value, $pieces->areListed ? MakePieces::names(TouchedPieces::byFinding($place, $part, $pieces->all)) : []);
             }
         }
 

@@ -11,10 +11,9 @@ use App\Models\SizeLabels;
 use App\Paper\MakePaper;
 use OpenApi\Attributes as OA;
 use stdClass;
-use Underbolt\Advice\Cautions;
 use Underbolt\Wearing\Stage;
 use Underbolt\Work\PieceCut;
-use Underbolt\Work\ToBuy;
+use Underbolt\Work\Steps\Step;
 
 /** What lies beside the cutting table; lengths in whole nanometres. */
 final readonly class CutSheetData
@@ -23,6 +22,9 @@ final readonly class CutSheetData
      * @param  string  $card_foundation  what was worn underneath
      * @param  list<CutSheetLevelData>  $levels
      * @param  list<CutSheetStepData>  $steps  in the order of work
+     * @param  string  $why  why in this order
+     * @param  list<CheckLengthData>  $checks
+     * @param  list<MissingData>  $missing
      * @param  'as printed'|'lengthened'  $paper
      * @param  list<PieceCutData>  $pieces
      * @param  list<NeedData>  $needs
@@ -48,9 +50,12 @@ final readonly class CutSheetData
         public string $headline,
         public array $levels,
         public array $steps,
+        public string $why,
         public string $paper,
         public StationTableData $stations,
         public array $pieces,
+        public array $checks,
+        public array $missing,
         public array $needs,
         public array $cautions,
         public string $toile,
@@ -81,12 +86,15 @@ final readonly class CutSheetData
             cup: $plan->cup?->letter,
             headline: $sheet->headline,
             levels: array_map(CutSheetLevelData::of(...), $sheet->levels),
-            steps: array_map(CutSheetStepData::of(...), $sheet->steps),
+            steps: array_map(static fn (Step $step): CutSheetStepData => CutSheetStepData::of($step, $sheet->work->isDoneInNest($step)), $sheet->work->steps),
+            why: $sheet->work->why,
             paper: $plan->paper(),
-            stations: StationTableData::of($paper->stations()),
-            pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), PieceCut::all($plan)),
-            needs: array_map(NeedData::of(...), ToBuy::of($plan)->needs),
-            cautions: array_map(CautionData::of(...), Cautions::of($plan)),
+            stations: StationTableData::of($sheet->work->line, $plan),
+            pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $sheet->pieces),
+            checks: array_map(CheckLengthData::of(...), $sheet->checks),
+            missing: array_map(MissingData::of(...), $sheet->missing),
+            needs: array_map(NeedData::of(...), $sheet->buy->needs),
+            cautions: array_map(CautionData::of(...), $sheet->cautions),
             toile: $sheet->toile,
             stages: array_map(StageData::of(...), Stage::cases()),
             done: $paper->make->done,

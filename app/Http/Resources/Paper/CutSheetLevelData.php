@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Paper;
 
-use Underbolt\Paper\CutSheetLevel;
+use Underbolt\CutSheet\CutSheetLevel;
+use Underbolt\CutSheet\Done;
 use Underbolt\Pattern\Charts\Level;
 
 /** Lengths in whole nanometres. */
@@ -33,7 +34,7 @@ final readonly class CutSheetLevelData
             level: $level->plan->facts->level->value,
             front: $level->front,
             back: $level->back,
-            done: $level->done,
+            done: array_map(static fn (Done $done): string => $done->text, $level->done),
             as_cut_nm: $level->plan->asCut?->nanometres,
             ease_as_cut_nm: $level->plan->easeAsCut?->nanometres,
         );

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources\Paper;
 
 use App\Http\Resources\Plan\WorkStepData;
-use Underbolt\Paper\CutSheetStep;
+use Underbolt\CutSheet\StepKey;
+use Underbolt\Work\Steps\Step;
 
 final readonly class CutSheetStepData
 {
@@ -16,8 +17,8 @@ final readonly class CutSheetStepData
     ) {
     }
 
-    public static function of(CutSheetStep $step): self
+    public static function of(Step $step, bool $isInNest): self
     {
-        return new self($step->key, WorkStepData::of($step->step));
+        return new self(StepKey::of($step), WorkStepData::of($step, $isInNest));
     }
 }

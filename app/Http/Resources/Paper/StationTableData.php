@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources\Paper;
 
 use App\Http\Resources\Plan\StationData;
-use Underbolt\Seam\StationTable;
+use Underbolt\Planning\Plan;
+use Underbolt\Work\Told\ToldLine;
+use Underbolt\Work\Told\ToldSide;
+use Underbolt\Work\Told\ToldStation;
 
 final readonly class StationTableData
 {
@@ -21,12 +24,10 @@ final readonly class StationTableData
     ) {
     }
 
-    public static function of(StationTable $table): self
+    public static function of(ToldLine $line, Plan $plan): self
     {
-        return new self(
-            array_map(StationData::of(...), $table->front),
-            $table->back === null ? null : array_map(StationData::of(...), $table->back),
-            $table->isFromNest,
-        );
+        $stations = static fn (ToldSide $side): array => array_map(static fn (ToldStation $one): StationData => StationData::of($one, $plan), $side->stations);
+
+        return new self($stations($line->front), $line->isAlike ? null : $stations($line->back), $line->isFromNest);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Resources\Pattern;
 use OpenApi\Attributes as OA;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Paper\Garment;
-use Underbolt\Pattern\Paper\Piece;
+use Underbolt\Pattern\Pieces\Piece;
 
 final readonly class GarmentData
 {

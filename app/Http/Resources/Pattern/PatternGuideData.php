@@ -6,9 +6,9 @@ namespace App\Http\Resources\Pattern;
 
 use App\Models\House;
 use Underbolt\Pattern\Charts\StarterChart;
-use Underbolt\Pattern\Paper\Follows;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\Silhouette;
+use Underbolt\Pattern\Pieces\Follows;
 
 /** What can be chosen while a pattern is put in. */
 final readonly class PatternGuideData

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use Underbolt\Planning\Plan;
+use Underbolt\Work\ChangeWords;
 use Underbolt\Work\PieceCut;
 
 final readonly class PieceCutData
@@ -31,9 +32,9 @@ final readonly class PieceCutData
         return new self(
             $piece->piece->name,
             $piece->piece->follows->words(),
-            array_map($plan->nameOf(...), $piece->sizes),
-            $piece->back === null ? null : array_map($plan->nameOf(...), $piece->back),
-            $piece->changes,
+            array_map($plan->nameOf(...), $piece->sizes()),
+            $piece->back === null || $piece->back === $piece->sizes() ? null : array_map($plan->nameOf(...), $piece->back),
+            ChangeWords::of($piece->changes, $plan),
             $piece->piece->times,
         );
     }

@@ -14,6 +14,7 @@ use Underbolt\Planning\Plan;
 use Underbolt\Seam\StationTable;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\ToBuy;
+use Underbolt\Work\Told\ToldLine;
 use Underbolt\Work\WorkPlan;
 
 /** Lengths in whole nanometres. */
@@ -51,7 +52,6 @@ final readonly class PlanData
         public ?int $below_waist_nm,
         public ?int $hem_nm,
         public ?int $sleeve_nm,
-        public ?SideSeamData $side_seam,
         public array $alternatives,
         public WorkData $work,
         public array $pieces,
@@ -77,7 +77,8 @@ final readonly class PlanData
     {
         $levels = array_values(array_filter($plan->levels, static fn (?LevelPlan $level): bool => $level !== null));
         $drawing = $plan->drawing();
-        $back = $plan->backStations();
+        $work = WorkPlan::of($plan, $ownLines);
+        $stations = StationTableData::of($ownLines === null ? $work->line : ToldLine::of($plan, $plan->stationTable()), $plan);
         $steps = array_map(static fn ($step): ?StepData => $step === null ? null : StepData::of($step), $plan->steps);
 
         return new self(
@@ -96,17 +97,16 @@ final readonly class PlanData
             below_waist_nm: $plan->lengths->belowWaist?->nanometres,
             hem_nm: $plan->lengths->hem?->nanometres,
             sleeve_nm: $plan->lengths->sleeve?->nanometres,
-            side_seam: $plan->seam === null ? null : SideSeamData::of($plan->seam),
             alternatives: array_map(
                 static fn (Alternative $one): AlternativeData => AlternativeData::of($one, $plan),
                 $plan->alternatives(),
             ),
-            work: WorkData::of(WorkPlan::of($plan)),
-            pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), PieceCut::all($plan)),
+            work: WorkData::of($work),
+            pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), PieceCut::all($plan, $work)),
             needs: array_map(NeedData::of(...), ToBuy::of($plan)->needs),
-            stations: array_map(StationData::of(...), $plan->stations()),
-            back_stations: $back === null ? null : array_map(StationData::of(...), $back),
-            own_lines: $ownLines === null ? null : StationTableData::of($ownLines),
+            stations: $stations->front,
+            back_stations: $stations->back,
+            own_lines: $ownLines === null ? null : StationTableData::of($work->line, $plan),
             paper: $plan->paper(),
             sleeve: $plan->sleeve === null ? null : SleeveData::of($plan->sleeve, $plan),
             choosers: ChoosersData::of($plan),

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use OpenApi\Attributes as OA;
-use Underbolt\Seam\Station;
+use Underbolt\Planning\Plan;
+use Underbolt\Work\Told\ToldStation;
 
 /** Outward positive, for each edge. */
 final readonly class StationData
@@ -13,6 +14,7 @@ final readonly class StationData
     /**
      * @param  ?int  $blend_nm  of the move, what the blend is
      * @param  ?int  $change_nm  of the move, what is taken in, let out or adjusted
+     * @param  ?ToldData  $told  as it is told at the table; null where no figure tells it
      * @param  ?int  $move_nm  from the line it is taken from to the line that is cut
      */
     public function __construct(
@@ -24,11 +26,14 @@ final readonly class StationData
         public ?int $change_nm,
         public ?int $move_nm,
         public ?string $level,
+        public ?ToldData $told,
     ) {
     }
 
-    public static function of(Station $station): self
+    public static function of(ToldStation $one, Plan $plan): self
     {
+        $station = $one->station;
+
         return new self(
             depth_nm: $station->depth->nanometres,
             from: $station->from,
@@ -38,6 +43,7 @@ final readonly class StationData
             change_nm: $station->change?->nanometres,
             move_nm: $station->move?->nanometres,
             level: $station->level,
+            told: $one->told === null ? null : ToldData::of($one->told, $plan),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use Underbolt\Altering\WorkOrder;
+use Underbolt\Work\Steps\Step;
 use Underbolt\Work\WorkPlan;
 
 final readonly class WorkData
@@ -22,6 +23,6 @@ final readonly class WorkData
 
     public static function of(WorkPlan $work): self
     {
-        return new self($work->order->value, $work->why, array_map(WorkStepData::of(...), $work->steps));
+        return new self($work->order->value, $work->why, array_map(static fn (Step $step): WorkStepData => WorkStepData::of($step, $work->isDoneInNest($step)), $work->steps));
     }
 }

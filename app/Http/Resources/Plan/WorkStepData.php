@@ -4,27 +4,32 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Plan;
 
-use Underbolt\Altering\WorkStep;
+use App\Http\Resources\Paper\StepAmountData;
+use Underbolt\Work\Steps\Step;
+use Underbolt\Work\Steps\StepKind;
 
 final readonly class WorkStepData
 {
     /**
-     * @param  ?int  $amount_nm  longer or wider above 0
-     * @param  list<string>  $pieces
+     * @param  value-of<StepKind>  $kind
      * @param  list<string>  $how  what the hands do for it, one after the other
+     * @param  list<StepAmountData>  $amounts  that are applied, each with its place
+     * @param  list<string>  $pieces
+     * @param  bool  $is_in_nest  whether the drawing on the pattern's own lines has it in it already
      */
     public function __construct(
+        public string $id,
         public string $kind,
-        public string $text,
-        public ?int $amount_nm,
-        public ?int $edges,
-        public array $pieces,
+        public string $short,
         public array $how,
+        public array $amounts,
+        public array $pieces,
+        public bool $is_in_nest,
     ) {
     }
 
-    public static function of(WorkStep $step): self
+    public static function of(Step $step, bool $isInNest): self
     {
-        return new self($step->kind, $step->text, $step->amount?->nanometres, $step->edges, $step->pieces, $step->how);
+        return new self(id: $step->id, kind: $step->kind->value, short: $step->short, how: $step->how, amounts: array_map(StepAmountData::of(...), $step->amounts), pieces: $step->pieces(), is_in_nest: $isInNest);
     }
 }

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Paper;
+
+use Underbolt\Work\Steps\StepAmount;
+
+/** An amount as it is applied, with its place; lengths in whole nanometres. */
+final readonly class StepAmountData
+{
+    /**
+     * @param  string  $at  where on the garment
+     * @param  string  $edge  which edges get it, in words
+     * @param  int  $amount_nm  outward or longer above 0
+     * @param  'out'|'in'|'longer'|'shorter'  $way
+     * @param  int  $per  how many edges get it
+     */
+    public function __construct(
+        public string $at,
+        public string $piece,
+        public string $edge,
+        public int $amount_nm,
+        public string $way,
+        public int $per,
+        public int $total_nm,
+    ) {
+    }
+
+    public static function of(StepAmount $amount): self
+    {
+        return new self(at: $amount->at, piece: $amount->piece, edge: $amount->edge, amount_nm: $amount->amount->nanometres, way: $amount->way(), per: $amount->per, total_nm: $amount->total()->nanometres);
+    }
+}

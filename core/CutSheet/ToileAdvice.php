@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\CutSheet;
+
+use Underbolt\Advice\Caution;
+use Underbolt\Advice\CautionCode;
+use Underbolt\Advice\Cautions;
+use Underbolt\Planning\Plan;
+
+/** What to try before the cloth is cut, by what is not known or changed much (common practice, no published source). */
+final class ToileAdvice
+{
+    /** Sizes between neighbouring levels from which on a blend is tried first. */
+    private const WIDE_STEP = 2;
+
+    public static function of(Plan $plan): string
+    {
+        $codes = array_map(static fn (Caution $caution): CautionCode => $caution->code, Cautions::of($plan));
+        $steps = array_map(static fn ($step): int => $step->sizes ?? 0, $plan->steps);
+
+        return match (true) {
+            in_array(CautionCode::NoFinished, $codes, true) => 'Make a toile of the part whose finished figure is not known, before the '
+                .'cloth is cut.',
+            $plan->bust?->isMade() === true => 'Make a toile of the bodice, or pin the tissue on the stitching lines and hold it to the body: '
+                .'the bust is adjusted.',
+            in_array(CautionCode::ChangeFar, $codes, true) => 'Make a toile of the critical part: it is far from the paper.',
+            in_array(CautionCode::StepAvoid, $codes, true) => 'Make a toile of the critical part: its sizes lie far apart.',
+            in_array(CautionCode::SizedDown, $codes, true) => 'Make a toile of neck, shoulder and armhole: sized down they are smaller than the chart means for you.',
+            max($steps) >= self::WIDE_STEP => 'Tack the side seams and try it on before you sew: the blend crosses '.max($steps).' sizes.',
+            default => 'No toile is asked for. Tack the side seams and try it on before you sew.',
+        };
+    }
+}

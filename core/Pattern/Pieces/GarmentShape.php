@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern\Pieces;
+
+/** What is known of a garment before its pieces are: it tells how far a piece that is only called `front` goes. */
+final readonly class GarmentShape
+{
+    /**
+     * @param  bool  $hasBust  whether it goes over the bust at all; a skirt or trousers begin at the waist
+     * @param  bool  $isKnit  whether its bands are sewn on stretched
+     * @param  bool  $isSeamedAtWaist  whether a skirt is sewn to a bodice
+     * @param  bool  $hasSkirtLining  whether its lining is so parted as well
+     * @param  bool  $isRaglan  whether its sleeves run up to the neck
+     * @param  bool  $isInOne  whether its sleeves are cut in one with the body
+     * @param  bool  $isCropped  whether it ends above the waist
+     */
+    public function __construct(
+        public bool $hasBust,
+        public bool $isKnit,
+        public bool $isSeamedAtWaist = false,
+        public bool $hasSkirtLining = false,
+        public bool $isRaglan = false,
+        public bool $isInOne = false,
+        public bool $isCropped = false,
+    ) {
+    }
+
+    /**
+     * @param  string  $pattern  its name
+     * @param  list<string>  $pieces  their names
+     */
+    public static function of(bool $hasBust, bool $isKnit, string $pattern, array $pieces): self
+    {
+        $words = array_map(static fn (string $name): PieceWords => new PieceWords($name), $pieces);
+        $any = static fn (callable $is): bool => array_filter($words, $is) !== [];
+        $skirt = static fn (PieceWords $one): bool => $one->say('skirt');
+
+        return new self(
+            hasBust: $hasBust,
+            isKnit: $isKnit,
+            isSeamedAtWaist: $hasBust && $any($skirt),
+            hasSkirtLining: $any(static fn (PieceWords $one): bool => $one->say('skirt') && $one->say('lining')),
+            isRaglan: $any(static fn (PieceWords $one): bool => $one->say('raglan')),
+            isInOne: (new PieceWords($pattern))->say('in one') || $any(static fn (PieceWords $one): bool => $one->say('in one')),
+            isCropped: $hasBust && (new PieceWords($pattern))->say('crop'),
+        );
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Pattern\Pieces;
+
+/** Where a piece lies on the garment. */
+enum PieceSide: string
+{
+    case Front = 'front';
+    case Back = 'back';
+
+    /** All round: it has a front edge and a back edge. */
+    case Both = 'both';
+
+    case Sleeve = 'sleeve';
+    case None = 'none';
+
+    public function isFront(): bool
+    {
+        return $this === self::Front || $this === self::Both;
+    }
+
+    public function isBack(): bool
+    {
+        return $this === self::Back || $this === self::Both;
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Work\Steps;
+
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Paper\Garment;
+use Underbolt\Pattern\Pieces\PieceSide;
+
+/** The new side line, by its stations where depths are known, else by its marks at the levels. */
+final readonly class DrawStep
+{
+    private function __construct(private Given $given)
+    {
+    }
+
+    /** @return list<Step> none where an adjustment or a printed line is the whole of it */
+    public static function of(Given $given): array
+    {
+        $sides = $given->drawnSides();
+        if ($sides === []) {
+            return [];
+        }
+        $self = new self($given);
+        $isAlike = $given->line->isAlike && count($sides) === count(Given::SIDES);
+        $which = match (true) {
+            $isAlike => 'front and back alike',
+            count($sides) > 1 => 'front and back each by its own',
+            $sides[0] === PieceSide::Front => 'on the front alone: the back stays on its line',
+            default => 'on the back alone: the front stays on its line',
+        };
+        $stations = $given->line->front->stations !== [];
+        $hasAdjust = AdjustStep::of($given) !== [];
+
+        return [new Step(
+            id: Given::DRAW,
+            kind: StepKind::Draw,
+            short: $stations ? "Draw the side seam by the stations, {$which}." : "Draw the side seam by its marks, {$which}.",
+            how: [
+                ...($stations
+                    ? ['Moves are counted from the printed line named there'.($hasAdjust ? '; what the bust adjustment did is in them' : '').'.']
+                    : [...array_map($self->joined(...), $isAlike ? [PieceSide::Front] : $sides), ...$self->wanted()]),
+                ...($given->plan->make->pattern->garment === Garment::Trousers ? ['Inside leg and crotch stay as printed.'] : []),
+                ...$self->panels(),
+            ],
+            code: $stations ? 'draw.stations' : 'draw.marks',
+            params: [],
+            needs: $hasAdjust ? [Given::TRACE, Given::ADJUST] : [Given::TRACE],
+            amounts: $self->amounts($sides),
+            applied: [...SideEntries::in(Given::DRAW, $given), ...OtherEdges::drawn($given)],
+        )];
+    }
+
+    /** Without depths: the marks, joined in a curve. */
+    private function joined(PieceSide $side): string
+    {
+        $marks = [];
+        foreach ($this->given->levels() as $level) {
+            $told = $this->given->told($side, $level);
+            if ($told !== null) {
+                $marks[] = $this->given->saying->place($told).($level === Level::Bust ? ' at the underarm' : " at your tissue's {$level->value} mark");
+            }
+        }
+        $whose = $this->given->line->isAlike ? '' : ($side === PieceSide::Front ? 'Front: ' : 'Back: ');
+
+        return "{$whose}touch ".implode(', ', $marks).', and join them in a curve.';
+    }
+
+    /** @return list<string> which lengths would give stations */
+    private function wanted(): array
+    {
+        $names = array_map(static fn (Missing $one): string => $one->words(), Missing::forStations($this->given->plan));
+
+        return $names === [] ? [] : ['With '.implode(' and ', $names).' typed into the pattern there would be stations.'];
+    }
+
+    /**
+     * @param  list<PieceSide>  $sides
+     * @return list<StepAmount>
+     */
+    private function amounts(array $sides): array
+    {
+        $amounts = [];
+        foreach ($this->given->levels() as $level) {
+            $drawn = array_values(array_filter($sides, fn (PieceSide $side): bool => $this->given->drawnIn($side, $level) === Given::DRAW));
+            array_push($amounts, ...SideAmounts::at($this->given, $level, $level === Level::Bust ? 'underarm' : $level->value, $drawn));
+        }
+        $more = $this->given->isSlashed() ? $this->given->beyondSpread() : Length::zero();
+        if ($this->given->plan->make->canBeDone($more)) {
+            array_unshift($amounts, new StepAmount('underarm', 'front', 'front edge, beyond the spread', $more, 2));
+        }
+
+        return [...$amounts, ...OtherEdges::amounts($this->given)];
+    }
+
+    /** @return list<string> */
+    private function panels(): array
+    {
+        return array_map(fn (StepAmount $amount): string => "At the {$amount->at} the {$amount->edge} edges get {$this->given->saying->move($amount->amount)} each as well, running out to nothing at the next levels.", OtherEdges::amounts($this->given));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Work\Steps;
+
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\Layer;
+use Underbolt\Pattern\Pieces\Piece;
+
+/** What ends the work on paper: seams that are sewn together are walked against each other. */
+final class WalkStep
+{
+    /**
+     * @param  list<Step>  $work  what was done before
+     * @return list<Step> none where nothing was changed
+     */
+    public static function of(Given $given, array $work): array
+    {
+        $changes = array_filter($work, static fn (Step $step): bool => ! in_array($step->kind, [StepKind::Trace, StepKind::Sew], true));
+        if ($changes === []) {
+            return [];
+        }
+        $isPinned = array_filter($work, static fn (Step $step): bool => $step->kind === StepKind::Pin) !== [];
+        $linings = array_filter($given->pieces->all, static fn (Piece $piece): bool => $piece->layer === Layer::Lining);
+        $notches = array_map(static fn (Level $level): string => $level->value, array_filter($given->levels(), static fn (Level $level): bool => $level !== Level::Bust));
+
+        return [new Step(
+            'walk',
+            StepKind::Walk,
+            'Walk front and back side seams against each other, true where they meet'.($notches === [] ? '' : ', and notch at '.implode(' and ', $notches)).'.',
+            [
+                ...($isPinned ? ['Part the pinned pieces again along their seams, and give each its seam allowance back.'] : []),
+                ...($linings === [] ? [] : ['Lay each lining on its outer: they have the same side seam.']),
+                ...($given->pieces->areListed ? [] : ['Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.']),
+            ],
+            'walk',
+            needs: array_values(array_map(static fn (Step $step): string => $step->id, $changes)),
+        )];
+    }
+}

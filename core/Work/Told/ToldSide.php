@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Work\Told;
+
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Seam\CutLine;
+
+/** The line of one side, told: at the levels always, at stations where depths are known. */
+final readonly class ToldSide
+{
+    /** Over a stretch this near to a printed line nobody draws beside it: 1 mm. */
+    private const ON_NM = 1_000_000;
+
+    /** @param  list<ToldStation>  $stations */
+    private function __construct(public array $stations, private CutLine $line)
+    {
+    }
+
+    /**
+     * @param  list<StationPlace>  $places
+     */
+    public static function of(CutLine $line, array $places): self
+    {
+        $stations = [];
+        foreach ($places as $i => $place) {
+            $stations[] = new ToldStation($place->station, self::told($place, $places[$i - 1] ?? null, $places[$i + 1] ?? null));
+        }
+
+        return new self($stations, $line);
+    }
+
+    /** At a level; null where it has no size. There the line to cut lies on that level's size but for its change. */
+    public function at(Level $level): ?Told
+    {
+        foreach ($this->stations as $one) {
+            if ($one->station->level === $level->value && $one->told !== null) {
+                return $one->told;
+            }
+        }
+        $size = $this->line->sizes->at($level);
+        $change = $this->line->changeAt($level);
+
+        return $size === null ? null : new Told($size, $change, self::isNear($change));
+    }
+
+    private static function told(StationPlace $place, ?StationPlace $above, ?StationPlace $below): ?Told
+    {
+        $best = null;
+        foreach ($place->moves as $size => $move) {
+            $isOn = self::isNear($move) && (self::isOn($above, $size) || self::isOn($below, $size));
+            // Of all lines the one that it lies on; else the nearer of the two that blend there.
+            $told = $isOn || in_array($size, $place->blending, true) ? new Told($size, $move, $isOn) : null;
+            if ($told !== null && ($best === null || ($told->isOn <=> $best->isOn) > 0 || ($told->isOn === $best->isOn && $move->abs()->isLessThan($best->move->abs())))) {
+                $best = $told;
+            }
+        }
+
+        return $best;
+    }
+
+    private static function isOn(?StationPlace $place, int $size): bool
+    {
+        return isset($place?->moves[$size]) && self::isNear($place->moves[$size]);
+    }
+
+    private static function isNear(Length $move): bool
+    {
+        return $move->abs()->nanometres <= self::ON_NM;
+    }
+}

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import type { CutSheet } from '../api/types';
+import Measure from '../ui/Measure.vue';
+import BothUnits from './BothUnits.vue';
+
+/** What the hands apply in a step: the amount of one edge in bold, its place beside it, the whole small. */
+defineProps<{ amounts: CutSheet['steps'][number]['step']['amounts'] }>();
+</script>
+
+<template>
+    <ul class="amounts">
+        <li v-for="(one, n) in amounts" :key="n">
+            <BothUnits :nm="Math.abs(one.amount_nm)" /> {{ one.way }}
+            <span
+                >{{ one.at }}, {{ one.edge
+                }}<small v-if="one.per > 1">, <Measure :nm="Math.abs(one.total_nm)" /> in all</small></span
+            >
+        </li>
+    </ul>
+</template>
+
+<style scoped>
+.amounts {
+    display: grid;
+    gap: 4px;
+    max-width: 250px;
+}
+.amounts span {
+    display: block;
+    font-size: 14px;
+    line-height: 1.25;
+}
+.amounts .both {
+    display: inline;
+    font-size: inherit;
+}
+.amounts small {
+    color: var(--quiet);
+}
+</style>

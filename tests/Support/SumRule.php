@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Underbolt\Altering\Take;
+use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\Layer;
+use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\PieceSide;
+use Underbolt\Planning\LevelPlan;
+use Underbolt\Planning\Plan;
+use Underbolt\Seam\Gap;
+use Underbolt\Work\Steps\Applied;
+use Underbolt\Work\Steps\Step;
+use Underbolt\Work\WorkPlan;
+
+/** Whether the steps of a make add up: what each edge gets ends at the line, and what all of them get is what the plan says. */
+final readonly class SumRule
+{
+    public const SIDES = [PieceSide::Front, PieceSide::Back];
+
+    /** Rounded quotients may differ by so much, in nanometres. */
+    private const HAIR_NM = 3;
+
+    public function __construct(private Plan $plan, private WorkPlan $work)
+    {
+    }
+
+    /** @return list<string> every place where a piece, an edge, a side or a level counts from no printed line, from two, or misses the line */
+    public function atEdges(): array
+    {
+        $faults = [];
+        foreach ($this->work->pieces->all as $piece) {
+            foreach (self::SIDES as $side) {
+                foreach (Level::cases() as $level) {
+                    $fault = $this->atEdge($piece, $side, $level);
+                    $faults = $fault === null ? $faults : [...$faults, "{$piece->name} {$side->value} {$level->value}: {$fault}"];
+                }
+            }
+        }
+
+        return $faults;
+    }
+
+    /** @return list<string> steps and entries that count from a step which is not done yet */
+    public function inOrder(): array
+    {
+        $done = $faults = [];
+        foreach ($this->work->steps as $step) {
+            $asked = [...$step->needs, ...array_filter(array_map(static fn (Applied $one): ?string => $one->step, $step->applied))];
+            array_push($faults, ...array_map(static fn (string $id): string => "{$step->id} counts from {$id}", array_diff($asked, $done)));
+            $faults = in_array($step->id, $done, true) ? [...$faults, "{$step->id} stands twice"] : $faults;
+            $done[] = $step->id;
+        }
+
+        return $faults;
+    }
+
+    /** @return array<string, int> by level whose finished figure is known: how much all that is cut and sewn misses the plan's, in nanometres */
+    public function round(): array
+    {
+        $misses = [];
+        foreach (array_filter($this->plan->levels) as $name => $level) {
+            $around = $this->around($level);
+            $back = $level->facts->finishedAt($level->back);
+            if ($around !== null && $level->asCut !== null && $back !== null) {
+                $printed = $level->facts->finishedAt($level->front)?->plus($back)->dividedBy(2) ?? Length::zero();
+                $miss = $around - $level->asCut->minus($printed)->nanometres;
+                $misses[$name] = abs($miss) <= 12 * self::HAIR_NM ? 0 : $miss;
+            }
+        }
+
+        return $misses;
+    }
+
+    /** @return list<Applied> all that the steps apply, in order */
+    public function applied(): array
+    {
+        return array_merge([], ...array_map(static fn (Step $step): array => $step->applied, $this->work->steps));
+    }
+
+    /** @return list<Applied> what the side edge of a piece gets at a level */
+    public function entries(Piece $piece, PieceSide $side, Level $level, bool $isSewn): array
+    {
+        return array_values(array_filter($this->applied(), static fn (Applied $one): bool => $one->piece === $piece->name && $one->edge === Applied::SIDE && $one->side === $side && $one->level === $level && $one->isSewn === $isSewn && ! $one->isUp));
+    }
+
+    private function atEdge(Piece $piece, PieceSide $side, Level $level): ?string
+    {
+        $plan = $this->plan->at($level);
+        $reaches = $plan !== null && in_array($piece, $this->work->pieces->atSide($level, $side), true);
+        $entries = $this->entries($piece, $side, $level, false);
+        $counted = count(array_filter($entries, static fn (Applied $one): bool => $one->line !== null));
+        if (! $reaches) {
+            return $entries === [] ? null : 'it does not reach there';
+        }
+        $change = $side === PieceSide::Front ? $plan->change->front : $plan->change->back;
+
+        return match (true) {
+            $counted !== 1 || $entries[0]->line === null => "counts {$counted} times from a printed line",
+            abs($this->cutOut($piece, $side, $plan) - $change->nanometres) > self::HAIR_NM => 'does not end at the line',
+            default => null,
+        };
+    }
+
+    /** How far outside the level's own line the edge is after all that is cut, in nanometres. */
+    private function cutOut(Piece $piece, PieceSide $side, LevelPlan $level): int
+    {
+        $own = $side === PieceSide::Front ? $level->front : $level->back;
+        $out = 0;
+        foreach ($this->entries($piece, $side, $level->facts->level, false) as $one) {
+            $gap = $one->line === null ? 0.0 : Gap::between($level->facts, $own, $one->line)?->toFloat();
+            $out += $one->amount->nanometres + (int) round($gap ?? 0.0);
+        }
+
+        return $out;
+    }
+
+    /** What all edges get at a level, two of each side; null where no outer piece has them. */
+    private function around(LevelPlan $level): ?int
+    {
+        $around = 0;
+        foreach (self::SIDES as $side) {
+            $outer = array_values(array_filter($this->work->pieces->atSide($level->facts->level, $side), static fn (Piece $piece): bool => $piece->layer === Layer::Outer))[0] ?? null;
+            if ($outer === null) {
+                return null;
+            }
+            $sewn = array_sum(array_map(static fn (Applied $one): int => $one->amount->nanometres, $this->entries($outer, $side, $level->facts->level, true)));
+            $around += 2 * ($this->cutOut($outer, $side, $level) + $sewn);
+        }
+        $edge = $level->taken->perEdge ?? Length::zero();
+        // What nobody can draw or sew is in no step, and in the plan all the same.
+        $unsewn = $level->taken->take === Take::Sew && ! $this->plan->make->canBeDone($edge) ? 4 : 0;
+        $others = in_array($level->taken->take, [Take::InLine, Take::Sew], true) ? $level->facts->edges - 4 : 0;
+
+        return $around - ($unsewn + $others) * $edge->nanometres - $level->taken->centreBack->nanometres;
+    }
+}
