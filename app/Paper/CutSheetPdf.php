@@ -30,7 +30,7 @@ final class CutSheetPdf
             'today' => $today,
             'unit' => $unit,
             'other' => $unit === Unit::Centimetre ? Unit::Inch : Unit::Centimetre,
-        ])->render(), $page === PageFormat::Letter ? 'letter' : 'a4');
+        ])->render(), $page === PageFormat::Letter ? 'letter' : 'a4', foot: $paper->title());
     }
 
     /** @return list<list<ToldRow>> read down one, then the next: front and back, or where they are alike the upper and the lower half */

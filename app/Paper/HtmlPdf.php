@@ -10,11 +10,19 @@ use Dompdf\Options;
 /** Words and tables on paper: a page of our own markup as PDF, in the font that has every script, fetching nothing. */
 final class HtmlPdf
 {
+    /** 14 mm from the side and 10 mm from the lower edge: no printer cuts it. */
+    private const FOOT_LEFT_PT = 39.7;
+
+    private const FOOT_UP_PT = 38;
+
+    private const FOOT_TYPE_PT = 8;
+
     /**
      * @param  string  $paper  `a4` or `letter`
      * @param  string  $way  `portrait` or `landscape`
+     * @param  ?string  $foot  what stands at the foot of every page before its number; null for no foot
      */
-    public static function of(string $html, string $paper, string $way = 'portrait'): string
+    public static function of(string $html, string $paper, string $way = 'portrait', ?string $foot = null): string
     {
         $folder = storage_path('framework/cache');
         $pdf = new Dompdf(
@@ -23,7 +31,17 @@ final class HtmlPdf
         $pdf->setPaper($paper, $way);
         $pdf->loadHtml($html);
         $pdf->render();
+        if ($foot !== null) {
+            self::number($pdf, $foot);
+        }
 
         return (string) $pdf->output();
+    }
+
+    private static function number(Dompdf $pdf, string $foot): void
+    {
+        $font = $pdf->getFontMetrics()->getFont('DejaVu Sans');
+        $canvas = $pdf->getCanvas();
+        $canvas->page_text(self::FOOT_LEFT_PT, $canvas->get_height() - self::FOOT_UP_PT, "{$foot} · page {PAGE_NUM} of {PAGE_COUNT}", $font, self::FOOT_TYPE_PT);
     }
 }

@@ -51,7 +51,7 @@ final readonly class NestStations
         }
         $depths = array_unique($depths);
         sort($depths);
-        $read = static fn (self $piece): array => array_map(static fn (int $depth): Station => $piece->station($depth, $levels[$depth] ?? null), $depths);
+        $read = static fn (self $piece): array => array_map(static fn (int $depth): Station => $piece->station($depth, $piece->levels()[$depth] ?? null), $depths);
         [$fronts, $backs] = [$read($front), $read($back)];
 
         return new StationTable($fronts, self::areAlike($fronts, $backs) ? null : $backs, true);

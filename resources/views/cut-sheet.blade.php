@@ -7,7 +7,7 @@
 <meta charset="utf-8">
 <title>Cut sheet, {{ $paper->title() }}</title>
 <style>
-    @page { margin: 12mm 14mm 14mm; }
+    @page { margin: 11mm 14mm 17mm; }
     body { font-family: 'DejaVu Sans', sans-serif; font-size: 9.5pt; line-height: 1.25; color: #000; }
     h1 { font-size: 15pt; line-height: 1.2; margin: 1mm 0 3mm; }
     h2 { font-size: 11pt; margin: 3mm 0 0.6mm; border-bottom: 0.4mm solid #000; page-break-after: avoid; }
@@ -15,29 +15,32 @@
     table { border-collapse: collapse; width: 100%; }
     th { text-align: left; font-size: 8pt; padding: 0.6mm 3mm 0.6mm 0; vertical-align: bottom; }
     td { padding: 0.9mm 3mm 0.9mm 0; vertical-align: top; border-top: 0.15mm solid #777; }
-    tr { page-break-inside: avoid; }
+    .levels tr, .stations tr, .pieces tr, .step, .whole { page-break-inside: avoid; }
+    .step { border-top: 0.15mm solid #777; padding: 0.8mm 0; }
+    .step td { border: 0; padding: 0 3mm 0 0; }
     .small { font-size: 8pt; color: #333; }
     .box { width: 6mm; }
     .box div { width: 3.6mm; height: 3.6mm; border: 0.35mm solid #000; margin-top: 0.4mm; line-height: 3.6mm; text-align: center; }
     .number { width: 7mm; font-weight: bold; font-size: 11pt; }
     .amount { width: 42mm; font-weight: bold; font-size: 11pt; }
     .amount .small { font-weight: normal; font-size: 8pt; }
-    .columns > tbody > tr > td, .columns > tr > td { border: 0; padding: 0 6mm 0 0; }
+    .columns > tbody > tr > td, .columns > tr > td { border: 0; padding: 0 5mm 0 0; width: 50%; }
     .how { margin: 0.5mm 0 0; padding-left: 4mm; }
     .level { font-size: 12pt; font-weight: bold; }
     .stops { font-weight: bold; }
     .pieces, .buy { font-size: 8.5pt; line-height: 1.25; }
     .pieces td { padding: 0.4mm 3mm 0.4mm 0; }
     .stations { font-size: 11pt; line-height: 1.2; }
-    .stations td, .stations th { padding: 0.4mm 1.5mm 0.4mm 0; }
+    .stations td, .stations th { padding: 0.3mm 2mm 0.3mm 0; white-space: nowrap; line-height: 1.1; }
     .stations th { font-size: 8pt; }
     .stations .small { font-size: 8pt; }
-    .verdict { border: 0.4mm solid #000; height: 24mm; padding: 1.5mm; page-break-inside: avoid; }
+    .verdict { border: 0.4mm solid #000; height: 16mm; padding: 1.5mm; page-break-inside: avoid; }
 </style>
 </head>
 <body>
 @php($whole = fn (string $text) => str_replace(' ', "\u{00A0}", $text))
 @php($say = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $unit)))
+@php($bare = fn ($length) => (string) preg_replace('/[\s\x{a0}](cm|in)$/u', '', $say($length)))
 @php($small = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $other)))
 <p><b>{{ $paper->make->card->wearer->name }}</b>, card of {{ $paper->make->card->taken_on->format('j F Y') }}@if ($paper->make->card->foundation !== ''), over {{ $paper->make->card->foundation }}@endif
  · <b>{{ $paper->make->pattern->name }}</b>@if ($paper->make->pattern->house !== ''), {{ $paper->make->pattern->house }}@endif
@@ -45,6 +48,10 @@
 @if ($plan->make->choices->fit !== null) · fit {{ $plan->make->choices->fit }}@endif
 @if ($plan->cup !== null && $plan->make->pattern->hasCups()) · cup {{ $plan->cup->letter }}@endif
  · printed {{ $today->format('j F Y') }}</p>
+@php($from = [...array_map(fn ($envelope) => "envelope {$envelope->name}", $sheet->buy->envelopes), ...array_map(fn ($file) => "file {$file->name}", $sheet->buy->files)])
+@if ($from !== [])
+<p class="small">Cut from {{ implode(', ', $from) }}.</p>
+@endif
 <h1>{{ $sheet->headline }}</h1>
 @if ($sheet->cautions !== [])
 <p>{{ count($sheet->cautions) === 1 ? 'One caution stands' : count($sheet->cautions).' cautions stand' }} below the pieces: read them before you cut.</p>
@@ -68,13 +75,12 @@
 </table>
 
 <h2>Steps, one tracing each</h2>
-<table class="steps">
 @foreach ($sheet->work->steps as $number => $step)
 @php($isInNest = $sheet->work->isDoneInNest($step))
-    <tr>
+<div class="step"><table><tr>
         <td class="box"><div>{{ $isInNest || isset($paper->make->done->{StepKey::of($step)}) ? '✓' : '' }}</div></td>
         <td class="number">{{ $number + 1 }}</td>
-        <td>@if ($isInNest)<b>In the pattern’s own lines already.</b> <s>{{ $step->short }}</s>@else{{ $step->short }}@if ($step->pieces() !== []) <span class="small">On {{ implode(', ', $step->pieces()) }}.</span>@endif
+        <td>@if ($isInNest)<s>{{ $step->short }}</s> <b>Done in the drawing on the pattern’s own lines.</b>@else{{ $step->short }}@if ($step->pieces() !== []) <span class="small">On {{ implode(', ', $step->pieces()) }}.</span>@endif
 @if ($step->how !== [])
             <ol class="how">
 @foreach ($step->how as $how)
@@ -85,32 +91,33 @@
 @endif
         </td>
         <td class="amount">@foreach ($isInNest ? [] : $step->amounts as $one)<div>{{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}<br><span class="small">{{ $one->at }}, {{ $one->edge }}@if ($one->per > 1), {{ $say($one->total()->abs()) }} in all @endif</span></div>@endforeach</td>
-    </tr>
+</tr></table></div>
 @endforeach
-</table>
 <p class="small">{{ $sheet->work->why }} Trace, never cut the master; one change at a time, so that you can step back.</p>
 
 @if ($stations !== [])
+<div class="whole">
 <h2>Stations on the paper {{ $plan->paper() }}{{ $isFromNest ? ', read off the pattern’s own lines' : '' }}{{ $unlike ? '' : ', front and back alike' }}</h2>
 <p class="small">Down from the {{ array_key_exists('bust', $plan->levels) ? 'underarm' : 'waist' }}; each move is told from the printed line named beside it. Read down a column, then the next.</p>
 <table class="columns"><tr>
 @foreach ($stations as $side => $column)
 <td>
 <table class="stations">
-    <tr><th>{{ $unlike ? ['front, ', 'back, '][$side] : '' }}down</th><th>line</th><th>move each edge</th></tr>
+    <tr><th>{{ $unlike ? ['front, ', 'back, '][$side] : '' }}down, {{ $unit->value }}</th><th>line</th><th>move each edge, {{ $unit->value }}</th></tr>
 @foreach ($column as $row)
 @php($station = $row->first->station)
 @php($told = $row->first->told)
     <tr>
-        <td><b>{{ $station->level === 'bust' ? 'underarm ' : ($station->level === null ? '' : $station->level.' ') }}</b>{{ $say($station->depth) }}{{ $row->until === null ? '' : ($row->isToHem ? ' to the hem' : ' to '.$say($row->until->station->depth)) }} <span class="small">{{ $small($station->depth) }}</span></td>
+        <td><b>{{ $station->level === 'bust' ? 'underarm ' : ($station->level === null ? '' : $station->level.' ') }}</b>{{ $bare($station->depth) }}{{ $row->until === null ? '' : ($row->isToHem ? ' to hem' : ' to '.$bare($row->until->station->depth)) }} <span class="small">{{ $row->until === null ? $small($station->depth) : '' }}</span></td>
         <td>{{ $told === null ? '' : $plan->nameOf($told->size) }}</td>
-        <td><b>{{ $told === null ? 'not known' : ($told->isOn || ! $plan->make->canBeDone($told->move) ? 'on it' : $whole($plan->make->signed($told->move))) }}</b> <span class="small">{{ $told === null || $told->isOn || $told->move->isZero() ? '' : $small($told->move->abs()) }}</span></td>
+        <td><b>{{ $told === null ? 'not known' : ($told->isOn || ! $plan->make->canBeDone($told->move) ? 'on it' : ($told->move->isPositive() ? 'out ' : 'in ').$bare($told->move->abs())) }}</b> <span class="small">{{ $told === null || $told->isOn || $told->move->isZero() ? '' : $small($told->move->abs()) }}</span></td>
     </tr>
 @endforeach
 </table>
 </td>
 @endforeach
 </tr></table>
+</div>
 @endif
 
 <h2>Pieces</h2>

@@ -133,6 +133,13 @@ const hasChange = computed(() =>
                 <StationTable v-if="rows.length > 0" :rows="rows" :row-height="ROW" :apart="apart" />
             </template>
             <p v-if="shownLines" class="hint own-lines">read off the pattern’s own lines</p>
+            <p
+                v-else-if="plan.drawing"
+                class="hint own-lines"
+                title="Darts and ease may bend your tissue otherwise."
+            >
+                drawn from the girths: only the moves count
+            </p>
             <button
                 v-if="hasChange"
                 type="button"

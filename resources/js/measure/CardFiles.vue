@@ -87,7 +87,7 @@ async function send(write: boolean): Promise<void> {
                         <td>{{ line.date }} {{ line.foundation }}</td>
                         <td>{{ line.name }}{{ line.attempt > 1 ? ` (${line.attempt})` : '' }}</td>
                         <td>{{ line.text }}</td>
-                        <td><Measure :nm="line.length_nm" :places="2" /></td>
+                        <td><Measure :nm="line.length_nm" /></td>
                         <td>{{ line.replaces ?? '' }}</td>
                     </tr>
                 </tbody>

@@ -120,7 +120,7 @@ async function onceMore(): Promise<void> {
                 <div class="means">
                     <small v-if="isOnTheWay">…</small>
                     <template v-else-if="measure">
-                        <Measure :nm="measure.length_nm" :places="2" />
+                        <Measure :nm="measure.length_nm" />
                         <small
                             >{{ countsWords(measure)
                             }}<template v-if="measure.of > 1"

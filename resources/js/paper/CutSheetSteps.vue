@@ -25,14 +25,18 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
             <div>
                 <p>
                     {{ step.short }}
-                    <b v-if="step.is_in_nest" class="in-nest">It is in the pattern’s own lines already.</b>
                     <small v-if="step.pieces.length > 0">On {{ step.pieces.join(', ') }}.</small>
                 </p>
-                <ol v-if="step.how.length > 0" class="how">
+                <b v-if="step.is_in_nest" class="in-nest">Done in the drawing on the pattern’s own lines.</b>
+                <ol v-else-if="step.how.length > 0" class="how">
                     <li v-for="one in step.how" :key="one">{{ one }}</li>
                 </ol>
             </div>
-            <StepAmounts v-if="step.amounts.length > 0" class="amount" :amounts="step.amounts" />
+            <StepAmounts
+                v-if="step.amounts.length > 0 && !step.is_in_nest"
+                class="amount"
+                :amounts="step.amounts"
+            />
         </li>
     </ol>
     <p v-else>Nothing is planned yet.</p>
@@ -64,24 +68,17 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
     accent-color: var(--ink);
 }
 .cut-steps .done p,
-.cut-steps .done .cut-steps .in-nest {
-    display: inline-block;
-    color: var(--ink);
-    text-decoration: none;
-}
-.how {
+.cut-steps .done .how {
     color: var(--quiet);
     text-decoration: line-through;
-}
-.cut-steps .in-nest {
-    display: inline-block;
-    color: var(--ink);
-    text-decoration: none;
 }
 .how {
     padding-left: 20px;
     list-style: decimal;
     font-size: 15px;
+}
+.in-nest {
+    display: block;
 }
 .cut-steps small {
     color: var(--quiet);

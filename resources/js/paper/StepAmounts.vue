@@ -11,7 +11,7 @@ defineProps<{ amounts: CutSheet['steps'][number]['step']['amounts'] }>();
     <ul class="amounts">
         <li v-for="(one, n) in amounts" :key="n">
             <BothUnits :nm="Math.abs(one.amount_nm)" /> {{ one.way }}
-            <span
+            <span class="place"
                 >{{ one.at }}, {{ one.edge
                 }}<small v-if="one.per > 1">, <Measure :nm="Math.abs(one.total_nm)" /> in all</small></span
             >
@@ -23,9 +23,9 @@ defineProps<{ amounts: CutSheet['steps'][number]['step']['amounts'] }>();
 .amounts {
     display: grid;
     gap: 4px;
-    max-width: 250px;
+    width: 230px;
 }
-.amounts span {
+.amounts .place {
     display: block;
     font-size: 14px;
     line-height: 1.25;

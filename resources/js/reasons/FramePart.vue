@@ -49,13 +49,11 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
             <template v-if="plan.bust_adjustment.method === 'pivot'">
                 pivot
                 {{ plan.bust_adjustment.total_nm > 0 ? 'out' : 'in' }}
-                <Measure :nm="Math.abs(plan.bust_adjustment.per_edge_nm)" :places="2" /> at each of four
-                edges.
+                <Measure :nm="Math.abs(plan.bust_adjustment.per_edge_nm)" /> at each of four edges.
             </template>
             <template v-else>
                 slash and {{ plan.bust_adjustment.total_nm > 0 ? 'spread' : 'overlap' }}
-                <Measure :nm="Math.abs(plan.bust_adjustment.per_front_half_nm)" :places="2" /> on each front
-                half.
+                <Measure :nm="Math.abs(plan.bust_adjustment.per_front_half_nm)" /> on each front half.
             </template>
         </p>
         <p v-else-if="plan.bust_adjustment">No bust adjustment.</p>

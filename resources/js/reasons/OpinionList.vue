@@ -40,10 +40,9 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
                         </template>
                     </template>
                     <template v-for="line in level.on_tissue" :key="line.name">
-                        On the tissue {{ line.name }} ends at
-                        <Measure :nm="line.stitching_nm" :places="2" /> on the stitching line<template
-                            v-if="line.cutting_nm !== null"
-                            >, at <Measure :nm="line.cutting_nm" :places="2" /> on the cutting line</template
+                        On the tissue {{ line.name }} ends at <Measure :nm="line.stitching_nm" /> on the
+                        stitching line<template v-if="line.cutting_nm !== null"
+                            >, at <Measure :nm="line.cutting_nm" /> on the cutting line</template
                         >, from fold or centre, darts jumped over.
                     </template>
                 </p>

@@ -21,8 +21,8 @@ const changes = computed(() =>
         <ol v-if="plan.work.steps.length > 0" class="work">
             <li v-for="(step, n) in plan.work.steps" :key="n">
                 {{ step.short }}
-                <template v-if="step.is_in_nest">It is in the pattern’s own lines already.</template>
-                <ul v-if="step.how.length > 0" class="how">
+                <template v-if="step.is_in_nest">Done in the drawing on the pattern’s own lines.</template>
+                <ul v-if="step.how.length > 0 && !step.is_in_nest" class="how">
                     <li v-for="one in step.how" :key="one">{{ one }}</li>
                 </ul>
             </li>

@@ -74,7 +74,7 @@ it('rows stand beside their stations, apart from each other and above the end', 
 });
 
 it('a word says which way the pencil goes', () => {
-    expect([wayOf(600_000, 'cm'), wayOf(-900_000, 'in'), wayOf(-400_000, 'cm')]).toEqual([
+    expect([wayOf(1_000_000, 'cm'), wayOf(-900_000, 'in'), wayOf(-900_000, 'cm')]).toEqual([
         'out',
         'in',
         'stay',

@@ -1,5 +1,4 @@
 import type { Station, Unit } from '../api/types';
-import { figure } from '../ui/figure';
 
 /** One line of the stations table; a stretch that needs no new mark is one line. */
 export interface StationRow {
@@ -43,11 +42,13 @@ function isSame(above: Station, below: Station, apart: boolean): boolean {
     return one.line === other.line && one.is_on === other.is_on && (one.is_on || isBeside);
 }
 
-const WAYS = { '': 'stay', '+': 'out', '−': 'in' } as const;
+/** Less nobody draws or sews: 1 mm, 1/32 in. */
+const DONE_FROM_NM = { cm: 1_000_000, in: 793_750 } as const;
 
-/** Which way the pencil leaves the printed line, if it moves further than a tape shows; the word carries the direction. */
+/** Which way the pencil leaves the printed line, if it moves by what a hand can draw; the word carries the direction. */
 export function wayOf(move: number, unit: Unit): 'out' | 'in' | 'stay' {
-    return WAYS[figure(move, unit, { signed: true }).sign];
+    if (Math.abs(move) < DONE_FROM_NM[unit]) return 'stay';
+    return move > 0 ? 'out' : 'in';
 }
 
 /**

@@ -17,7 +17,10 @@ const unit = computed(() => props.in ?? session.unit);
 const parts = computed(() =>
     props.nm === null
         ? null
-        : figure(props.nm, unit.value, { signed: props.signed, places: props.places ?? 1 }),
+        : figure(props.nm, unit.value, {
+              signed: props.signed,
+              ...(props.places === undefined ? {} : { places: props.places }),
+          }),
 );
 const whole = computed(() => {
     const { sign, whole: digits, fraction } = parts.value ?? { sign: '', whole: '–', fraction: '' };

@@ -8,10 +8,10 @@ describe('figure', () => {
     it.each([
         [cm(95.5), '95.5 cm'],
         [cm(104), '104 cm'],
-        [cm(-2.25), '−2.3 cm'],
-        [cm(-0.01), '0 cm'],
+        [cm(-2.25), '−2.25 cm'],
+        [cm(-0.004), '0 cm'],
         [0, '0 cm'],
-    ])('sets %d nm in centimetres to a millimetre', (nm, text) => {
+    ])('sets %d nm in centimetres to a tenth of a millimetre', (nm, text) => {
         expect(figureText(nm, 'cm')).toBe(text);
     });
 

@@ -13,7 +13,7 @@ const FINEST = 16;
 /** Only shown, never read back: the exact length stays in nanometres. */
 export function figure(nm: number, unit: Unit, options: { signed?: boolean; places?: number } = {}): Figure {
     const size = Math.abs(nm);
-    const parts = unit === 'cm' ? decimal(size, options.places ?? 1) : sixteenths(size);
+    const parts = unit === 'cm' ? decimal(size, options.places ?? 2) : sixteenths(size);
     const isZero = parts.whole === '0' && parts.fraction === '';
     const plus = options.signed && !isZero ? '+' : '';
     return { sign: nm < 0 && !isZero ? '−' : plus, ...parts };
