@@ -86,3 +86,14 @@ function zipOf(string $bytes): array
 
     return $files;
 }
+
+/** The words of a PDF with spaces made single, as poppler reads them. */
+function pdfWords(string $pdf): string
+{
+    $file = (string) tempnam(sys_get_temp_dir(), 'paper');
+    file_put_contents($file, $pdf);
+    $words = (string) shell_exec('pdftotext -raw '.escapeshellarg($file).' -');
+    unlink($file);
+
+    return (string) preg_replace('/\s+/u', ' ', $words);
+}

@@ -40,7 +40,7 @@ final class HtmlPdf
 
     private static function number(Dompdf $pdf, string $foot): void
     {
-        $font = $pdf->getFontMetrics()->getFont('DejaVu Sans');
+        $font = (string) $pdf->getFontMetrics()->getFont('DejaVu Sans');
         $canvas = $pdf->getCanvas();
         $canvas->page_text(self::FOOT_LEFT_PT, $canvas->get_height() - self::FOOT_UP_PT, "{$foot} · page {PAGE_NUM} of {PAGE_COUNT}", $font, self::FOOT_TYPE_PT);
     }

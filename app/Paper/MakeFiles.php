@@ -35,6 +35,6 @@ final class MakeFiles
 
     public static function plan(MakePaper $paper): string
     {
-        return RecordFiles::json(PlanJson::of($paper->plan));
+        return RecordFiles::json(PlanJson::of($paper->plan, $paper->ownLines()));
     }
 }

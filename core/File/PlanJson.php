@@ -22,6 +22,7 @@ use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Station;
+use Underbolt\Seam\StationTable;
 use Underbolt\Work\ChangeWords;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\ShoppingNeed;
@@ -32,20 +33,29 @@ use Underbolt\Work\WorkPlan;
 /** A plan as the open format writes it: in the file's unit, numbers to four decimals, null for what is not known. */
 final readonly class PlanJson
 {
-    private function __construct(private Plan $plan, private Unit $unit)
+    private Unit $unit;
+
+    private StationTable $stations;
+
+    private function __construct(private Plan $plan, private ?StationTable $ownLines)
     {
+        $this->unit = $plan->make->unit;
+        $this->stations = $ownLines ?? $plan->stationTable();
     }
 
-    /** @return array<string, mixed> ready for `json_encode` */
-    public static function of(Plan $plan): array
+    /**
+     * @param  ?StationTable  $ownLines  read off the pattern's own lines; null for the plan's own
+     * @return array<string, mixed> ready for `json_encode`
+     */
+    public static function of(Plan $plan, ?StationTable $ownLines = null): array
     {
-        return (new self($plan, $plan->make->unit))->document();
+        return (new self($plan, $ownLines))->document();
     }
 
     /** @return array<string, mixed> */
     private function document(): array
     {
-        $work = WorkPlan::of($this->plan);
+        $work = WorkPlan::of($this->plan, $this->ownLines);
 
         return [
             'format' => 'underbolt/plan',
@@ -126,12 +136,11 @@ final readonly class PlanJson
     /** @return array<string, mixed> */
     private function blend(): array
     {
-        $back = $this->plan->backStations();
-
         return [
-            'stations' => array_map($this->station(...), $this->plan->stations()),
-            'back_stations' => $back === null ? null : array_map($this->station(...), $back),
+            'stations' => array_map($this->station(...), $this->stations->front),
+            'back_stations' => $this->stations->back === null ? null : array_map($this->station(...), $this->stations->back),
             'paper' => $this->plan->paper(),
+            'read_off' => $this->stations->isFromNest ? 'nest' : 'plan',
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Make;
 use App\Models\Nest;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use Underbolt\Nest\SvgReader;
 
@@ -51,28 +52,55 @@ test('the new line leaves as SVG, PDF and for the projector, at true size', func
     expect($this->getJson("/api/makes/{$make->id}/nest/front")->assertOk())->toAgreeWith('DrawingData');
 });
 
-test('the command draws the same line for a make file', function (): void {
-    $make = demoMake('Bettrys Calloway-Pike');
+/** A folder with a make as a file, the drawing of its front and the marks on it, as the commands take them; gone at the end. */
+function nestFolder(Make $make): string
+{
     $folder = sys_get_temp_dir().'/nest-'.bin2hex(random_bytes(4));
     mkdir($folder);
-    file_put_contents("{$folder}/make.json", $this->get("/api/makes/{$make->id}/make.json")->getContent());
+    file_put_contents("{$folder}/make.json", test()->get("/api/makes/{$make->id}/make.json")->getContent());
     file_put_contents("{$folder}/nest.svg", demoNest('causeway-front.svg'));
     $lines = array_combine(['8', '10', '12', '14', '16', '18', '20', '22'], array_map(static fn (int $i): string => "line-{$i}", range(1, 8)));
     $marks = ['piece' => 'front', 'lines' => $lines, 'waist_y' => 405, 'hip_y' => 605, 'fold' => 'left', 'grain' => null, 'lengthen_y' => null,
         'underarm' => ['14' => [298, 206], '18' => [320.5, 210]], 'hem' => ['14' => [335, 1048], '18' => [357.5, 1054]], 'armhole_top' => null, 'hem_fold' => null];
     file_put_contents("{$folder}/marks.json", json_encode($marks));
+
+    return $folder;
+}
+
+function removeFolder(string $folder): void
+{
+    array_map(unlink(...), glob("{$folder}/*"));
+    rmdir($folder);
+}
+
+test('the command draws the same line for a make file', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $folder = nestFolder($make);
     $given = ['drawing' => "{$folder}/nest.svg", 'marks' => "{$folder}/marks.json", 'make' => "{$folder}/make.json", '--out' => "{$folder}/new.svg"];
-    expect(Illuminate\Support\Facades\Artisan::call('underbolt:nest', $given))->toBe(0);
-    $said = json_decode(Illuminate\Support\Facades\Artisan::output(), true, flags: JSON_THROW_ON_ERROR);
+    expect(Artisan::call('underbolt:nest', $given))->toBe(0);
+    $said = json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR);
     expect($said['unit'])->toBe('mm')->and($said['outline'])->not->toBeNull()
         ->and($said['length'])->toEqualWithDelta($this->getJson("/api/makes/{$make->id}/nest")->json('lines.pieces.0.length_mm'), 0.1)
         ->and(SvgReader::read((string) file_get_contents("{$folder}/new.svg"))->lines)->not->toBe([]);
+    $marks = json_decode((string) file_get_contents("{$folder}/marks.json"), true);
     unset($marks['underarm']['18'], $marks['waist_y']);
     file_put_contents("{$folder}/marks.json", json_encode($marks));
-    expect(Illuminate\Support\Facades\Artisan::call('underbolt:nest', $given))->toBe(2)
-        ->and(Illuminate\Support\Facades\Artisan::output())->toContain('waist_y: is missing');
-    array_map(unlink(...), glob("{$folder}/*"));
-    rmdir($folder);
+    expect(Artisan::call('underbolt:nest', $given))->toBe(2)->and(Artisan::output())->toContain('waist_y: is missing');
+    removeFolder($folder);
+});
+
+test('the command tells the sheet off the drawing, as the page does, and what is in the drawing is done', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $folder = nestFolder($make);
+    expect(Artisan::call('underbolt:sheet', ['file' => ["{$folder}/make.json"], '--front' => "{$folder}/nest.svg", '--front-marks' => "{$folder}/marks.json"]))->toBe(0);
+    $sheet = json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR);
+    $page = $this->getJson("/api/makes/{$make->id}/cut-sheet")->json('stations.front');
+    $told = static fn (array $station): string => "{$station['told']['line']} ".round($station['told']['move'] ?? $station['told']['move_nm'] / 1e7, 1);
+    expect($sheet['stations']['read_off'])->toBe('nest')->and(array_map($told, $sheet['stations']['front']))->toBe(array_map($told, $page))
+        ->and(array_values(array_unique(array_column(array_filter($sheet['steps'], static fn (array $step): bool => in_array($step['kind'], ['length', 'adjust', 'draw'], true)), 'done_in'))))->toBe(['nest'])
+        ->and(Artisan::call('underbolt:sheet', ['file' => ["{$folder}/make.json"], '--front' => "{$folder}/nest.svg"]))->toBe(2)
+        ->and(Artisan::output())->toContain('--front-marks');
+    removeFolder($folder);
 });
 
 test('a page of a PDF is a drawing too; of several one is picked', function (): void {

@@ -17,17 +17,6 @@ use Underbolt\Paper\SvgText;
 use Underbolt\Paper\Tiling;
 use Underbolt\Refusal;
 
-/** The words of a PDF with spaces made single, as poppler reads them. */
-function pdfWords(string $pdf): string
-{
-    $file = (string) tempnam(sys_get_temp_dir(), 'paper');
-    file_put_contents($file, $pdf);
-    $words = (string) shell_exec('pdftotext -raw '.escapeshellarg($file).' -');
-    unlink($file);
-
-    return (string) preg_replace('/\s+/u', ' ', $words);
-}
-
 /** @return list<Make> of the demo, those that have a plan */
 function demoMakes(): array
 {
