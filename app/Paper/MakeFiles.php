@@ -16,16 +16,28 @@ use Underbolt\Refusal;
 /** The files of a make, as they are written. */
 final class MakeFiles
 {
-    /** @throws Refusal when the seam can't be drawn */
+    /** @throws Refusal when there is nothing to draw from */
     public static function stripSvg(MakePaper $paper, StripLine $line): string
     {
-        return SvgText::of(Tiling::of($paper->strip($line), PageFormat::Whole)->drawing);
+        $strip = $paper->strip($line);
+
+        // A ruler proves its scale by itself, each length of it.
+        return SvgText::of($paper->hasShape() ? Tiling::of($strip, PageFormat::Whole)->drawing : $strip);
     }
 
-    /** @throws Refusal when the seam can't be drawn */
+    /** @throws Refusal likewise */
     public static function stripPdf(MakePaper $paper, StripLine $line, PageFormat $page): string
     {
-        return TiledPdf::of(Tiling::of($paper->strip($line), $page));
+        return $paper->hasShape() ? TiledPdf::of(Tiling::of($paper->strip($line), $page)) : self::rulerPdf($paper, $line, $page);
+    }
+
+    private static function rulerPdf(MakePaper $paper, StripLine $line, PageFormat $page): string
+    {
+        $whole = $paper->strip($line);
+        [$width, $height] = $page->sizeMm($whole->widthMm, $whole->heightMm);
+        $pages = $page->canLieDown() ? $paper->rulerOn($line, $height)->pages($width - 2 * PageFormat::MARGIN_MM) : [$whole];
+
+        return TiledPdf::ofPages($pages, $width, $height);
     }
 
     public static function stations(MakePaper $paper): string

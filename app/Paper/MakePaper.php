@@ -14,8 +14,13 @@ use Underbolt\Measure\Unit;
 use Underbolt\Nest\NestStations;
 use Underbolt\Nest\NestStrip;
 use Underbolt\Paper\Drawing;
+use Underbolt\Paper\NoStrip;
+use Underbolt\Paper\PageFormat;
+use Underbolt\Paper\Ruler;
+use Underbolt\Paper\RulerPart;
 use Underbolt\Paper\Strip;
 use Underbolt\Paper\StripLine;
+use Underbolt\Paper\StripShape;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
@@ -24,6 +29,9 @@ use Underbolt\Seam\StationTable;
 /** All that leaves the screen for one make, from one plan. */
 final class MakePaper
 {
+    /** Lengths of a ruler end where a station can stand. */
+    private const STEP_MM = 25.0;
+
     /** @var array<string, MakeNest|Refusal> by piece: the line on it, or why there is none */
     private array $lines = [];
 
@@ -142,19 +150,61 @@ final class MakePaper
         return $this->sheet ??= CutSheet::of($this->plan, $this->ownLines());
     }
 
-    /** @throws Refusal when the seam can't be drawn */
+    /**
+     * The new seam at its own shape where the pattern's lines are known; else the ruler, which pretends to no shape.
+     *
+     * @throws Refusal when there is nothing to draw from
+     */
     public function strip(StripLine $line): Drawing
     {
-        $nests = $this->onNests();
-        $shapes = null;
-        if ($nests !== null) {
-            $table = $this->stations();
-            $shapes = [
-                NestStrip::shape($nests[0], $this->plan->front->sizes, $table->front),
-                NestStrip::shape($nests[1], $this->plan->back->sizes, $table->back ?? $table->front),
-            ];
-        }
+        $shapes = $this->shapes();
 
-        return Strip::of($this->plan, "Strip · {$this->title()}", $line, $shapes);
+        return $shapes === null ? $this->ruler($line)->whole() : Strip::of($this->plan, $this->stripName(), $line, $shapes);
+    }
+
+    /** Whether the shape of the seam is known: it is from the pattern's own lines alone. */
+    public function hasShape(): bool
+    {
+        return $this->onNests() !== null;
+    }
+
+    /**
+     * The ruler, in lengths that a page holds.
+     *
+     * @throws Refusal likewise
+     */
+    public function rulerOn(StripLine $line, float $pageHeightMm): Ruler
+    {
+        $room = floor(($pageHeightMm - 2 * PageFormat::MARGIN_MM - RulerPart::beyondMm()) / self::STEP_MM) * self::STEP_MM;
+
+        return $this->ruler($line, min(Ruler::LENGTH_MM, $room));
+    }
+
+    /** @throws Refusal likewise */
+    private function ruler(StripLine $line, float $lengthMm = Ruler::LENGTH_MM): Ruler
+    {
+        $allowance = $line === StripLine::Seam ? null : $this->plan->make->pattern->seam->seamAllowance ?? throw NoStrip::withoutAllowance();
+
+        return Ruler::of($this->plan, $this->sheet()->work->line, $this->stripName(), $allowance, $lengthMm);
+    }
+
+    /** @return ?array{StripShape, StripShape} front and back as the pattern's own lines have them */
+    private function shapes(): ?array
+    {
+        $nests = $this->onNests();
+        if ($nests === null) {
+            return null;
+        }
+        $table = $this->stations();
+
+        return [
+            NestStrip::shape($nests[0], $this->plan->front->sizes, $table->front),
+            NestStrip::shape($nests[1], $this->plan->back->sizes, $table->back ?? $table->front),
+        ];
+    }
+
+    private function stripName(): string
+    {
+        return "Strip · {$this->title()}";
     }
 }

@@ -22,44 +22,64 @@ final readonly class TiledPdf
 
     private Cpdf $pdf;
 
-    private function __construct(private Tiling $tiling)
+    private function __construct(string $name, private float $pageWidthMm, private float $pageHeightMm)
     {
         $this->pdf = new Cpdf(
-            [0, 0, $tiling->pageWidthMm * self::POINTS_PER_MM, $tiling->pageHeightMm * self::POINTS_PER_MM],
+            [0, 0, $pageWidthMm * self::POINTS_PER_MM, $pageHeightMm * self::POINTS_PER_MM],
             true,
             storage_path('framework/cache'),
             storage_path('framework/cache'),
         );
         $this->pdf->setPreferences(['PrintScaling' => 'None']);
-        $this->pdf->addInfo('Title', $tiling->drawing->name);
+        $this->pdf->addInfo('Title', $name);
     }
 
     public static function of(Tiling $tiling): string
     {
-        $self = new self($tiling);
+        $self = new self($tiling->drawing->name, $tiling->pageWidthMm, $tiling->pageHeightMm);
         foreach ($tiling->tiles as $index => $tile) {
             if ($index > 0) {
                 $self->pdf->newPage();
             }
-            $self->page($tile);
+            $self->page($tiling, $tile);
         }
 
         return $self->pdf->output();
     }
 
-    private function page(Tile $tile): void
+    /**
+     * Drawings that fill a page each.
+     *
+     * @param  non-empty-list<Drawing>  $pages
+     */
+    public static function ofPages(array $pages, float $pageWidthMm, float $pageHeightMm): string
+    {
+        $self = new self($pages[0]->name, $pageWidthMm, $pageHeightMm);
+        foreach ($pages as $index => $page) {
+            if ($index > 0) {
+                $self->pdf->newPage();
+            }
+            $self->draw($page, PageFormat::MARGIN_MM, PageFormat::MARGIN_MM);
+            $self->write(TileMarks::foot($page->name, $index, count($pages), $pageHeightMm));
+        }
+
+        return $self->pdf->output();
+    }
+
+    private function page(Tiling $tiling, Tile $tile): void
     {
         $margin = PageFormat::MARGIN_MM;
         $this->pdf->saveState();
         $this->pdf->clippingRectangle(
             $this->x($margin),
-            $this->y($margin + $this->tiling->shownHeightMm()),
-            $this->tiling->shownWidthMm() * self::POINTS_PER_MM,
-            $this->tiling->shownHeightMm() * self::POINTS_PER_MM,
+            $this->y($margin + $tiling->shownHeightMm()),
+            $tiling->shownWidthMm() * self::POINTS_PER_MM,
+            $tiling->shownHeightMm() * self::POINTS_PER_MM,
         );
-        $this->draw($this->tiling->drawing, $margin - $tile->xMm, $margin - $tile->yMm);
+        $this->draw($tiling->drawing, $margin - $tile->xMm, $margin - $tile->yMm);
         $this->pdf->restoreState();
-        $marks = (new Drawing('', 0, 0, [], []))->with(TileMarks::of($this->tiling, $tile));
+
+        $marks = (new Drawing('', 0, 0, [], []))->with(TileMarks::of($tiling, $tile));
         $this->draw($marks, 0, 0);
     }
 
@@ -122,6 +142,6 @@ final readonly class TiledPdf
     /** A PDF counts from the bottom up. */
     private function y(float $mm): float
     {
-        return ($this->tiling->pageHeightMm - $mm) * self::POINTS_PER_MM;
+        return ($this->pageHeightMm - $mm) * self::POINTS_PER_MM;
     }
 }

@@ -39,7 +39,7 @@ final class NestStrip
             }
         }
 
-        return new StripShape($sizes, $depths, self::curve($piece->seam, $top, $breaks), $printed, $stations, true);
+        return new StripShape($sizes, $depths, self::curve($piece->seam, $top, $breaks), $printed, $stations);
     }
 
     /** @param  list<int>  $breaks  depths in nanometres */

@@ -6,20 +6,20 @@ namespace Underbolt\Paper;
 
 use Underbolt\Planning\Plan;
 
-/** The new side seam at true size, front and back, drawn from the plan or from the pattern's own lines: to be laid under the tissue, underarm on underarm. */
+/** The new side seam at true size, front and back, drawn from the pattern's own lines: to be laid under the tissue, underarm on underarm. */
 final class Strip
 {
     private const BETWEEN_MM = 16.0;
 
     /**
      * @param  string  $name  what stands on every page of it
-     * @param  ?array{StripShape, StripShape}  $shapes  front and back as the pattern's own lines have them; null for the plan's figures
+     * @param  array{StripShape, StripShape}  $shapes  front and back as the pattern's own lines have them
      *
-     * @throws NoStrip where the seam can't be drawn, or its allowance isn't known
+     * @throws NoStrip where its allowance isn't known
      */
-    public static function of(Plan $plan, string $name, StripLine $line, ?array $shapes = null): Drawing
+    public static function of(Plan $plan, string $name, StripLine $line, array $shapes): Drawing
     {
-        [$frontShape, $backShape] = $shapes ?? StripShape::ofPlan($plan);
+        [$frontShape, $backShape] = $shapes;
         $allowance = match ($line) {
             StripLine::Seam => null,
             StripLine::WithAllowance => $plan->make->pattern->seam->seamAllowance ?? throw NoStrip::withoutAllowance(),

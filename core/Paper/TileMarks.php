@@ -24,7 +24,7 @@ final readonly class TileMarks
     {
         $self = new self($tiling, $tile);
 
-        return [...$self->corners(), ...$self->joins(), ...$self->map(), $self->foot()];
+        return [...$self->corners(), ...$self->joins(), ...$self->map(), self::foot($tiling->drawing->name, (int) array_search($tile, $tiling->tiles, true), count($tiling->tiles), $tiling->pageHeightMm, "{$tile->name()}, ")];
     }
 
     /** @return list<Path> where the corners of the shown part lie, and those of the overlap */
@@ -101,17 +101,11 @@ final readonly class TileMarks
         return $marks;
     }
 
-    private function foot(): Label
+    /** What stands at the foot of a page that is one of several by itself. */
+    public static function foot(string $name, int $at, int $pages, float $pageHeightMm, string $tile = ''): Label
     {
-        $pages = count($this->tiling->tiles);
-        $which = $pages === 1 ? '' : " · page {$this->tile->name()}, ".($this->tile->row * $this->tiling->columns + $this->tile->column + 1)." of {$pages}";
+        $which = $pages === 1 ? '' : " · page {$tile}".($at + 1)." of {$pages}";
 
-        return new Label(
-            self::GROUP,
-            PageFormat::MARGIN_MM,
-            $this->tiling->pageHeightMm - PageFormat::MARGIN_MM / 2,
-            "{$this->tiling->drawing->name}{$which} · print at 100 %, never “fit to page”",
-            2.8,
-        );
+        return new Label(self::GROUP, PageFormat::MARGIN_MM, $pageHeightMm - PageFormat::MARGIN_MM / 2, "{$name}{$which} · print at 100 %, never “fit to page”", 2.8);
     }
 }

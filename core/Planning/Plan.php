@@ -99,12 +99,6 @@ final readonly class Plan
         return [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())];
     }
 
-    /** The seam down to the hem, with the printed lines that it leaves and joins; null where it can't be drawn. */
-    public function wholeSeam(): ?SeamDrawing
-    {
-        return SeamDrawing::whole($this->front, $this->back, $this->situation->measured(), $this->cutSizes());
-    }
-
     /** @return list<Alternative> */
     public function alternatives(): array
     {

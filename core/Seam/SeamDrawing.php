@@ -13,9 +13,6 @@ final readonly class SeamDrawing
     /** How much is shown below the last level on a screen. */
     private const TAIL_NM = 80_000_000;
 
-    /** Longer than any seam: then it is drawn down to the hem. */
-    private const WHOLE_NM = 10_000_000_000;
-
     /** A share of a gap that itself changes is no cubic; four of them come within a hundredth of a millimetre. */
     private const PIECES = 4;
 
@@ -37,27 +34,6 @@ final readonly class SeamDrawing
      */
     public static function of(CutLine $front, CutLine $back, array $facts, array $inPlay): ?self
     {
-        return self::drawn($front, $back, $facts, $inPlay, self::TAIL_NM);
-    }
-
-    /**
-     * Down to the hem, as far as the paper says where that is. Null as above.
-     *
-     * @param  array<string, LevelFacts>  $facts  by level
-     * @param  list<int>  $inPlay  the sizes whose lines are drawn
-     */
-    public static function whole(CutLine $front, CutLine $back, array $facts, array $inPlay): ?self
-    {
-        return self::drawn($front, $back, $facts, $inPlay, self::WHOLE_NM);
-    }
-
-    /**
-     * @param  array<string, LevelFacts>  $facts
-     * @param  list<int>  $inPlay
-     * @param  int  $below  how much is shown below the last level, in nanometres
-     */
-    private static function drawn(CutLine $front, CutLine $back, array $facts, array $inPlay, int $below): ?self
-    {
         $at = $front->depths->at($front->sizes);
         if (count($at) < 2) {
             return null;
@@ -65,7 +41,7 @@ final readonly class SeamDrawing
         $first = $front->sizes->known()[array_key_first($at)];
         $printed = PrintedLines::of($facts, $at, array_values(array_unique([$first, ...$inPlay])));
         ksort($printed);
-        $tail = self::tail($front, $below);
+        $tail = self::tail($front);
         $levels = [...$front->levelDepths(), $tail];
         $drawn = static fn (CutLine $cut, bool $blendAlone): Curve => self::cut($cut, $printed, [...$cut->breaks(), $tail], $blendAlone);
 
@@ -78,12 +54,12 @@ final readonly class SeamDrawing
     }
 
     /** Where the drawing is cut short. */
-    private static function tail(CutLine $cut, int $below): int
+    private static function tail(CutLine $cut): int
     {
         $breaks = $cut->breaks();
         $deepest = $breaks[count($breaks) - 1];
 
-        return max($deepest, min($deepest + $below, $cut->depths->end()->nanometres ?? 0));
+        return max($deepest, min($deepest + self::TAIL_NM, $cut->depths->end()->nanometres ?? 0));
     }
 
     /**

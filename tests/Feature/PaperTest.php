@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Make;
 use App\Models\SizeLabels;
+use App\Paper\MakeFiles;
 use App\Paper\MakePaper;
 use App\Paper\TiledPdf;
 use Tests\Support\Raster;
@@ -12,10 +13,13 @@ use Underbolt\File\MakeReader;
 use Underbolt\Measure\Unit;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\PageFormat;
+use Underbolt\Paper\Path;
+use Underbolt\Paper\Pen;
 use Underbolt\Paper\StripLine;
 use Underbolt\Paper\SvgText;
 use Underbolt\Paper\Tiling;
 use Underbolt\Refusal;
+use Underbolt\Work\Told\ToldStation;
 
 /** @return list<Make> of the demo, those that have a plan */
 function demoMakes(): array
@@ -87,8 +91,34 @@ test('the pages put together again are the SVG, within 0.2 mm, which another rea
     }
     expect($met)->toBeGreaterThan(40);
 })->with([
-    ['Senara Treloweth', PageFormat::A4], ['Keziah Borlaze', PageFormat::Letter],
+    ['Bettrys Calloway-Pike', PageFormat::A4], ['Keziah Borlaze', PageFormat::Letter],
 ]);
+
+test('a ruler\'s bars are as long in the PDF as their moves, and stand as deep, within 0.2 mm; most makes take one page', function (PageFormat $page): void {
+    $paper = paperOf(demoMake('Senara Treloweth'));
+    [$width, $height] = $page->sizeMm(0, 0);
+    $pages = $paper->rulerOn(StripLine::Seam, $height)->pages($width - 20);
+    $raster = Raster::ofPdf(MakeFiles::stripPdf($paper, StripLine::Seam, $page), 1)[0];
+    $bars = array_filter($pages[0]->paths, static fn (Path $path): bool => $path->pen === Pen::Cut);
+    expect(count($bars))->toBeGreaterThan(12);
+    foreach ($bars as $bar) {
+        [$from, $to] = [$bar->cubics[0]->start, $bar->cubics[0]->end];
+        $middle = ($from->xMm + $to->xMm) / 2;
+        $heights = $raster->down($middle + 10, $from->yMm + 9, $from->yMm + 11);
+        expect($heights)->toHaveCount(1)->and($heights[0] - 10)->toEqualWithDelta($from->yMm, 0.2)
+            // A hair inside its end it is drawn, a hair beyond it isn't.
+            ->and($raster->down($to->xMm + 9.85, $from->yMm + 9.4, $from->yMm + 10.6))->toHaveCount(1)
+            ->and($raster->down($to->xMm + 10.45, $from->yMm + 9.4, $from->yMm + 10.6))->toBe([]);
+    }
+    $counts = [];
+    foreach (demoMakes() as $make) {
+        $each = paperOf($make);
+        if (! $each->hasShape() && array_filter($each->sheet()->work->line->front->stations, static fn (ToldStation $one): bool => $one->told !== null) !== []) {
+            $counts[] = count($each->rulerOn(StripLine::Seam, $height)->pages($width - 20));
+        }
+    }
+    expect(max($counts))->toBeLessThan(3)->and(count(array_filter($counts, static fn (int $pages): bool => $pages === 1)))->toBeGreaterThan(count($counts) / 2);
+})->with([PageFormat::A4, PageFormat::Letter]);
 
 test('every step and every caution is on the sheet, whole and within its page, for each make', function (Unit $unit, string $page): void {
     $makes = demoMakes();

@@ -10,13 +10,38 @@ use Underbolt\Paper\PaperPoint;
 use Underbolt\Paper\Path;
 use Underbolt\Paper\Strip;
 use Underbolt\Paper\StripLine;
+use Underbolt\Paper\StripShape;
 use Underbolt\Planning\Plan;
+use Underbolt\Seam\Curve;
+use Underbolt\Seam\CutLine;
+use Underbolt\Seam\SeamDrawing;
+use Underbolt\Seam\Station;
 
 use function Tests\Core\planOf;
 
+/** A strip whose lines are drawn from the plan's girths, in the place of those that a nest would give. */
 function strip(Plan $plan, StripLine $line = StripLine::Seam): Drawing
 {
-    return Strip::of($plan, 'Rosenwyn', $line);
+    $seam = SeamDrawing::of($plan->front, $plan->back, $plan->situation->measured(), $plan->cutSizes());
+    $shape = static fn (CutLine $cut, Curve $curve, array $stations): StripShape => new StripShape($cut->sizes, $cut->depths, $curve, array_intersect_key($seam->lines, array_flip($cut->sizes->known())), $stations);
+
+    return Strip::of($plan, 'Rosenwyn', $line, [
+        $shape($plan->front, $seam->front, withinDrawing($plan->stations(), $plan)),
+        $shape($plan->back, $seam->back ?? $seam->front, withinDrawing($plan->backStations() ?? $plan->stations(), $plan)),
+    ]);
+}
+
+/**
+ * Those that lie on it: it ends 8 cm below the hip.
+ *
+ * @param  list<Station>  $stations
+ * @return list<Station>
+ */
+function withinDrawing(array $stations, Plan $plan): array
+{
+    $end = $plan->front->depths->hip->nanometres + 80_000_000;
+
+    return array_values(array_filter($stations, static fn (Station $station): bool => $station->depth->nanometres <= $end));
 }
 
 /** The one path of a group. */
@@ -89,7 +114,8 @@ test('at each station the drawn line stands at its move from the printed line, w
     $plan = planOf($changes);
     $drawing = strip($plan);
     $places = array_flip($plan->make->pattern->sizes);
-    foreach (['front' => $plan->stations(), 'back' => $plan->backStations() ?? $plan->stations()] as $side => $stations) {
+    foreach (['front' => $plan->stations(), 'back' => $plan->backStations() ?? $plan->stations()] as $side => $all) {
+        $stations = withinDrawing($all, $plan);
         $underarm = heightOf($drawing, $side, 0);
         $cut = pathOf($drawing, "{$side}-cut");
         foreach ($stations as $station) {
@@ -131,16 +157,16 @@ test('the strip names what is on it: lines, levels, depths, moves, and which way
             'FRONT',
             'underarm on underarm, on the paper as it is printed',
             'no allowance',
-            'counted from line 12 down to the waist, from line 14 below it',
+            'counted from line 12 down to the waist, from line 14 below it, read off the pattern\'s own lines',
         )
         ->and(array_filter($drawing->groups(), static fn (string $group): bool => str_contains($group, '-line-5')))->toBe([]);
 });
 
-test('the strip reaches down to the hem, and no mark lies outside it', function (array $changes): void {
+test('the strip reaches as far down as its lines, and no mark lies outside it', function (array $changes): void {
     $plan = planOf($changes + ['pattern.seam.seam_allowance' => 1.5]);
     $drawing = strip($plan, StripLine::WithAllowance);
     $down = array_slice(pathOf($drawing, 'front-seam')->cubics, -1)[0]->end->yMm - heightOf($drawing, 'front', 0);
-    expect($down)->toEqualWithDelta(($plan->front->depths->hem->nanometres ?? 0) / 1e6, 0.001);
+    expect($down)->toEqualWithDelta($plan->front->depths->hip->nanometres / 1e6 + 80, 0.001);
     foreach ($drawing->paths as $path) {
         foreach ($path->cubics as $cubic) {
             expect($cubic->end->xMm)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual($drawing->widthMm)
@@ -179,6 +205,5 @@ test('what can\'t be drawn is told', function (array $changes, StripLine $line, 
     }
     expect(array_map(static fn ($fault): string => $fault->field, $faults))->toBe([$field]);
 })->with([
-    'no depths' => [['pattern.seam' => ['seam_allowance' => 1.5]], StripLine::Seam, 'pattern.seam'],
     'no allowance' => [[], StripLine::WithAllowance, 'pattern.seam.seam_allowance'],
 ]);

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Paper;
+
+use Underbolt\Measure\Length;
+use Underbolt\Planning\Plan;
+
+/** One length of a ruler, from its own top left corner: the axis with its ticks, a bar from each, and the edge that is cut along their ends. */
+final readonly class RulerPart
+{
+    private const NM = 1_000_000;
+
+    /** Above the first mark: what it is, how it is laid, the bar that proves its scale. */
+    private const ABOVE_MM = 34.0;
+
+    private const BELOW_MM = 8.0;
+
+    /** Left of the innermost bar: how deep, and the level. */
+    private const LEFT_MM = 28.0;
+
+    /** Right of the outermost bar: the line's name and the move. */
+    private const RIGHT_MM = 28.0;
+
+    private const LEAST_MM = 76.0;
+
+    private const CHECK_MM = 50.0;
+
+    /** @param  list<Path|Label>  $marks */
+    private function __construct(public float $widthMm, public float $heightMm, private array $marks)
+    {
+    }
+
+    /**
+     * @param  string  $title  of the side
+     * @param  non-empty-list<RulerMark>  $marks
+     * @return list<self> one below the other on the paper, each beginning with the mark that the last one ends on
+     */
+    public static function all(string $title, array $marks, Plan $plan, ?Length $allowance, float $lengthMm): array
+    {
+        $end = end($marks)->depthMm;
+        $count = max(1, (int) ceil(($end - 0.001) / $lengthMm));
+        $beyond = ($allowance->nanometres ?? 0) / self::NM;
+        $parts = [];
+        for ($part = 0; $part < $count; $part++) {
+            [$from, $to] = [$part * $lengthMm, min($end, ($part + 1) * $lengthMm)];
+            $own = array_values(array_filter($marks, static fn (RulerMark $mark): bool => $mark->depthMm >= $from - 0.001 && $mark->depthMm <= $to + 0.001));
+            $moves = array_map(static fn (RulerMark $mark): float => $mark->moveMm, $own);
+            $axis = self::LEFT_MM - min(0.0, ...$moves);
+            $width = max(self::LEAST_MM, $axis + max(0.0, ...$moves) + $beyond + self::RIGHT_MM);
+            $y = static fn (float $depth): float => self::ABOVE_MM + $depth - $from;
+            $drawing = new RulerDrawing(str_replace(' ', '-', $title), $axis, $y, $width, $beyond);
+            $parts[] = new self($width, $y($to) + self::BELOW_MM, [
+                ...self::head($drawing, $title, $plan, $part, $count),
+                ...$drawing->axis($from, $to),
+                ...$drawing->bars($own),
+                ...$drawing->edge($own),
+                ...self::joins($drawing, $part, $count, $from, $to),
+            ]);
+        }
+
+        return $parts;
+    }
+
+    /** @return list<Path|Label> */
+    public function at(float $xMm): array
+    {
+        return array_map(static fn (Path|Label $mark): Path|Label => $mark->moved($xMm, 0), $this->marks);
+    }
+
+    /** @return list<Path|Label> */
+    private static function head(RulerDrawing $on, string $title, Plan $plan, int $part, int $count): array
+    {
+        $group = "{$on->group}-title";
+        $zero = Ruler::origin($plan);
+        $first = $plan->sizes->first();
+        $words = [
+            strtoupper($title).($count === 1 ? '' : ', part '.($part + 1)." of {$count}"),
+            'axis parallel to grain or fold, never along the seam;',
+            "zero at the {$zero}".($first === null ? '' : " of {$plan->lineOf($first)}").', on '.($plan->paper() === 'lengthened' ? 'the lengthened paper' : 'the paper as printed'),
+            'slide it sideways: tick on the printed line named there,',
+            'mark at the bar\'s end, stitching and cutting lines alike.',
+            'For the other hand turn it over.',
+        ];
+        $labels = array_map(static fn (string $text, int $i): Label => new Label($group, 0, 5.0 + $i * 3.5 + ($i === 0 ? 0 : 0.8), $text, $i === 0 ? 4.6 : 2.7), $words, array_keys($words));
+        $bar = self::ABOVE_MM - 5;
+
+        return [
+            ...$labels,
+            Path::through('test-squares', Pen::Test, [[0, $bar - 1.5], [0, $bar], [self::CHECK_MM, $bar], [self::CHECK_MM, $bar - 1.5]]),
+            new Label('test-squares', 2, $bar - 0.8, '5 cm', 2.4),
+            new Label($group, $on->widthMm, $bar, 'side seam >', 2.7, Anchor::End),
+        ];
+    }
+
+    /** @return list<Label> letters where the next length goes on */
+    private static function joins(RulerDrawing $on, int $part, int $count, float $from, float $to): array
+    {
+        $group = "{$on->group}-title";
+        $letter = static fn (int $join): string => chr(65 + $join);
+
+        return [
+            ...($part > 0 ? [new Label($group, $on->axisMm + 4, $on->y($from) - 2, $letter($part - 1), 4, Anchor::Middle)] : []),
+            ...($part < $count - 1 ? [new Label($group, $on->axisMm + 4, $on->y($to) + 5, $letter($part), 4, Anchor::Middle)] : []),
+        ];
+    }
+
+    /** So much more than its own length a part takes of a page. */
+    public static function beyondMm(): float
+    {
+        return self::ABOVE_MM + self::BELOW_MM;
+    }
+}

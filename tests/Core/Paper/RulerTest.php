@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use Underbolt\Paper\Drawing;
+use Underbolt\Paper\Label;
+use Underbolt\Paper\NoStrip;
+use Underbolt\Paper\Path;
+use Underbolt\Paper\Pen;
+use Underbolt\Paper\Ruler;
+use Underbolt\Planning\Plan;
+use Underbolt\Work\Told\ToldLine;
+use Underbolt\Work\Told\ToldStation;
+
+use function Tests\Core\cm;
+use function Tests\Core\planOf;
+
+function rulerOf(Plan $plan, ?float $allowanceCm = null, float $lengthMm = Ruler::LENGTH_MM): Ruler
+{
+    return Ruler::of($plan, ToldLine::of($plan, $plan->stationTable()), 'Rosenwyn', $allowanceCm === null ? null : cm($allowanceCm), $lengthMm);
+}
+
+/** @return list<array{float, float}> how far each bar goes from its tick, by its height, in the order in which they were drawn */
+function barsOf(Drawing $drawing): array
+{
+    $bars = array_filter($drawing->paths, static fn (Path $path): bool => $path->pen === Pen::Cut);
+
+    return array_values(array_map(static fn (Path $path): array => [$path->cubics[0]->start->yMm, round($path->cubics[0]->end->xMm - $path->cubics[0]->start->xMm, 6)], $bars));
+}
+
+/** @return list<string> */
+function saidOn(Drawing $drawing): array
+{
+    return array_map(static fn (Label $label): string => $label->text, $drawing->labels);
+}
+
+test('each bar is as long as the move that is told there, and stands as deep', function (array $changes): void {
+    $plan = planOf($changes);
+    $line = ToldLine::of($plan, $plan->stationTable());
+    $wanted = [];
+    foreach ($line->isAlike ? [$line->front] : [$line->front, $line->back] as $side) {
+        $moved = array_filter($side->stations, static fn (ToldStation $one): bool => ! $one->told->isOn && $plan->make->canBeDone($one->told->move) && $one->station->depth->nanometres <= 40e7);
+        array_push($wanted, ...array_map(static fn (ToldStation $one): float => round($one->told->move->nanometres / 1e6, 6), $moved));
+    }
+    $bars = array_column(barsOf(rulerOf($plan, lengthMm: 1000)->whole()), 1);
+    expect($bars)->toBe(array_values($wanted))->and($bars)->not->toBe([]);
+})->with([
+    'two steps' => [['body.waist' => 78, 'body.hip' => 107]],
+    'a bust adjustment' => [['body.high_bust' => 86, 'body.full_bust' => 95, 'choices.lead' => 'high_bust']],
+    'front and back unlike' => [['choices.front_larger' => ['bust' => 1, 'waist' => 1], 'body.hip' => 107]],
+    'by hand' => [['choices.by_hand' => ['hip' => ['front' => 1.1, 'back' => -0.4]]]],
+]);
+
+test('one length stands beside the next, joined by its letter, and what holds to the hem is told once', function (): void {
+    $plan = planOf(['body.waist' => 78, 'body.hip' => 107]);
+    $said = saidOn(rulerOf($plan)->whole());
+    expect($said)->toContain('FRONT AND BACK, part 1 of 2', 'FRONT AND BACK, part 2 of 2', 'underarm 0 cm', 'waist 20 cm', 'hip 40 cm', 'line 12: on it', 'to the hem the same', 'zero at the underarm of line 12, on the paper as printed', '5 cm', 'side seam >')
+        ->and(array_values(array_filter($said, static fn (string $one): bool => $one === 'A')))->toHaveCount(2)
+        ->and(rulerOf($plan)->pages(190))->toHaveCount(1)->and(rulerOf($plan)->pages(100))->toHaveCount(2);
+    $skirt = saidOn(rulerOf(planOf(['pattern.garment' => 'skirt', 'body.hip' => 107, 'pattern.seam.underarm_to_waist' => null]))->whole());
+    expect($skirt)->toContain('waist 0 cm')->and(implode(' ', $skirt))->toContain('zero at the waist of')->not->toContain('underarm');
+});
+
+test('no edge is drawn where the line that is measured from changes, and an allowance stands beside the seam', function (): void {
+    $drawing = rulerOf(planOf(['body.waist' => 87]), 1.5)->whole();
+    $of = static fn (string $group): array => array_values(array_filter($drawing->paths, static fn (Path $path): bool => $path->group === $group));
+    $seam = $of('front-and-back-seam');
+    expect($of('front-and-back-cut'))->toHaveCount(count($seam))
+        ->and($of('front-and-back-cut')[0]->cubics[0]->start->xMm - $seam[0]->cubics[0]->start->xMm)->toEqualWithDelta(15.0, 1e-9);
+    foreach ($seam as $edge) {
+        expect(abs($edge->cubics[0]->end->xMm - $edge->cubics[0]->start->xMm))->toBeLessThan(12.0);
+    }
+});
+
+test('no mark lies outside the ruler, whatever the line', function (array $changes): void {
+    $drawing = rulerOf(planOf($changes), 1.5)->whole();
+    foreach ($drawing->paths as $path) {
+        foreach ($path->cubics as $cubic) {
+            expect($cubic->end->xMm)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual($drawing->widthMm)
+                ->and($cubic->end->yMm)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual($drawing->heightMm);
+        }
+    }
+})->with([[['body.waist' => 87, 'body.hip' => 91]], [['choices.by_hand' => ['bust' => ['front' => 4, 'back' => -4]]]]]);
+
+test('without a depth there is no ruler, and it says so', function (): void {
+    expect(static fn () => rulerOf(planOf(['pattern.seam' => ['seam_allowance' => 1.5]])))->toThrow(NoStrip::class);
+});
