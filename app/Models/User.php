@@ -7,20 +7,22 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Underbolt\Measure\Unit;
+use Underbolt\Paper\PageFormat;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $email
  * @property Unit $unit the unit figures are shown in first
+ * @property PageFormat $paper that the printer holds: A4 or US Letter
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'unit'];
+    protected $fillable = ['name', 'email', 'password', 'unit', 'paper'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['unit' => 'cm'];
+    protected $attributes = ['unit' => 'cm', 'paper' => 'a4'];
 
     /** @return HasMany<Wearer, $this> */
     public function wearers(): HasMany
@@ -61,6 +63,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'unit' => Unit::class];
+        return ['password' => 'hashed', 'unit' => Unit::class, 'paper' => PageFormat::class];
     }
 }

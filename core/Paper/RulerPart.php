@@ -47,8 +47,8 @@ final readonly class RulerPart
             [$from, $to] = [$part * $lengthMm, min($end, ($part + 1) * $lengthMm)];
             $own = array_values(array_filter($marks, static fn (RulerMark $mark): bool => $mark->depthMm >= $from - 0.001 && $mark->depthMm <= $to + 0.001));
             $moves = array_map(static fn (RulerMark $mark): float => $mark->moveMm, $own);
-            $axis = self::LEFT_MM - min(0.0, ...$moves);
-            $width = max(self::LEAST_MM, $axis + max(0.0, ...$moves) + $beyond + self::RIGHT_MM);
+            $axis = self::LEFT_MM - min([0.0, ...$moves]);
+            $width = max(self::LEAST_MM, $axis + max([0.0, ...$moves]) + $beyond + self::RIGHT_MM);
             $y = static fn (float $depth): float => self::ABOVE_MM + $depth - $from;
             $drawing = new RulerDrawing(str_replace(' ', '-', $title), $axis, $y, $width, $beyond);
             $parts[] = new self($width, $y($to) + self::BELOW_MM, [

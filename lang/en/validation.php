@@ -5,6 +5,7 @@ declare(strict_types=1);
 // What is said at a field when it is refused: the words of this application, for every rule that its requests use.
 return [
     'required' => 'This is needed.',
+    'required_without' => 'This or the other is needed.',
     'present' => 'This is missing.',
     'string' => 'Text belongs here.',
     'boolean' => 'Yes or no belongs here.',

@@ -187,3 +187,14 @@ test('whoever wants to stays signed in when the browser is closed, and nobody wh
     expect($session?->getExpiresTime())->toBe(0);
     $this->postJson('/api/sign-in', Arr::only($account, ['email', 'password']) + ['stay' => 'maybe'])->assertJsonValidationErrors(['stay']);
 });
+
+test('the paper of the printer is remembered, and is what is printed on where nothing else is asked', function (): void {
+    $make = demoMake('Senara Treloweth');
+    $width = fn (string $query = ''): float => (float) (preg_match('#/MediaBox \[0(?:\.0+)? 0(?:\.0+)? ([\d.]+)#', contentOf($this->get("/api/makes/{$make->id}/strip.pdf{$query}")->assertOk()), $found) ? $found[1] : 0);
+    expect($width())->toEqualWithDelta(595.3, 0.5);
+    expect($this->patchJson('/api/me', ['paper' => 'letter'])->assertOk())->toAgreeWith('UserData')
+        ->and($this->getJson('/api/me')->json('paper'))->toBe('letter')->and($this->getJson('/api/me')->json('unit'))->toBe('cm')
+        ->and($width())->toEqualWithDelta(612.0, 0.5)->and($width('?page=a4'))->toEqualWithDelta(595.3, 0.5);
+    $this->patchJson('/api/me', ['paper' => 'a0'])->assertJsonValidationErrors(['paper']);
+    $this->patchJson('/api/me', [])->assertJsonValidationErrors(['unit', 'paper']);
+});

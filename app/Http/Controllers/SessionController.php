@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Contract\Answer;
 use App\Http\Requests\RegisterRequest;
+use App\Http\Requests\RememberedRequest;
 use App\Http\Requests\SignInRequest;
-use App\Http\Requests\UnitRequest;
 use App\Http\Resources\Account\UserData;
 use App\Models\User;
 use Illuminate\Auth\SessionGuard;
@@ -81,12 +81,12 @@ final class SessionController
         return new Response(status: 204);
     }
 
-    #[OA\Patch(path: '/api/me', operationId: 'chooseUnit',
+    #[OA\Patch(path: '/api/me', operationId: 'remember',
         responses: [new Answer(UserData::class, 'kept')])]
-    public function update(UnitRequest $request): JsonResponse
+    public function update(RememberedRequest $request): JsonResponse
     {
         $user = SignedIn::user($request);
-        $user->update(['unit' => $request->unit()]);
+        $user->update($request->remembered());
 
         return new JsonResponse(UserData::of($user));
     }

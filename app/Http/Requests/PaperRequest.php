@@ -28,7 +28,7 @@ final class PaperRequest extends FormRequest
 
     public function page(): PageFormat
     {
-        return PageFormat::tryFrom($this->string('page')->toString()) ?? PageFormat::A4;
+        return PageFormat::tryFrom($this->string('page')->toString()) ?? SignedIn::user($this)->paper;
     }
 
     public function line(): StripLine

@@ -65,7 +65,7 @@ export interface paths {
         delete: operations["deleteAccount"];
         options?: never;
         head?: never;
-        patch: operations["chooseUnit"];
+        patch: operations["remember"];
         trace?: never;
     };
     "/api/bin": {
@@ -3120,6 +3120,18 @@ export interface components {
             /** @description signed in, after the browser is closed */
             stay?: boolean;
         };
+        RememberedRequest: {
+            /**
+             * @description What an account remembers of how things are shown and printed; what is left out stays.
+             * @enum {string}
+             */
+            unit?: "cm" | "in";
+            /**
+             * @description that the printer holds
+             * @enum {string}
+             */
+            paper?: "a4" | "letter";
+        };
         /** @description every line from the top down as cubics */
         SeamDrawingData: {
             /** @description the printed ones */
@@ -3296,15 +3308,16 @@ export interface components {
             place: string;
             what: string;
         };
-        UnitRequest: {
-            /** @enum {string} */
-            unit: "cm" | "in";
-        };
         UserData: {
             name: string;
             email: string;
             /** @enum {string} */
             unit: "cm" | "in";
+            /**
+             * @description that the printer holds
+             * @enum {string}
+             */
+            paper: "a4" | "letter";
         };
         /** @description The `verdict` part of a make file, figures as typed; its keys are those of core/File/Keys/VerdictKeys. */
         VerdictDocument: {
@@ -3627,7 +3640,7 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
-    chooseUnit: {
+    remember: {
         parameters: {
             query?: never;
             header?: never;
@@ -3636,7 +3649,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["UnitRequest"];
+                "application/json": components["schemas"]["RememberedRequest"];
             };
         };
         responses: {

@@ -45,6 +45,14 @@ const about = computed(() => {
         .filter((part) => part !== null)
         .join(', ');
 });
+/** The account's paper first; the other one is remembered once it is asked for. */
+const papers = computed(() => {
+    const all = [
+        { page: 'a4' as const, words: 'A4' },
+        { page: 'letter' as const, words: 'US Letter' },
+    ];
+    return session.paper === 'letter' ? all.reverse() : all;
+});
 const pdf = (page: 'a4' | 'letter'): string =>
     `/api/makes/${props.id}/cut-sheet.pdf?page=${page}&sizes=${labels.value ?? ''}`;
 </script>
@@ -81,8 +89,14 @@ const pdf = (page: 'a4' | 'letter'): string =>
                         />
                         hide the sizes
                     </label>
-                    <a :href="pdf('a4')" target="_blank">Print on A4</a>
-                    <a :href="pdf('letter')" target="_blank">Print on US Letter</a>
+                    <a
+                        v-for="one in papers"
+                        :key="one.page"
+                        :href="pdf(one.page)"
+                        target="_blank"
+                        @click="session.setPaper(one.page)"
+                        >Print on {{ one.words }}</a
+                    >
                 </p>
             </header>
 

@@ -1,14 +1,21 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive } from 'vue';
+import { computed, onMounted, reactive, watch } from 'vue';
 import MakeLinks from './MakeLinks.vue';
 import { filesOf, lines, pages, type HowOnPaper } from './files';
 import { useCutSheet } from './useCutSheet';
+import { useSession } from '../state/session';
 import ChoiceField from '../ui/ChoiceField.vue';
 import Crumbs from '../ui/Crumbs.vue';
 
 const props = defineProps<{ id: number }>();
 const { sheet, refused, labels, load } = useCutSheet(props.id);
-const how = reactive<HowOnPaper>({ page: 'a4', line: 'seam', sizes: 'shown' });
+const session = useSession();
+const how = reactive<HowOnPaper>({ page: session.paper, line: 'seam', sizes: 'shown' });
+// Larger pages are for the odd plotter; what the printer holds is remembered.
+watch(
+    () => how.page,
+    (page) => (page === 'a4' || page === 'letter' ? void session.setPaper(page) : undefined),
+);
 const files = computed(() => filesOf(props.id, how));
 const linesHere = computed(() => (sheet.value?.has_allowance === true ? lines : lines.slice(0, 1)));
 
@@ -30,12 +37,7 @@ onMounted(async () => {
             </p>
             <div class="inline how">
                 <ChoiceField v-model="how.page" label="Pages" :options="pages" />
-                <ChoiceField
-                    v-model="how.line"
-                    class="wider"
-                    label="The thick line of the strip is"
-                    :options="linesHere"
-                />
+                <ChoiceField v-model="how.line" class="wider" label="The strip shows" :options="linesHere" />
                 <label>
                     <input
                         type="checkbox"
@@ -46,7 +48,7 @@ onMounted(async () => {
                 </label>
             </div>
             <p v-if="!sheet.has_allowance" class="hint">
-                The pattern doesn’t say its seam allowance, so the strip shows the seam alone.
+                The pattern doesn’t say its seam allowance, so the strip has none.
             </p>
             <ul class="rows">
                 <li v-for="file in files" :key="file.name">
@@ -57,8 +59,9 @@ onMounted(async () => {
                 </li>
             </ul>
             <p class="hint">
-                On the first page of a strip stand a line of 200 mm, a square of 5 cm and one of 2 in: measure
-                them before you cut. The printer must print at 100 %, never “fit to page”.
+                Measure the bar of 5 cm on each length of a ruler, or the line of 200 mm and both squares on
+                the first page of a strip, before you cut. The printer must print at 100 %, never “fit to
+                page”.
             </p>
         </template>
     </div>

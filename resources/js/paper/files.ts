@@ -39,8 +39,8 @@ const all: MakeFile[] = [
     },
     {
         name: 'strip.pdf',
-        what: 'Strip, PDF over pages',
-        isFor: 'The new side seam at true size, front and back: print at 100 %, put the pages together, lay it under the tissue.',
+        what: 'Strip, PDF',
+        isFor: 'The new side seam at true size where the pattern’s own lines are known; else a ruler of how far it stands from the printed line.',
         heeds: ['page', 'line', 'sizes'],
     },
     {

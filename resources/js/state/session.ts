@@ -9,6 +9,7 @@ export const useSession = defineStore('session', () => {
     const known = ref(false);
     let sent: Promise<unknown> = Promise.resolve();
     const unit = computed<Unit>(() => user.value?.unit ?? 'cm');
+    const paper = computed<User['paper']>(() => user.value?.paper ?? 'a4');
 
     /** Asks the server once who is signed in. */
     async function find(): Promise<User | null> {
@@ -42,10 +43,17 @@ export const useSession = defineStore('session', () => {
         await sent;
     }
 
+    /** The paper that the printer holds is the account's from now on. */
+    async function setPaper(now: User['paper']): Promise<void> {
+        if (user.value === null || now === paper.value) return;
+        user.value = { ...user.value, paper: now };
+        await api.PATCH('/api/me', { body: { paper: now } });
+    }
+
     /** When the server knows the unit too: sentences that are asked for before that may speak in the other. */
     async function settled(): Promise<void> {
         await sent.catch(() => undefined);
     }
 
-    return { user, unit, find, open, forget, close, switchUnit, settled };
+    return { user, unit, paper, find, open, forget, close, switchUnit, setPaper, settled };
 });
