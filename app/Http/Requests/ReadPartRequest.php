@@ -12,13 +12,14 @@ use Underbolt\ChartPaste\Part\PastedCloth;
 use Underbolt\ChartPaste\Part\PastedCups;
 use Underbolt\ChartPaste\Part\PastedFits;
 use Underbolt\ChartPaste\Part\PastedPart;
+use Underbolt\ChartPaste\Part\PastedPieces;
 use Underbolt\ChartPaste\PastedTable;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pattern;
 
 #[OA\Schema(required: ['part', 'text', 'unit', 'sizes'], properties: [
-    new OA\Property(property: 'part', description: 'where the table belongs', type: 'string', enum: ['cups', 'cloth', 'fits']),
+    new OA\Property(property: 'part', description: 'where the table belongs', type: 'string', enum: ['cups', 'cloth', 'fits', 'pieces']),
     new OA\Property(property: 'text', description: 'as pasted', type: 'string'),
     new OA\Property(property: 'html', description: 'the same as a web page has it, where the clipboard does', type: 'string', nullable: true),
     new OA\Property(property: 'unit', description: 'meant in the pattern', type: 'string', enum: ['cm', 'in']),
@@ -35,7 +36,7 @@ final class ReadPartRequest extends FormRequest
         $names = ['array', 'max:'.Pattern::MOST_SIZES];
 
         return [
-            'part' => ['required', 'string', 'in:cups,cloth,fits'],
+            'part' => ['required', 'string', 'in:cups,cloth,fits,pieces'],
             'text' => ['required', 'string', 'max:'.PastedTable::LARGEST_BYTES],
             'html' => ['nullable', 'string', 'max:'.ReadChartRequest::LARGEST_HTML],
             'unit' => ['required', Rule::enum(Unit::class)],
@@ -58,6 +59,7 @@ final class ReadPartRequest extends FormRequest
         return match ($this->string('part')->toString()) {
             'cups' => PastedCups::read($text, $typedIn, Unit::tryFrom($told)),
             'cloth' => PastedCloth::read($text, $typedIn, $this->names('sizes'), $told === '' ? null : $told),
+            'pieces' => PastedPieces::read($text),
             default => PastedFits::read($text, $typedIn, $this->names('sizes'), $this->names('views'), $this->names('fits'), Unit::tryFrom($told)),
         };
     }

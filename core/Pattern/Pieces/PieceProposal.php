@@ -15,6 +15,9 @@ final class PieceProposal
     /** A crop is taken to end so far above the waist where nothing tells. */
     private const CROP_MM = 50;
 
+    /** And the yoke of a skirt so far below it. */
+    private const YOKE_MM = 100;
+
     private function __construct(private readonly PieceWords $words, private readonly GarmentShape $shape, private readonly ?Follows $follows, private readonly bool $isPair)
     {
     }
@@ -126,7 +129,7 @@ final class PieceProposal
     {
         return $this->shape->hasBust
             ? [$this->cloth(), $around, [SeamKind::Shoulder, SeamKind::Neck, SeamKind::Armhole, SeamKind::Panel], Reach::between(ReachPlace::Shoulder, ReachPlace::Shoulder), Follows::Frame]
-            : [$this->cloth(), $around, [SeamKind::Side, SeamKind::Waist, SeamKind::Panel], new Reach(new ReachEnd(ReachPlace::Waist), new ReachEnd(ReachPlace::Hip, Length::ofNanometres(-1))), Follows::WaistAndHip];
+            : [$this->cloth(), $around, [SeamKind::Side, SeamKind::Waist, SeamKind::Panel], new Reach(new ReachEnd(ReachPlace::Waist), new ReachEnd(ReachPlace::Waist, self::mm(self::YOKE_MM))), Follows::WaistAndHip];
     }
 
     /** @return array{Layer, PieceSide, list<SeamKind>, Reach, Follows} front, back and what they are made of */
@@ -136,7 +139,7 @@ final class PieceProposal
         $isParted = $this->shape->isSeamedAtWaist && ($this->words->say('bodice') || ! $this->words->say('lining') || $this->shape->hasSkirtLining);
         $end = match (true) {
             $isLower => new ReachEnd(ReachPlace::Hem),
-            $this->shape->isCropped => new ReachEnd(ReachPlace::Waist, Length::ofNanometres(-self::CROP_MM * 1_000_000)),
+            $this->shape->isCropped => new ReachEnd(ReachPlace::Waist, self::mm(-self::CROP_MM)),
             $isParted => new ReachEnd(ReachPlace::Waist),
             default => new ReachEnd(ReachPlace::Hem),
         };
@@ -181,6 +184,11 @@ final class PieceProposal
             $this->shape->isInOne => [SeamKind::Neck, SeamKind::Shoulder],
             default => [SeamKind::Neck, SeamKind::Shoulder, SeamKind::Armhole],
         };
+    }
+
+    private static function mm(int $mm): Length
+    {
+        return Length::ofNanometres($mm * 1_000_000);
     }
 
     private function seam(SeamKind $kind): PieceSeam

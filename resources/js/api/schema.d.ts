@@ -2056,8 +2056,6 @@ export interface components {
             value: "dress" | "top" | "skirt" | "trousers" | "knit_top" | "coat";
             label: string;
             levels: ("bust" | "waist" | "hip")[];
-            /** @description the usual ones */
-            pieces: components["schemas"]["PieceDocument"][];
         };
         /** @description What a house does alike in all its patterns, figures as typed; its keys are those of core/File/Keys/HabitsKeys. */
         HabitsDocument: {
@@ -2641,6 +2639,10 @@ export interface components {
             between: "up" | "down" | "nearest";
             /** @description the newest first */
             makes: components["schemas"]["PatternMakeData"][];
+            /** @description those that are listed, as they are understood */
+            pieces: components["schemas"]["UnderstoodPieceData"][];
+            /** @description that such a garment usually has; nobody has confirmed them */
+            usual_pieces: components["schemas"]["UnderstoodPieceData"][];
         };
         /** @description The `pattern` part of a make file, figures as typed; its keys are those of core/File/Keys/PatternKeys. */
         PatternDocument: {
@@ -2899,6 +2901,8 @@ export interface components {
             garments: components["schemas"]["GarmentData"][];
             silhouettes: components["schemas"]["SilhouetteData"][];
             follows: components["schemas"]["OptionData"][];
+            /** @description that a piece can have */
+            seams: components["schemas"]["OptionData"][];
             starters: components["schemas"]["StarterData"][];
             houses: components["schemas"]["HouseData"][];
         };
@@ -2944,17 +2948,6 @@ export interface components {
             changes: string[];
             /** @description how many are cut of it */
             times: number | null;
-        };
-        PieceDocument: {
-            /** @description One paper piece and the size it is cut in. */
-            name: string;
-            /** @enum {string} */
-            follows: "frame" | "waist" | "hip" | "waist_and_hip" | "all_levels" | "one_size";
-            cups?: string[];
-            /** @description how many are cut of it */
-            times?: number | null;
-            /** @description the shape that pieces make which are pinned together before they are changed */
-            part_of?: string | null;
         };
         /** @description lengths in whole nanometres */
         PlanData: {
@@ -3064,7 +3057,7 @@ export interface components {
              * @description where the table belongs
              * @enum {string}
              */
-            part: "cups" | "cloth" | "fits";
+            part: "cups" | "cloth" | "fits" | "pieces";
             /** @description as pasted */
             text: string;
             /** @description the same as a web page has it, where the clipboard does */
@@ -3307,6 +3300,31 @@ export interface components {
             words: string;
             place: string;
             what: string;
+        };
+        /** @description a piece as it is understood: what is typed of it, and what its name proposes */
+        UnderstoodPieceData: {
+            name: string;
+            /** @description in words */
+            line: string;
+            /** @enum {string} */
+            follows: "frame" | "waist" | "hip" | "waist_and_hip" | "all_levels" | "one_size";
+            /** @enum {string} */
+            layer: "outer" | "lining" | "facing" | "interfacing" | "band" | "binding" | "other";
+            /** @enum {string} */
+            side: "front" | "back" | "both" | "sleeve" | "none";
+            seams: ("side" | "centre_front" | "centre_back" | "waist" | "shoulder" | "neck" | "armhole" | "raglan" | "princess" | "panel" | "inset" | "opening" | "sleeve_head" | "sleeve_seam" | "hem" | "edge")[];
+            /**
+             * @description how it is sewn on where it is not plain
+             * @enum {string}
+             */
+            joins: "plain" | "eased" | "gathered" | "stretched";
+            /** @enum {string} */
+            from: "shoulder" | "underarm" | "waist" | "hip" | "hem";
+            /** @enum {string} */
+            to: "shoulder" | "underarm" | "waist" | "hip" | "hem";
+            /** @description from the shoulder, 0, to the hem, 4: for a picture */
+            reach: number[];
+            on_fold: boolean;
         };
         UserData: {
             name: string;

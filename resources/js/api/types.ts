@@ -48,7 +48,9 @@ export type FlatPanel = FlatCheck['panels'][number];
 export type CupLine = NonNullable<Cups['table']>[number];
 /** Of a pasted table beside the charts: the lists that it fills. */
 export type PastedPart = Omit<Schemas['PastedPartData'], 'entries'> & {
-    entries: Pick<PatternDocument, 'fabric_needs' | 'notions' | 'finished_by'> & { cups?: CupLine[] };
+    entries: Pick<PatternDocument, 'fabric_needs' | 'notions' | 'finished_by' | 'pieces'> & {
+        cups?: CupLine[];
+    };
 };
 export type Range = NonNullable<PatternDocument['ranges']>[number];
 export type House = Schemas['HouseData'];

@@ -2,7 +2,7 @@ import { ref, shallowRef } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { PastedPart, PatternDocument, Unit } from '../api/types';
 
-export type PartKind = 'cups' | 'cloth' | 'fits';
+export type PartKind = 'cups' | 'cloth' | 'fits' | 'pieces';
 
 /** Asks the server what a table beside the size charts says; nothing goes into the pattern before it is looked over. */
 export function usePastedPart(kind: PartKind, unit: () => Unit, pattern: () => PatternDocument) {

@@ -169,7 +169,7 @@ onBeforeRouteLeave(async () => {
                 />
             </PartSection>
             <PartSection :part="partAt.get('pieces')!" @ask="show('pieces')"
-                ><PiecesPart v-model="document" :guide="guide" :faults="faults"
+                ><PiecesPart v-model="document" :guide="guide" :faults="faults" :unit="unit" :kept="kept"
             /></PartSection>
             <PartSection :part="partAt.get('cloth')!" @ask="show('cloth')"
                 ><ClothPart v-model="document" :faults="faults" :unit="unit"

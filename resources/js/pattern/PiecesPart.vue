@@ -1,123 +1,71 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import type { PatternDocument, PatternGuide } from '../api/types';
-import CellInput from '../ui/CellInput.vue';
-import { changedAt, namesIn, orNull, withoutAt } from './lists';
+import type { PastedPart, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
+import PastePart from '../charts/PastePart.vue';
+import { changedAt, withoutAt } from './lists';
+import PieceRow from './PieceRow.vue';
 
-const props = defineProps<{ guide: PatternGuide; faults: Map<string, string> }>();
+const props = defineProps<{
+    guide: PatternGuide;
+    faults: Map<string, string>;
+    unit: Unit;
+    kept: Pattern | null;
+}>();
 const document = defineModel<PatternDocument>({ required: true });
 
 type Piece = NonNullable<PatternDocument['pieces']>[number];
 
 const pieces = computed(() => document.value.pieces ?? []);
-const usual = computed(
-    () => props.guide.garments.find(({ value }) => value === document.value.garment)?.pieces ?? [],
-);
-
-/** What is no whole number goes to the server as it was typed, which says what is wrong with it. */
-function times(typed: string): number | null {
-    const number = Number(typed);
-    return typed.trim() === '' ? null : Number.isInteger(number) ? number : (typed as unknown as number);
-}
+const usual = computed(() => props.kept?.usual_pieces ?? []);
+/** What the server understood belongs to a row as long as the row is called so. */
+const understoodAt = (at: number): Pattern['pieces'][number] | null => {
+    const one = props.kept?.pieces[at];
+    return one?.name === pieces.value[at]?.name ? (one ?? null) : null;
+};
 
 function setPieces(next: Piece[]): void {
     document.value = { ...document.value, pieces: next };
 }
+const taken = ({ pieces: pasted }: PastedPart['entries']): void =>
+    setPieces([...pieces.value, ...(pasted ?? [])]);
 </script>
 
 <template>
     <div class="part">
         <p class="hint">
-            Neck, shoulder and armhole stay in the frame size, and so does all that joins them: sleeve,
-            collar, facings, bands. A waistband follows the waist, a skirt the waist and the hip. Pieces that
-            are part of one shape, such as a side panel of the front, are pinned together before they are
-            changed: give them the same name under “part of”.
+            What a piece is follows from its name: which part of the garment it covers, and which seams it
+            has. A change goes to every piece that has the seam there, so look at each picture once. Pieces
+            that nobody has listed are not printed.
         </p>
-        <table v-if="pieces.length > 0" class="entry">
-            <thead>
-                <tr>
-                    <th>Piece</th>
-                    <th>is cut in</th>
-                    <th>only for the cups</th>
-                    <th>how many</th>
-                    <th>part of</th>
-                    <td />
-                </tr>
-            </thead>
-            <tbody>
-                <tr v-for="(piece, p) in pieces" :key="p">
-                    <td>
-                        <CellInput
-                            wide
-                            :value="piece.name"
-                            :label="`Piece ${p + 1}, name`"
-                            @change="setPieces(changedAt(pieces, p, { name: $event }))"
-                        />
-                    </td>
-                    <td>
-                        <select
-                            :value="piece.follows"
-                            :aria-label="`${piece.name} is cut in`"
-                            @change="
-                                setPieces(
-                                    changedAt(pieces, p, {
-                                        follows: ($event.target as HTMLSelectElement).value as NonNullable<
-                                            Piece['follows']
-                                        >,
-                                    }),
-                                )
-                            "
-                        >
-                            <option v-for="one in guide.follows" :key="one.value" :value="one.value">
-                                {{ one.label }}
-                            </option>
-                        </select>
-                    </td>
-                    <td>
-                        <CellInput
-                            :value="(piece.cups ?? []).join(', ')"
-                            :label="`${piece.name}, only for the cups`"
-                            @change="setPieces(changedAt(pieces, p, { cups: namesIn($event.toUpperCase()) }))"
-                        />
-                    </td>
-                    <td>
-                        <CellInput
-                            :value="
-                                piece.times === null || piece.times === undefined ? '' : String(piece.times)
-                            "
-                            :label="`${piece.name}, how many are cut`"
-                            :fault="faults.get(`pattern.pieces[${p}].times`)"
-                            @change="setPieces(changedAt(pieces, p, { times: times($event) }))"
-                        />
-                    </td>
-                    <td>
-                        <CellInput
-                            :value="piece.part_of"
-                            :label="`${piece.name}, part of`"
-                            @change="setPieces(changedAt(pieces, p, { part_of: orNull($event) }))"
-                        />
-                    </td>
-                    <td>
-                        <button
-                            type="button"
-                            class="plain"
-                            :aria-label="`Take out ${piece.name}`"
-                            @click="setPieces(withoutAt(pieces, p))"
-                        >
-                            ×
-                        </button>
-                    </td>
-                </tr>
-            </tbody>
-        </table>
+        <ul v-if="pieces.length > 0" class="pieces">
+            <PieceRow
+                v-for="(piece, p) in pieces"
+                :key="p"
+                :piece="piece"
+                :at="p"
+                :guide="guide"
+                :faults="faults"
+                :understood="understoodAt(p)"
+                @change="setPieces(changedAt(pieces, p, $event))"
+                @remove="setPieces(withoutAt(pieces, p))"
+            />
+        </ul>
         <div class="inline">
             <Button
                 type="button"
                 outlined
                 size="small"
                 label="Add a piece"
-                @click="setPieces([...pieces, { name: '', follows: 'all_levels' }])"
+                @click="setPieces([...pieces, { name: '' }])"
+            />
+            <PastePart
+                kind="pieces"
+                what="pieces"
+                example="1 Bodice front, cut 1 on fold&#10;2 Bodice back, cut 2&#10;5 Sleeve, cut 2, cut 2 of lining"
+                :unit="unit"
+                :pattern="document"
+                @take="taken"
             />
             <Button
                 v-if="pieces.length === 0 && usual.length > 0"
@@ -125,7 +73,7 @@ function setPieces(next: Piece[]): void {
                 outlined
                 size="small"
                 :label="`Start with: ${usual.map(({ name }) => name).join(', ')}`"
-                @click="setPieces(usual)"
+                @click="setPieces(usual.map(({ name }) => ({ name })))"
             />
         </div>
         <p v-if="!document.garment" class="hint">
@@ -133,3 +81,11 @@ function setPieces(next: Piece[]): void {
         </p>
     </div>
 </template>
+
+<style scoped>
+.pieces {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(100%, 470px), 1fr));
+    gap: 0 40px;
+}
+</style>

@@ -13,9 +13,12 @@ use Underbolt\File\Typed\FaultLog;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\ChartCheck;
 use Underbolt\Pattern\Charts\BetweenRule;
+use Underbolt\Pattern\Cloth\FabricKind;
 use Underbolt\Pattern\DraftedEase;
 use Underbolt\Pattern\EaseLook;
 use Underbolt\Pattern\Paper\FlatCheck;
+use Underbolt\Pattern\Pattern as CorePattern;
+use Underbolt\Pattern\Pieces\Piece;
 
 final readonly class PatternData
 {
@@ -30,6 +33,8 @@ final readonly class PatternData
      * @param  list<DraftData>  $drafts  sets of envelopes drawn as one set of lines
      * @param  value-of<BetweenRule>  $between  the rule for a measure between two sizes
      * @param  list<PatternMakeData>  $makes  the newest first
+     * @param  list<UnderstoodPieceData>  $pieces  those that are listed, as they are understood
+     * @param  list<UnderstoodPieceData>  $usual_pieces  that such a garment usually has; nobody has confirmed them
      */
     public function __construct(
         public int $id,
@@ -46,6 +51,8 @@ final readonly class PatternData
         public array $drafts,
         public string $between,
         public array $makes,
+        public array $pieces,
+        public array $usual_pieces,
     ) {
     }
 
@@ -72,6 +79,16 @@ final readonly class PatternData
             drafts: $core === null ? [] : array_map(static fn (string $draft): DraftData => DraftData::of($core, $draft), $core->drafts()),
             between: ($core->between ?? BetweenRule::Up)->value,
             makes: PatternMakeData::all($pattern),
+            pieces: $core === null ? [] : array_map(static fn (Piece $piece): UnderstoodPieceData => UnderstoodPieceData::of($piece, $pattern->unit), $core->notes->pieces),
+            usual_pieces: $core === null ? [] : self::usual($core, $pattern->unit),
         );
+    }
+
+    /** @return list<UnderstoodPieceData> */
+    private static function usual(CorePattern $core, Unit $unit): array
+    {
+        $pieces = $core->garment?->usualPieces($core->pulledOn, $core->fabric->kind === FabricKind::Knit, $core->name) ?? [];
+
+        return array_map(static fn (Piece $piece): UnderstoodPieceData => UnderstoodPieceData::of($piece, $unit), $pieces);
     }
 }

@@ -9,6 +9,7 @@ use Underbolt\Pattern\Charts\StarterChart;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\Silhouette;
 use Underbolt\Pattern\Pieces\Follows;
+use Underbolt\Pattern\Pieces\SeamKind;
 
 /** What can be chosen while a pattern is put in. */
 final readonly class PatternGuideData
@@ -17,6 +18,7 @@ final readonly class PatternGuideData
      * @param  list<GarmentData>  $garments
      * @param  list<SilhouetteData>  $silhouettes
      * @param  list<OptionData>  $follows
+     * @param  list<OptionData>  $seams  that a piece can have
      * @param  list<StarterData>  $starters
      * @param  list<HouseData>  $houses
      */
@@ -24,6 +26,7 @@ final readonly class PatternGuideData
         public array $garments,
         public array $silhouettes,
         public array $follows,
+        public array $seams,
         public array $starters,
         public array $houses,
     ) {
@@ -44,6 +47,7 @@ final readonly class PatternGuideData
                 Silhouette::cases(),
             ),
             array_map(static fn (Follows $one): OptionData => new OptionData($one->value, $one->words()), Follows::cases()),
+            array_map(static fn (SeamKind $one): OptionData => new OptionData($one->value, $one->words()), SeamKind::cases()),
             array_map(StarterData::of(...), StarterChart::cases()),
             array_map(HouseData::of(...), $houses),
         );

@@ -1,0 +1,247 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Pattern, PatternDocument, PatternGuide } from '../api/types';
+import CellInput from '../ui/CellInput.vue';
+import { namesIn, orNull } from './lists';
+import PiecePicture from './PiecePicture.vue';
+
+type Piece = NonNullable<PatternDocument['pieces']>[number];
+
+/** One piece in a line, with a picture of what is understood of it; a press opens what can be put right. */
+const props = defineProps<{
+    piece: Piece;
+    at: number;
+    guide: PatternGuide;
+    faults: Map<string, string>;
+    /** As the server understands it; null until it has answered. */
+    understood: Pattern['pieces'][number] | null;
+}>();
+const emit = defineEmits<{ change: [part: Partial<Piece>]; remove: [] }>();
+
+const isOpen = ref(false);
+const fault = (key: string): string | null => props.faults.get(`pattern.pieces[${props.at}].${key}`) ?? null;
+const layers = ['outer', 'lining', 'facing', 'interfacing', 'band', 'binding', 'other'] as const;
+const sides = ['front', 'back', 'both', 'sleeve', 'none'] as const;
+const ends = ['shoulder', 'underarm', 'waist', 'hip', 'hem'] as const;
+const joins = ['plain', 'eased', 'gathered', 'stretched'] as const;
+const choices = computed(() => [
+    {
+        key: 'follows' as const,
+        label: 'cut in',
+        options: props.guide.follows,
+        value: props.understood?.follows,
+    },
+    { key: 'layer' as const, label: 'layer', options: layers.map(named), value: props.understood?.layer },
+    { key: 'side' as const, label: 'lies on', options: sides.map(sideNamed), value: props.understood?.side },
+]);
+function named(value: string): { value: string; label: string } {
+    return { value, label: value };
+}
+function sideNamed(value: string): { value: string; label: string } {
+    return { value, label: { both: 'front and back', none: 'neither' }[value] ?? value };
+}
+
+function reach(which: 0 | 1, place: string): void {
+    const now: [string, string] = [props.understood?.from ?? 'shoulder', props.understood?.to ?? 'hem'];
+    now[which] = place;
+    emit('change', { reaches: now } as Partial<Piece>);
+}
+function seam(kind: string, has: boolean): void {
+    const now = (props.understood?.seams ?? []).filter((one) => one !== kind);
+    setSeams(has ? [...now, kind] : now, props.understood?.joins ?? 'plain');
+}
+function setSeams(kinds: readonly string[], join: string): void {
+    const seams = kinds.map((kind) => (join === 'plain' ? { kind } : { kind, joins: join }));
+    emit('change', { seams } as Partial<Piece>);
+}
+/** What is no whole number goes to the server as it was typed, which says what is wrong with it. */
+function whole(typed: string): number | null {
+    const number = Number(typed);
+    return typed.trim() === '' ? null : Number.isInteger(number) ? number : (typed as unknown as number);
+}
+</script>
+
+<template>
+    <li class="piece-row">
+        <PiecePicture v-if="understood" :piece="understood" />
+        <span v-else class="no-picture" />
+        <div class="told">
+            <div class="inline">
+                <CellInput
+                    wide
+                    :value="piece.name"
+                    :label="`Piece ${at + 1}, name`"
+                    :fault="fault('name')"
+                    @change="emit('change', { name: $event })"
+                />
+                <span class="pair">
+                    ×
+                    <CellInput
+                        :value="piece.times ? String(piece.times) : ''"
+                        :label="`${piece.name}, how many are cut`"
+                        :fault="fault('times')"
+                        @change="emit('change', { times: whole($event) })"
+                    />
+                </span>
+                <button type="button" class="link" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+                    {{ isOpen ? 'that is right' : 'put right' }}
+                </button>
+                <button
+                    type="button"
+                    class="plain"
+                    :aria-label="`Take out ${piece.name}`"
+                    @click="emit('remove')"
+                >
+                    ×
+                </button>
+            </div>
+            <p class="line">{{ understood?.line ?? '' }}</p>
+            <div v-if="isOpen" class="open">
+                <label v-for="one in choices" :key="one.key">
+                    {{ one.label }}
+                    <select
+                        :value="one.value"
+                        :aria-label="`${piece.name}, ${one.label}`"
+                        @change="
+                            emit('change', {
+                                [one.key]: ($event.target as HTMLSelectElement).value,
+                            } as Partial<Piece>)
+                        "
+                    >
+                        <option v-for="option in one.options" :key="option.value" :value="option.value">
+                            {{ option.label }}
+                        </option>
+                    </select>
+                </label>
+                <label v-for="which in [0, 1] as const" :key="which">
+                    {{ which === 0 ? 'from' : 'to' }}
+                    <select
+                        :value="which === 0 ? understood?.from : understood?.to"
+                        :aria-label="`${piece.name}, ${which === 0 ? 'from' : 'to'}`"
+                        @change="reach(which, ($event.target as HTMLSelectElement).value)"
+                    >
+                        <option v-for="end in ends" :key="end" :value="end">{{ end }}</option>
+                    </select>
+                </label>
+                <label>
+                    sewn on
+                    <select
+                        :value="understood?.joins"
+                        :aria-label="`${piece.name}, sewn on`"
+                        @change="
+                            setSeams(understood?.seams ?? [], ($event.target as HTMLSelectElement).value)
+                        "
+                    >
+                        <option v-for="one in joins" :key="one" :value="one">{{ one }}</option>
+                    </select>
+                </label>
+                <fieldset>
+                    <legend>its seams and edges</legend>
+                    <label v-for="one in guide.seams" :key="one.value">
+                        <input
+                            type="checkbox"
+                            :checked="understood?.seams.includes(one.value as never)"
+                            @change="seam(one.value, ($event.target as HTMLInputElement).checked)"
+                        />
+                        {{ one.label }}
+                    </label>
+                </fieldset>
+                <label>
+                    <input
+                        type="checkbox"
+                        :checked="understood?.on_fold"
+                        @change="emit('change', { on_fold: ($event.target as HTMLInputElement).checked })"
+                    />
+                    on the fold
+                </label>
+                <span class="pair">
+                    from lining as well ×
+                    <CellInput
+                        :value="piece.times_lining ? String(piece.times_lining) : ''"
+                        :label="`${piece.name}, how many of lining`"
+                        :fault="fault('times_lining')"
+                        @change="emit('change', { times_lining: whole($event) })"
+                    />
+                </span>
+                <span class="pair">
+                    {{ understood?.layer === 'outer' ? 'part of' : 'of' }}
+                    <CellInput
+                        :value="understood?.layer === 'outer' ? piece.part_of : piece.of"
+                        :label="`${piece.name}, part of`"
+                        @change="
+                            emit('change', {
+                                [understood?.layer === 'outer' ? 'part_of' : 'of']: orNull($event),
+                            } as Partial<Piece>)
+                        "
+                    />
+                </span>
+                <span v-for="key in ['cups', 'views', 'fits'] as const" :key="key" class="pair">
+                    only for {{ key }}
+                    <CellInput
+                        :value="(piece[key] ?? []).join(', ')"
+                        :label="`${piece.name}, only for the ${key}`"
+                        @change="
+                            emit('change', {
+                                [key]: namesIn(key === 'cups' ? $event.toUpperCase() : $event),
+                            } as Partial<Piece>)
+                        "
+                    />
+                </span>
+            </div>
+        </div>
+    </li>
+</template>
+
+<style scoped>
+.piece-row {
+    display: flex;
+    gap: 14px;
+    align-items: start;
+    padding: 8px 0;
+    border-bottom: 1px solid var(--rule);
+}
+.no-picture {
+    width: 54px;
+    flex: none;
+}
+.told {
+    display: grid;
+    gap: 4px;
+    min-width: 0;
+}
+.piece-row:has(.open) {
+    grid-column: 1 / -1;
+}
+.line {
+    margin: 0;
+    font-size: 14px;
+    color: var(--quiet);
+}
+.open {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 20px;
+    align-items: center;
+    font-size: 14px;
+}
+.open label,
+.pair {
+    display: inline-flex;
+    gap: 6px;
+    align-items: center;
+}
+.open fieldset {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 16px;
+    border: 0;
+    padding: 0;
+    margin: 0;
+    flex-basis: 100%;
+}
+.open legend {
+    float: left;
+    margin-right: 16px;
+    font-weight: 600;
+}
+</style>
