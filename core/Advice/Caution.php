@@ -317,6 +317,17 @@ final readonly class Caution
         );
     }
 
+    public static function tissueDiffers(Level $level, string $size, string $printed, string $tissue, bool $isTissueUsed, bool $isComplete): self
+    {
+        $so = match (true) {
+            ! $isComplete => 'So far apart a panel is missing or counted twice: look at the check again. The print counts.',
+            $isTissueUsed => 'The tissue counts, as it is what is cut.',
+            default => 'The print counts, as you chose.',
+        };
+
+        return new self(CautionCode::TissueDiffers, $level, "At the {$level->value} of {$size} {$printed} is printed, and your tissue has {$tissue}. {$so}");
+    }
+
     public static function noPatternLength(): self
     {
         return new self(

@@ -34,6 +34,7 @@ enum CautionCode: string
     case SleeveNarrow = 'sleeve_narrow';
     case UnlikeCutShort = 'unlike_cut_short';
     case LengthSmall = 'length_small';
+    case TissueDiffers = 'tissue_differs';
     case NoPatternLength = 'no_pattern_length';
     case ChangeFar = 'change_far';
     case BeyondAllowance = 'beyond_allowance';
@@ -63,6 +64,7 @@ enum CautionCode: string
             self::PivotWidensBack => 'pivoting widens the back',
             self::CannotPullOn => 'can\'t be pulled on',
             self::LengthSmall => 'too little to change',
+            self::TissueDiffers => 'print and tissue disagree',
             self::NoPatternLength => 'pattern\'s length not known',
             self::ChangeFar => 'far for one seam',
             self::BeyondAllowance => 'beyond the allowance',

@@ -27,8 +27,22 @@ final class PaperCautions
             ...self::far($plan),
             ...array_map(Caution::unlikeCutShort(...), $plan->frontBack->cutShort),
             ...$lengths,
+            ...self::tissue($plan),
             $plan->lengths->hemUnanswered ? Caution::noPatternLength() : null,
         ], static fn (?Caution $caution): bool => $caution !== null));
+    }
+
+    /** @return list<Caution> where envelope and tissue disagree at a level that the make has */
+    private static function tissue(Plan $plan): array
+    {
+        $found = [];
+        foreach ($plan->make->pattern->parts->flat as $check) {
+            if ($plan->at($check->level) !== null && $check->printed !== null && $check->differs()) {
+                $found[] = Caution::tissueDiffers($check->level, $plan->nameOf($check->size), $plan->make->say($check->printed), $plan->make->say($check->finished()), $check->isUsed(), $check->isComplete());
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<Caution> */

@@ -26,8 +26,9 @@ final class FinishedReader
      * @param  Fields  $fields  the pattern's
      * @param  non-empty-list<string>  $sizes
      * @param  ?Length  $seamAllowance  the pattern's, which a check takes that gives none
+     * @param  Chart  $printed  the finished chart
      */
-    public static function read(Fields $fields, PatternKeys $keys, array $sizes, ?Length $seamAllowance): FinishedParts
+    public static function read(Fields $fields, PatternKeys $keys, array $sizes, ?Length $seamAllowance, Chart $printed): FinishedParts
     {
         $views = array_values(array_unique($fields->all($keys->views)));
         $fits = array_values(array_unique($fields->all($keys->fits)));
@@ -40,20 +41,24 @@ final class FinishedReader
         // From the top of the body down, in whatever order they were typed.
         foreach (Level::cases() as $level) {
             if (isset($checks[$level->value])) {
-                $flat[$level->value] = self::flat($checks[$level->value], $level, $sizes, $seamAllowance);
+                $check = self::flat($checks[$level->value], $level, $sizes, $seamAllowance);
+                $flat[$level->value] = $check?->beside($printed->at($level->row(), $check->size));
             }
         }
 
         return new FinishedParts($views, $fits, $only, array_filter($flat));
     }
 
-    /** The finished chart with the rows that only the tissue tells; what is printed wins. */
+    /** The finished chart with the rows that the tissue tells; where both do, the one that counts. */
     public static function filled(Chart $printed, FinishedParts $parts, Chart $body, int $sizes): Chart
     {
         $taken = [];
         foreach ($parts->flat as $check) {
-            if (! $printed->has($check->level->row())) {
-                $taken[$check->level->row()->value] = $check->row($body, $sizes);
+            $row = $check->level->row();
+            if (! $printed->has($row)) {
+                $taken[$row->value] = $check->row($body, $sizes);
+            } elseif ($check->isUsed()) {
+                $taken[$row->value] = $check->moved($printed, $sizes);
             }
         }
 
@@ -104,7 +109,7 @@ final class FinishedReader
         if ($allowance === null && $toCuttingLine !== []) {
             return $fields->missing($keys->seamAllowance);
         }
-        $check = new FlatCheck($level, $size, $panels, $allowance ?? Length::zero());
+        $check = new FlatCheck($level, $size, $panels, $allowance ?? Length::zero(), $fields->sure($keys->counts));
 
         return self::possible($check)
             ? $check

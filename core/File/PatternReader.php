@@ -32,7 +32,8 @@ final class PatternReader
         $count = count($sizes);
         $body = ChartReader::read($fields->byName($keys->bodyChart), $count);
         $seam = SeamReader::read($fields->part($keys->seam));
-        $parts = FinishedReader::read($fields, $keys, $sizes, $seam->seamAllowance);
+        $printed = ChartReader::read($fields->byName($keys->finished), $count);
+        $parts = FinishedReader::read($fields, $keys, $sizes, $seam->seamAllowance, $printed);
 
         $fabric = self::fabric($fields->part($keys->fabric));
 
@@ -42,7 +43,7 @@ final class PatternReader
             sizes: $sizes,
             ranges: RangesReader::read($fields->all($keys->ranges), $sizes),
             bodyChart: $body,
-            finished: FinishedReader::filled(ChartReader::read($fields->byName($keys->finished), $count), $parts, $body, $count),
+            finished: FinishedReader::filled($printed, $parts, $body, $count),
             weights: $fields->byName($keys->levels),
             seam: $seam,
             cups: CupsReader::read($fields->part($keys->cups), $count),

@@ -12,8 +12,10 @@ use Underbolt\File\Shape\ListShape;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\File\Shape\TextShape;
+use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
+use Underbolt\Pattern\Paper\Counts;
 
 /** The tissue of one size, measured panel by panel. */
 final readonly class FlatCheckKeys implements Keys
@@ -31,6 +33,8 @@ final readonly class FlatCheckKeys implements Keys
         ),
         /** @var Key<list<Fields>> */
         public Key $panels = new Key('panels', new ListShape(new ObjectShape(new PanelKeys), 12, least: 1), isRequired: true),
+        /** @var Key<Counts> */
+        public Key $counts = new Key('counts', new WordShape(Counts::class), 'where the envelope prints another figure', usual: Counts::Tissue),
     ) {
     }
 }

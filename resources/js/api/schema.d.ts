@@ -2035,8 +2035,14 @@ export interface components {
             /** @enum {string} */
             level: "bust" | "waist" | "hip";
             measured_size: string;
-            /** @description false where the envelope prints the row itself */
+            /** @description whether the tissue's figure counts */
             used: boolean;
+            /** @description what the envelope prints for the measured size */
+            printed_nm: number | null;
+            /** @description whether the two are so far apart that both are told */
+            differs: boolean;
+            /** @description whether all panels seem to be measured */
+            is_complete: boolean;
             /** @description one for each size */
             finished_nm: (number | null)[];
         };
@@ -2745,6 +2751,11 @@ export interface components {
                         /** @description edges measured to the cutting line */
                         allowances?: number | null;
                     }[];
+                    /**
+                     * @description where the envelope prints another figure
+                     * @enum {string|null}
+                     */
+                    counts?: "tissue" | "print" | null;
                 } | null;
                 waist?: {
                     size: string;
@@ -2759,6 +2770,11 @@ export interface components {
                         /** @description edges measured to the cutting line */
                         allowances?: number | null;
                     }[];
+                    /**
+                     * @description where the envelope prints another figure
+                     * @enum {string|null}
+                     */
+                    counts?: "tissue" | "print" | null;
                 } | null;
                 hip?: {
                     size: string;
@@ -2773,6 +2789,11 @@ export interface components {
                         /** @description edges measured to the cutting line */
                         allowances?: number | null;
                     }[];
+                    /**
+                     * @description where the envelope prints another figure
+                     * @enum {string|null}
+                     */
+                    counts?: "tissue" | "print" | null;
                 } | null;
             } | null;
             levels?: {

@@ -67,7 +67,29 @@ function start(): void {
                 <p class="result" role="status">
                     <template v-if="finished !== null">
                         Finished on the stitching line: <b><Measure :nm="finished" /></b>
-                        <template v-if="!result?.used"> The chart prints this row; the chart wins.</template>
+                        <template v-if="result?.printed_nm != null && result.differs">
+                            The envelope prints <b><Measure :nm="result.printed_nm" /></b> for it:
+                            <template v-if="!result.is_complete"
+                                >so far apart that a panel is missing or counted twice.</template
+                            >
+                            <label v-else
+                                >what counts is
+                                <select
+                                    :value="check.counts ?? 'tissue'"
+                                    :aria-label="`What counts at the ${level.name}`"
+                                    @change="
+                                        change({
+                                            counts: ($event.target as HTMLSelectElement).value as
+                                                'tissue' | 'print',
+                                        })
+                                    "
+                                >
+                                    <option value="tissue">the tissue</option>
+                                    <option value="print">the print</option>
+                                </select></label
+                            >
+                        </template>
+                        <template v-else-if="result?.printed_nm != null"> As printed.</template>
                     </template>
                     <span v-else-if="faults.get(at)" class="fault">{{ faults.get(at) }}</span>
                     <template v-else>Measure a panel.</template>

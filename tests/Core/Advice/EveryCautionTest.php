@@ -49,6 +49,7 @@ function makesByCaution(): array
         'sized_down' => ['body.bicep' => 32, 'body.full_bust' => 93, 'choices' => ['ease' => 'liked', 'liked_ease' => ['bust' => 6, 'waist' => 5, 'hip' => 7]]],
         'sleeve_narrow' => ['body.bicep' => 31, 'pattern.body_chart.bicep' => [26, 27, 28, 29, 30, 31]],
         'unlike_cut_short' => ['choices.sizes' => ['bust' => '18'], 'choices.front_larger' => ['bust' => 1]],
+        'tissue_differs' => ['pattern.flat_checks' => ['waist' => ['size' => '12', 'panels' => [['name' => 'front', 'width' => 22], ['name' => 'back', 'width' => 21]]]]],
         'length_small' => ['body.underarm_to_waist' => 20.6],
         'no_pattern_length' => ['body.waist_to_hem' => 62, 'pattern.seam.hip_to_hem' => null],
         'change_far' => ['choices.by_hand' => ['hip' => ['back' => 4.01]]],

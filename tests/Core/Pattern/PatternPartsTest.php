@@ -16,6 +16,7 @@ use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\Silhouette;
 use Underbolt\Pattern\Pattern;
 
+use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
 use function Tests\Core\makeFile;
 use function Tests\Core\planOf;
@@ -86,6 +87,16 @@ test('the tissue fills a row that is not printed: darts out, allowances out, the
         ->and($flat->finished->at(ChartRow::Waist, 5))->toEqual(cm(113))
         ->and(patternOf(['pattern.flat_checks' => ['waist' => $check]])->finished->at(ChartRow::Waist, 2))->toEqual(cm(79));
 });
+
+test('where print and tissue disagree the tissue counts and the steps stay, unless the print is chosen or a panel is missing', function (array $panels, array $more, float $waist, bool $isSaid): void {
+    $changes = ['pattern.flat_checks' => ['waist' => ['size' => '12', 'panels' => $panels] + $more]];
+    $plan = planOf($changes);
+    expect($plan->make->pattern->finished->at(ChartRow::Waist, 2))->toEqual(cm($waist))->and($plan->make->pattern->finished->at(ChartRow::Waist, 0))->toEqual(cm($waist - 8))
+        ->and(in_array('tissue_differs waist', cautionsOf($plan), true))->toBe($isSaid);
+})->with([
+    'wider by 7 cm' => [[['width' => 43]], [], 86, true], 'the print is chosen' => [[['width' => 43]], ['counts' => 'print'], 79, true],
+    'as good as alike' => [[['width' => 39.7]], [], 79, false], 'half a garment' => [[['width' => 20]], [], 79, true],
+]);
 
 test('a tissue check takes the pattern\'s seam allowance where it gives none, and levels stand from the top down', function (): void {
     $panels = [['name' => 'front', 'width' => 27, 'allowances' => 1], ['name' => 'back', 'width' => 27, 'allowances' => 1]];

@@ -14,13 +14,19 @@ final readonly class FlatRowData
 {
     /**
      * @param  value-of<Level>  $level
-     * @param  bool  $used  false where the envelope prints the row itself
+     * @param  bool  $used  whether the tissue's figure counts
+     * @param  ?int  $printed_nm  what the envelope prints for the measured size
+     * @param  bool  $differs  whether the two are so far apart that both are told
+     * @param  bool  $is_complete  whether all panels seem to be measured
      * @param  list<?int>  $finished_nm  one for each size
      */
     public function __construct(
         public string $level,
         public string $measured_size,
         public bool $used,
+        public ?int $printed_nm,
+        public bool $differs,
+        public bool $is_complete,
         public array $finished_nm,
     ) {
     }
@@ -28,13 +34,15 @@ final readonly class FlatRowData
     public static function of(FlatCheck $check, Pattern $pattern): self
     {
         $row = $check->row($pattern->bodyChart, count($pattern->sizes));
-        $inChart = $pattern->finished->at($check->level->row(), $check->size);
 
         return new self(
-            $check->level->value,
-            $pattern->sizes[$check->size],
-            $inChart !== null && $inChart->compare($check->finished()) === 0,
-            array_map(static fn (?Length $finished): ?int => $finished?->nanometres, $row),
+            level: $check->level->value,
+            measured_size: $pattern->sizes[$check->size],
+            used: $check->isUsed(),
+            printed_nm: $check->printed?->nanometres,
+            differs: $check->differs(),
+            is_complete: $check->isComplete(),
+            finished_nm: array_map(static fn (?Length $finished): ?int => $finished?->nanometres, $row),
         );
     }
 }
