@@ -231,6 +231,9 @@ test('a pattern says what is odd in it, what the tissue gave, and which envelope
             'level' => 'hip',
             'measured_size' => '8',
             'used' => true,
+            'printed_nm' => null,
+            'differs' => false,
+            'is_complete' => true,
             'finished_nm' => [980_000_000, 1_020_000_000],
         ])
         ->and(array_column($answer->json('drafts'), 'sizes'))->toBe([['8'], ['10']]);
@@ -243,6 +246,7 @@ test('tables beside the charts are read each for its place, and nothing is kept'
     expect($read['rows'][0]['name'])->toBe($row)->and($read['entries'][$key])->toHaveCount(1)->and($read['open_units'])->toBe([]);
 })->with([
     ['cups', "A\t2.5-5", 'cups', 'Cup A'],
+    ['pieces', '1 Bodice front cut 1 on fold', 'pieces', '1 Bodice front'],
     ['cloth', "Size\t8\t10\n140 cm\t2 m\t2.1", 'fabric_needs', 'main cloth, 140 cm'],
     ['fits', "slim\nSize\t8\t10\nBust\t90\t94", 'finished_by', 'Bust, slim'],
 ]);

@@ -47,9 +47,7 @@ final class SewSteps
         return [new Step(
             id: "sew-{$name}",
             kind: StepKind::Sew,
-            short: "At the {$name} sew the side seams {$given->saying->length($edge)} {$how}".($allowance === null
-                ? '.'
-                : ": at {$given->saying->length($allowance->minus($edge))} instead of {$given->saying->length($allowance)}."),
+            short: "At the {$name} sew the side seams {$given->saying->length($edge)} {$how}".self::widths($given, $allowance, $edge).'.',
             how: [
                 "Between the notches {$between[0]} and {$between[1]}, running back to the seam line at both; nothing is drawn.",
                 ...array_map(static fn (StepAmount $one): string => "The {$one->edge} seams the same.", $also),
@@ -60,6 +58,15 @@ final class SewSteps
             amounts: [new StepAmount($name, 'front and back', 'each edge', $edge, self::SIDE_EDGES), ...$also],
             applied: [...$applied, ...OtherEdges::sewn($given, $level->facts->level, $between)],
         )];
+    }
+
+    /** Both figures, where a tape shows them apart. */
+    private static function widths(Given $given, ?Length $allowance, Length $edge): string
+    {
+        $usual = $allowance === null ? '' : $given->saying->length($allowance);
+        $now = $allowance === null ? '' : $given->saying->length($allowance->minus($edge));
+
+        return $now === $usual ? '' : ": at {$now} instead of {$usual}";
     }
 
     /** @return array{string, string} the notches above and below */

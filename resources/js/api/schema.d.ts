@@ -1956,7 +1956,10 @@ export interface components {
             levels: components["schemas"]["WornLevelData"][];
             places: components["schemas"]["WordData"][];
             deeds: components["schemas"]["WordData"][];
+            /** @description those that have the seam there */
             pieces: components["schemas"]["ProposedPiecesData"][];
+            /** @description that the pattern lists */
+            all_pieces: string[];
             trials: components["schemas"]["TrialData"][];
         };
         /** @description The `fitting` part of a make file, figures as typed; its keys are those of core/File/Keys/FittingKeys. */

@@ -2,6 +2,8 @@
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import type { Fitting, FittingFinding } from '../api/types';
+import GarmentSpots from './GarmentSpots.vue';
+import type { Spot } from './spots';
 import TextField from '../ui/TextField.vue';
 import WordChoice from '../ui/WordChoice.vue';
 
@@ -39,6 +41,15 @@ const proposed = computed(
 );
 watch(proposed, (now) => (pieces.value = [...now]), { immediate: true });
 
+/** Where the same spot is pressed on the other side too, it is front and back. */
+function press(spot: Spot): void {
+    const isOther = place.value === spot.place && where.value !== spot.where;
+    where.value = isOther ? 'both' : spot.where;
+    if (place.value !== spot.place) what.value = spot.usual;
+    place.value = spot.place;
+}
+const others = computed(() => props.page.all_pieces.filter((piece) => !proposed.value.includes(piece)));
+
 /** Filled in from elsewhere: an answer, a line of one's own, an earlier make. */
 function fill(from: { place: string; what: string; amount?: string; where?: string; note?: string }): void {
     place.value = from.place as Place;
@@ -71,6 +82,7 @@ defineExpose({ fill, clear });
 
 <template>
     <form class="finding-form" novalidate @submit.prevent="record">
+        <GarmentSpots :place="place" :where="where" @pick="press" />
         <p class="sentence">
             <WordChoice v-model="place" label="At the" :options="places" />
             <WordChoice v-model="what" label="what to do" quiet :options="deeds" />
@@ -82,7 +94,7 @@ defineExpose({ fill, clear });
                 class="narrow"
                 label="How much"
                 :fault="faultAt('amount')"
-                :hint="what === 'add' || what === 'take' ? 'at each edge' : ''"
+                :hint="['add', 'take', 'narrower', 'wider'].includes(what) ? 'at each edge' : ''"
             />
             <TextField
                 v-model="note"
@@ -97,6 +109,12 @@ defineExpose({ fill, clear });
                 <input v-model="pieces" type="checkbox" :value="piece" />{{ piece }}
             </label>
         </fieldset>
+        <details v-if="others.length > 0" class="chips">
+            <summary>another piece</summary>
+            <label v-for="piece in others" :key="piece">
+                <input v-model="pieces" type="checkbox" :value="piece" />{{ piece }}
+            </label>
+        </details>
         <Button type="submit" size="small" :label="`Into tracing ${tracing}`" />
     </form>
 </template>

@@ -30,6 +30,7 @@ const page = (more: Partial<Fitting> = {}): Fitting => ({
         { key: 'take', words: 'take in' },
         { key: 'raise', words: 'raise' },
     ],
+    all_pieces: ['front', 'back', 'sleeve', 'pocket'],
     pieces: [
         { place: 'waist', where: 'both', pieces: ['front', 'back'] },
         { place: 'armhole', where: 'both', pieces: ['sleeve'] },
@@ -56,6 +57,28 @@ it('a finding is put together from words, with the pieces that join there', asyn
             done: [],
         },
     ]);
+});
+
+it('the place is pressed on the garment: what is usual there, its pieces, and both sides where both are pressed', async () => {
+    const form = show(FindingForm, { page: page(), tracing: 3, faultAt: () => null });
+    const press = (label: string): Promise<void> => form.get(`[aria-label="${label}"]`).trigger('click');
+    await press('armhole, in front');
+    expect(form.findAll('select').map((one) => (one.element as HTMLSelectElement).value)).toEqual([
+        'armhole',
+        'raise',
+        'front',
+    ]);
+    await press('armhole, at the back');
+    expect((form.findAll('select')[2]?.element as HTMLSelectElement).value).toBe('both');
+    await form.find('input[type=text]').setValue('1');
+    await form.findAll('details input').at(-1)?.setValue(true);
+    await form.trigger('submit');
+    expect(told(form, 'record')?.[0]).toMatchObject({
+        place: 'armhole',
+        what: 'raise',
+        where: 'both',
+        pieces: ['sleeve', 'pocket'],
+    });
 });
 
 it('an amount that is refused is told at its field', () => {

@@ -12,6 +12,7 @@ use Underbolt\Altering\Alteration;
 use Underbolt\Altering\FittingFinding;
 use Underbolt\Altering\FittingPlace;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Planning\Plan;
 use Underbolt\Wearing\OwnLine;
 use Underbolt\Wearing\Trial;
@@ -27,7 +28,8 @@ final readonly class FittingData
      * @param  list<WornLevelData>  $levels
      * @param  list<WordData>  $places
      * @param  list<WordData>  $deeds
-     * @param  list<ProposedPiecesData>  $pieces
+     * @param  list<ProposedPiecesData>  $pieces  those that have the seam there
+     * @param  list<string>  $all_pieces  that the pattern lists
      * @param  list<TrialData>  $trials
      */
     private function __construct(
@@ -44,6 +46,7 @@ final readonly class FittingData
         public array $places,
         public array $deeds,
         public array $pieces,
+        public array $all_pieces,
         public array $trials,
     ) {
     }
@@ -66,6 +69,7 @@ final readonly class FittingData
             places: array_map(static fn (FittingPlace $place): WordData => new WordData($place->value, $place->words()), FittingPlace::cases()),
             deeds: array_map(static fn (Alteration $deed): WordData => new WordData($deed->value, $deed->words()), Alteration::cases()),
             pieces: ProposedPiecesData::all($plan),
+            all_pieces: array_map(static fn (Piece $piece): string => $piece->name, $plan->make->pattern->notes->pieces),
             trials: array_map(TrialData::of(...), Trial::cases()),
         );
     }
