@@ -11,7 +11,7 @@ use Illuminate\Testing\TestResponse;
 use Tests\Support\Contract;
 use Tests\TestCase;
 
-uses(TestCase::class)->in('Feature', 'Hostile');
+uses(TestCase::class)->in('Feature', 'Hostile', 'Stories');
 
 expect()->extend('toAgreeWith', function (string $schema) {
     /** @var TestResponse $response */

@@ -14,6 +14,9 @@ final readonly class StripLines
 {
     private const NM = 1_000_000;
 
+    /** So far from the line to cut a tick goes at the most: it is a mark, not a line of its own. */
+    private const TICK_MM = 15.0;
+
     /** Straight pieces of each cubic of a parallel line: they stray from it by less than a hundredth of a millimetre. */
     private const PIECES = 24;
 
@@ -89,7 +92,7 @@ final readonly class StripLines
             $x = $this->x($cut);
             $from = $this->x($cut - $station->move->nanometres);
             $outer = max($x, ...array_map(fn (Curve $line): float => $this->x($line->at($station->depth->nanometres) ?? 0.0), array_values($lines)));
-            $marks[] = Path::through("{$this->side}-stations", Pen::Station, [[min($x, $from) - 2, $y], [max($x, $from) + 2, $y]]);
+            $marks[] = Path::through("{$this->side}-stations", Pen::Station, [[max(min($x, $from) - 2, $x - self::TICK_MM), $y], [min(max($x, $from) + 2, $x + self::TICK_MM), $y]]);
             if ($station->level === null) {
                 $marks[] = new Label("{$this->side}-stations", $this->innerMm - 4, $y + 1, $plan->make->say($station->depth), 2.4, Anchor::End);
             }

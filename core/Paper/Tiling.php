@@ -13,7 +13,7 @@ final readonly class Tiling
     /** @var Drawing with the marks that prove its scale */
     public Drawing $drawing;
 
-    /** @param  list<Tile>  $tiles  row after row */
+    /** @param  list<Tile>  $tiles  row after row, without those that hold nothing of what is cut */
     private function __construct(
         Drawing $drawing,
         public float $pageWidthMm,
@@ -48,7 +48,13 @@ final readonly class Tiling
 
     public function at(int $row, int $column): ?Tile
     {
-        return $row < 0 || $column < 0 || $row >= $this->rows || $column >= $this->columns ? null : $this->tiles[$row * $this->columns + $column];
+        foreach ($this->tiles as $tile) {
+            if ($tile->row === $row && $tile->column === $column) {
+                return $tile;
+            }
+        }
+
+        return null;
     }
 
     private static function on(Drawing $drawing, float $width, float $height): self
@@ -63,7 +69,44 @@ final readonly class Tiling
             }
         }
 
-        return new self($drawing, $width, $height, $columns, $rows, $tiles);
+        return new self($drawing, $width, $height, $columns, $rows, self::needed($tiles, $drawing, $acrossMm + self::OVERLAP_MM, $downMm + self::OVERLAP_MM));
+    }
+
+    /**
+     * The first page proves the scale; of the others those that the new line or piece runs over. All of a drawing that has neither.
+     *
+     * @param  list<Tile>  $tiles
+     * @return list<Tile>
+     */
+    private static function needed(array $tiles, Drawing $drawing, float $widthMm, float $heightMm): array
+    {
+        $spots = array_merge([], ...array_map(self::spots(...), array_filter($drawing->paths, static fn (Path $path): bool => in_array($path->pen, [Pen::Cut, Pen::Stitch], true))));
+        $holds = static function (Tile $tile) use ($spots, $widthMm, $heightMm): bool {
+            foreach ($spots as $spot) {
+                if ($spot->xMm >= $tile->xMm && $spot->xMm <= $tile->xMm + $widthMm && $spot->yMm >= $tile->yMm && $spot->yMm <= $tile->yMm + $heightMm) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
+
+        return $spots === [] ? $tiles : array_values(array_filter($tiles, static fn (Tile $tile): bool => ($tile->row === 0 && $tile->column === 0) || $holds($tile)));
+    }
+
+    /** @return list<PaperPoint> along a line, close enough that none slips between two pages */
+    private static function spots(Path $path): array
+    {
+        $spots = [];
+        foreach ($path->cubics as $cubic) {
+            [$fromX, $fromY, $toX, $toY] = [$cubic->start->xMm, $cubic->start->yMm, $cubic->end->xMm, $cubic->end->yMm];
+            $steps = max(1, (int) ceil(hypot($toX - $fromX, $toY - $fromY) / self::OVERLAP_MM));
+            for ($step = 0; $step <= $steps; $step++) {
+                $spots[] = new PaperPoint($fromX + ($toX - $fromX) * $step / $steps, $fromY + ($toY - $fromY) * $step / $steps);
+            }
+        }
+
+        return $spots;
     }
 
     /** The last page needs no neighbour behind it. A drawing as large as the page fits, whatever its figures round to. */

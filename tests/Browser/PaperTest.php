@@ -64,7 +64,7 @@ test('the sheet speaks in the unit in use, and calls sizes by their lines where 
 });
 
 test('what can be taken away is listed with what it is for, and the browser gets it', function (): void {
-    $page = makePage(1, '/files')->sees('Strip, PDF')->sees('lay it under the tissue');
+    $page = makePage(1, '/files')->sees('Strip, PDF')->sees('where the pattern’s own lines are known');
     $fetched = $page->driver->executeAsyncScript(<<<'JS'
         const done = arguments[0];
         Promise.all([...document.querySelectorAll('.files .rows a')].map((link) => fetch(link.href).then((answer) => answer.status)))

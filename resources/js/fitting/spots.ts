@@ -14,8 +14,8 @@ export interface Spot {
 const ofASide: Omit<Spot, 'where'>[] = [
     { place: 'neck', words: 'neck', x: 70, y: 21, usual: 'raise' },
     { place: 'shoulder', words: 'shoulder', x: 104, y: 18, usual: 'shorten' },
-    { place: 'armhole', words: 'armhole', x: 108, y: 46, usual: 'raise' },
-    { place: 'sleeve', words: 'sleeve', x: 126, y: 68, usual: 'lengthen' },
+    { place: 'armhole', words: 'armhole', x: 110, y: 40, usual: 'raise' },
+    { place: 'sleeve', words: 'sleeve', x: 131, y: 76, usual: 'lengthen' },
     { place: 'bust', words: 'side at the underarm', x: 110, y: 66, usual: 'take' },
     { place: 'princess', words: 'princess seam', x: 52, y: 86, usual: 'take' },
     { place: 'waist', words: 'side at the waist', x: 104, y: 110, usual: 'take' },
@@ -29,5 +29,5 @@ const BACK_FROM = 160;
 export const spots: Spot[] = [
     ...ofASide.map((spot) => ({ ...spot, where: 'front' as const })),
     ...ofASide.map((spot) => ({ ...spot, where: 'back' as const, x: spot.x + BACK_FROM })),
-    { place: 'back', where: 'back', words: 'centre back', x: 230, y: 96, usual: 'take' },
+    { place: 'back', where: 'back', words: 'centre back', x: 230, y: 106, usual: 'take' },
 ];

@@ -116,3 +116,10 @@ test('a line that is open begins anew behind the gap', function (): void {
     expect(array_map(count(...), $gap->runs()))->toBe([1, 2])->and(substr_count(SvgText::data($gap), 'M'))->toBe(2)
         ->and((new Path('one', Pen::Cut, []))->runs())->toBe([]);
 });
+
+test('pages that hold nothing of the line to cut are left out, but for the first one', function (): void {
+    $drawing = new Drawing('A line', 500, 700, [Path::through('cut', Pen::Cut, [[400, 300], [420, 690]]), Path::through('printed', Pen::Printed, [[10, 690], [20, 690]])], []);
+    $tiling = Tiling::of($drawing, PageFormat::A4);
+    expect(array_map(static fn (Tile $tile): string => $tile->name(), $tiling->tiles))->toBe(['A1', 'B3', 'C3'])
+        ->and($tiling->at(1, 2)?->name())->toBe('B3')->and($tiling->at(1, 1))->toBeNull();
+});
