@@ -27,6 +27,7 @@ final class SeamReader
             sleeveHemAllowance: $fields->get($keys->sleeveHemAllowance),
             waistToHemEdge: $fields->get($keys->waistToHemEdge),
             nestEdges: self::edges($fields->byName($keys->nestEdges)),
+            leans: $fields->sure($keys->leans),
         );
     }
 

@@ -40,7 +40,8 @@ final readonly class Ruler
         foreach ($sides as [$title, $side]) {
             $marks = RulerMark::all($plan, $line->side($side));
             $marks === [] && throw NoStrip::withoutDepths();
-            array_push($parts, ...RulerPart::all($title, $marks, $plan, $allowance, $lengthMm));
+            $zero = ($side === PieceSide::Back ? $plan->frontBack->back : $plan->frontBack->front)->first();
+            array_push($parts, ...RulerPart::all($title, $marks, $plan, $zero, $allowance, $lengthMm));
         }
 
         return new self($name, $parts);

@@ -35,9 +35,10 @@ final readonly class RulerPart
     /**
      * @param  string  $title  of the side
      * @param  non-empty-list<RulerMark>  $marks
+     * @param  ?int  $line  the size whose line depth 0 lies on
      * @return list<self> one below the other on the paper, each beginning with the mark that the last one ends on
      */
-    public static function all(string $title, array $marks, Plan $plan, ?Length $allowance, float $lengthMm): array
+    public static function all(string $title, array $marks, Plan $plan, ?int $line, ?Length $allowance, float $lengthMm): array
     {
         $end = end($marks)->depthMm;
         $count = max(1, (int) ceil(($end - 0.001) / $lengthMm));
@@ -52,7 +53,7 @@ final readonly class RulerPart
             $y = static fn (float $depth): float => self::ABOVE_MM + $depth - $from;
             $drawing = new RulerDrawing(str_replace(' ', '-', $title), $axis, $y, $width, $beyond);
             $parts[] = new self($width, $y($to) + self::BELOW_MM, [
-                ...self::head($drawing, $title, $plan, $part, $count),
+                ...self::head($drawing, $title, $plan, $line, $part, $count),
                 ...$drawing->axis($from, $to),
                 ...$drawing->bars($own),
                 ...$drawing->edge($own),
@@ -70,17 +71,16 @@ final readonly class RulerPart
     }
 
     /** @return list<Path|Label> */
-    private static function head(RulerDrawing $on, string $title, Plan $plan, int $part, int $count): array
+    private static function head(RulerDrawing $on, string $title, Plan $plan, ?int $line, int $part, int $count): array
     {
         $group = "{$on->group}-title";
         $zero = Ruler::origin($plan);
-        $first = $plan->sizes->first();
         $words = [
             strtoupper($title).($count === 1 ? '' : ', part '.($part + 1)." of {$count}"),
             'axis parallel to grain or fold, never along the seam;',
-            "zero at the {$zero}".($first === null ? '' : " of {$plan->lineOf($first)}").', on '.($plan->paper() === 'lengthened' ? 'the lengthened paper' : 'the paper as printed'),
+            "zero at the {$zero}".($line === null ? '' : " of {$plan->lineOf($line)}").', on '.($plan->paper() === 'lengthened' ? 'the lengthened paper' : 'the paper as printed'),
             'slide it sideways: tick on the printed line named there,',
-            'mark at the bar\'s end, stitching and cutting lines alike.',
+            $plan->make->pattern->seam->leans ? 'mark at the bar\'s end, turned square to the seam: it leans.' : 'mark at the bar\'s end, stitching and cutting lines alike.',
             'For the other hand turn it over.',
         ];
         $labels = array_map(static fn (string $text, int $i): Label => new Label($group, 0, 5.0 + $i * 3.5 + ($i === 0 ? 0 : 0.8), $text, $i === 0 ? 4.6 : 2.7), $words, array_keys($words));

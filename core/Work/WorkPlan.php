@@ -62,14 +62,13 @@ final readonly class WorkPlan
     /** @return list<Step> */
     private static function steps(Given $given): array
     {
-        $lengths = LengthSteps::ofLevels($given);
+        $lengths = [...LengthSteps::ofLevels($given), ...LengthSteps::ofEnds($given)];
         $drawn = [...AdjustStep::of($given), ...DrawStep::of($given)];
         $isLengthFirst = $given->plan->lengths->order === WorkOrder::LengthFirst;
         $work = [
             ...($isLengthFirst ? $lengths : []),
             ...$drawn,
             ...($isLengthFirst ? [] : $lengths),
-            ...LengthSteps::ofEnds($given),
             ...ArmholeStep::of($given),
             ...CentreBackSteps::of($given),
             ...SewSteps::of($given),

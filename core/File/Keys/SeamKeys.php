@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\File\Keys;
 
 use Underbolt\File\Shape\ByLevel;
+use Underbolt\File\Shape\FlagShape;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\LengthShape;
@@ -41,6 +42,8 @@ final readonly class SeamKeys implements Keys
         public Key $hemAllowance = new Key('hem_allowance', new LengthShape(LengthKind::Allowance)),
         /** @var Key<Length> */
         public Key $sleeveHemAllowance = new Key('sleeve_hem_allowance', new LengthShape(LengthKind::Allowance)),
+        /** @var Key<bool> */
+        public Key $leans = new Key('leans', new FlagShape, 'more than 40 degrees, as on a flare: moves are square to it', usual: false),
     ) {
     }
 }

@@ -17,6 +17,7 @@ final readonly class SeamData
      * @param  array<string, positive-int>  $nestEdges  edges between which the sizes differ on paper, likewise
      * @param  ?Length  $waistToHemEdge  from the waist to the cut edge of the hem, where the paper says that instead of `hipToHem`
      * @param  ?Length  $hipToHem  from the hip level to the cut edge of the hem
+     * @param  bool  $leans  whether it leans more than 40 degrees, as on a flare: then moves are square to it
      * @param  ?Length  $sleeveLength  from the shoulder bone to the cut edge of the sleeve
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class SeamData
         public ?Length $sleeveHemAllowance = null,
         public ?Length $waistToHemEdge = null,
         private array $nestEdges = [],
+        public bool $leans = false,
     ) {
     }
 

@@ -8,6 +8,7 @@ use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Pieces\PieceSide;
+use Underbolt\Pattern\Pieces\SeamKind;
 
 /** The new side line, by its stations where depths are known, else by its marks at the levels. */
 final readonly class DrawStep
@@ -44,13 +45,23 @@ final readonly class DrawStep
                     : [...array_map($self->joined(...), $isAlike ? [PieceSide::Front] : $sides), ...$self->wanted()]),
                 ...($given->plan->make->pattern->garment === Garment::Trousers ? ['Inside leg and crotch stay as printed.'] : []),
                 ...$self->panels(),
+                ...($given->plan->bust?->isMade() === true && ! $hasAdjust ? ['There is no armhole with a shoulder end to pin: nothing is pivoted, the bust adjustment is in the line.'] : []),
+                ...($self->isCutInOne() ? ['Depth 0 is where side and sleeve seam meet.'] : []),
+                ...array_map(static fn (Untaken $one): string => $one->words($given->saying), Untaken::all($given)),
             ],
             code: $stations ? 'draw.stations' : 'draw.marks',
             params: [],
             needs: $hasAdjust ? [Given::TRACE, Given::ADJUST] : [Given::TRACE],
             amounts: $self->amounts($sides),
-            applied: [...SideEntries::in(Given::DRAW, $given), ...OtherEdges::drawn($given)],
+            applied: [...SideEntries::in(Given::DRAW, $given), ...OtherEdges::drawn($given), ...Untaken::applied($given)],
         )];
+    }
+
+    /** A sleeve that is cut in one with the body: listed pieces have neither armhole nor raglan. */
+    private function isCutInOne(): bool
+    {
+        return $this->given->pieces->areListed && $this->given->plan->at(Level::Bust) !== null
+            && $this->given->pieces->having(SeamKind::Armhole) === [] && $this->given->pieces->having(SeamKind::Raglan) === [];
     }
 
     /** Without depths: the marks, joined in a curve. */

@@ -2829,6 +2829,8 @@ export interface components {
                 seam_allowance?: string | null;
                 hem_allowance?: string | null;
                 sleeve_hem_allowance?: string | null;
+                /** @description more than 40 degrees, as on a flare: moves are square to it */
+                leans?: boolean | null;
             } | null;
             pieces?: {
                 name: string;
@@ -2972,6 +2974,11 @@ export interface components {
             changes: string[];
             /** @description how many are cut of it */
             times: number | null;
+            /**
+             * @description that it lies on
+             * @enum {string}
+             */
+            side: "front" | "back" | "both" | "sleeve" | "none";
         };
         /** @description lengths in whole nanometres */
         PlanData: {

@@ -10,7 +10,7 @@ const whys = computed(() =>
 );
 const frame = computed(() => props.plan.levels.find(({ level }) => level === 'bust')?.size ?? null);
 /** Told of what the pattern lists, and of nothing else. */
-const hasSleeve = computed(() => props.plan.pieces.some(({ name }) => /\bsleeve/i.test(name)));
+const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === 'sleeve'));
 </script>
 
 <template>

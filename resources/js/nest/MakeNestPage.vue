@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { onMounted, ref, shallowRef, watch } from 'vue';
+import { computed, onMounted, ref, shallowRef, watch } from 'vue';
 import { api, body } from '../api/client';
 import type { LevelName, MakeNest, NestLines } from '../api/types';
 import ClipRow from '../bench/ClipRow.vue';
@@ -53,6 +53,11 @@ const drawingOf = (piece: string) => printed.value?.find((one) => one.piece === 
 const printedOf = (lines: number[][]): PrintedLine[] =>
     lines.map((numbers, key) => ({ key, runs: [numbers], kind: 'named' }));
 const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
+
+/** The numbers of the steps that the drawing has in it. */
+const inIt = computed(() =>
+    (plan.value?.work.steps ?? []).flatMap(({ is_in_nest }, at) => (is_in_nest ? [at + 1] : [])),
+);
 </script>
 
 <template>
@@ -77,6 +82,10 @@ const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
         <template v-else-if="lines && plan">
             <ClipRow :plan="plan" @start="remember" @clip="clip" />
             <div class="says told" role="status">
+                <p v-if="inIt.length > 0">
+                    Cut along the red line: on the cut sheet {{ inIt.length === 1 ? 'step' : 'steps' }}
+                    {{ inIt.join(', ') }} {{ inIt.length === 1 ? 'is' : 'are' }} in it.
+                </p>
                 <p v-for="sentence in lines.says" :key="sentence">{{ sentence }}</p>
             </div>
             <div class="pieces told">

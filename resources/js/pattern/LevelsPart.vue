@@ -7,6 +7,7 @@ import TextField from '../ui/TextField.vue';
 import LevelRow from './LevelRow.vue';
 import { levelsOf } from './levels';
 import { orNull } from './lists';
+import { isFromWaist } from './parts';
 
 const props = defineProps<{
     faults: Map<string, string>;
@@ -34,6 +35,17 @@ const lengths = [
     { key: 'sleeve_length', label: 'Sleeve to cut edge' },
     { key: 'sleeve_hem_allowance', label: 'Sleeve hem allowance' },
 ] as const;
+
+/** What begins at the waist has no length above it, and no sleeve. */
+const asked = computed(() =>
+    isFromWaist(document.value) ? lengths.filter(({ key }) => !ABOVE_WAIST.includes(key)) : lengths,
+);
+const ABOVE_WAIST: readonly string[] = [
+    'underarm_to_waist',
+    'shoulder_to_waist',
+    'sleeve_length',
+    'sleeve_hem_allowance',
+];
 
 const levels = computed(() => levelsOf(document.value, props.guide));
 
@@ -107,7 +119,7 @@ function toggleLine(line: Line, on: boolean): void {
             </p>
             <div class="inline">
                 <TextField
-                    v-for="length in lengths"
+                    v-for="length in asked"
                     :key="length.key"
                     class="narrow"
                     :model-value="document.seam[length.key] ?? ''"
@@ -117,6 +129,21 @@ function toggleLine(line: Line, on: boolean): void {
                     @update:model-value="setLength(length.key, $event)"
                 />
             </div>
+            <label class="leans">
+                <input
+                    type="checkbox"
+                    :checked="document.seam.leans ?? false"
+                    @change="
+                        change({
+                            seam: {
+                                ...document.seam,
+                                leans: ($event.target as HTMLInputElement).checked,
+                            },
+                        })
+                    "
+                />
+                its side seam leans more than 40 degrees (a flare)
+            </label>
             <fieldset class="chips">
                 <legend>Lines printed to lengthen or shorten at</legend>
                 <label v-for="line in lines" :key="line.value">

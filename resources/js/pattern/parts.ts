@@ -100,13 +100,17 @@ export function partsOf(
 
 const NEEDED = { underarm_to_waist: 'underarm to waist', waist_to_hip: 'waist to hip' } as const;
 
-/** What begins at the waist has no way down to it. */
 const FROM_THE_WAIST = ['skirt', 'trousers'];
 
+/** What begins at the waist has no way down to it. */
+export const isFromWaist = ({ garment }: PatternDocument): boolean => FROM_THE_WAIST.includes(garment ?? '');
+
 /** What the new side seam can't be drawn without, and isn't typed yet. */
-export function lacksOf({ seam, garment }: PatternDocument): string[] {
-    const isFromWaist = FROM_THE_WAIST.includes(garment ?? '');
+export function lacksOf(document: PatternDocument): string[] {
     return (Object.keys(NEEDED) as (keyof typeof NEEDED)[])
-        .filter((key) => (seam[key] ?? '') === '' && !(isFromWaist && key === 'underarm_to_waist'))
+        .filter(
+            (key) =>
+                (document.seam[key] ?? '') === '' && !(isFromWaist(document) && key === 'underarm_to_waist'),
+        )
         .map((key) => NEEDED[key]);
 }

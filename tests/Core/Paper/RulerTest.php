@@ -85,3 +85,9 @@ test('no mark lies outside the ruler, whatever the line', function (array $chang
 test('without a depth there is no ruler, and it says so', function (): void {
     expect(static fn () => rulerOf(planOf(['pattern.seam' => ['seam_allowance' => 1.5]])))->toThrow(NoStrip::class);
 });
+
+test('front and back unlike each have their own zero, and a seam that leans is marked square to it', function (): void {
+    $unlike = saidOn(rulerOf(planOf(['choices.front_larger' => ['bust' => 1]]))->whole());
+    expect($unlike)->toContain('zero at the underarm of line 14, on the paper as printed', 'zero at the underarm of line 10, on the paper as printed')
+        ->and(saidOn(rulerOf(planOf(['pattern.seam.leans' => true]))->whole()))->toContain("mark at the bar's end, turned square to the seam: it leans.");
+});

@@ -297,3 +297,19 @@ test('the sentence under the headline counts steps and cautions', function (arra
         'One line to cut, front and back alike; two steps to blend, one of them wide; one caution that matters.',
     ],
 ]);
+
+test('a change that no side seam can take is shared out among panels, or told to find no piece', function (): void {
+    $byHand = ['choices.by_hand' => ['hip' => ['front' => 0.6, 'back' => 0.6]]];
+    $panels = planOf($byHand + ['pattern.pieces' => [['name' => 'panel', 'times' => 3, 'reaches' => ['underarm', 'hem'], 'seams' => [['kind' => 'panel'], ['kind' => 'armhole']]]]]);
+    $none = planOf($byHand + ['pattern.pieces' => [['name' => 'front', 'reaches' => ['shoulder', 'waist']], ['name' => 'back', 'reaches' => ['shoulder', 'waist']]]]);
+    // 4 x 0.6 = 2.4 in all, six edges of three panels: 0.4 each.
+    expect(stepsOf($panels)['draw']->text())->toContain('At the hip 2.4 cm out in all is shared among 6 edges of panels: 0.4 cm at each.')
+        ->and(appliedIn(stepsOf($panels)['draw'], $panels))->toBe(['panel panel hip 0.4 after trace'])
+        ->and(stepsOf($none)['draw']->text())->toContain('At the hip no listed piece has a side seam: 2.4 cm out in all finds no piece.');
+});
+
+test('where nothing can be pinned that is said, and where sleeve and body are one too', function (): void {
+    $bust = ['body.high_bust' => 91, 'body.full_bust' => 95, 'choices.lead' => 'high_bust_as_is'];
+    expect(stepsOf(planOf($bust + ['pattern.pieces' => [['name' => 'kimono front'], ['name' => 'kimono back']]]))['draw']->text())
+        ->toContain('nothing is pivoted, the bust adjustment is in the line', 'Depth 0 is where side and sleeve seam meet.');
+});
