@@ -185,7 +185,7 @@ final class MakePaper
     {
         $allowance = $line === StripLine::Seam ? null : $this->plan->make->pattern->seam->seamAllowance ?? throw NoStrip::withoutAllowance();
 
-        return Ruler::of($this->plan, $this->sheet()->work->line, $this->stripName(), $allowance, $lengthMm);
+        return Ruler::of($this->plan, $this->sheet()->work, $this->stripName(), $allowance, $lengthMm);
     }
 
     /** @return ?array{StripShape, StripShape} front and back as the pattern's own lines have them */

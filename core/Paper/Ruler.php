@@ -8,7 +8,8 @@ use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Planning\Plan;
-use Underbolt\Work\Told\ToldLine;
+use Underbolt\Work\Told\SleeveEdge;
+use Underbolt\Work\WorkPlan;
 
 /**
  * The strip of a make whose seam's shape nobody knows: a rule with how far the new line stands from the printed one, at every depth.
@@ -33,18 +34,34 @@ final readonly class Ruler
      *
      * @throws NoStrip where no depth is known
      */
-    public static function of(Plan $plan, ToldLine $line, string $name, ?Length $allowance, float $lengthMm = self::LENGTH_MM): self
+    public static function of(Plan $plan, WorkPlan $work, string $name, ?Length $allowance, float $lengthMm = self::LENGTH_MM): self
     {
+        $line = $work->line;
         $sides = $line->isAlike ? [['front and back', PieceSide::Front]] : [['front', PieceSide::Front], ['back', PieceSide::Back]];
         $parts = [];
         foreach ($sides as [$title, $side]) {
             $marks = RulerMark::all($plan, $line->side($side));
             $marks === [] && throw NoStrip::withoutDepths();
             $zero = ($side === PieceSide::Back ? $plan->frontBack->back : $plan->frontBack->front)->first();
-            array_push($parts, ...RulerPart::all($title, $marks, $plan, $zero, $allowance, $lengthMm));
+            array_push($parts, ...RulerPart::all($title, 'side seam', $marks, $plan, $zero, $allowance, $lengthMm));
+        }
+        foreach (self::ofSleeve($work) as $title => $edge) {
+            array_push($parts, ...RulerPart::all($title, 'sleeve seam', [RulerMark::ofSleeve($plan, $edge)], $plan, $edge->size, $allowance, $lengthMm));
         }
 
         return new self($name, $parts);
+    }
+
+    /** @return array<string, SleeveEdge> by what each is called; edges that go alike once */
+    private static function ofSleeve(WorkPlan $work): array
+    {
+        [$front, $back] = [$work->sleeve[0] ?? null, $work->sleeve[1] ?? null];
+
+        return match (true) {
+            $front === null || $back === null => [],
+            $front->size === $back->size && $front->move->nanometres === $back->move->nanometres => ['sleeve both edges' => $front],
+            default => ['sleeve front edge' => $front, 'sleeve back edge' => $back],
+        };
     }
 
     /** All parts side by side, on one page as large as they need. */

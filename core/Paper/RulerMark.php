@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Underbolt\Paper;
 
+use Underbolt\Measure\Length;
 use Underbolt\Planning\Plan;
+use Underbolt\Work\Told\SleeveEdge;
 use Underbolt\Work\Told\ToldRow;
 use Underbolt\Work\Told\ToldSide;
 
@@ -55,5 +57,21 @@ final readonly class RulerMark
         }
 
         return $marks;
+    }
+
+    /** The one place that is known of a sleeve's seam: how far down its wrist lies isn't printed. */
+    public static function ofSleeve(Plan $plan, SleeveEdge $edge): self
+    {
+        $isOn = ! $plan->make->canBeDone($edge->move);
+
+        return new self(
+            depthMm: 0.0,
+            moveMm: $isOn ? 0.0 : $edge->move->nanometres / self::NM,
+            depth: $plan->make->say(Length::zero()),
+            level: 'underarm',
+            line: $plan->lineOf($edge->size),
+            move: $isOn ? 'on it' : $plan->make->signed($edge->move),
+            until: 'to nothing at the wrist',
+        );
     }
 }

@@ -34,11 +34,12 @@ final readonly class RulerPart
 
     /**
      * @param  string  $title  of the side
+     * @param  string  $seam  that lies where the bars point
      * @param  non-empty-list<RulerMark>  $marks
      * @param  ?int  $line  the size whose line depth 0 lies on
      * @return list<self> one below the other on the paper, each beginning with the mark that the last one ends on
      */
-    public static function all(string $title, array $marks, Plan $plan, ?int $line, ?Length $allowance, float $lengthMm): array
+    public static function all(string $title, string $seam, array $marks, Plan $plan, ?int $line, ?Length $allowance, float $lengthMm): array
     {
         $end = end($marks)->depthMm;
         $count = max(1, (int) ceil(($end - 0.001) / $lengthMm));
@@ -53,7 +54,7 @@ final readonly class RulerPart
             $y = static fn (float $depth): float => self::ABOVE_MM + $depth - $from;
             $drawing = new RulerDrawing(str_replace(' ', '-', $title), $axis, $y, $width, $beyond);
             $parts[] = new self($width, $y($to) + self::BELOW_MM, [
-                ...self::head($drawing, $title, $plan, $line, $part, $count),
+                ...self::head($drawing, $title, $seam, $plan, $line, $part, $count),
                 ...$drawing->axis($from, $to),
                 ...$drawing->bars($own),
                 ...$drawing->edge($own),
@@ -71,7 +72,7 @@ final readonly class RulerPart
     }
 
     /** @return list<Path|Label> */
-    private static function head(RulerDrawing $on, string $title, Plan $plan, ?int $line, int $part, int $count): array
+    private static function head(RulerDrawing $on, string $title, string $seam, Plan $plan, ?int $line, int $part, int $count): array
     {
         $group = "{$on->group}-title";
         $zero = Ruler::origin($plan);
@@ -90,7 +91,7 @@ final readonly class RulerPart
             ...$labels,
             Path::through('test-squares', Pen::Test, [[0, $bar - 1.5], [0, $bar], [self::CHECK_MM, $bar], [self::CHECK_MM, $bar - 1.5]]),
             new Label('test-squares', 2, $bar - 0.8, '5 cm', 2.4),
-            new Label($group, $on->widthMm, $bar, 'side seam >', 2.7, Anchor::End),
+            new Label($group, $on->widthMm, $bar, "{$seam} >", 2.7, Anchor::End),
         ];
     }
 

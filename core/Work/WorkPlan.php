@@ -24,6 +24,7 @@ use Underbolt\Work\Steps\SleeveSteps;
 use Underbolt\Work\Steps\Step;
 use Underbolt\Work\Steps\TraceStep;
 use Underbolt\Work\Steps\WalkStep;
+use Underbolt\Work\Told\SleeveEdge;
 use Underbolt\Work\Told\ToldLine;
 
 /** What is done to the paper, one step after the other: whoever takes each literally ends at the stations, and moves nothing twice. */
@@ -32,9 +33,17 @@ final readonly class WorkPlan
     /**
      * @param  list<Step>  $steps  in order, one tracing each
      * @param  list<string>  $spoken  the same in words for an ear
+     * @param  list<SleeveEdge>  $sleeve  its front and its back edge; none where both stay
      */
-    private function __construct(public WorkOrder $order, public string $why, public array $steps, public array $spoken, public MakePieces $pieces, public ToldLine $line)
-    {
+    private function __construct(
+        public WorkOrder $order,
+        public string $why,
+        public array $steps,
+        public array $spoken,
+        public MakePieces $pieces,
+        public ToldLine $line,
+        public array $sleeve,
+    ) {
     }
 
     /** @param  ?StationTable  $stations  read off the pattern's own lines; null for the plan's own */
@@ -43,13 +52,16 @@ final readonly class WorkPlan
         $pieces = MakePieces::of($plan);
         $line = ToldLine::of($plan, $stations ?? $plan->stationTable());
 
+        $given = new Given($plan, $pieces, $line, Saying::printed($plan));
+
         return new self(
-            $plan->lengths->order,
-            self::why($plan),
-            self::steps(new Given($plan, $pieces, $line, Saying::printed($plan))),
-            array_map(static fn (Step $step): string => $step->text(), self::steps(new Given($plan, $pieces, $line, Saying::spoken($plan)))),
-            $pieces,
-            $line,
+            order: $plan->lengths->order,
+            why: self::why($plan),
+            steps: self::steps($given),
+            spoken: array_map(static fn (Step $step): string => $step->text(), self::steps(new Given($plan, $pieces, $line, Saying::spoken($plan)))),
+            pieces: $pieces,
+            line: $line,
+            sleeve: SleeveSteps::edges($given),
         );
     }
 

@@ -75,7 +75,8 @@ test('headline, table, stations, steps and pieces of every demo make say the sam
                 expect($headline)->toContain("the {$at->value} ".($level->taken->all->nanometres > 0 ? 'taken in' : 'let out')." {$plan->make->say($level->taken->all->abs())}");
             }
             if ($level->taken->take === Take::Sew && $plan->make->canBeDone($level->taken->perEdge)) {
-                expect($steps)->toContain("At the {$at->value} sew the side seams");
+                $place = $at === Level::Bust ? 'underarm' : $at->value;
+                expect($steps)->toContain("At the {$place} sew the side seams");
             }
             if ($level->follows) {
                 expect($level->change->isNone())->toBeTrue($where);

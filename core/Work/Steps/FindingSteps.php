@@ -42,7 +42,7 @@ final readonly class FindingSteps
         $amount = $this->given->saying->length($finding->amount);
         $note = $finding->note === '' ? '' : ' ('.rtrim($finding->note, '. ').')';
         $pieces = $finding->pieces !== [] ? $finding->pieces : MakePieces::names(TouchedPieces::byFinding($finding->place, $finding->part, $this->given->pieces->all));
-        $signed = in_array($finding->deed, [Alteration::Take, Alteration::Shorten, Alteration::Wider], true) ? $finding->amount->negated() : $finding->amount;
+        $signed = in_array($finding->deed, [Alteration::Take, Alteration::Shorten, Alteration::Wider, Alteration::Lower], true) ? $finding->amount->negated() : $finding->amount;
         // A seam that is sewn otherwise is so on both of its edges, left and right.
         $isSewn = in_array($finding->deed, [Alteration::Narrower, Alteration::Wider], true);
 
@@ -54,7 +54,7 @@ final readonly class FindingSteps
             code: "finding.{$finding->place->value}.{$finding->deed->value}",
             params: ['tracing' => $finding->tracing],
             needs: [Given::TRACE],
-            amounts: [new StepAmount($finding->place->words(), $pieces === [] ? $finding->part->words() : implode(', ', $pieces), $isSewn ? 'each edge' : 'the edge', $signed, $isSewn ? 4 : 1)],
+            amounts: [new StepAmount($finding->place->words(), $pieces === [] ? $finding->part->words() : implode(', ', $pieces), $isSewn ? 'each edge' : (in_array($finding->deed, [Alteration::Lengthen, Alteration::Shorten], true) ? StepAmount::ACROSS : 'the edge'), $signed, $isSewn ? 4 : 1, in_array($finding->deed, [Alteration::Raise, Alteration::Lower], true))],
             applied: $isSewn ? $this->sewn($finding) : $this->edges($finding),
             pieces: $pieces,
         );

@@ -7,6 +7,7 @@ namespace Underbolt\Work\Steps;
 use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\Joins;
 use Underbolt\Pattern\Pieces\Layer;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSeam;
@@ -60,7 +61,7 @@ final readonly class JoinSteps
             return null;
         }
         if ($seam->joins->takesUp()) {
-            return new Step($id, StepKind::Join, ucfirst($piece->name).": takes the change of the {$name} edge up by itself, {$seam->joins->value} on to it.", code: 'join.takes_up', needs: [Given::TRACE], pieces: [$piece->name]);
+            return $this->takenUp($piece, $seam, $level, $id);
         }
         $applied = [];
         foreach ($edges as $side => $edge) {
@@ -80,6 +81,25 @@ final readonly class JoinSteps
         );
     }
 
+    /** Gathered and eased edges take a change by themselves; a band that is stretched on is cut in the proportion of its edge. */
+    private function takenUp(Piece $piece, PieceSeam $seam, LevelPlan $level, string $id): Step
+    {
+        $edge = $level->facts->level->value;
+        [$new, $old] = [$level->asCut, $level->asCut?->minus($level->changed)];
+        $isBand = $piece->layer->isStrip() && $seam->joins === Joins::Stretched && $new !== null && $old !== null;
+
+        return new Step(
+            id: $id,
+            kind: StepKind::Join,
+            short: ucfirst($piece->name).($isBand
+                ? ": its printed length times {$this->given->saying->length($new)} by {$this->given->saying->length($old)}, as the {$edge} edge that it is stretched on to."
+                : ": takes the change of the {$edge} edge up by itself, {$seam->joins->value} on to it."),
+            code: $isBand ? 'join.stretched' : 'join.takes_up',
+            needs: [Given::TRACE],
+            pieces: [$piece->name],
+        );
+    }
+
     /** A hem facing has side seams below the last level: they go on as the line does there. */
     private function belowHip(Piece $piece): ?Step
     {
@@ -87,11 +107,15 @@ final readonly class JoinSteps
         if ($last === null || ! $piece->reach->isBelowHip()) {
             return null;
         }
-        $applied = $amounts = [];
-        foreach (Given::SIDES as $side) {
+        $sides = array_values(array_filter(Given::SIDES, fn (PieceSide $side): bool => $this->isOf($piece, $side)));
+        $amounts = array_map(
+            static fn (StepAmount $one): StepAmount => new StepAmount($one->at, $piece->name, $one->edge, $one->amount, $one->per),
+            SideAmounts::at($this->given, $last->facts->level, 'hem', $sides),
+        );
+        $applied = [];
+        foreach ($sides as $side) {
             $move = $this->given->told($side, $last->facts->level)->move ?? Length::zero();
-            if ($this->isOf($piece, $side) && $this->given->plan->make->canBeDone($move)) {
-                $amounts[] = new StepAmount('hem', $piece->name, "{$side->value} edge", $move, self::SIDES_OF_A_BODY);
+            if ($this->given->plan->make->canBeDone($move)) {
                 $applied[] = Applied::further($piece->name, Applied::SIDE, $side, null, Given::TRACE, $move, 'hem');
             }
         }

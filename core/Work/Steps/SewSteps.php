@@ -30,6 +30,7 @@ final class SewSteps
             return [];
         }
         $name = $level->facts->level->value;
+        $place = $level->facts->level === Level::Bust ? 'underarm' : $name;
         $how = $edge->isPositive() ? 'nearer the edge' : 'deeper';
         $allowance = $plan->make->pattern->seam->seamAllowance;
         $between = self::between($level->facts->level);
@@ -47,7 +48,7 @@ final class SewSteps
         return [new Step(
             id: "sew-{$name}",
             kind: StepKind::Sew,
-            short: "At the {$name} sew the side seams {$given->saying->length($edge)} {$how}".self::widths($given, $allowance, $edge).'.',
+            short: "At the {$place} sew the side seams {$given->saying->length($edge)} {$how}".self::widths($given, $allowance, $edge).'.',
             how: [
                 "Between the notches {$between[0]} and {$between[1]}, running back to the seam line at both; nothing is drawn.",
                 ...array_map(static fn (StepAmount $one): string => "The {$one->edge} seams the same.", $also),
@@ -55,7 +56,7 @@ final class SewSteps
             code: 'sew',
             params: ['level' => $name],
             needs: array_values(array_unique([Given::TRACE, ...array_map(static fn ($side): string => $given->lastDrawnIn($side, $level->facts->level), Given::SIDES)])),
-            amounts: [new StepAmount($name, 'front and back', 'each edge', $edge, self::SIDE_EDGES), ...$also],
+            amounts: [new StepAmount($place, 'front and back', 'each edge', $edge, self::SIDE_EDGES), ...$also],
             applied: [...$applied, ...OtherEdges::sewn($given, $level->facts->level, $between)],
         )];
     }

@@ -10,6 +10,7 @@ use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Work\Facts\MakePieces;
+use Underbolt\Work\Told\SleeveEdge;
 
 /** What the sleeve gets: its halves where front and back are unlike, room round the arm, and what the underarm was moved by. */
 final readonly class SleeveSteps
@@ -25,6 +26,20 @@ final readonly class SleeveSteps
         $self = new self($given, $given->pieces->sleeves());
 
         return [...$self->halves(), ...$self->underarm(), ...$self->width()];
+    }
+
+    /** @return list<SleeveEdge> what all these steps make of its two edges; none where they leave both */
+    public static function edges(Given $given): array
+    {
+        $self = new self($given, $given->pieces->sleeves());
+        $isSewn = $self->sleeves !== [] && $given->plan->at(Level::Bust) !== null;
+        $edges = [];
+        foreach (Given::SIDES as $side) {
+            $drawn = $isSewn ? $self->drawn($side) : Length::zero();
+            $edges[] = new SleeveEdge($side, $given->sizes($side)->bust ?? $given->frame(), $drawn->plus($self->letOut() ?? Length::zero()));
+        }
+
+        return array_filter($edges, static fn (SleeveEdge $edge): bool => $given->plan->make->canBeDone($edge->move)) === [] ? [] : $edges;
     }
 
     /** @return list<Step> */
@@ -95,11 +110,10 @@ final readonly class SleeveSteps
     /** @return list<Step> */
     private function width(): array
     {
-        $sleeve = $this->given->plan->sleeve;
-        if ($sleeve === null || ! $sleeve->isNarrow() || $sleeve->perEdge === null || ! $this->given->plan->make->canBeDone($sleeve->perEdge)) {
+        $edge = $this->letOut();
+        if ($edge === null) {
             return [];
         }
-        $edge = $sleeve->perEdge;
         $names = $this->sleeves === [] ? ['sleeve'] : MakePieces::names($this->sleeves);
 
         return [new Step(
@@ -116,5 +130,14 @@ final readonly class SleeveSteps
             amounts: [new StepAmount('upper arm', implode(', ', $names), 'each edge', $edge, 2)],
             applied: $this->sleeves === [] ? [] : array_map(static fn (string $name): Applied => Applied::further($name, SeamKind::SleeveSeam->value, null, null, Given::TRACE, $edge, 'bicep'), $names),
         )];
+    }
+
+    /** At each of its two edges, for room round the arm; null where it has enough. */
+    private function letOut(): ?Length
+    {
+        $sleeve = $this->given->plan->sleeve;
+        $edge = $sleeve?->isNarrow() === true ? $sleeve->perEdge : null;
+
+        return $edge !== null && $this->given->plan->make->canBeDone($edge) ? $edge : null;
     }
 }

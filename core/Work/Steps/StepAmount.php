@@ -19,18 +19,22 @@ final readonly class StepAmount
      * @param  string  $edge  which of their edges, such as `each edge`
      * @param  Length  $amount  the one that hands apply; outward or longer above 0
      * @param  positive-int  $per  how many edges get it
+     * @param  bool  $isHeight  whether the edge goes up or down
      */
-    public function __construct(public string $at, public string $piece, public string $edge, public Length $amount, public int $per = 1)
+    public function __construct(public string $at, public string $piece, public string $edge, public Length $amount, public int $per = 1, private bool $isHeight = false)
     {
     }
 
     /**
-     * @return 'out'|'in'|'longer'|'shorter'
+     * @return 'out'|'in'|'longer'|'shorter'|'up'|'down'
      *
-     * Which way, in a word: paper gets longer or shorter, an edge goes out or in.
+     * Which way, in a word: paper gets longer or shorter, an edge goes out or in, a neckline or an armhole up or down.
      */
     public function way(): string
     {
+        if ($this->isHeight) {
+            return $this->amount->isPositive() ? 'up' : 'down';
+        }
         $isLength = in_array($this->edge, [self::ACROSS, self::AT_NOTCH], true);
 
         return $this->amount->isPositive() ? ($isLength ? 'longer' : 'out') : ($isLength ? 'shorter' : 'in');

@@ -3274,7 +3274,7 @@ export interface components {
             /** @description outward or longer above 0 */
             amount_nm: number;
             /** @enum {string} */
-            way: "out" | "in" | "longer" | "shorter";
+            way: "out" | "in" | "longer" | "shorter" | "up" | "down";
             /** @description how many edges get it */
             per: number;
             total_nm: number;

@@ -217,6 +217,15 @@ const hasChange = computed(() =>
     .seam-side {
         grid-column: 1 / -1;
         border-top: 1px solid var(--rule);
+        flex-wrap: wrap;
+    }
+    /* Nothing stands to its left whose rows it has to meet: what is said of the drawing stands above it. */
+    .own-lines,
+    .tell-apart {
+        position: static;
+        order: -1;
+        flex: 0 0 100%;
+        text-align: left;
     }
 }
 @media screen and (max-width: 560px) {

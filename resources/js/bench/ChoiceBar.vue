@@ -50,6 +50,10 @@ const rows = computed((): ChoiceRow<keyof Choices>[] => {
     padding: 0 20px 15px;
     align-items: center;
 }
+/* Room between two rows for what is said below a choice. */
+.choices:has(:deep(small)) {
+    row-gap: 18px;
+}
 .fits {
     flex-basis: 100%;
     display: flex;

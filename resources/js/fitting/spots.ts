@@ -15,7 +15,7 @@ const ofASide: Omit<Spot, 'where'>[] = [
     { place: 'neck', words: 'neck', x: 70, y: 21, usual: 'raise' },
     { place: 'shoulder', words: 'shoulder', x: 104, y: 18, usual: 'shorten' },
     { place: 'armhole', words: 'armhole', x: 110, y: 40, usual: 'raise' },
-    { place: 'sleeve', words: 'sleeve', x: 131, y: 76, usual: 'lengthen' },
+    { place: 'sleeve', words: 'sleeve', x: 136, y: 85, usual: 'lengthen' },
     { place: 'bust', words: 'side at the underarm', x: 110, y: 66, usual: 'take' },
     { place: 'princess', words: 'princess seam', x: 52, y: 86, usual: 'take' },
     { place: 'waist', words: 'side at the waist', x: 104, y: 110, usual: 'take' },

@@ -49,7 +49,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
             <tr :style="{ height: `${top}px` }">
                 <th scope="col">down, {{ session.unit }}</th>
                 <template v-for="side in sides" :key="side.name">
-                    <th scope="col">{{ side.name === '' ? 'line' : `${side.name} line` }}</th>
+                    <th scope="col" class="line">{{ side.name === '' ? 'line' : `${side.name} line` }}</th>
                     <template v-if="apart">
                         <th scope="col">blend</th>
                         <th scope="col">change</th>
@@ -113,13 +113,15 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
 .stations thead th:first-child {
     width: 56%;
 }
-@media screen and (max-width: 560px) {
-    .stations thead th:first-child {
-        width: 50%;
-    }
-}
 .stations:has(thead th:nth-child(4)) thead th:first-child {
     width: 40%;
+}
+/* A line's name is short, a move has a word before its figure. */
+.stations thead th.line {
+    width: 14%;
+}
+.stations:has(thead th:nth-child(4)) thead th.line {
+    width: 12%;
 }
 .stations th,
 .stations td {

@@ -9,15 +9,18 @@ use Underbolt\Paper\Path;
 use Underbolt\Paper\Pen;
 use Underbolt\Paper\Ruler;
 use Underbolt\Planning\Plan;
+use Underbolt\Work\Steps\StepKind;
+use Underbolt\Work\Told\SleeveEdge;
 use Underbolt\Work\Told\ToldLine;
 use Underbolt\Work\Told\ToldStation;
+use Underbolt\Work\WorkPlan;
 
 use function Tests\Core\cm;
 use function Tests\Core\planOf;
 
 function rulerOf(Plan $plan, ?float $allowanceCm = null, float $lengthMm = Ruler::LENGTH_MM): Ruler
 {
-    return Ruler::of($plan, ToldLine::of($plan, $plan->stationTable()), 'Rosenwyn', $allowanceCm === null ? null : cm($allowanceCm), $lengthMm);
+    return Ruler::of($plan, WorkPlan::of($plan), 'Rosenwyn', $allowanceCm === null ? null : cm($allowanceCm), $lengthMm);
 }
 
 /** @return list<array{float, float}> how far each bar goes from its tick, by its height, in the order in which they were drawn */
@@ -90,4 +93,21 @@ test('front and back unlike each have their own zero, and a seam that leans is m
     $unlike = saidOn(rulerOf(planOf(['choices.front_larger' => ['bust' => 1]]))->whole());
     expect($unlike)->toContain('zero at the underarm of line 14, on the paper as printed', 'zero at the underarm of line 10, on the paper as printed')
         ->and(saidOn(rulerOf(planOf(['pattern.seam.leans' => true]))->whole()))->toContain("mark at the bar's end, turned square to the seam: it leans.");
+});
+
+test('the sleeve has a length of its own, with the bar that its steps add up to', function (): void {
+    $sleeve = ['pattern.pieces' => [['name' => 'sleeve']], 'pattern.body_chart.bicep' => [28, 29, 30, 31, 32, 33], 'body.bicep' => 34];
+    $changes = ['choices.by_hand' => ['bust' => ['front' => 0.5, 'back' => 0.5]]];
+    $work = WorkPlan::of(planOf($changes + $sleeve));
+    $moves = array_map(static fn (SleeveEdge $edge): int => $edge->move->nanometres, $work->sleeve);
+    $said = saidOn(rulerOf(planOf($changes + $sleeve))->whole());
+    expect($moves)->toHaveCount(2)->and($said)->toContain('SLEEVE BOTH EDGES', 'sleeve seam >', 'to nothing at the wrist')
+        ->and(saidOn(rulerOf(planOf($changes))->whole()))->not->toContain('sleeve seam >');
+    $steps = [];
+    foreach ($work->steps as $step) {
+        foreach ($step->kind === StepKind::Sleeve ? $step->applied : [] as $one) {
+            $steps[] = $one->amount->nanometres / ($one->side === null ? 1 : 2);
+        }
+    }
+    expect((float) $moves[0])->toEqual(array_sum($steps));
 });

@@ -112,6 +112,12 @@ test('what is gathered, eased or stretched on takes a change up by itself', func
         ->and(stepsOf($plan)['join-waistband']->applied)->toBe([]);
 });
 
+test('a band that is stretched on is cut in the proportion of its edge', function (): void {
+    // Hip as cut 106 + 4 x 0.7 = 108.8.
+    $plan = planOf(['pattern.fabric' => ['kind' => 'knit'], 'choices.by_hand' => ['hip' => ['front' => 0.7, 'back' => 0.7]], 'pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'hem band']]]);
+    expect(stepsOf($plan)['join-hem-band']->text())->toBe('Hem band: its printed length times 108.8 cm by 106 cm, as the hip edge that it is stretched on to.');
+});
+
 test('a hem facing goes on as the side does at the hem, and a hem band as the hip', function (): void {
     $plan = planOf(['choices.by_hand' => ['hip' => ['front' => 0.7, 'back' => 0.5]], 'pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'hem facing'], ['name' => 'hem band']]]);
     expect(appliedIn(stepsOf($plan)['join-hem-facing'], $plan))->toBe(['hem facing side front hem 0.7 after trace', 'hem facing side back hem 0.5 after trace'])

@@ -13,7 +13,7 @@ final readonly class StepAmountData
      * @param  string  $at  where on the garment
      * @param  string  $edge  which edges get it, in words
      * @param  int  $amount_nm  outward or longer above 0
-     * @param  'out'|'in'|'longer'|'shorter'  $way
+     * @param  'out'|'in'|'longer'|'shorter'|'up'|'down'  $way
      * @param  int  $per  how many edges get it
      */
     public function __construct(
