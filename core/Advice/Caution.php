@@ -313,7 +313,37 @@ final readonly class Caution
         return new self(
             CautionCode::LengthSmall,
             null,
-            "The paper is less than a quarter inch (6 mm) off {$where}: nothing is changed for so little, unless you set it.",
+            "The paper is no more than a quarter inch (6 mm) off {$where}: nothing is changed for so little, unless you set it.",
+        );
+    }
+
+    public static function closeDraft(Level $level, string $size, string $drafted, string $usual): self
+    {
+        return new self(
+            CautionCode::CloseDraft,
+            $level,
+            "The pattern means to leave {$drafted} of room at the {$level->value} in size {$size}; {$usual} is usual. Whoever wants more goes by the ease they like.",
+        );
+    }
+
+    /** @param  ?string  $lacks  of the frame's size at the level; null where it has no figure there */
+    public static function oneSizeLeftOut(?Level $level, ?string $size, ?string $lacks): self
+    {
+        $why = match (true) {
+            $level === null => 'no size has a figure at every level',
+            $lacks === null => "size {$size}, the frame's, has no figure at the {$level->value}",
+            default => "size {$size}, the frame's, lacks {$lacks} at the {$level->value}, more than 4 in",
+        };
+
+        return new self(CautionCode::OneSizeLeftOut, $level, "One size all the way is asked for, but {$why}: the sizes of best fit and least work are taken instead.");
+    }
+
+    public static function hemAboveLevel(Level $level, string $above): self
+    {
+        return new self(
+            CautionCode::HemAboveLevel,
+            $level,
+            "The hem is cut {$above} above the {$level->value}: that level is cut away, and with it its tape test, its ease and its stations.",
         );
     }
 

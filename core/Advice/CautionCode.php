@@ -16,6 +16,8 @@ enum CautionCode: string
     case NoFinished = 'no_finished';
     case NoLikedEase = 'no_liked_ease';
     case UnderLeastEase = 'under_least_ease';
+    case CloseDraft = 'close_draft';
+    case OneSizeLeftOut = 'one_size_left_out';
     case StepCare = 'step_care';
     case StepAvoid = 'step_avoid';
     case CupOutsideTable = 'cup_outside_table';
@@ -36,6 +38,7 @@ enum CautionCode: string
     case LengthSmall = 'length_small';
     case TissueDiffers = 'tissue_differs';
     case NoPatternLength = 'no_pattern_length';
+    case HemAboveLevel = 'hem_above_level';
     case ChangeFar = 'change_far';
     case BeyondAllowance = 'beyond_allowance';
     case ClothKnit = 'cloth_knit';
@@ -65,6 +68,9 @@ enum CautionCode: string
             self::CannotPullOn => 'can\'t be pulled on',
             self::LengthSmall => 'too little to change',
             self::TissueDiffers => 'print and tissue disagree',
+            self::CloseDraft => 'the pattern means it close',
+            self::OneSizeLeftOut => 'no one size serves',
+            self::HemAboveLevel => 'the hem cuts a level away',
             self::NoPatternLength => 'pattern\'s length not known',
             self::ChangeFar => 'far for one seam',
             self::BeyondAllowance => 'beyond the allowance',
@@ -83,7 +89,7 @@ enum CautionCode: string
     {
         return in_array($this, [
             self::BelowRange, self::AboveRange, self::OtherRangeFits, self::RangeNotOwned, self::NotMeasured,
-            self::BustNotMeasured, self::UnderLeastEase,
+            self::UnderLeastEase, self::HemAboveLevel,
             self::CannotPullOn, self::MeasureAgain, self::StepAvoid, self::TummyTight,
             self::SleeveNarrow, self::ChangeFar, self::BeyondAllowance, self::ClothWoven, self::ClothStretchesLess,
         ], true);

@@ -24,6 +24,7 @@ final class Cautions
             ...FrameCautions::of($plan),
             ...array_merge([], ...$found),
             ...EnvelopeCautions::of($plan),
+            ...self::onOneSize($plan),
             ...self::onSteps($plan),
             ...BodyCautions::of($plan),
             ...GarmentCautions::of($plan),
@@ -35,6 +36,19 @@ final class Cautions
             ...array_filter($all, static fn (Caution $caution): bool => $caution->code->stopsCut()),
             ...array_filter($all, static fn (Caution $caution): bool => ! $caution->code->stopsCut()),
         ];
+    }
+
+    /** @return list<Caution> */
+    private static function onOneSize(Plan $plan): array
+    {
+        if (! $plan->isOneSizeLeftOut()) {
+            return [];
+        }
+        $level = $plan->oneSizeRefusedAt();
+        $frame = $plan->frame->chart?->size;
+        $left = $level === null || $frame === null ? null : $plan->at($level)?->facts->leftOver($frame);
+
+        return [Caution::oneSizeLeftOut($level, $frame === null ? null : $plan->nameOf($frame), $left === null ? null : $plan->make->say($left->abs()))];
     }
 
     /** @return list<Caution> */

@@ -9,13 +9,14 @@ use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\ChartPosition;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Pattern\Cloth\FabricKind;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Sizing\EaseSchool;
 use Underbolt\Sizing\LeastEase;
 use Underbolt\Sizing\Sure;
 
-/** What is worth knowing about the size at one level; a free level gives no orders and raises none. */
+/** What is worth knowing about the size at one level; a free level gives no orders, and raises one only for what is handed on to it. */
 final readonly class LevelCautions
 {
     /** A size of another draft is worth naming when it comes nearer by more than this: 1 cm (common practice, no published source). */
@@ -32,11 +33,12 @@ final readonly class LevelCautions
     public function at(LevelPlan $level): array
     {
         $notMeasured = $level->facts->body === null && ! $level->isFree ? [Caution::notMeasured($level->facts->level)] : [];
-        $found = $level->isFree ? [] : [
+        $found = $level->isFree ? [$this->onPassed($level)] : [
             ...$this->onStanding($level),
             $this->onNearerDraft($level),
             ...$this->onSchool($level),
             $this->onLeastEase($level),
+            $this->onCloseDraft($level),
             $level->sureness->sure === Sure::MeasureAgain
                 ? Caution::measureAgain($level->facts->level, $level->sureness->point->words(), $this->plan->nameOf($level->facts->own), $this->plan->make->body->isReadOnce($level->sureness->point))
                 : null,
@@ -70,17 +72,8 @@ final readonly class LevelCautions
         if ($own === null || $facts->wished === null || $isOutside) {
             return null;
         }
-        $pattern = $this->plan->make->pattern;
-        $choices = $this->plan->make->choices;
-        $cup = $facts->level === Level::Bust && $this->plan->situation->cupBust !== null ? $this->plan->cup?->letter : null;
-        $finished = $pattern->finishedFor($choices->view, $choices->fit, $cup);
         $apart = $own->minus($facts->wished)->abs()->minus(Length::ofNanometres(self::NEARER_NM));
-        $other = $this->plan->inPlay->otherDraftNearer(
-            $pattern,
-            $facts->wished,
-            $apart,
-            static fn (int $size): ?Length => $finished->at($facts->level->row(), $size),
-        );
+        $other = $this->plan->inPlay->otherDraftNearer($this->plan->make, $facts->level, $facts->wished, $apart);
 
         return $other === null ? null : Caution::otherRangeNearer($facts->level, $other);
     }
@@ -109,6 +102,29 @@ final readonly class LevelCautions
         $noneLeft = $facts->wished !== null && $plan->size === $facts->own && $facts->lacks($facts->own)?->isPositive() === true;
 
         return $noneLeft ? Caution::noSizeLeavesLeast($facts->level, $this->plan->nameOf($facts->own)) : null;
+    }
+
+    /** A free level that what the others hand on makes tight. */
+    private function onPassed(LevelPlan $plan): ?Caution
+    {
+        $facts = $plan->facts;
+        $isTight = $facts->floor !== null && $plan->easeAsCut?->isLessThan($facts->floor) === true;
+
+        return $isTight && $plan->passed->round($facts->edges)->isNegative()
+            ? Caution::underLeastEase($facts->level, $plan->easeAsCut, LeastEase::words($facts->floor, $facts->level, $this->plan->make->unit), $this->plan->make)
+            : null;
+    }
+
+    private function onCloseDraft(LevelPlan $plan): ?Caution
+    {
+        $facts = $plan->facts;
+        $drafted = $facts->draftedEase($facts->own);
+        $usual = $facts->fabric->kind === FabricKind::Woven ? LeastEase::usual($facts->level, $facts->fabric, $facts->body) : null;
+        if ($usual === null || $drafted?->isLessThan($usual->dividedBy(2)) !== true) {
+            return null;
+        }
+
+        return Caution::closeDraft($facts->level, $this->plan->nameOf($facts->own), $this->plan->make->say($drafted), LeastEase::words($usual, $facts->level, $this->plan->make->unit));
     }
 
     private function onAllowance(LevelPlan $plan): ?Caution

@@ -14,6 +14,7 @@ use Underbolt\Pattern\Charts\ChartPosition;
 use Underbolt\Pattern\Charts\ChartSize;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Charts\SizeChart;
+use Underbolt\Planning\Asked\Lead;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
@@ -43,7 +44,9 @@ final readonly class Opinions
             return [];
         }
         $self = new self($facts, $facts->body, $make->pattern->sizes, $make->unit);
-        $halves = $facts->level === Level::Bust
+        // With a cup or a full bust adjustment the room in front is made already.
+        $isMade = $situation->lead->lead === Lead::Cup || ($facts->frame !== null && $facts->adjustmentAt($level->size)?->isPositive() === true);
+        $halves = $facts->level === Level::Bust && ! $isMade
             ? $self->halves($make->body->at(Point::HalfFullBust), $level->size, $situation->inPlay->sizes)
             : null;
 
@@ -101,9 +104,9 @@ final readonly class Opinions
 
     private function drafted(): Opinion
     {
-        $size = $this->facts->chart->nearest($this->body, $this->facts->between);
+        $size = $this->facts->under(EaseSchool::Drafted)->own;
         $ease = $this->facts->toldEase($size);
-        $difference = $this->facts->chart->at($size)?->minus($this->body) ?? Length::zero();
+        $difference = $this->facts->chart->over($size, $this->body) ?? Length::zero();
         $left = $difference->isZero() ? 'nothing is left over' : "{$this->say($difference->abs())} is ".Take::way($difference);
 
         return new Opinion(School::Drafted, $size, $ease === null
@@ -199,7 +202,9 @@ final readonly class Opinions
 
     private function printedFigure(int $size): string
     {
-        return $this->say($this->facts->chart->at($size));
+        $range = $this->facts->chart->rangeAt($size);
+
+        return $range === null ? $this->say($this->facts->chart->at($size)) : "{$this->say($range->from)} to {$this->say($range->to)}";
     }
 
     private function say(?Length $length): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Advice;
 
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
 
 /** What the line and the lengths ask of the paper. */
@@ -27,9 +28,24 @@ final class PaperCautions
             ...self::far($plan),
             ...array_map(Caution::unlikeCutShort(...), $plan->frontBack->cutShort),
             ...$lengths,
+            ...self::cutAway($plan),
             ...self::tissue($plan),
             $plan->lengths->hemUnanswered ? Caution::noPatternLength() : null,
         ], static fn (?Caution $caution): bool => $caution !== null));
+    }
+
+    /** @return list<Caution> where the hem as cut stands above a level that has a size */
+    private static function cutAway(Plan $plan): array
+    {
+        $found = [];
+        foreach ([Level::Waist, Level::Hip] as $level) {
+            $below = $plan->at($level) === null ? null : $plan->lengths->hemBelow($level);
+            if ($below?->isNegative() === true) {
+                $found[] = Caution::hemAboveLevel($level, $plan->make->say($below->abs()));
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<Caution> where envelope and tissue disagree at a level that the make has */

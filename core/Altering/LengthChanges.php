@@ -7,13 +7,14 @@ namespace Underbolt\Altering;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Paper\SeamData;
 use Underbolt\Seam\SeamDepths;
 
 /** How much longer (above 0) or shorter (below 0) the paper has to be; null where a figure is missing. */
 final readonly class LengthChanges
 {
-    /** "A little over" is nobody's alteration: under 1/4 in nothing is changed of itself (common practice, no published source). */
+    /** "A little over" is nobody's alteration: up to 1/4 in nothing is changed of itself (common practice, no published source). */
     private const LEAST_NM = 6_350_000;
 
     /** A waist that moves by more than this is put in place before the blend is drawn: 1 cm (common practice, no published source). */
@@ -21,6 +22,7 @@ final readonly class LengthChanges
 
     /**
      * @param  list<string>  $small  `above_waist`, `below_waist`, where too little is wanted to be done
+     * @param  Length  $hemMakesUp  what of the hem's change was wished above the waist and isn't done there
      * @param  bool  $hemUnanswered  whether a length is wished for that the paper's figures can't answer
      */
     private function __construct(
@@ -29,6 +31,7 @@ final readonly class LengthChanges
         public ?Length $hem,
         public ?Length $sleeve,
         public array $small,
+        public Length $hemMakesUp,
         public bool $hemUnanswered,
         public WorkOrder $order,
         private SeamData $paper,
@@ -47,12 +50,14 @@ final readonly class LengthChanges
         ];
         $small = array_filter(
             $wanted,
-            static fn (?Length $change): bool => $change !== null && ! $change->isZero() && $change->abs()->nanometres < self::LEAST_NM,
+            static fn (?Length $change): bool => $change !== null && ! $change->isZero() && $change->abs()->nanometres <= self::LEAST_NM,
         );
         $above = self::both($byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']), $found->aboveWaist);
         $below = self::both($byHand->belowWaist ?? (isset($small['below_waist']) ? Length::zero() : $wanted['below_waist']), $found->belowWaist);
         $wish = $body->at(Point::WaistToHem);
-        $hem = $byHand->hem ?? ($wish === null ? null : self::hemChange($wish, $paper, $below));
+        $lacks = ($wanted['above_waist'] ?? Length::zero())->minus($byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']) ?? Length::zero());
+        $made = $wish === null || $byHand->hem !== null || $wanted['above_waist'] === null ? Length::zero() : $lacks;
+        $hem = $byHand->hem ?? ($wish === null ? null : self::hemChange($wish, $paper, $below)?->plus($made));
 
         return new self(
             aboveWaist: $above,
@@ -62,6 +67,7 @@ final readonly class LengthChanges
             small: array_keys(
                 array_diff_key($small, array_filter(['above_waist' => $byHand->aboveWaist, 'below_waist' => $byHand->belowWaist])),
             ),
+            hemMakesUp: $hem === null ? Length::zero() : $made,
             hemUnanswered: $wish !== null && $hem === null,
             order: $order ?? (self::movesWaist($above) ? WorkOrder::LengthFirst : WorkOrder::BlendFirst),
             paper: $paper,
@@ -97,6 +103,18 @@ final readonly class LengthChanges
     public function waistToHip(bool $changed): ?Length
     {
         return $this->paper->waistToHip === null ? null : self::changed($this->paper->waistToHip, $changed ? $this->belowWaist : null);
+    }
+
+    /** How far below a level the hem is cut, once all lengths are changed; null where the paper doesn't say. */
+    public function hemBelow(Level $level): ?Length
+    {
+        $below = match ($level) {
+            Level::Hip => $this->paper->hipToHem ?? self::difference($this->paper->waistToHemEdge, $this->paper->waistToHip),
+            Level::Waist => self::below($this->paper->waistToHip, $this->paper->hipToHem) ?? $this->paper->waistToHemEdge,
+            Level::Bust => null,
+        };
+
+        return self::both($level === Level::Waist ? self::both($below, $this->belowWaist) : $below, $below === null ? null : $this->hem);
     }
 
     /** The hem is counted from this wearer's waist; paper whose hip depth is not changed keeps its own. */

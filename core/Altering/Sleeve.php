@@ -50,7 +50,7 @@ final readonly class Sleeve
         $chart = $chartRow?->at($size);
         $garment = $finishedRow?->at($size);
         $least = Length::ofNumber($fabric->kind === FabricKind::Woven ? self::WOVEN_EASE_CM : 0, Unit::Centimetre);
-        $need = $chart !== null ? $bicep->minus($chart) : ($garment === null ? null : $bicep->plus($least)->minus($garment));
+        $need = $chart !== null ? $chartRow->over($size, $bicep)?->negated() : ($garment === null ? null : $bicep->plus($least)->minus($garment));
 
         return new self(
             size: $size,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
+use Underbolt\File\Shape\LengthShape;
 use Underbolt\File\Shape\RowShape;
+use Underbolt\File\Shape\SpanShape;
 use Underbolt\File\Typed\Node;
-use Underbolt\Measure\Length;
-use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\Charts\Chart;
 use Underbolt\Pattern\Charts\ChartRow;
 
@@ -17,21 +17,28 @@ final class ChartReader
     /**
      * @param  array<string, Node>  $rows  by name
      * @param  int  $sizes  how many sizes the pattern has
+     * @param  bool  $hasRanges  whether a figure may be a range: in a body chart
      */
-    public static function read(array $rows, int $sizes): Chart
+    public static function read(array $rows, int $sizes, bool $hasRanges = false): Chart
     {
         $read = [];
         foreach ($rows as $name => $row) {
-            $read[$name] = self::figures($row, ChartRow::from($name)->kind(), $sizes);
+            $kind = ChartRow::from($name)->kind();
+            $read[$name] = self::figures($row, new RowShape($hasRanges ? new SpanShape($kind) : new LengthShape($kind)), $sizes);
         }
 
         return new Chart($read);
     }
 
-    /** @return list<?Length> one for each size, null where none is printed */
-    public static function figures(Node $node, LengthKind $kind, int $sizes): array
+    /**
+     * @template T
+     *
+     * @param  RowShape<T>  $shape
+     * @return list<?T> one for each size, null where none is printed
+     */
+    public static function figures(Node $node, RowShape $shape, int $sizes): array
     {
-        $figures = (new RowShape($kind))->read($node);
+        $figures = $shape->read($node);
         $given = count($figures ?? []);
         if ($figures !== null && $given !== $sizes) {
             $node->fault("has {$given} figures for {$sizes} sizes; give one for each size, null where none is printed");

@@ -63,6 +63,7 @@ final class ChoicesReader
             method: $fields->get($keys->method),
             adjustBust: $fields->sure($keys->adjustBust),
             spread: $fields->sure($keys->spread),
+            toHem: $fields->get($keys->toHem),
         );
     }
 

@@ -8,9 +8,13 @@ use Underbolt\File\Keys\CupLineKeys;
 use Underbolt\File\Keys\CupRuleKeys;
 use Underbolt\File\Keys\CupsKeys;
 use Underbolt\File\Shape\Fields;
+use Underbolt\File\Shape\LengthShape;
+use Underbolt\File\Shape\RowShape;
+use Underbolt\File\Shape\SpanShape;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
+use Underbolt\Measure\Span;
 use Underbolt\Pattern\Cups\CupLetter;
 use Underbolt\Pattern\Cups\CupRange;
 use Underbolt\Pattern\Cups\CupRule;
@@ -27,8 +31,8 @@ final class CupsReader
         return new Cups(
             $hasRule ? self::rule($fields) : null,
             array_map(self::rule(...), $fields->byName($keys->byRange)),
-            self::rows($fields->byName($keys->bodyChart), $sizes),
-            self::rows($fields->byName($keys->finished), $sizes),
+            self::rows($fields->byName($keys->bodyChart), $sizes, true),
+            self::rows($fields->byName($keys->finished), $sizes, false),
         );
     }
 
@@ -63,10 +67,10 @@ final class CupsReader
 
     /**
      * @param  array<string, Node>  $rows  by letter
-     * @return array<string, list<?Length>>
+     * @return array<string, list<Length|Span|null>>
      */
-    private static function rows(array $rows, int $sizes): array
+    private static function rows(array $rows, int $sizes, bool $hasRanges): array
     {
-        return array_map(static fn (Node $row): array => ChartReader::figures($row, LengthKind::Girth, $sizes), $rows);
+        return array_map(static fn (Node $row): array => ChartReader::figures($row, new RowShape($hasRanges ? new SpanShape(LengthKind::Girth) : new LengthShape(LengthKind::Girth)), $sizes), $rows);
     }
 }

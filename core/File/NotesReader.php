@@ -9,6 +9,8 @@ use Underbolt\File\Keys\NotionKeys;
 use Underbolt\File\Keys\PatternFileKeys;
 use Underbolt\File\Keys\PatternKeys;
 use Underbolt\File\Shape\Fields;
+use Underbolt\File\Shape\LengthShape;
+use Underbolt\File\Shape\RowShape;
 use Underbolt\File\Typed\Known;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\LengthKind;
@@ -56,7 +58,7 @@ final class NotesReader
             $fields->get($keys->view),
             $fields->sure($keys->cloth),
             $fields->get($keys->width),
-            $amounts === null ? [] : ChartReader::figures($amounts, LengthKind::Cloth, $sizes),
+            $amounts === null ? [] : ChartReader::figures($amounts, new RowShape(new LengthShape(LengthKind::Cloth)), $sizes),
             array_map(static fn (Node $item): ?string => $item->lengthText(), $amounts?->items() ?? []),
         );
     }

@@ -30,7 +30,7 @@ final class PatternReader
         $fields->get($keys->alsoCalled);
         $meaning = $fields->get($keys->chartMeans);
         $count = count($sizes);
-        $body = ChartReader::read($fields->byName($keys->bodyChart), $count);
+        $body = ChartReader::read($fields->byName($keys->bodyChart), $count, hasRanges: true);
         $seam = SeamReader::read($fields->part($keys->seam));
         $printed = ChartReader::read($fields->byName($keys->finished), $count);
         $parts = FinishedReader::read($fields, $keys, $sizes, $seam->seamAllowance, $printed);

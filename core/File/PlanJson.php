@@ -116,6 +116,7 @@ final readonly class PlanJson
             'own' => $this->name($level->facts->own),
             'why' => $level->why,
             'chart_value' => $this->figure($level->chartValue),
+            'chart_range' => $level->chartRange === null ? null : [$this->figure($level->chartRange->from), $this->figure($level->chartRange->to)],
             'finished' => $this->figure($level->finished),
             'drafted_ease' => $this->figure($level->draftedEase),
             'your_ease' => $this->figure($level->yourEase),

@@ -6,8 +6,10 @@ namespace Underbolt\Planning;
 
 use Underbolt\Altering\ByHand;
 use Underbolt\Altering\LeftOver;
+use Underbolt\Altering\LevelChange;
 use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Span;
 use Underbolt\Planning\Choosing\Sureness;
 use Underbolt\Seam\EdgeChange;
 use Underbolt\Sizing\LevelFacts;
@@ -15,7 +17,11 @@ use Underbolt\Sizing\LevelFacts;
 /** What the plan says at one level. Sizes are places in the pattern's list. */
 final readonly class LevelPlan
 {
+    /** @var ?Length of a range the middle */
     public ?Length $chartValue;
+
+    /** @var ?Span null where a single figure is printed */
+    public ?Span $chartRange;
 
     /** @var ?Length as the size is printed */
     public ?Length $finished;
@@ -40,6 +46,7 @@ final readonly class LevelPlan
      * @param  int  $front  the size in front; the same unless front and back are cut unlike
      * @param  Length  $adjusted  what a bust adjustment adds there all round; 0 without one
      * @param  Length  $sewnByFitting  what a seam that is sewn otherwise adds all round
+     * @param  LevelChange  $passed  what the levels about it hand on, where it is free
      * @param  EdgeChange  $change  what is drawn at the side edges beside the blend
      * @param  bool  $follows  whether the level is free, and in the size of another
      * @param  bool  $isFree  whether it is free and nothing is taken there by hand: then it gives no orders, and raises no caution
@@ -54,6 +61,7 @@ final readonly class LevelPlan
         public Length $adjusted,
         public ByHand $byHand,
         public Length $sewnByFitting,
+        public LevelChange $passed,
         public EdgeChange $change,
         public bool $follows,
         public bool $isFree,
@@ -61,11 +69,12 @@ final readonly class LevelPlan
         public ?string $why,
     ) {
         $this->chartValue = $facts->chart->at($size);
+        $this->chartRange = $facts->chart->rangeAt($size);
         $this->finished = $facts->finishedAt($size);
         $this->draftedEase = $facts->draftedEase($size);
         $this->yourEase = $facts->yourEase($size);
         $this->wished = $taken->leftOver === null ? null : $facts->wishedFor($size);
-        $this->changed = $adjusted->minus($taken->all)->plus($byHand->total())->plus($sewnByFitting);
+        $this->changed = $adjusted->minus($taken->all)->plus($byHand->total())->plus($sewnByFitting)->plus($passed->round($facts->edges));
         $this->asCut = $this->halves()?->plus($this->changed);
         $this->easeAsCut = $facts->body === null ? null : $this->asCut?->minus($facts->body);
     }

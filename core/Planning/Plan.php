@@ -11,8 +11,10 @@ use Underbolt\Altering\WorkOrder;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Charts\Weight;
 use Underbolt\Planning\Asked\Make;
+use Underbolt\Planning\Asked\Pick;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\Choosing\Alternatives;
+use Underbolt\Planning\Choosing\SizePick;
 use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Facts\Frame;
 use Underbolt\Planning\Facts\Situation;
@@ -115,6 +117,18 @@ final readonly class Plan
     public function oneSize(): ?Sizes
     {
         return $this->ways->oneSize();
+    }
+
+    /** Whether one size all the way is asked for and there is none. */
+    public function isOneSizeLeftOut(): bool
+    {
+        return SizePick::pick($this->situation) === Pick::OneSize && $this->ways->oneSize() === null;
+    }
+
+    /** The level that keeps the frame's size from serving all the way; null where none does, or no frame leads. */
+    public function oneSizeRefusedAt(): ?Level
+    {
+        return $this->ways->refusedAt();
     }
 
     /** @return list<string> the levels that a size is wanted for and that are not measured; a free one is wanted for none */

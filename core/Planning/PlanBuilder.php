@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Underbolt\Planning;
 
 use Underbolt\Altering\BustAdjustment;
+use Underbolt\Altering\ByHand;
 use Underbolt\Altering\LeftOver;
 use Underbolt\Altering\LengthChanges;
+use Underbolt\Altering\LevelChange;
+use Underbolt\Altering\Passing;
 use Underbolt\Altering\Sleeve;
 use Underbolt\Altering\Take;
+use Underbolt\Altering\ToHem;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Pattern\ChartCheck;
@@ -43,10 +47,10 @@ final class PlanBuilder
         $sizes = SizePick::of($situation, $ways);
         $frontBack = FrontBack::of($sizes, $situation->inPlay->sizes, $make->choices->frontLarger(...));
         $bust = self::bust($situation, $sizes);
-        $levels = self::levels($situation, $sizes, $frontBack, $bust, $ways);
         $lengths = LengthChanges::of($make->body, $make->pattern->seam, $make->choices->lengths, $make->choices->order, $make->found->lengths);
         LengthLimits::check($make, $lengths, isset($situation->facts['bust']));
         $depths = $lengths->drawnDepths(array_key_exists('bust', $situation->facts));
+        $levels = self::levels($situation, $sizes, $frontBack, $bust, $ways, $depths);
         $front = self::line($situation, $frontBack->front, $levels, $depths, static fn (EdgeChange $change): Length => $change->front);
         $back = self::line($situation, $frontBack->back, $levels, $depths, static fn (EdgeChange $change): Length => $change->back);
 
@@ -106,8 +110,27 @@ final class PlanBuilder
         FrontBack $frontBack,
         ?BustAdjustment $bust,
         Alternatives $ways,
+        SeamDepths $depths,
     ): array {
         $choices = $situation->make->choices;
+        $taken = $own = $fixed = [];
+        foreach ($situation->measured() as $name => $facts) {
+            $size = $sizes->at($facts->level);
+            if ($size === null) {
+                continue;
+            }
+            $isFree = self::isFree($situation->make, $facts);
+            $adjustment = $facts->level === Level::Bust ? $bust : null;
+            $printed = self::printed($facts, $frontBack, $size)?->plus($adjustment->total ?? Length::zero());
+            $taken[$name] = self::taken($situation->make, $facts, $size, $isFree, $printed);
+            $own[$name] = new LevelChange(
+                $taken[$name]->drawn(),
+                self::byHand($situation->make, $facts)->edges->plus($adjustment?->atEdges() ?? EdgeChange::none()),
+            );
+            // The bust anchors the line even where its fit is free.
+            $fixed += ! $isFree || $facts->level === Level::Bust ? [$name => $own[$name]] : [];
+        }
+        $passing = new Passing($fixed, $depths, $choices->toHem);
         $levels = [];
         foreach ($situation->facts as $name => $facts) {
             $size = $sizes->at(Level::from($name));
@@ -116,29 +139,37 @@ final class PlanBuilder
 
                 continue;
             }
-            $isFree = $facts->isFree() && $choices->take($facts->level) === null;
-            $adjustment = $facts->level === Level::Bust ? $bust : null;
-            $printed = self::printed($facts, $frontBack, $size)?->plus($adjustment->total ?? Length::zero());
-            $taken = self::taken($situation->make, $facts, $size, $isFree, $printed);
-            $byHand = $choices->byHand($facts->level)->plus($situation->make->found->at($facts->level));
+            $passed = isset($fixed[$name]) ? LevelChange::none() : $passing->at($facts->level);
             $levels[$name] = new LevelPlan(
                 facts: $facts,
                 size: $size,
                 front: $frontBack->front->at($facts->level) ?? $size,
                 back: $frontBack->back->at($facts->level) ?? $size,
-                taken: $taken,
-                adjusted: $adjustment->total ?? Length::zero(),
-                byHand: $byHand,
+                taken: $taken[$name],
+                adjusted: $facts->level === Level::Bust ? $bust->total ?? Length::zero() : Length::zero(),
+                byHand: self::byHand($situation->make, $facts),
                 sewnByFitting: $situation->make->found->sewnRound($facts->level),
-                change: $taken->drawn()->plus($adjustment?->atEdges() ?? EdgeChange::none())->plus($byHand->edges),
+                passed: $passed,
+                change: $own[$name]->all()->plus($passed->all()),
                 follows: $situation->isFree($facts->level),
-                isFree: $isFree,
+                isFree: self::isFree($situation->make, $facts),
                 sureness: Sureness::at($facts, $situation),
                 why: Why::of($facts, $sizes, $situation, $ways),
             );
         }
 
         return $levels;
+    }
+
+    /** A free level that somebody takes something at by hand is none. */
+    private static function isFree(Make $make, LevelFacts $facts): bool
+    {
+        return $facts->isFree() && $make->choices->take($facts->level) === null;
+    }
+
+    private static function byHand(Make $make, LevelFacts $facts): ByHand
+    {
+        return $make->choices->byHand($facts->level)->plus($make->found->at($facts->level));
     }
 
     /** The size's finished girth; with front and back unlike the mean of both. */
@@ -182,6 +213,7 @@ final class PlanBuilder
             $situation->measured(),
             $changes,
             $depths,
+            $choices->toHem === ToHem::Return && $depths->isHemBelowHip(),
             $choices->blend,
             $choices->dwell,
             $situation->make->pattern->sizes,

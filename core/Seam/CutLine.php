@@ -30,6 +30,7 @@ final readonly class CutLine
     /**
      * @param  array<string, LevelFacts>  $facts  by level
      * @param  array<string, Length>  $changes  beside the blend, by level; 0 where none is given
+     * @param  bool  $returns  whether the change runs out from the hip to the hem
      * @param  Length  $dwell  how far below the waist the line stays on its size; at most half the way is used
      * @param  non-empty-list<string>  $names  of the pattern's sizes
      */
@@ -38,6 +39,7 @@ final readonly class CutLine
         array $facts,
         array $changes,
         SeamDepths $depths,
+        bool $returns,
         BlendShape $shape,
         Length $dwell,
         array $names,
@@ -48,6 +50,7 @@ final readonly class CutLine
             ?Length $top,
             ?Length $end,
             Length $dwell,
+            ?Length $hem,
         ) use ($sizes, $facts, $changes, $shape, $names): ?Stretch {
             $from = $sizes->at($upper);
             $to = $sizes->at($lower);
@@ -66,14 +69,15 @@ final readonly class CutLine
                 gapAtEnd: Gap::between($facts[$lower->value], $from, $to),
                 changeAtTop: $changes[$upper->value] ?? Length::zero(),
                 changeAtEnd: $changes[$lower->value] ?? Length::zero(),
+                hem: $hem,
             );
         };
 
         return new self(
             $sizes,
             $depths,
-            $stretch(Level::Bust, Level::Waist, Length::zero(), $depths->waist, Length::zero()),
-            $stretch(Level::Waist, Level::Hip, $depths->waist, $depths->hip, $dwell),
+            $stretch(Level::Bust, Level::Waist, Length::zero(), $depths->waist, Length::zero(), null),
+            $stretch(Level::Waist, Level::Hip, $depths->waist, $depths->hip, $dwell, $returns ? $depths->hem : null),
             $changes,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Seam;
 
+use Brick\Math\BigRational;
 use Underbolt\Measure\Length;
 
 /** How far a side edge is moved beside the blend, outward positive: in front, and at the back. */
@@ -21,6 +22,14 @@ final readonly class EdgeChange
     public function plus(self $other): self
     {
         return new self($this->front->plus($other->front), $this->back->plus($other->back));
+    }
+
+    /** Part of the way to another: 0 is this one, 1 the other. */
+    public function towards(self $other, BigRational $share): self
+    {
+        $part = static fn (Length $from, Length $to): Length => $from->plus($to->minus($from)->times($share));
+
+        return new self($part($this->front, $other->front), $part($this->back, $other->back));
     }
 
     public function isNone(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Seam;
 
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Sizing\Sizes;
 
 /** How deep below the underarm each level lies along the side seam, on the paper as it is drawn on; null where unknown. */
@@ -12,6 +13,21 @@ final readonly class SeamDepths
 {
     public function __construct(public ?Length $waist, public ?Length $hip, public ?Length $hem)
     {
+    }
+
+    public function of(Level $level): ?Length
+    {
+        return match ($level) {
+            Level::Bust => Length::zero(),
+            Level::Waist => $this->waist,
+            Level::Hip => $this->hip,
+        };
+    }
+
+    /** Whether there is a hem for a change to run out at. */
+    public function isHemBelowHip(): bool
+    {
+        return $this->hem !== null && $this->hip?->isLessThan($this->hem) === true;
     }
 
     /**

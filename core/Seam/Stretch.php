@@ -24,6 +24,7 @@ final readonly class Stretch
      * @param  Length  $end  depth of the lower level, below `start`
      * @param  ?BigRational  $gapAtTop  nanometres for each edge; null where no figure is printed
      * @param  Length  $changeAtTop  for each edge
+     * @param  ?Length  $hem  depth that the change runs out at below the lower level; null where it stays
      */
     public function __construct(
         public string $from,
@@ -36,6 +37,7 @@ final readonly class Stretch
         private ?BigRational $gapAtEnd,
         private Length $changeAtTop,
         private Length $changeAtEnd,
+        private ?Length $hem = null,
     ) {
     }
 
@@ -70,8 +72,14 @@ final readonly class Stretch
         }
         $way = $this->drawnWay($depth, $this->top->nanometres);
         $grown = ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) * $this->shape->crossed($way);
+        $gone = $this->hem === null || $depth <= $this->end->nanometres ? 0.0 : $this->shape->crossed(min(1.0, $this->wayToHem($this->hem, $depth)));
 
-        return $blend + $this->changeAtTop->nanometres + $grown;
+        return $blend + $this->changeAtTop->nanometres + $grown - $gone * $this->changeAtEnd->nanometres;
+    }
+
+    private function wayToHem(Length $hem, float $depth): float
+    {
+        return ($depth - $this->end->nanometres) / ($hem->nanometres - $this->end->nanometres);
     }
 
     private function drawnBlend(float $depth): ?float
@@ -97,9 +105,13 @@ final readonly class Stretch
         }
         $all = $this->end->nanometres - $this->top->nanometres;
         $grows = ($this->changeAtEnd->nanometres - $this->changeAtTop->nanometres) / $all;
-        $isOutside = $depth < $this->top->nanometres || $depth > $this->end->nanometres;
+        if ($depth > $this->end->nanometres) {
+            $isGoing = $this->hem !== null && $depth < $this->hem->nanometres;
 
-        return $blend + ($isOutside ? 0.0 : $grows * $this->shape->slope(($depth - $this->top->nanometres) / $all));
+            return $blend - ($isGoing ? $this->changeAtEnd->nanometres / ($this->hem->nanometres - $this->end->nanometres) * $this->shape->slope($this->wayToHem($this->hem, $depth)) : 0.0);
+        }
+
+        return $blend + ($depth < $this->top->nanometres ? 0.0 : $grows * $this->shape->slope(($depth - $this->top->nanometres) / $all));
     }
 
     /** The share of the gap that the blend has crossed at a depth: 0 to 1; nothing is crossed between equal sizes. */
@@ -118,9 +130,15 @@ final readonly class Stretch
         return $gap === null ? null : SmallRatio::product($gap, $share) ?? Length::ofRational($gap->multipliedBy($share));
     }
 
-    /** Along the whole way from level to level, constant below the lower one. */
+    /** Along the whole way from level to level; below the lower one it stays, or runs out to the hem. */
     private function change(Length $depth): Length
     {
+        if ($this->hem !== null && $this->end->isLessThan($depth)) {
+            $gone = $this->way($depth, $this->end, $this->hem);
+            $all = BigRational::of($this->changeAtEnd->nanometres);
+
+            return $this->changeAtEnd->minus(SmallRatio::product($all, $gone) ?? Length::ofRational($all->multipliedBy($gone)));
+        }
         $difference = $this->changeAtEnd->minus($this->changeAtTop);
         if ($difference->isZero()) {
             return $this->changeAtTop;
@@ -134,7 +152,13 @@ final readonly class Stretch
     /** How much of the way from a depth to the lower level is done, along the shape. */
     private function crossed(Length $depth, Length $from): BigRational
     {
-        $crossing = max(1, $this->end->nanometres - $from->nanometres);
+        return $this->way($depth, $from, $this->end);
+    }
+
+    /** How much of the way from one depth to another is done, along the shape. */
+    private function way(Length $depth, Length $from, Length $to): BigRational
+    {
+        $crossing = max(1, $to->nanometres - $from->nanometres);
         $done = min(max($depth->nanometres - $from->nanometres, 0), $crossing);
         $shared = SmallRatio::divisor($done, $crossing);
 

@@ -171,13 +171,13 @@ final readonly class LevelFacts
         }
         if ($this->frame !== null) {
             return $adjusted->isZero() && $this->school !== EaseSchool::Chart
-                ? $this->chart->at($size)?->minus($this->body)
+                ? $this->chart->over($size, $this->body)
                 : Length::zero();
         }
 
         return match ($this->school) {
             EaseSchool::Chart => $this->overChartSize($size),
-            EaseSchool::Drafted => $this->chart->at($size)?->minus($this->body),
+            EaseSchool::Drafted => $this->chart->over($size, $this->body),
             EaseSchool::Liked => null,
         };
     }
@@ -255,9 +255,7 @@ final readonly class LevelFacts
     /** Full bust less the chart's of this size. */
     private function chartLack(int $size): ?Length
     {
-        $chart = $this->chart->at($size);
-
-        return $chart === null ? null : $this->body?->minus($chart);
+        return $this->body === null ? null : $this->chart->over($size, $this->body)?->negated();
     }
 
     /** A size larger than the chart's is too large by the steps between; a smaller one lacks what the body has more. */
@@ -270,7 +268,7 @@ final readonly class LevelFacts
         return match (true) {
             $inside && $size === $named->size => Length::zero(),
             $inside && $size > $named->size => $here?->minus($this->chart->at($named->size) ?? $here),
-            default => $this->body === null ? null : $here?->minus($this->body),
+            default => $this->body === null ? null : $this->chart->over($size, $this->body),
         };
     }
 
@@ -280,8 +278,16 @@ final readonly class LevelFacts
             $this->frame !== null => $this->frame,
             $this->body === null => array_key_first($this->chart->values()),
             $this->school === EaseSchool::Chart => $this->chart->sizeOf($this->body, $this->between)->size,
-            default => $this->chart->nearest($this->body, $this->between),
+            default => $this->ownAsDrafted($this->body),
         };
+    }
+
+    /** The size with the least difference; what holds the body leaves none, and is looked up like a chart's size. */
+    private function ownAsDrafted(Length $body): int
+    {
+        $nearest = $this->chart->nearest($body, $this->between);
+
+        return $this->chart->over($nearest, $body)?->isZero() === true ? $this->chart->sizeOf($body, $this->between)->size : $nearest;
     }
 
     /** The finished size nearest to the one wished for, among those that are not too small; the largest where all are. */
@@ -308,9 +314,17 @@ final readonly class LevelFacts
         if ($this->givenLeast !== null || $usual === null) {
             return $this->givenLeast;
         }
-        $drafted = $own === null ? null : $this->draftedEase($own);
+        $drafted = $own === null ? null : $this->closestEase($own);
         $least = $this->likedEase?->shorter($usual) ?? $usual;
 
         return $drafted === null || $drafted->isNegative() ? $least : $least->shorter($drafted);
+    }
+
+    /** The drafted ease of the largest body of a size: from a range that is its larger end, and never below 0. */
+    private function closestEase(int $size): ?Length
+    {
+        $range = $this->chart->rangeAt($size);
+
+        return $range === null ? $this->draftedEase($size) : $this->finishedAt($size)?->minus($range->to)->longer(Length::zero());
     }
 }

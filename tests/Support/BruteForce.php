@@ -152,6 +152,7 @@ final class BruteForce
             $rank = [
                 ...array_map(static fn (float $cost): int => (int) round($cost * 1e6), $objective($plan)),
                 count(array_unique($plan)),
+                count(array_filter(array_keys($plan), fn (string $level): bool => $plan[$level] !== $this->facts[$level]->own)),
                 array_sum($plan),
                 $plan['bust'] ?? 0,
                 $plan['waist'] ?? 0,

@@ -136,6 +136,9 @@ final readonly class SumRule
         $unsewn = $level->taken->take === Take::Sew && ! $this->plan->make->canBeDone($edge) ? 4 : 0;
         $others = in_array($level->taken->take, [Take::InLine, Take::Sew], true) ? $level->facts->edges - 4 : 0;
 
+        // A free level has none of its own: there all of them hand on what passes.
+        $around += ($level->facts->edges - 4) * $level->passed->ease->front->nanometres;
+
         return $around - ($unsewn + $others) * $edge->nanometres - $level->taken->centreBack->nanometres;
     }
 }

@@ -7,6 +7,7 @@ namespace Underbolt\File\Keys;
 use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
+use Underbolt\Altering\ToHem;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\File\Shape\ByLevel;
 use Underbolt\File\Shape\Fields;
@@ -104,6 +105,8 @@ final readonly class ChoicesKeys implements Keys
         public Key $method = new Key('method', new WordShape(AdjustmentMethod::class)),
         /** @var Key<Spread> */
         public Key $spread = new Key('spread', new WordShape(Spread::class), 'where what slashing adds at the waist goes', usual: Spread::Dart),
+        /** @var Key<ToHem> */
+        public Key $toHem = new Key('to_hem', new WordShape(ToHem::class), 'what becomes below the last level of what is changed there; left out, only what goes outward stays'),
         /** @var Key<bool> */
         public Key $adjustBust = new Key(
             'adjust_bust',

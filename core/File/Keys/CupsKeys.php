@@ -40,7 +40,7 @@ final readonly class CupsKeys implements Keys
         $this->measure = $rule->measure;
         $this->table = $rule->table;
         $this->byRange = new Key('by_range', new EntriesShape(new ObjectShape($rule)), 'the rule of one envelope, by its name');
-        $this->bodyChart = new Key('body_chart', new CupRowsShape, 'the bust row of the chart, by cup');
+        $this->bodyChart = new Key('body_chart', new CupRowsShape(hasRanges: true), 'the bust row of the chart, by cup');
         $this->finished = new Key('finished', new CupRowsShape, 'the finished bust row, by cup');
     }
 }

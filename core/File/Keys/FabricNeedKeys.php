@@ -26,7 +26,7 @@ final readonly class FabricNeedKeys implements Keys
         /** @var Key<Length> */
         public Key $width = new Key('width', new LengthShape(LengthKind::Cloth)),
         /** @var Key<list<?Length>> */
-        public Key $amounts = new Key('amounts', new RowShape(LengthKind::Cloth)),
+        public Key $amounts = new Key('amounts', new RowShape(new LengthShape(LengthKind::Cloth))),
     ) {
     }
 }

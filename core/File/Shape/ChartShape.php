@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\File\Shape;
 
 use Underbolt\File\Typed\Node;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\Span;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\ChartRow;
 
@@ -15,7 +17,7 @@ use Underbolt\Pattern\Charts\ChartRow;
  */
 final readonly class ChartShape implements Shape
 {
-    /** @var array<string, RowShape> by name */
+    /** @var array<string, RowShape<Length>|RowShape<Length|Span>> by name */
     private array $rows;
 
     /** @param  bool  $isFinished  whether it is measured on garments: those have fewer rows than bodies */
@@ -24,7 +26,7 @@ final readonly class ChartShape implements Shape
         $rows = array_filter(ChartRow::cases(), static fn (ChartRow $row): bool => ! $isFinished || $row->isFinished());
         $this->rows = array_combine(
             array_column($rows, 'value'),
-            array_map(static fn (ChartRow $row): RowShape => new RowShape($row->kind()), $rows),
+            array_map(static fn (ChartRow $row): RowShape => new RowShape($isFinished ? new LengthShape($row->kind()) : new SpanShape($row->kind())), $rows),
         );
     }
 

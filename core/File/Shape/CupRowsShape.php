@@ -7,6 +7,7 @@ namespace Underbolt\File\Shape;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
+use Underbolt\Measure\Span;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Cups\CupLetter;
 
@@ -17,6 +18,11 @@ use Underbolt\Pattern\Cups\CupLetter;
  */
 final readonly class CupRowsShape implements Shape
 {
+    /** @param  bool  $hasRanges  whether a body chart's */
+    public function __construct(private bool $hasRanges = false)
+    {
+    }
+
     /** @return array<string, Node> the rows: only the pattern knows how many figures they have */
     public function read(Node $node): array
     {
@@ -40,7 +46,7 @@ final readonly class CupRowsShape implements Shape
         return $this->rows()->schema($dialect);
     }
 
-    /** @return EntriesShape<list<?Length>> */
+    /** @return EntriesShape<list<Length|Span|null>> */
     private function rows(): EntriesShape
     {
         // A schema's expressions know no flag for small letters.
@@ -53,6 +59,6 @@ final readonly class CupRowsShape implements Shape
             CupLetter::all(),
         );
 
-        return new EntriesShape(new RowShape(LengthKind::Girth), '('.implode('|', $letters).')$');
+        return new EntriesShape(new RowShape($this->hasRanges ? new SpanShape(LengthKind::Girth) : new LengthShape(LengthKind::Girth)), '('.implode('|', $letters).')$');
     }
 }

@@ -9,6 +9,7 @@ use stdClass;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\LengthText;
+use Underbolt\Measure\Span;
 use Underbolt\Measure\Unit;
 use Underbolt\Refusal;
 
@@ -236,6 +237,38 @@ final readonly class Node
         } catch (Refusal $refusal) {
             return $this->fault($refusal->getMessage());
         }
+    }
+
+    /** A length, or a range: a list of its two ends, or a text such as "84-88". */
+    public function span(LengthKind $kind): Length|Span|null
+    {
+        if (is_array($this->value)) {
+            return $this->ends($kind);
+        }
+        $span = is_string($this->value) ? Span::read($this->value, $this->unit) : null;
+        if ($span === null) {
+            return $this->length($kind);
+        }
+        try {
+            $kind->check($span->from, $this->unit);
+            $kind->check($span->to, $this->unit);
+
+            return $span;
+        } catch (Refusal $refusal) {
+            return $this->fault($refusal->getMessage());
+        }
+    }
+
+    private function ends(LengthKind $kind): ?Span
+    {
+        $ends = $this->items() ?? [];
+        $lengths = array_map(static fn (self $end): ?Length => $end->length($kind), $ends);
+        if (count($ends) === 2 && in_array(null, $lengths, true)) {
+            return null;
+        }
+        $span = count($ends) === 2 && isset($lengths[0], $lengths[1]) ? Span::between($lengths[0], $lengths[1]) : null;
+
+        return $span ?? $this->fault('a range is two figures, the smaller one first');
     }
 
     /** @throws Refusal */

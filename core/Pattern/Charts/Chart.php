@@ -5,23 +5,32 @@ declare(strict_types=1);
 namespace Underbolt\Pattern\Charts;
 
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Span;
 
 /**
- * A body chart or a finished chart: rows of one figure per size, null where none is printed.
+ * A body chart or a finished chart: rows of one figure or range per size, null where none is printed.
  *
  * Every row has as many figures as the pattern has sizes.
  */
 final readonly class Chart
 {
-    /** @param  array<string, list<?Length>>  $rows by the row's name */
+    /** @param  array<string, list<Length|Span|null>>  $rows by the row's name */
     public function __construct(private array $rows)
     {
     }
 
-    /** The figure of the size at this place in the pattern's list; null where none is printed. */
+    /** The figure of the size at this place in the pattern's list, of a range the middle; null where none is printed. */
     public function at(ChartRow $row, int $index): ?Length
     {
-        return $this->rows[$row->value][$index] ?? null;
+        return $this->spanAt($row, $index)?->middle;
+    }
+
+    /** As it is printed: a range, or one figure as a range of its own. */
+    public function spanAt(ChartRow $row, int $index): ?Span
+    {
+        $figure = $this->rows[$row->value][$index] ?? null;
+
+        return $figure === null ? null : Span::of($figure);
     }
 
     /** This chart with the rows of another in place of its own. */
@@ -38,7 +47,7 @@ final readonly class Chart
     /** Whether a figure is printed in the row for any size at all. */
     public function has(ChartRow $row): bool
     {
-        return array_filter($this->rows[$row->value] ?? [], static fn (?Length $value): bool => $value !== null) !== [];
+        return array_filter($this->rows[$row->value] ?? [], static fn (Length|Span|null $value): bool => $value !== null) !== [];
     }
 
     /**

@@ -5,50 +5,82 @@ declare(strict_types=1);
 namespace Underbolt\Pattern\Charts;
 
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Span;
 
-/** One chart row over the sizes in play: at least one figure, strictly rising with the size. */
+/** One chart row over the sizes in play: at least one figure, strictly rising with the size, both ends of a range as well. */
 final readonly class SizeChart
 {
     /** A measure this near to a figure stands on it: 1/16 in. */
     public const ON_NM = 1_587_500;
 
-    /** @param  non-empty-array<int, Length>  $values by place in the pattern's list of sizes */
-    private function __construct(private array $values)
+    /** @param  non-empty-array<int, Span>  $spans by place in the pattern's list of sizes */
+    private function __construct(private array $spans)
     {
     }
 
     /**
-     * @param  non-empty-array<int, Length>  $values  by place in the pattern's list of sizes, places rising
+     * @param  non-empty-array<int, Length|Span>  $figures  by place in the pattern's list of sizes, places rising
      *
      * @throws RowDoesNotRise when a larger size has no larger figure
      */
-    public static function of(ChartRow $row, array $values): self
+    public static function of(ChartRow $row, array $figures): self
     {
+        $spans = array_map(Span::of(...), $figures);
         $before = null;
-        foreach ($values as $index => $value) {
-            if ($before !== null && $before->nanometres >= $value->nanometres) {
+        foreach ($spans as $index => $span) {
+            if ($before !== null && ! ($before->from->isLessThan($span->from) && $before->to->isLessThan($span->to))) {
                 throw RowDoesNotRise::at($row, $index);
             }
-            $before = $value;
+            $before = $span;
         }
 
-        return new self($values);
+        return new self($spans);
     }
 
+    /** The figure of a size; the middle of a range. */
     public function at(int $index): ?Length
     {
-        return $this->values[$index] ?? null;
+        return ($this->spans[$index] ?? null)?->middle;
     }
 
-    /** @return non-empty-array<int, Length> by place in the pattern's list of sizes */
+    /** The range that is printed for a size; null where a single figure is, or none. */
+    public function rangeAt(int $index): ?Span
+    {
+        $span = $this->spans[$index] ?? null;
+
+        return $span?->isRange() === true ? $span : null;
+    }
+
+    /** How much a size's figure is more than a measure, from the nearest place of a range: 0 anywhere inside it. */
+    public function over(int $index, Length $measure): ?Length
+    {
+        return ($this->spans[$index] ?? null)?->nearestTo($measure)->minus($measure);
+    }
+
+    /** Whether a measure lies between the first figure and the last, or as near as stands on one. */
+    public function reaches(Length $measure): bool
+    {
+        $last = array_key_last($this->spans);
+
+        return $this->spans[array_key_first($this->spans)]->from->nanometres - self::ON_NM <= $measure->nanometres
+            && $measure->nanometres <= $this->spans[$last]->to->nanometres + self::ON_NM;
+    }
+
+    /** @return non-empty-array<int, Length> by place in the pattern's list of sizes; of ranges the middle */
     public function values(): array
     {
-        return $this->values;
+        return array_map(static fn (Span $span): Length => $span->middle, $this->spans);
+    }
+
+    /** The same row, every figure so much larger. */
+    public function moved(Length $by): self
+    {
+        return new self(array_map(static fn (Span $span): Span => $span->plus($by), $this->spans));
     }
 
     public function sizeOf(Length $measure, BetweenRule $rule): ChartSize
     {
-        $on = $this->sizeOn($measure);
+        $on = $this->sizeOn($measure, $rule);
         if ($on !== null) {
             return new ChartSize($on, ChartPosition::On, $on, $on);
         }
@@ -61,9 +93,17 @@ final readonly class SizeChart
         };
     }
 
-    /** The size nearest to the measure, if it is near enough to stand on; of two as near the larger. */
-    private function sizeOn(Length $measure): ?int
+    /** The size nearest to the measure, if it is near enough to stand on; of two as near the larger, of ranges that hold it alike the rule's. */
+    private function sizeOn(Length $measure, BetweenRule $rule): ?int
     {
+        $holding = array_keys(array_filter($this->spans, static fn (Span $span): bool => $span->nearestTo($measure)->compare($measure) === 0));
+        if ($holding !== []) {
+            return match ($rule) {
+                BetweenRule::Up => end($holding),
+                BetweenRule::Down => $holding[0],
+                BetweenRule::Nearest => $this->nearestMiddle($holding, $measure),
+            };
+        }
         $nearest = $this->nearest($measure, BetweenRule::Up);
 
         return $this->distance($nearest, $measure) <= self::ON_NM ? $nearest : null;
@@ -72,8 +112,8 @@ final readonly class SizeChart
     /** The size with the least difference from the measure; of two as near the smaller under `down`, else the larger. */
     public function nearest(Length $measure, BetweenRule $tie): int
     {
-        $best = array_key_first($this->values);
-        foreach (array_keys($this->values) as $index) {
+        $best = array_key_first($this->spans);
+        foreach (array_keys($this->spans) as $index) {
             $gain = $this->distance($best, $measure) <=> $this->distance($index, $measure);
             if ($gain > 0 || ($gain === 0 && $tie !== BetweenRule::Down)) {
                 $best = $index;
@@ -83,12 +123,23 @@ final readonly class SizeChart
         return $best;
     }
 
+    /** @param  non-empty-list<int>  $sizes  rising */
+    private function nearestMiddle(array $sizes, Length $measure): int
+    {
+        $best = $sizes[0];
+        foreach ($sizes as $size) {
+            $best = $this->spans[$size]->middle->minus($measure)->abs()->compare($this->spans[$best]->middle->minus($measure)->abs()) <= 0 ? $size : $best;
+        }
+
+        return $best;
+    }
+
     /** @return array{?int, ?int} the last size below the measure and the first above it */
     private function neighbours(Length $measure): array
     {
         $lower = null;
-        foreach ($this->values as $index => $value) {
-            if ($measure->isLessThan($value)) {
+        foreach ($this->spans as $index => $span) {
+            if ($measure->isLessThan($span->from)) {
                 return [$lower, $index];
             }
             $lower = $index;
@@ -108,6 +159,6 @@ final readonly class SizeChart
 
     private function distance(int $index, Length $measure): int
     {
-        return $this->values[$index]->minus($measure)->abs()->nanometres;
+        return $this->spans[$index]->nearestTo($measure)->minus($measure)->abs()->nanometres;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Pattern\Cups;
 
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Span;
 use Underbolt\Pattern\Charts\Chart;
 use Underbolt\Pattern\Charts\ChartRow;
 
@@ -13,8 +14,8 @@ final readonly class Cups
 {
     /**
      * @param  array<string, CupRule>  $byRange  by the name of the range
-     * @param  array<string, list<?Length>>  $body  full-bust rows of the body chart by cup
-     * @param  array<string, list<?Length>>  $finished  the same of the finished garment
+     * @param  array<string, list<Length|Span|null>>  $body  full-bust rows of the body chart by cup
+     * @param  array<string, list<Length|Span|null>>  $finished  the same of the finished garment
      */
     public function __construct(
         private ?CupRule $rule = null,
@@ -60,14 +61,14 @@ final readonly class Cups
     }
 
     /**
-     * @param  array<string, list<?Length>>  $rows
+     * @param  array<string, list<Length|Span|null>>  $rows
      * @return list<string>
      */
     private static function filled(array $rows): array
     {
         $filled = array_filter(
             $rows,
-            static fn (array $row): bool => array_filter($row, static fn (?Length $figure): bool => $figure !== null) !== [],
+            static fn (array $row): bool => array_filter($row, static fn (Length|Span|null $figure): bool => $figure !== null) !== [],
         );
 
         return array_map(strval(...), array_keys($filled));

@@ -9,6 +9,7 @@ use Underbolt\Altering\ByHand;
 use Underbolt\Altering\LengthsByHand;
 use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
+use Underbolt\Altering\ToHem;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\BetweenRule;
@@ -40,6 +41,7 @@ final readonly class Choices
      * @param  array<string, ByHand>  $byHand  what a fitting found, by level
      * @param  ?AdjustmentMethod  $method  of the bust adjustment; null leaves it to how full the bust is
      * @param  Spread  $spread  where what slashing adds at the waist goes
+     * @param  ?ToHem  $toHem  what becomes below the last level of what is changed there
      * @param  bool  $adjustBust  whether the bust is adjusted to its frame though full bust or cup leads
      */
     public function __construct(
@@ -69,6 +71,7 @@ final readonly class Choices
         public ?AdjustmentMethod $method = null,
         public bool $adjustBust = false,
         public Spread $spread = Spread::Dart,
+        public ?ToHem $toHem = null,
     ) {
     }
 

@@ -66,21 +66,29 @@ final readonly class Alternatives
     public function oneSize(): ?Sizes
     {
         $frame = $this->situation->lookup?->chart->size;
-        $size = $frame === null ? $this->commonSize() : ($this->serves($frame) ? $frame : null);
+        $size = $frame === null ? $this->commonSize() : ($this->refuses($frame) === null ? $frame : null);
 
         return $size === null ? null : Sizes::each(fn (Level $level): ?int => isset($this->facts[$level->value]) ? $size : null);
     }
 
-    private function serves(int $frame): bool
+    /** The first level at which the frame's size has no figure, or lacks too much, for one size all the way; null where it serves, or none leads. */
+    public function refusedAt(): ?Level
+    {
+        $frame = $this->situation->lookup?->chart->size;
+
+        return $frame === null ? null : $this->refuses($frame)?->level;
+    }
+
+    private function refuses(int $frame): ?LevelFacts
     {
         foreach ($this->facts as $facts) {
             $lacks = $facts->leftOver($frame)->nanometres ?? 0;
             if (! $facts->isFree() && (! $facts->isCandidate($frame) || $lacks < -self::MOST_LACKING_NM)) {
-                return false;
+                return $facts;
             }
         }
 
-        return true;
+        return null;
     }
 
     private function commonSize(): ?int
@@ -154,11 +162,10 @@ final readonly class Alternatives
             return null;
         }
         $size = $waist + ($this->best->bust < $waist ? -$most : $most);
-        $chart = in_array($size, $this->situation->inPlay->sizes, true) ? $bust->chart->at($size) : null;
-        if ($chart === null) {
+        $total = in_array($size, $this->situation->inPlay->sizes, true) ? $bust->chart->over($size, $bust->body)?->negated() : null;
+        if ($total === null) {
             return null;
         }
-        $total = $bust->body->minus($chart);
 
         return $this->receipt->alternative(
             AlternativeName::Nearer,

@@ -74,7 +74,7 @@ final readonly class Planner
                 continue;
             }
             foreach ($this->pairs($waist, $busts, $hips) as [$bust, $hip]) {
-                $rank = self::rank($bust, $waist, $hip);
+                $rank = $this->rank($bust, $waist, $hip);
                 if ($best === null || $cost < $bestCost - self::TIE || $rank < $bestRank) {
                     [$best, $bestRank] = [new Sizes($bust, $waist, $hip), $rank];
                     $bestCost = min($bestCost, $cost);
@@ -118,8 +118,8 @@ final readonly class Planner
     }
 
     /**
-     * Of the pairs that cost the same, those that could win a tie: alike with the waist, alike with each
-     * other, or the smallest.
+     * Of the pairs that cost the same, those that could win a tie: each alike with the waist, its level's own pick or the
+     * smallest; and both alike.
      *
      * @param  list<?int>  $busts  at least one
      * @param  list<?int>  $hips  at least one
@@ -127,26 +127,47 @@ final readonly class Planner
      */
     private function pairs(?int $waist, array $busts, array $hips): array
     {
-        $bust = in_array($waist, $busts, true) ? $waist : $busts[0];
-        $hip = in_array($waist, $hips, true) ? $waist : $hips[0];
-        $pairs = [[$bust, $hip], [$bust, $hips[0]], [$busts[0], $hip], [$busts[0], $hips[0]]];
+        [$ownBust, $ownHip] = [$this->own(Level::Bust), $this->own(Level::Hip)];
+        $pairs = [];
+        foreach (self::worth($busts, $waist, $ownBust) as $bust) {
+            foreach (self::worth($hips, $waist, $ownHip) as $hip) {
+                $pairs[] = [$bust, $hip];
+            }
+        }
         $alike = array_values(array_intersect($busts, $hips));
-        if ($alike !== []) {
-            $pairs[] = [$alike[0], $alike[0]];
+        foreach ($alike === [] ? [] : [$alike[0], ...array_intersect($alike, [$ownBust, $ownHip])] as $size) {
+            $pairs[] = [$size, $size];
         }
 
         return $pairs;
     }
 
     /**
-     * Less is better: fewer different sizes, then the smaller sum, then the smaller bust, then the waist.
-     *
-     * @return array{int, int, int, int}
+     * @param  list<?int>  $sizes  at least one, the smallest first
+     * @return list<?int>
      */
-    private static function rank(?int $bust, ?int $waist, ?int $hip): array
+    private static function worth(array $sizes, ?int $waist, ?int $own): array
+    {
+        return array_values(array_filter($sizes, static fn (?int $size): bool => in_array($size, [$waist, $own, $sizes[0]], true)));
+    }
+
+    /**
+     * Less is better: fewer different sizes, then fewer levels off their own pick, then the smaller sum, then the smaller
+     * bust, then the waist.
+     *
+     * @return array{int, int, int, int, int}
+     */
+    private function rank(?int $bust, ?int $waist, ?int $hip): array
     {
         $sizes = array_filter([$bust, $waist, $hip], static fn (?int $size): bool => $size !== null);
+        $off = ($bust !== $this->own(Level::Bust) ? 1 : 0) + ($waist !== $this->own(Level::Waist) ? 1 : 0) + ($hip !== $this->own(Level::Hip) ? 1 : 0);
 
-        return [count(array_unique($sizes)), array_sum($sizes), $bust ?? 0, $waist ?? 0];
+        return [count(array_unique($sizes)), $off, array_sum($sizes), $bust ?? 0, $waist ?? 0];
+    }
+
+    /** Null where the level isn't planned, as its size is. */
+    private function own(Level $level): ?int
+    {
+        return ($this->levels[$level->value] ?? null)?->facts->own;
     }
 }

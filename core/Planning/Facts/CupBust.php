@@ -84,6 +84,6 @@ final readonly class CupBust
         $letters = (CupLetter::place($cup) ?? CupLetter::draftedInches(null)) - CupLetter::draftedInches($drafted);
         $by = Length::ofNumber($letters, Unit::Inch);
 
-        return SizeChart::of(ChartRow::FullBust, array_map(static fn (Length $girth): Length => $girth->plus($by), $general->values()));
+        return $general->moved($by);
     }
 }

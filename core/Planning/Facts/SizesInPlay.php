@@ -7,13 +7,10 @@ namespace Underbolt\Planning\Facts;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\ChartRow;
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Pattern\Charts\SizeChart;
-use Underbolt\Pattern\Cups\CupLetter;
 use Underbolt\Pattern\Paper\Range;
 use Underbolt\Pattern\Pattern;
 use Underbolt\Planning\Asked\Make;
 use Underbolt\Planning\Asked\Unplannable;
-use Underbolt\Sizing\Cup;
 
 /** The sizes that can be combined: those of all envelopes which share one draft. */
 final readonly class SizesInPlay
@@ -27,8 +24,8 @@ final readonly class SizesInPlay
     }
 
     /**
-     * The draft of the chosen range; else the draft whose chart holds the most measured levels, of
-     * several the one with the drafted cup nearest the body's, then the first.
+     * The draft of the chosen range; else, each read by its own cup rule and rows, one that holds the measure that leads, of
+     * several the one that holds the most measured levels, then the one with the drafted cup nearest the body's, then the first.
      *
      * @throws Unplannable when the pattern has no range of the chosen name
      */
@@ -54,7 +51,7 @@ final readonly class SizesInPlay
     {
         $pattern = $make->pattern;
         $chosen = $make->choices->range === null ? null : $pattern->rangeNamed($make->choices->range);
-        if ($chosen !== null) {
+        if ($chosen?->draft === $this->draft) {
             return $chosen;
         }
         $ranges = array_values(array_filter($pattern->ranges, fn (Range $range): bool => $range->draft === $this->draft));
@@ -71,12 +68,12 @@ final readonly class SizesInPlay
         return $ranges[0];
     }
 
-    /** The first other draft whose chart holds this body at a level. */
+    /** The first other draft whose row, read as that draft reads it, holds this body at a level. */
     public function otherDraftHolding(Make $make, Level $level): ?string
     {
-        foreach ($this->otherDrafts($make->pattern) as $draft) {
-            if (self::holds($make, $draft, $level)) {
-                return self::nameOf($make->pattern, $draft);
+        foreach ($this->otherDrafts($make) as $draft) {
+            if ($draft->holds($level)) {
+                return self::nameOf($make->pattern, $draft->draft);
             }
         }
 
@@ -87,14 +84,13 @@ final readonly class SizesInPlay
      * The first other draft with a size that comes nearer to a wished girth, by more than so much.
      *
      * @param  Length  $apart  how far the girth picked here is from the wished one, less what a nearer one has to gain
-     * @param  callable(int): ?Length  $finished  the finished girth by size
      */
-    public function otherDraftNearer(Pattern $pattern, Length $wished, Length $apart, callable $finished): ?string
+    public function otherDraftNearer(Make $make, Level $level, Length $wished, Length $apart): ?string
     {
-        foreach ($this->otherDrafts($pattern) as $draft) {
-            foreach ($pattern->sizesOfDraft($draft) as $size) {
-                if ($finished($size)?->minus($wished)->abs()->isLessThan($apart) === true) {
-                    return self::nameOf($pattern, $draft);
+        foreach ($this->otherDrafts($make) as $draft) {
+            foreach ($draft->finished($level)?->values() ?? [] as $finished) {
+                if ($finished->minus($wished)->abs()->isLessThan($apart)) {
+                    return self::nameOf($make->pattern, $draft->draft);
                 }
             }
         }
@@ -102,10 +98,21 @@ final readonly class SizesInPlay
         return null;
     }
 
-    /** @return list<string> */
-    private function otherDrafts(Pattern $pattern): array
+    /** @return list<DraftFit> */
+    private function otherDrafts(Make $make): array
     {
-        return array_values(array_filter($pattern->drafts(), fn (string $draft): bool => $draft !== $this->draft));
+        return self::read($make, array_values(array_filter($make->pattern->drafts(), fn (string $draft): bool => $draft !== $this->draft)));
+    }
+
+    /**
+     * @param  list<string>  $drafts
+     * @return list<DraftFit> without those that can't be read
+     */
+    private static function read(Make $make, array $drafts): array
+    {
+        $read = array_map(static fn (string $draft): ?DraftFit => DraftFit::of($make, new self($draft, $make->pattern->sizesOfDraft($draft), '')), $drafts);
+
+        return array_values(array_filter($read, static fn (?DraftFit $fit): bool => $fit !== null));
     }
 
     /** What a draft is called by: its own name, or its first envelope's. */
@@ -123,62 +130,30 @@ final readonly class SizesInPlay
     /** @return array{string, string} the draft and why it was taken */
     private static function fitting(Make $make): array
     {
-        $pattern = $make->pattern;
-        $drafts = $pattern->drafts();
+        $drafts = $make->pattern->drafts();
         if (count($drafts) === 1) {
             return [$drafts[0], 'All its sizes nest.'];
         }
-        $cup = Cup::of($make->body, $pattern->cups->ruleFor(null));
-        $best = $drafts[0];
-        foreach ($drafts as $draft) {
-            $best = self::rank($make, $draft, $cup) > self::rank($make, $best, $cup) ? $draft : $best;
+        $fits = self::read($make, $drafts);
+        $best = null;
+        foreach ($fits as $fit) {
+            $best = $best === null || self::rank($fit) > self::rank($best) ? $fit : $best;
         }
-        $held = self::rank($make, $best, $cup)[0];
+        if ($best === null) {
+            return [$drafts[0], 'It is the first.'];
+        }
+        $lead = $best->holdsLead() ? 'Its chart holds the measure that leads, and ' : 'No chart holds the measure that leads; this one holds ';
 
         return [
-            $best,
-            "Its chart holds {$held} of the measured levels"
-                .($cup === null ? '.' : ", and its drafted cup is as near to {$cup->letter} as any."),
+            $best->draft,
+            "{$lead}{$best->held()} of the measured levels"
+                .($best->cup === null ? '.' : ", and its drafted cup is as near to {$best->cup->letter} as any."),
         ];
     }
 
-    /** @return array{int, int} more is better: levels held, then nearness of the drafted cup */
-    private static function rank(Make $make, string $draft, ?Cup $cup): array
+    /** @return array{int, int, int} more is better: whether the lead lies inside, levels held, then nearness of the drafted cup */
+    private static function rank(DraftFit $fit): array
     {
-        $held = count(
-            array_filter(
-                Level::cases(),
-                static fn (Level $level): bool => $make->pattern->hasLevel($level) && self::holds($make, $draft, $level),
-            ),
-        );
-        $ranges = array_values(array_filter($make->pattern->ranges, static fn (Range $range): bool => $range->draft === $draft));
-        $drafted = CupLetter::drafted($ranges[0]->draftedCup ?? null);
-
-        return [$held, -abs($cup?->lettersAbove($drafted) ?? 0)];
-    }
-
-    /** Whether this body lies between the smallest and the largest figure of a draft's row. */
-    private static function holds(Make $make, string $draft, Level $level): bool
-    {
-        $body = $level->girthOf($make->body);
-        $values = self::printed($make->pattern, $draft, $level);
-
-        return $body !== null && $values !== []
-            && min($values) - SizeChart::ON_NM <= $body->nanometres
-            && $body->nanometres <= max($values) + SizeChart::ON_NM;
-    }
-
-    /** @return list<int> nanometres; another draft's row may be faulty, so it is only looked at */
-    private static function printed(Pattern $pattern, string $draft, Level $level): array
-    {
-        $values = [];
-        foreach ($pattern->sizesOfDraft($draft) as $size) {
-            $value = $pattern->bodyChart->at($level->row(), $size);
-            if ($value !== null) {
-                $values[] = $value->nanometres;
-            }
-        }
-
-        return $values;
+        return [$fit->holdsLead() ? 1 : 0, $fit->held(), -$fit->lettersApart()];
     }
 }

@@ -73,13 +73,15 @@ final readonly class LengthSteps
         $above = $this->given->plan->lengths->aboveWaist;
         $from = $above === null || $above->isZero() ? 'It is counted from the paper\'s waist.' : 'It is counted from the changed waist.';
         $amount = $this->given->saying->length($change);
+        $made = $this->given->plan->lengths->hemMakesUp;
+        $madeUp = $this->canBeDone($made) ? ["{$this->given->saying->length($made)} of it ".($made->isPositive() ? 'was wanted' : 'was too much').' above the waist, where nothing is changed for it.'] : [];
         $how = match (true) {
             $this->isTooMuch($change, $this->given->plan->make->pattern->seam->hipToHem) => "Cut off at the new edge, {$amount} higher, and redraw the hem there as the old one is shaped.",
             $this->isPrinted(LengthenLine::Hem) => 'Cut across at the printed line above the hem and '.($change->isPositive() ? 'spread' : 'overlap').' by the amount.',
             default => "Draw the new edge {$amount} ".($change->isPositive() ? 'lower' : 'higher').', along the old one; where a slit or notch stands, cut across between it and the hip instead.',
         };
 
-        return [$this->step('hem', 'at the hem', $change, [$how, $from], $this->given->pieces->hemmed())];
+        return [$this->step('hem', 'at the hem', $change, [$how, $from, ...$madeUp], $this->given->pieces->hemmed())];
     }
 
     /** @return list<Step> a sleeve that gets longer and has nothing at its end is drawn on there: nothing is cut */

@@ -67,7 +67,7 @@ final class OtherEdges
         foreach (array_filter($given->plan->levels) as $name => $level) {
             $others = $level->facts->edges - self::SIDE_EDGES;
             if ($others > 0 && self::gets($given, $level, $take)) {
-                $amounts[] = new StepAmount($name, 'beside the side seams', self::kind($given)?->words() ?? 'other', self::edge($level), $others);
+                $amounts[] = new StepAmount($name, 'beside the side seams', self::kind($given)?->words() ?? 'other', self::edge($level, $take), $others);
             }
         }
 
@@ -89,7 +89,7 @@ final class OtherEdges
             foreach (Given::SIDES as $side) {
                 foreach ($given->pieces->having($kind, $side) as $piece) {
                     if ($piece->reach->holds($level->facts->level)) {
-                        $entries[] = $entry($piece->name, $kind, $side, $level->facts->level, self::edge($level));
+                        $entries[] = $entry($piece->name, $kind, $side, $level->facts->level, self::edge($level, $take));
                     }
                 }
             }
@@ -100,11 +100,14 @@ final class OtherEdges
 
     private static function gets(Given $given, LevelPlan $level, Take $take): bool
     {
-        return $level->taken->take === $take && $given->plan->make->canBeDone(self::edge($level));
+        return $given->plan->make->canBeDone(self::edge($level, $take));
     }
 
-    private static function edge(LevelPlan $level): Length
+    /** Outward above 0; at a free level what passes there of what is taken in or let out, which every edge hands on alike. */
+    private static function edge(LevelPlan $level, Take $take): Length
     {
-        return Length::zero()->minus($level->taken->perEdge ?? Length::zero());
+        $own = $level->taken->take === $take ? Length::zero()->minus($level->taken->perEdge ?? Length::zero()) : Length::zero();
+
+        return $take === Take::InLine ? $own->plus($level->passed->ease->front) : $own;
     }
 }

@@ -1564,6 +1564,11 @@ export interface components {
              * @enum {string|null}
              */
             spread?: "dart" | "side" | null;
+            /**
+             * @description what becomes below the last level of what is changed there; left out, only what goes outward stays
+             * @enum {string|null}
+             */
+            to_hem?: "stay" | "return" | null;
             /** @description whether the bust is adjusted to its frame though full bust or cup leads */
             adjust_bust?: boolean | null;
         };

@@ -32,6 +32,8 @@ function makesByCaution(): array
         'no_finished' => ['pattern.finished.waist' => null],
         'no_liked_ease' => ['choices.ease' => 'liked', 'choices.liked_ease' => ['bust' => 8, 'hip' => 7]],
         'under_least_ease' => ['choices.sizes' => ['waist' => '10'], 'choices.take' => ['waist' => 'leave']],
+        'close_draft' => ['pattern.finished.waist' => [64, 68, 72, 76, 81, 87]],
+        'one_size_left_out' => ['body.high_bust' => 80, 'choices.lead' => 'high_bust', 'choices.pick' => 'one_size', 'body.hip' => 112],
         'step_care' => ['body.waist' => 82, 'body.hip' => 107],
         'step_avoid' => ['body.waist' => 87, 'body.hip' => 112],
         'cup_outside_table' => ['body.high_bust' => 84, 'pattern.cups' => ['measure' => 'high_bust_difference', 'table' => [['cup' => 'B', 'from' => 3, 'to' => 6]]]],
@@ -52,6 +54,7 @@ function makesByCaution(): array
         'tissue_differs' => ['pattern.flat_checks' => ['waist' => ['size' => '12', 'panels' => [['name' => 'front', 'width' => 22], ['name' => 'back', 'width' => 21]]]]],
         'length_small' => ['body.underarm_to_waist' => 20.6],
         'no_pattern_length' => ['body.waist_to_hem' => 62, 'pattern.seam.hip_to_hem' => null],
+        'hem_above_level' => ['choices.lengths' => ['hem' => -41]],
         'change_far' => ['choices.by_hand' => ['hip' => ['back' => 4.01]]],
         'beyond_allowance' => [
             'body.waist' => 77.61, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'sew'], 'pattern.seam.seam_allowance' => 1.5,

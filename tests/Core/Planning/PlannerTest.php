@@ -158,7 +158,7 @@ test('a receipt says in words what was weighed', function (): void {
     ]);
 });
 
-test('of plans that cost the same, fewer sizes win, then the smaller ones', function (array $changes, array $sizes): void {
+test('of plans that cost the same, fewer sizes win, then own picks, then the smaller ones', function (array $changes, array $sizes): void {
     $plan = planOf(
         $changes + [
             'pattern.fabric' => ['kind' => 'knit'],
@@ -174,13 +174,13 @@ test('of plans that cost the same, fewer sizes win, then the smaller ones', func
         ['12', '12', '12'],
     ],
     // No 14 at the waist; 16 fits better by a nanometre, 12 lies as near to bust and hip.
-    'the smaller of two' => [
+    'the own pick of two' => [
         [
             'body' => ['full_bust' => 92, 'waist' => 78.0000001, 'hip' => 107],
             'pattern.body_chart.waist' => [66, 70, 74, null, 82, 87],
             'choices' => ['pick' => 'best', 'ease' => 'drafted', 'weights' => ['steps' => [0, 1, 2, 3]]],
         ],
-        ['12', '12', '16'],
+        ['12', '16', '16'],
     ],
     // The same the other way: one size though it is the larger.
     'one size though it is larger' => [

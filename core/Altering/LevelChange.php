@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Altering;
+
+use Brick\Math\BigRational;
+use Underbolt\Measure\Length;
+use Underbolt\Seam\EdgeChange;
+
+/** How far the side edges are moved at a level beside the blend, by where it comes from: a share of it can pass on to a free level. */
+final readonly class LevelChange
+{
+    /** Front and back of a body have two side edges each: so many share an adjustment and what a fitting found. */
+    private const SIDE_EDGES = 4;
+
+    /**
+     * @param  EdgeChange  $ease  of what is taken in or let out
+     * @param  EdgeChange  $body  of a bust adjustment and of what was set by hand
+     */
+    public function __construct(public EdgeChange $ease, public EdgeChange $body)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self(EdgeChange::none(), EdgeChange::none());
+    }
+
+    public function all(): EdgeChange
+    {
+        return $this->ease->plus($this->body);
+    }
+
+    /** Part of the way to another: 0 is this one, 1 the other. */
+    public function towards(self $other, BigRational $share): self
+    {
+        return new self($this->ease->towards($other->ease, $share), $this->body->towards($other->body, $share));
+    }
+
+    /** Whether front and back together go outward. */
+    public function isOutward(): bool
+    {
+        return $this->all()->front->plus($this->all()->back)->isPositive();
+    }
+
+    /**
+     * What it adds all round.
+     *
+     * @param  positive-int  $edges  that share what is left over at the level
+     */
+    public function round(int $edges): Length
+    {
+        return self::times($this->ease, $edges)->plus(self::times($this->body, min(self::SIDE_EDGES, $edges)));
+    }
+
+    private static function times(EdgeChange $change, int $edges): Length
+    {
+        return $change->front->plus($change->back)->times(BigRational::nd($edges, 2));
+    }
+}
