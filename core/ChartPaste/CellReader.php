@@ -9,14 +9,16 @@ use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Charts\ChartMeaning;
 
 /** Reads the cells of one row: a figure, a range of figures, or a pair in both units. */
 final readonly class CellReader
 {
-    private const FIGURE = '(?:\d+(?:[.,]\d+)?|(?:\d+(?:\s+|\s?-\s?))?\d{1,2}\/\d{1,2})(?:\s?(?:cm|in|inch|inches|"))?';
+    private const FIGURE = '(?:\d+(?:[.,]\d+)?|(?:\d+(?:\s+|\s?-\s?))?\d{1,2}\/\d{1,2})(?:\s?(?:cm|mm|in|inch|inches|"))?';
 
     private const RANGE = '(?<low>'.self::FIGURE.')\s*(?:-|to|bis|tot|à|a)\s*(?<high>'.self::FIGURE.')';
+
+    /** Nobody prints a fraction of so many parts of an inch. */
+    private const NO_NUMERATOR = 64;
 
     private const RUN_TOGETHER = 'so many decimals: are these two figures run together?';
 
@@ -34,14 +36,14 @@ final readonly class CellReader
     /**
      * @param  Unit  $unit  the row's
      * @param  Unit  $typedIn  the one meant in the chart the row goes to
-     * @param  ?ChartMeaning  $meaning  which figure of a range counts; null while that is not known
+     * @param  bool  $keepsRanges  whether a range stays one, as in a body chart; a finished garment has one figure
      * @param  bool  $isHalf  whether the figures are half girths, to be doubled
      */
     public function __construct(
         private Unit $unit,
         private Unit $typedIn,
         private LengthKind $kind,
-        private ?ChartMeaning $meaning,
+        private bool $keepsRanges,
         private bool $isHalf = false,
     ) {
     }
@@ -87,7 +89,7 @@ final readonly class CellReader
             return PastedCell::empty($typed);
         }
         // More than one whole is no fraction but a figure in each unit.
-        $isPair = preg_match('/^(\d+)\/(\d+)$/', $text, $part) === 1 && (int) $part[1] > (int) $part[2];
+        $isPair = preg_match('/^(\d+)\/(\d+)$/', $text, $part) === 1 && ((int) $part[1] > (int) $part[2] || (int) $part[1] >= self::NO_NUMERATOR);
         if (! $isPair && preg_match('/^'.self::FIGURE.'$/i', $text) === 1) {
             return $this->figure($typed, $text);
         }
@@ -95,6 +97,10 @@ final readonly class CellReader
             return $this->range($typed, $ends['low'], $ends['high']);
         }
         if (preg_match('/^((?:[^(\[\/]|\d\/\d)+)\s*[(\[]\s*([^)\]]+?)\s*[)\]]$|^(.+?(?:cm|in|inch|"))\s*\/\s*(.+?(?:cm|in|inch|"))$|^(\d{2,3}(?:[.,]\d+)?)\/(\d{2,3}(?:[.,]\d+)?)$/i', $text, $pair) === 1) {
+            if (($pair[5] ?? '') !== '' && $this->isRangeWithSlash($pair[5], $pair[6])) {
+                return $this->range($typed, $pair[5], $pair[6]);
+            }
+
             return $this->pair($typed, trim($pair[5] ?? $pair[3] ?? $pair[1]), trim($pair[6] ?? $pair[4] ?? $pair[2]));
         }
 
@@ -103,10 +109,12 @@ final readonly class CellReader
 
     private static function plain(string $typed): string
     {
-        // A star or a dagger leads to a footnote; "up to" says what a figure alone means as well.
-        $text = (string) preg_replace(['/[*†‡]+$/u', '/^(?:up to|bis|max\.?|jusqu.?a|tot)\s+(?=\d)/u'], '', LengthText::plain($typed));
+        $text = LengthText::plain($typed);
+        // A star, a dagger or a raised figure leads to a footnote; "up to" and "about" say what a figure alone means as well.
+        $set = ['/^[*_]{1,2}(?=\d)|[*†‡¹²³_]+$|(?<=\d)\s+\d{1,2}\)$/u', '/^(?:up to|bis|max\.?|jusqu.?a|tot|ca\.?|circa|approx\.?|about|env\.?|~|≈|from|von|de|du)\s*(?=\d)/u'];
+        $text = trim((string) preg_replace($set, '', $text));
 
-        return trim((string) preg_replace('/\s+/', ' ', $text));
+        return trim((string) preg_replace(['/(?<=\d)\s*ins\.?$/', '/(?<=\d)\s*cms\.?$/', '/\s+/'], [' in', ' cm', ' '], $text));
     }
 
     private function figure(string $typed, string $text): PastedCell
@@ -166,18 +174,20 @@ final readonly class CellReader
             return PastedCell::unread($typed, 'this range runs backwards or is far too wide');
         }
 
-        return match ($this->meaning) {
-            null => PastedCell::unread($typed, 'a range: say whether its upper end or its middle counts'),
-            ChartMeaning::UpperLimit => new PastedCell($typed, $to, $this->worded($high), $this->limits($to)),
-            ChartMeaning::Middle => $this->middle($typed, $from->plus($to)->dividedBy(2)),
-        };
+        $middle = $from->plus($to)->dividedBy(2);
+
+        return $this->keepsRanges
+            ? new PastedCell($typed, $middle, "{$this->worded($low)}-{$this->worded($high)}", $this->limits($from) ?? $this->limits($to))
+            : PastedCell::unread($typed, 'a finished garment has one figure: which of the two?');
     }
 
-    private function middle(string $typed, Length $middle): PastedCell
+    /** Whether two figures parted by a slash are no measure in two units but the two ends of a range. */
+    private function isRangeWithSlash(string $low, string $high): bool
     {
-        $figure = (string) LengthPrint::number($middle, $this->unit, 5);
+        [$from, $to] = [Length::tryParse($low, $this->unit), Length::tryParse($high, $this->unit)];
+        $wide = $from === null ? null : $to?->minus($from)->nanometres;
 
-        return new PastedCell($typed, $middle, $this->worded($figure), $this->limits($middle));
+        return $wide !== null && $wide > 0 && $wide <= self::WIDEST_RANGE_NM;
     }
 
     /** The figure in the row's unit counts; the other must say the same. */
@@ -199,7 +209,7 @@ final readonly class CellReader
     /** How far apart two figures of one measure may lie: whole ones are rounded further. */
     private static function apart(PastedCell $check): int
     {
-        return preg_match('/^\d+\s*(?:"|in|cm)?$/', LengthText::plain($check->text)) === 1 ? self::SAME_WHOLE_NM : self::SAME_NM;
+        return preg_match('/^\d+\s*(?:"|in|cm)?(?:-\d+\s*(?:"|in|cm)?)?$/', LengthText::plain($check->text)) === 1 ? self::SAME_WHOLE_NM : self::SAME_NM;
     }
 
     private function inUnit(Unit $unit, string $text, string $typed): PastedCell
@@ -209,7 +219,7 @@ final readonly class CellReader
         if ($word !== null && LengthText::unitNanometres($word) !== $unit->nanometres()) {
             return PastedCell::unread($typed, 'two figures of which neither is in the unit of the row');
         }
-        $read = (new self($unit, $this->typedIn, $this->kind, $this->meaning))->read($text);
+        $read = (new self($unit, $this->typedIn, $this->kind, $this->keepsRanges))->read($text);
 
         return new PastedCell($typed, $read->value, $read->text, $read->doubt);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Underbolt\ChartPaste;
 
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Charts\ChartMeaning;
 use Underbolt\Pattern\Charts\ChartRow;
 use Underbolt\PlainWords;
 
@@ -54,7 +53,6 @@ final class ChartPaste
         private readonly TableShape $shape,
         private readonly PastedUnit $unit,
         private readonly Unit $typedIn,
-        private readonly ?ChartMeaning $meaning,
         private readonly bool $lettersAreCups,
         private readonly PastedSizes $sizes,
         private readonly array $learned,
@@ -63,11 +61,10 @@ final class ChartPaste
 
     /**
      * @param  Unit  $typedIn  the unit meant in the chart the chart goes to
-     * @param  ?ChartMeaning  $meaning  which figure of a range counts; null while that has not been asked
      * @param  ?Unit  $told  the unit of the figures, where a person has said it
      * @param  array<array-key, string>  $words  where rows go that a house calls by words of its own: paths by label
      */
-    public static function read(string $text, Unit $typedIn, ?ChartMeaning $meaning = null, ?Unit $told = null, array $words = []): ChartPreview
+    public static function read(string $text, Unit $typedIn, ?Unit $told = null, array $words = []): ChartPreview
     {
         $table = PastedTable::of($text);
         $shape = TableShape::of($table->lines);
@@ -78,7 +75,6 @@ final class ChartPaste
             shape: $shape,
             unit: $unit,
             typedIn: $typedIn,
-            meaning: $meaning,
             // Two letters behind "bust" are two cups; one is a letter of a diagram.
             lettersAreCups: count(array_unique(array_filter($letters, static fn (?string $letter): bool => $letter !== null))) > 1,
             sizes: new PastedSizes,
@@ -145,7 +141,6 @@ final class ChartPaste
             sizesDoubt: $this->sizes->doubt() ?? $this->sizesAgainst(),
             rows: $rows,
             leftOut: $this->leftOut,
-            hasRanges: $this->hasRanges(),
             isUnitOpen: $this->unit->isOpen,
             notes: $this->notes,
             otherNames: $this->sizes->otherNames(),
@@ -259,7 +254,8 @@ final class ChartPaste
     private function row(PastedLine $line, ?ChartPlace $place, Unit $unit, array $places, bool $isHalf): PreviewRow
     {
         $sizes = count($places);
-        $reader = new CellReader($unit, $this->typedIn, ($place ?? new ChartPlace(false, ChartRow::Waist))->kind(), $this->meaning, $isHalf);
+        $kind = ($place ?? new ChartPlace(false, ChartRow::Waist))->kind();
+        $reader = new CellReader($unit, $this->typedIn, $kind, $place?->finished !== true, $isHalf);
         $cells = $line->filled();
         $given = count($cells);
         // Between tabs a missing last cell is simply empty; between spaces nobody can tell which one is missing.
@@ -364,17 +360,6 @@ final class ChartPaste
         $cells = array_map(static fn (int $place): PastedCell => $row->cells[$place] ?? PastedCell::empty(''), $sizes === 0 ? [] : range(0, $sizes - 1));
 
         return $row->withCells(RowSteps::doubted($cells))->doubted($doubt);
-    }
-
-    private function hasRanges(): bool
-    {
-        foreach ($this->shape->rows() as $line) {
-            if (array_filter($line->cells, CellReader::isRange(...)) !== []) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static function short(string $text): string

@@ -15,7 +15,6 @@ final readonly class ChartPreview
      * @param  ?string  $sizesDoubt  why the line of sizes should be looked at
      * @param  list<PreviewRow>  $rows
      * @param  list<string>  $leftOut  lines that went into no row, each with the reason
-     * @param  bool  $hasRanges  whether some cell is a range, so that its meaning has to be asked
      * @param  bool  $isUnitOpen  whether the figures could be in either unit, so that it has to be asked
      * @param  list<string>  $notes  what was taken for granted
      * @param  list<list<string>>  $otherNames  further names that the sizes are given, each list one for each size
@@ -28,7 +27,6 @@ final readonly class ChartPreview
         public ?string $sizesDoubt,
         public array $rows,
         public array $leftOut,
-        public bool $hasRanges,
         public bool $isUnitOpen,
         public array $notes,
         public array $otherNames,

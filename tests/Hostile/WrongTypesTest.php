@@ -52,7 +52,7 @@ function plausible(array $fields): array
         'name' => 'Merrin', 'house' => '', 'unit' => 'cm', 'document' => (object) ['sizes' => ['8']], 'choices' => (object) [], 'text' => '84',
         'version' => 1, 'taken_on' => '2026-01-01', 'foundation' => '', 'point_set' => 'dress', 'card_id' => 1, 'pattern_id' => 1, 'wearer_id' => 1,
         'email' => 'a@tideroom.example', 'password' => 'a long secret', 'sizes' => ['8'], 'views' => [], 'fits' => [], 'part' => 'cups', 'write' => false,
-        'habits' => (object) [], 'wearer' => 'Merrin', 'findings' => [], 'answers' => [], 'html' => null, 'told' => null, 'meaning' => null,
+        'habits' => (object) [], 'wearer' => 'Merrin', 'findings' => [], 'answers' => [], 'html' => null, 'told' => null,
     ];
 
     return array_intersect_key($usual, array_flip($fields));

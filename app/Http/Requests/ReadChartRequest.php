@@ -15,7 +15,6 @@ use Underbolt\ChartPaste\ChartPreview;
 use Underbolt\ChartPaste\PastedTable;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Charts\ChartMeaning;
 
 #[OA\Schema(required: ['text', 'unit'], properties: [
     new OA\Property(property: 'text', description: 'as pasted', type: 'string'),
@@ -27,13 +26,6 @@ use Underbolt\Pattern\Charts\ChartMeaning;
         description: 'the unit of the figures, where a person has said it',
         type: 'string',
         enum: ['cm', 'in'],
-        nullable: true,
-    ),
-    new OA\Property(
-        property: 'meaning',
-        description: 'which figure of a range counts',
-        type: 'string',
-        enum: ['upper_limit', 'middle'],
         nullable: true,
     ),
 ])]
@@ -51,7 +43,6 @@ final class ReadChartRequest extends FormRequest
             'unit' => ['required', Rule::enum(Unit::class)],
             'told' => ['nullable', Rule::enum(Unit::class)],
             'house' => ['nullable', 'string', 'max:'.Node::LONGEST_TEXT],
-            'meaning' => ['nullable', Rule::enum(ChartMeaning::class)],
         ];
     }
 
@@ -64,7 +55,6 @@ final class ReadChartRequest extends FormRequest
         return ChartPaste::read(
             HtmlText::of($this->string('html')->toString()) ?? $text,
             Unit::from($this->string('unit')->toString()),
-            ChartMeaning::tryFrom($this->string('meaning')->toString()),
             Unit::tryFrom($this->string('told')->toString()),
             $this->wordsOfHouse(),
         );

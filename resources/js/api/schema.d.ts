@@ -1411,8 +1411,6 @@ export interface components {
             sizes_doubt: string | null;
             rows: components["schemas"]["ChartPreviewRowData"][];
             left_out: string[];
-            /** @description the meaning of ranges has to be said */
-            has_ranges: boolean;
             /** @description the figures could be in either unit: it has to be said */
             unit_open: boolean;
             /** @description the table, counted from 0, of which it has to be said which chart it is */
@@ -2557,7 +2555,11 @@ export interface components {
         /** @description one size on a tape */
         NotchData: {
             size: string;
+            /** @description of a range the middle */
             chart_nm: number | null;
+            /** @description where a range begins; null where a single figure is printed */
+            chart_from_nm: number | null;
+            chart_to_nm: number | null;
             finished_nm: number | null;
         };
         /** @description what earlier makes teach for one level; taken only by hand */
@@ -3082,11 +3084,6 @@ export interface components {
              * @enum {string|null}
              */
             told?: "cm" | "in" | null;
-            /**
-             * @description which figure of a range counts
-             * @enum {string|null}
-             */
-            meaning?: "upper_limit" | "middle" | null;
         };
         ReadPartRequest: {
             /**

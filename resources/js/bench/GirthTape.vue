@@ -32,6 +32,7 @@ const {
     body,
     bodyFigureAt,
     chartNotches,
+    chartSpans,
     chartLabels,
     finishedNotches,
     finishedLabels,
@@ -78,6 +79,13 @@ const {
                 <circle :cx="body" cy="17" r="6.5" />
             </g>
             <g class="chart">
+                <path
+                    v-for="span in chartSpans"
+                    :key="`s${span.size}`"
+                    class="span"
+                    :class="{ said: span.size === said }"
+                    :d="`M${span.from} 46v9M${span.from} 50.5H${span.to}M${span.to} 46v9`"
+                />
                 <path
                     v-for="n in chartNotches"
                     :key="n.size"
@@ -168,6 +176,14 @@ const {
 }
 .tape .chart path {
     fill: var(--chart);
+}
+.tape .chart .span {
+    fill: none;
+    stroke: var(--chart);
+    stroke-width: 1.5;
+}
+.tape .chart .span.said {
+    stroke-width: 3;
 }
 .tape .chart text,
 .tape .garment text {

@@ -9,7 +9,11 @@ const MARGIN_PX = 22;
 export function tapeScales(levels: LevelPlan[], width: number): { plumb: number; across: Across[] } {
     const reach = levels.map((level) => {
         const centre = centreOf(level);
-        const printed = level.notches.flatMap((n) => [n.chart_nm, n.finished_nm]);
+        const printed = level.notches.flatMap((n) => [
+            n.chart_from_nm ?? n.chart_nm,
+            n.chart_to_nm ?? n.chart_nm,
+            n.finished_nm,
+        ]);
         const values = [...printed, level.as_cut_nm].filter((v) => v !== null);
         return {
             left: centre - Math.min(centre, ...values),

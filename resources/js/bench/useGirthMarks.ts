@@ -37,6 +37,12 @@ export function useGirthMarks(props: { level: LevelPlan; across: Across; width: 
     const said = computed(() => props.level.chart?.size);
 
     const chartNotches = computed(() => placed((notch) => notch.chart_nm));
+    /** A range in the chart is drawn as wide as it is. */
+    const chartSpans = computed(() =>
+        props.level.notches.flatMap(({ size, chart_from_nm: from, chart_to_nm: to }) =>
+            from === null || to === null ? [] : [{ size, from: props.across(from), to: props.across(to) }],
+        ),
+    );
     const finishedNotches = computed(() => placed((notch) => notch.finished_nm));
     const clipNm = computed(() => notchAt(props.level, props.level.size));
     const clipAt = computed(() => (clipNm.value === null ? null : props.across(clipNm.value)));
@@ -95,6 +101,7 @@ export function useGirthMarks(props: { level: LevelPlan; across: Across; width: 
         body,
         bodyFigureAt,
         chartNotches,
+        chartSpans,
         chartLabels,
         finishedNotches,
         finishedLabels,

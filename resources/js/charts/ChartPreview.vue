@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, shallowRef, watch } from 'vue';
-import type { ChartMeaning, ChartPreview, ChartPreviewRow, Unit } from '../api/types';
+import type { ChartPreview, ChartPreviewRow, Unit } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import PickOne from '../ui/PickOne.vue';
 import TextField from '../ui/TextField.vue';
@@ -20,9 +20,8 @@ import PreviewQuestion from './PreviewQuestion.vue';
 import { placeName } from './grid';
 import './grid.css';
 
-const props = defineProps<{ preview: ChartPreview; meaning: ChartMeaning | null; sizesHere: string[] }>();
+const props = defineProps<{ preview: ChartPreview; sizesHere: string[] }>();
 const emit = defineEmits<{
-    meaning: [ChartMeaning];
     unit: [Unit];
     take: [LookedOver];
     drop: [];
@@ -122,10 +121,8 @@ function setSize(column: number, text: string): void {
         </p>
         <PreviewQuestion
             :preview="preview"
-            :meaning="meaning"
             :open-table="openTable"
             @unit="emit('unit', $event)"
-            @meaning="emit('meaning', $event)"
             @table="setTable"
         />
         <p v-for="note in preview.notes" :key="note" class="hint">{{ note }}</p>

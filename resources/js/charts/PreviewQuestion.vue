@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import type { ChartMeaning, ChartPreview, Unit } from '../api/types';
+import type { ChartPreview, Unit } from '../api/types';
 import { charts, unitWords, type ChartName } from './preview';
 
 /** What a pasted chart leaves open: one question at a time, the one that decides most first. */
-defineProps<{ preview: ChartPreview; meaning: ChartMeaning | null; openTable: number | null }>();
+defineProps<{ preview: ChartPreview; openTable: number | null }>();
 const emit = defineEmits<{
     unit: [Unit];
-    meaning: [ChartMeaning];
     table: [table: number, chart: ChartName | null];
 }>();
 </script>
@@ -38,26 +37,6 @@ const emit = defineEmits<{
             outlined
             size="small"
             @click="emit('table', openTable, chart.value)"
-        />
-    </div>
-    <div v-else-if="preview.has_ranges" class="question">
-        <p>
-            Some cells give a range, such as 86–90.
-            <b>Which figure is the size meant for?</b>
-        </p>
-        <Button
-            type="button"
-            label="its upper end"
-            :outlined="meaning !== 'upper_limit'"
-            size="small"
-            @click="emit('meaning', 'upper_limit')"
-        />
-        <Button
-            type="button"
-            label="its middle"
-            :outlined="meaning !== 'middle'"
-            size="small"
-            @click="emit('meaning', 'middle')"
         />
     </div>
 </template>

@@ -16,7 +16,7 @@ vi.mock('../api/client', async () => {
 const post = vi.mocked(api.POST as (...asked: unknown[]) => Promise<unknown>);
 const asked = (): unknown => (post.mock.lastCall?.[1] as { body: unknown }).body;
 
-const asking = (text: string) => ({ text, html: null, unit: 'cm', meaning: null, told: null, house: '' });
+const asking = (text: string) => ({ text, html: null, unit: 'cm', told: null, house: '' });
 
 describe('the preview of a pasted chart', () => {
     // In braces: what a hook gives back is called when the test is over.
@@ -24,15 +24,12 @@ describe('the preview of a pasted chart', () => {
         post.mockReset();
     });
 
-    it('asks once with the unit of the chart, and again with what a range means', async () => {
+    it('asks once with the unit of the chart', async () => {
         post.mockResolvedValue({ data: { figures: 3 } });
-        const { preview, read, means, meaning } = usePreview(() => 'cm');
+        const { preview, read } = usePreview(() => 'cm');
         await read('Bust 84-88');
         expect(asked()).toEqual(asking('Bust 84-88'));
         expect(preview.value).toEqual({ figures: 3 });
-        await means('middle');
-        expect(asked()).toEqual({ ...asking('Bust 84-88'), meaning: 'middle' });
-        expect(meaning.value).toBe('middle');
     });
 
     it('sends what a web page has along, and again with the unit that was told; the next paste is asked anew', async () => {

@@ -1,6 +1,6 @@
 import { ref, shallowRef } from 'vue';
 import { api, asRefused, body } from '../api/client';
-import type { ChartMeaning, ChartPreview, Unit } from '../api/types';
+import type { ChartPreview, Unit } from '../api/types';
 
 /** What was pasted: the text, and the same as a web page has it. */
 interface Pasted {
@@ -15,7 +15,6 @@ interface Pasted {
  */
 export function usePreview(chartUnit: () => Unit, house: () => string = () => '') {
     const preview = shallowRef<ChartPreview | null>(null);
-    const meaning = ref<ChartMeaning | null>(null);
     /** The unit of the figures, where the user has said it. */
     const told = ref<Unit | null>(null);
     const refusal = ref<string | null>(null);
@@ -31,7 +30,6 @@ export function usePreview(chartUnit: () => Unit, house: () => string = () => ''
                     body: {
                         ...pasted,
                         unit: chartUnit(),
-                        meaning: meaning.value,
                         told: told.value,
                         house: house(),
                     },
@@ -52,11 +50,6 @@ export function usePreview(chartUnit: () => Unit, house: () => string = () => ''
 
     async function isIn(unit: Unit): Promise<void> {
         told.value = unit;
-        await ask();
-    }
-
-    async function means(said: ChartMeaning): Promise<void> {
-        meaning.value = said;
         await ask();
     }
 
@@ -81,5 +74,5 @@ export function usePreview(chartUnit: () => Unit, house: () => string = () => ''
         pasted = { text: '', html: null };
     }
 
-    return { preview, meaning, refusal, busy, read, readFile, means, isIn, drop };
+    return { preview, refusal, busy, read, readFile, isIn, drop };
 }

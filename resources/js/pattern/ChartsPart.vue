@@ -14,7 +14,7 @@ const document = defineModel<PatternDocument>({ required: true });
 const unit = defineModel<Unit>('unit', { required: true });
 const emit = defineEmits<{ undo: []; redo: []; house: [House] }>();
 
-const { preview, meaning, refusal, busy, read, readFile, means, isIn, drop } = usePreview(
+const { preview, refusal, busy, read, readFile, isIn, drop } = usePreview(
     () => unit.value,
     () => props.house,
 );
@@ -83,8 +83,7 @@ function take(looked: LookedOver): void {
         words,
         props.guide.houses.find(({ name }) => name === props.house),
     );
-    const next = taken(document.value, looked);
-    document.value = meaning.value === null ? next : { ...next, chart_means: meaning.value };
+    document.value = taken(document.value, looked);
     done.value = 'Put into the chart. Undo brings back what was there.';
     pasting.value = '';
     offersPaste.value = false;
@@ -112,9 +111,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
         <ChartPreview
             v-if="preview"
             :preview="preview"
-            :meaning="meaning"
             :sizes-here="document.sizes"
-            @meaning="means"
             @unit="isIn"
             @take="take"
             @drop="drop"

@@ -6,11 +6,10 @@ use Underbolt\ChartPaste\ChartPaste;
 use Underbolt\ChartPaste\ChartPreview;
 use Underbolt\ChartPaste\PreviewRow;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Charts\ChartMeaning;
 
-function readChart(string $text, ?ChartMeaning $meaning = null, Unit $typedIn = Unit::Centimetre): ChartPreview
+function readChart(string $text, Unit $typedIn = Unit::Centimetre): ChartPreview
 {
-    return ChartPaste::read($text, $typedIn, $meaning);
+    return ChartPaste::read($text, $typedIn);
 }
 
 /** @return array<string, list<string>> the texts that would go into each row, a doubted cell with a question mark */
@@ -119,21 +118,16 @@ test('a cell is read as it is meant', function (string $cell, string $text, ?str
         '84,88',
         '84,88',
         'two figures',
-    ], ['9', '9', 'no body'], ['1000', '1000', 'no body'], ['ca. 84', '', 'no figure'], ['84*', '84'], ['up to 88', '88'], ['84/33', '84'], ["36''", '36"'], ['36 1⁄2 in', '36 1/2 in'],
+    ], ['9', '9', 'no body'], ['1000', '1000', 'no body'], ['ca. 84', '84'], ['84*', '84'], ['up to 88', '88'], ['84/33', '84'], ["36''", '36"'], ['36 1⁄2 in', '36 1/2 in'],
     ['84 1/3', '', 'no figure'],
-    ['60,564', '60,564', 'run together'], ['37.875', '37.875'], ['90-86', '', 'backwards'], ['60-90', '', 'too wide'], ['86-90', '', 'say whether'],
+    ['60,564', '60,564', 'run together'], ['37.875', '37.875'], ['90-86', '', 'backwards'], ['60-90', '', 'too wide'], ['86-90', '86-90'], ['84/88', '84-88'], ['de 82 a 86', '82-86'], ['33 ins', '33 in'], ['84 cms', '84 cm'], ['approx. 91', '91'], ['83 1)', '83'], ['83¹', '83'], ['**84**', '84'], ['910 mm', '910 mm'],
 ]);
 
-test('a range is asked about once and then read by what was said', function (): void {
+test('a range stays one, as it is printed; a finished garment has one figure', function (): void {
     $text = "Size 34 36\nBust 82-84 86 - 88\nHip 88 bis 92 92 bis 96";
-    expect(readChart($text)->hasRanges)->toBeTrue()
-        ->and(readChart($text)->figures())->toBe(0)
-        ->and(understood(readChart($text, ChartMeaning::UpperLimit)))->toBe([
-            'body_chart.full_bust' => ['84', '88'],
-            'body_chart.hip' => ['92', '96'],
-        ])
-        ->and(understood(readChart($text, ChartMeaning::Middle))['body_chart.full_bust'])->toBe(['83', '87'])
-        ->and(readChart("Size\t8\t10\nWaist\t37-3/4\t39-1/2")->hasRanges)->toBeFalse();
+    expect(understood(readChart($text)))->toBe(['body_chart.full_bust' => ['82-84', '86-88'], 'body_chart.hip' => ['88-92', '92-96']])
+        ->and(understood(readChart("Size\t8\t10\nWaist\t37-3/4\t39-1/2")))->toBe(['body_chart.waist' => ['37-3/4 in', '39-1/2 in']])
+        ->and(understood(readChart("Size\t8\t10\nFinished bust\t90-92\t95")))->toBe(['finished.full_bust' => ['?', '95?']]);
 });
 
 test('figures in the other unit keep it in words', function (): void {

@@ -6,7 +6,6 @@ use Underbolt\ChartPaste\ChartPaste;
 use Underbolt\ChartPaste\ChartPreview;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Pattern\Charts\ChartMeaning;
 use Underbolt\Pattern\Cups\CupLetter;
 
 /*
@@ -23,7 +22,6 @@ final readonly class WholeChart
      */
     private function __construct(
         public Unit $unit,
-        public ?ChartMeaning $meaning,
         public array $sizes,
         public array $rows,
         public string $text,
@@ -38,13 +36,12 @@ final readonly class WholeChart
             [$key, $value] = explode(': ', $line, 2);
             $said[$key] = explode(' | ', $value);
         }
-        $rows = array_diff_key($said, ['unit' => 0, 'sizes' => 0, 'meaning' => 0]);
+        $rows = array_diff_key($said, ['unit' => 0, 'sizes' => 0]);
         $figures = static fn (array $row): array => array_map(static fn (string $one): ?float => $one === '-' ? null : (float) $one, $row);
         $paths = array_map(self::path(...), array_keys($rows));
 
         return new self(
             Unit::from($said['unit'][0]),
-            ChartMeaning::tryFrom($said['meaning'][0] ?? ''),
             $said['sizes'],
             array_combine($paths, array_map($figures, array_values($rows))),
             $text,
@@ -54,7 +51,7 @@ final readonly class WholeChart
     /** What becomes of it: right, doubted (all there, some marked), lost (some missing, to be seen) or silent (wrong unmarked). */
     public function outcome(): string
     {
-        $preview = ChartPaste::read($this->text, Unit::Centimetre, $this->meaning);
+        $preview = ChartPaste::read($this->text, Unit::Centimetre);
         $found = self::figures($preview);
         $isMarked = $preview->sizesDoubt !== null;
         $lost = false;

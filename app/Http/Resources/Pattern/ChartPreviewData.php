@@ -16,7 +16,6 @@ final readonly class ChartPreviewData
      * @param  list<string>  $sizes
      * @param  list<ChartPreviewRowData>  $rows
      * @param  list<string>  $left_out
-     * @param  bool  $has_ranges  the meaning of ranges has to be said
      * @param  bool  $unit_open  the figures could be in either unit: it has to be said
      * @param  ?int  $open_table  the table, counted from 0, of which it has to be said which chart it is
      * @param  string  $sentence  what was understood, in one sentence
@@ -31,7 +30,6 @@ final readonly class ChartPreviewData
         public ?string $sizes_doubt,
         public array $rows,
         public array $left_out,
-        public bool $has_ranges,
         public bool $unit_open,
         public ?int $open_table,
         public string $sentence,
@@ -52,7 +50,6 @@ final readonly class ChartPreviewData
             sizes_doubt: $preview->sizesDoubt,
             rows: array_map(ChartPreviewRowData::of(...), $preview->rows),
             left_out: $preview->leftOut,
-            has_ranges: $preview->hasRanges,
             unit_open: $preview->isUnitOpen,
             open_table: $preview->openTable(),
             sentence: $preview->sentence(),

@@ -148,6 +148,8 @@ final readonly class LevelData
         return array_map(static fn (int $size): NotchData => new NotchData(
             $plan->nameOf($size),
             $facts->chart->at($size)?->nanometres,
+            $facts->chart->rangeAt($size)?->from->nanometres,
+            $facts->chart->rangeAt($size)?->to->nanometres,
             $facts->finishedAt($size)?->nanometres,
         ), $plan->inPlay->sizes);
     }
