@@ -12,7 +12,7 @@ use Underbolt\File\Shape\UsualLength;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 
-/** A figure for each side edge. */
+/** A figure for each side edge, in front and at the back, and one for all four of them together. */
 final readonly class SidesKeys implements Keys
 {
     use ListsKeys;
@@ -22,6 +22,8 @@ final readonly class SidesKeys implements Keys
         public Key $front = new Key('front', new LengthShape(LengthKind::Move), usual: new UsualLength(0)),
         /** @var Key<Length> */
         public Key $back = new Key('back', new LengthShape(LengthKind::Move), usual: new UsualLength(0)),
+        /** @var Key<Length> */
+        public Key $inAll = new Key('in_all', new LengthShape(LengthKind::Ease), 'shared by the four side edges, added to both', usual: new UsualLength(0)),
     ) {
     }
 }

@@ -1538,14 +1538,20 @@ export interface components {
                 bust?: {
                     front?: string | null;
                     back?: string | null;
+                    /** @description shared by the four side edges, added to both */
+                    in_all?: string | null;
                 } | null;
                 waist?: {
                     front?: string | null;
                     back?: string | null;
+                    /** @description shared by the four side edges, added to both */
+                    in_all?: string | null;
                 } | null;
                 hip?: {
                     front?: string | null;
                     back?: string | null;
+                    /** @description shared by the four side edges, added to both */
+                    in_all?: string | null;
                 } | null;
             } | null;
             /** @description changes of length set by hand; 0 declines one */
@@ -2262,6 +2268,9 @@ export interface components {
             adjusted_nm: number;
             /** @description what was set by hand adds all round */
             by_hand_nm: number;
+            /** @description the same at each front side edge, with what is found at fittings */
+            by_hand_front_nm: number;
+            by_hand_back_nm: number;
             /** @description drawn at the front side edge beside the blend, outward positive */
             change_front_nm: number;
             change_back_nm: number;

@@ -15,6 +15,11 @@ async function opened(choices: Choices, faults: Record<string, string> = {}) {
 it.each([
     ['waist, by hand, front', '0.5', { by_hand: { hip: { back: '1' }, waist: { front: '0.5', back: '2' } } }],
     ['waist, by hand, back', '', { by_hand: { hip: { back: '1' }, waist: { back: null } } }],
+    [
+        'waist, by hand, in all',
+        '2 cm',
+        { by_hand: { hip: { back: '1' }, waist: { back: '2', in_all: '2 cm' } } },
+    ],
     ['waist, at the centre back alone', '1', { centre_back: { waist: '1' } }],
     ['waist, least room', '3', { least_ease: { bust: '4', waist: '3' } }],
     ['waist, a garment you like, laid flat', '44', { own_garment: { waist: '44' } }],

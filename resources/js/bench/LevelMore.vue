@@ -3,6 +3,7 @@ import Popover from 'primevue/popover';
 import { computed, ref } from 'vue';
 import type { Choices, LevelPlan } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
+import Measure from '../ui/Measure.vue';
 import WordChoice from '../ui/WordChoice.vue';
 import { shifts } from './choices';
 
@@ -22,6 +23,7 @@ const faults = computed(() =>
         `centre_back.${name.value}`,
         `by_hand.${name.value}.front`,
         `by_hand.${name.value}.back`,
+        `by_hand.${name.value}.in_all`,
         `least_ease.${name.value}`,
         `own_garment.${name.value}`,
     ].flatMap((field) => props.faultAt(`choices.${field}`) ?? []),
@@ -38,7 +40,7 @@ const text = (typed: string): string | null => (typed === '' ? null : typed);
 function setLength(key: Lengths, typed: string): void {
     emit('change', { [key]: { ...props.choices[key], [name.value]: text(typed) } });
 }
-function setByHand(side: 'front' | 'back', typed: string): void {
+function setByHand(side: 'front' | 'back' | 'in_all', typed: string): void {
     const here = { ...props.choices.by_hand?.[name.value], [side]: text(typed) };
     emit('change', { by_hand: { ...props.choices.by_hand, [name.value]: here } });
 }
@@ -61,7 +63,17 @@ function setShift(sizes: string): void {
         <small v-for="fault in faults" :key="fault" class="fault" role="alert">{{ fault }}</small>
         <Popover ref="panel" :aria-label="`More at the ${name}`">
             <div class="more-panel" role="group" :aria-label="`More at the ${name}`">
-                <p><b>By hand</b>, what a fitting found at each side edge, {{ unit }}; inward with a minus</p>
+                <p><b>By hand</b>, what a fitting found, {{ unit }}; inward with a minus</p>
+                <div class="one">
+                    <span>in all <small>a quarter of it at each side edge</small></span>
+                    <CellInput
+                        :value="choices.by_hand?.[name]?.in_all"
+                        :label="`${name}, by hand, in all`"
+                        :fault="faultAt(`choices.by_hand.${name}.in_all`)"
+                        @change="setByHand('in_all', $event)"
+                    />
+                </div>
+                <p>or at each edge alone</p>
                 <div class="pair">
                     <div v-for="side in ['front', 'back'] as const" :key="side">
                         <span aria-hidden="true">{{ side }}</span>
@@ -73,6 +85,11 @@ function setShift(sizes: string): void {
                         />
                     </div>
                 </div>
+                <p v-if="level.by_hand_front_nm !== 0 || level.by_hand_back_nm !== 0" class="told">
+                    That is <Measure :nm="level.by_hand_front_nm" signed /> at each front edge,
+                    <Measure :nm="level.by_hand_back_nm" signed /> at each back edge,
+                    <b><Measure :nm="level.by_hand_nm" signed /></b> all round.
+                </p>
                 <div v-for="one in lengths" :key="one.key" class="one">
                     <span
                         ><b>{{ one.label }}</b

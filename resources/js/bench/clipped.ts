@@ -27,6 +27,8 @@ function clippedTo(level: LevelPlan, size: string | null): ShownLevel {
         adjusted_nm: 0,
         centre_back_nm: 0,
         by_hand_nm: 0,
+        by_hand_front_nm: 0,
+        by_hand_back_nm: 0,
         as_cut_nm: null,
         ease_as_cut_nm: null,
         drafted_ease_nm: null,

@@ -5,15 +5,16 @@ import CellInput from '../ui/CellInput.vue';
 import { named, type ChoiceRow } from '../ui/choiceRow';
 import ChoiceRows from '../ui/ChoiceRows.vue';
 import Measure from '../ui/Measure.vue';
+import { spreads, toHems } from './lineChoices';
 
 const props = defineProps<{ make: Make; plan: Plan; faultAt: (field: string) => string | null }>();
 const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
 
 const choices = computed(() => props.make.choices);
-type Asked = 'range' | 'view' | 'fit';
+type Asked = 'range' | 'view' | 'fit' | 'spread' | 'to_hem';
 const asked = computed(() => {
     const { ranges, views, fits } = props.make;
-    const { range, view, fit } = choices.value;
+    const { range, view, fit, spread, to_hem } = choices.value;
     const envelopes = Object.keys(ranges);
     const rows: ChoiceRow<Asked>[] = [];
     if (envelopes.length > 1)
@@ -28,6 +29,20 @@ const asked = computed(() => {
         rows.push({ key: 'view', label: 'View', none: 'any', options: named(views), value: view });
     if (fits.length > 0)
         rows.push({ key: 'fit', label: 'Fit', none: 'any', options: named(fits), value: fit });
+    if (props.plan.bust_adjustment?.method === 'slash')
+        rows.push({
+            key: 'spread',
+            label: 'What slashing adds at the waist',
+            options: spreads,
+            value: spread ?? 'dart',
+        });
+    rows.push({
+        key: 'to_hem',
+        label: 'Below the last level a change',
+        none: 'stays where it goes outward',
+        options: toHems,
+        value: to_hem,
+    });
     return rows;
 });
 /** A clip on a size of another draft would hold the make to that draft: it goes with its envelope. */
@@ -115,3 +130,9 @@ function setLength(key: keyof Lengths, text: string): void {
         </p>
     </section>
 </template>
+
+<style scoped>
+.more .inline {
+    margin-bottom: 10px;
+}
+</style>

@@ -71,3 +71,8 @@ test('a free level is as wide as what passes makes it, and told where that is to
     expect($wide->asCut)->toEqual($wide->finished->plus(cm(4)))
         ->and(cautionsOf($tight))->toContain('under_least_ease hip')->and(cautionsOf(freeHip(-2)))->not->toContain('under_least_ease hip');
 });
+
+test('an amount in all is a quarter at each side edge, beside what each edge has of its own', function (): void {
+    $level = planOf(['choices.by_hand' => ['waist' => ['in_all' => '2 cm', 'back' => -0.2]]])->levels['waist'];
+    expect([$level->change->front, $level->change->back])->toEqual([cm(0.5), cm(0.3)])->and($level->asCut)->toEqual($level->finished->plus(cm(1.6)));
+});

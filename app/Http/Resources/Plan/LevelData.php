@@ -35,6 +35,7 @@ final readonly class LevelData
      * @param  int  $centre_back_nm  what the centre back takes alone
      * @param  int  $adjusted_nm  what a bust adjustment adds all round
      * @param  int  $by_hand_nm  what was set by hand adds all round
+     * @param  int  $by_hand_front_nm  the same at each front side edge, with what is found at fittings
      * @param  int  $change_front_nm  drawn at the front side edge beside the blend, outward positive
      * @param  int  $changed_nm  how much wider it is cut than printed, all round
      * @param  ?int  $as_cut_nm  the garment once all is done
@@ -72,6 +73,8 @@ final readonly class LevelData
         public int $centre_back_nm,
         public int $adjusted_nm,
         public int $by_hand_nm,
+        public int $by_hand_front_nm,
+        public int $by_hand_back_nm,
         public int $change_front_nm,
         public int $change_back_nm,
         public int $changed_nm,
@@ -119,6 +122,8 @@ final readonly class LevelData
             centre_back_nm: $taken->centreBack->nanometres,
             adjusted_nm: $level->adjusted->nanometres,
             by_hand_nm: $level->byHand->total()->nanometres,
+            by_hand_front_nm: $level->byHand->edges->front->nanometres,
+            by_hand_back_nm: $level->byHand->edges->back->nanometres,
             change_front_nm: $level->change->front->nanometres,
             change_back_nm: $level->change->back->nanometres,
             changed_nm: $level->changed->nanometres,
