@@ -96,6 +96,7 @@ final readonly class LengthChanges
             $waist,
             $hip,
             self::below($hip, $this->paper->hipToHem ?? self::difference($this->paper->waistToHemEdge, $this->paper->waistToHip)),
+            $this->paper->hipToHem === null ? self::below($waist, $this->paper->waistToHemEdge) : null,
         );
     }
 

@@ -39,8 +39,9 @@ final readonly class Passing
     private function beyond(Level $level, Level $last): LevelChange
     {
         $change = $this->fixed[$last->value];
-        if ($this->toHem === ToHem::Return && $this->depths->isHemBelowHip()) {
-            return $change->towards(LevelChange::none(), $this->share($level, $last, $this->depths->hem));
+        $end = $this->toHem === ToHem::Return ? $this->depths->runsOut() : null;
+        if ($end !== null) {
+            return $change->towards(LevelChange::none(), $this->share($level, $last, $end));
         }
 
         return $this->toHem === ToHem::Stay || $change->isOutward() ? $change : LevelChange::none();

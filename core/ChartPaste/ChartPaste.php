@@ -22,6 +22,14 @@ final class ChartPaste
 
     private ?Unit $said = null;
 
+    /** @var ?string what the rows below a heading are doubted for: it speaks of one view or fit alone */
+    private ?string $partial = null;
+
+    /** @var ?string the cup that a heading names */
+    private ?string $cup = null;
+
+    private bool $isMillimetres = false;
+
     /** @var bool whether a heading said that the figures are half girths */
     private bool $isHalf = false;
 
@@ -130,7 +138,7 @@ final class ChartPaste
         $names = $this->sizes->names();
         $rows = array_map(
             fn (PreviewRow $row): PreviewRow => $this->checked($row, $uneven ?? $open, count($names)),
-            [...array_values($this->rows), ...$this->unnamed],
+            [...array_values(RowsAgainst::doubted($this->rows)), ...$this->unnamed],
         );
 
         return new ChartPreview(
@@ -184,6 +192,7 @@ final class ChartPaste
         if (! $this->isHeaded) {
             $this->finished = false;
             $this->isHalf = false;
+            $this->partial = $this->cup = null;
         }
         $this->begin();
         $this->places = $this->sizes->take($line);
@@ -211,7 +220,7 @@ final class ChartPaste
         $unit = $name->unit ?? $this->said ?? $this->unit->unit;
         // In French the word for waist is also the word for size: a row is no line of sizes.
         $place = $learned ?? $name->place ?? ($label === 'taille' ? new ChartPlace(false, ChartRow::Waist) : null);
-        if ($learned === null && $place !== null && $this->finished && $name->finished !== false) {
+        if ($learned === null && $place !== null && $this->finished && ($name->finished !== false || $name->isFaint)) {
             $place = $place->asFinished()->exists() ? $place->asFinished() : null;
         }
         $places = $this->places ?? $this->sizes->counted(count($line->cells));
@@ -221,7 +230,9 @@ final class ChartPaste
 
             return;
         }
+        $row = $row->doubted($this->partial);
         $cups = $learned === null ? $name->cups : [];
+        $cups = $cups === [] && $learned === null && $this->cup !== null && $place->row === ChartRow::FullBust ? [$this->cup] : $cups;
         foreach ($cups === [] ? [$learned?->cup] : $cups as $cup) {
             $own = new ChartPlace($place->finished, $place->row, $cup);
             $this->place($row->at($own), $own, $name);
@@ -237,11 +248,29 @@ final class ChartPaste
             $this->finished = $words->finished === true;
             $this->isHalf = $words->isHalf;
             $this->isHeaded = true;
+            $this->partial = RowName::isOfAPart($line->label) ? 'It stands under "'.self::short($line->label).'": look whether it is for all views and fits.' : null;
+            $this->cup = $words->cups[0] ?? null;
+            $unknown = RowName::unknownIn($line->label);
+            if ($unknown !== '') {
+                $this->notes[] = self::short($line->label).': taken for '.($this->finished ? 'the finished garment' : 'the body').", whatever \"{$unknown}\" says.";
+            }
         }
         $this->said = $words->unit ?? $this->said;
-        if (! $isHeading && $words->unit === null && trim($line->typed) !== '') {
+        $this->isMillimetres = $this->isMillimetres || RowName::isMillimetres($line->label);
+        // "view B" under a heading of "view A": the same chart, of another view.
+        if (! $isHeading && $this->isHeaded() && RowName::isOfAPart($line->label)) {
+            $this->begin();
+            $this->partial = 'It stands under "'.self::short($line->label).'": look whether it is for all views and fits.';
+        }
+        if (! $isHeading && $words->unit === null && ! RowName::isMillimetres($line->label) && trim($line->typed) !== '') {
             $this->leftOut[] = self::short($line->typed).': no figures';
         }
+    }
+
+    /** Whether a heading said what stands here. */
+    private function isHeaded(): bool
+    {
+        return $this->isHeaded || $this->finished;
     }
 
     private function begin(): void
@@ -257,6 +286,9 @@ final class ChartPaste
         $kind = ($place ?? new ChartPlace(false, ChartRow::Waist))->kind();
         $reader = new CellReader($unit, $this->typedIn, $kind, $place?->finished !== true, $isHalf);
         $cells = $line->filled();
+        if ($this->isMillimetres || RowName::isMillimetres($line->label)) {
+            $cells = array_map(static fn (string $cell): string => (string) preg_replace('/^\d+(?:[.,]\d+)?$/', '$0 mm', trim($cell)), $cells);
+        }
         $given = count($cells);
         // Between tabs a missing last cell is simply empty; between spaces nobody can tell which one is missing.
         $short = $given < $sizes && $given === count($line->cells);

@@ -42,7 +42,7 @@ final readonly class PastedUnit
         foreach ($shape->rows() as $line) {
             $name = RowName::of($line->label);
             $row = $name->place?->row;
-            if ($row?->tellsUnit() !== true || $name->unit !== null || $name->isHalf) {
+            if ($row?->tellsUnit() !== true || $name->unit !== null || $name->isHalf || RowName::isMillimetres($line->label)) {
                 continue;
             }
             if (array_filter($line->cells, self::isInches(...)) !== []) {

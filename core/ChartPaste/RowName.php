@@ -16,6 +16,12 @@ use Underbolt\PlainWords;
  */
 final readonly class RowName
 {
+    /** No title has more words. */
+    private const LONGEST_HEADING = 9;
+
+    /** `view A`, `Slim Fit`. */
+    private const PART = '/\b(?:view|views|ansicht|modell|vue|version)\s+[a-z0-9]{1,2}\b|\b(?:[a-z]+)\s+fit\b(?<!to fit)/';
+
     private const LETTERS = '[a-k]{1,3}';
 
     private const CUP_WORD = '(?:cup|korbchen|bonnet|copa|coppa|kupa)';
@@ -30,6 +36,12 @@ final readonly class RowName
     /** What a line of a diagram is called: `A Bust`, `1. Bust`, `a) Bust`, `Bust [1]`, `Bust (A)`. */
     private const MARK = '/^\s*[(\[]?(?:[A-Za-z]|\d{1,2})[.):\]]\s*(?=\p{L})|^\s*(?:[A-Z]|\d{1,2})\s+(?:-\s+)?(?=\p{L}{3})|\s*[(\[](?:[A-Za-z]|\d{1,2})[)\]]\s*$/u';
 
+    /** Words of a title that change nothing of what it says. */
+    private const BESIDE = ['', 'by', 'for', 'and', 'cup', 'cups', 'korbchen', 'bonnet', 'bonnets'];
+
+    /** What in brackets makes a row a length. */
+    private const LENGTH = '/[(\[][^)\]]*\b(?:floor|ground|nape|depth|length|hem|boden|nacken|tiefe|lange|sol|longueur|profondeur)\b[^)\]]*[)\]]/iu';
+
     private const HALF = '/\b(?:half|halbe|halber|1 2|laid flat|flat|demi)\b|(?<!cross )\bacross\b(?! front)/';
 
     /**
@@ -38,14 +50,16 @@ final readonly class RowName
      * @param  ?bool  $finished  what the words say of the chart; null where they don't
      * @param  ?Unit  $unit  the unit the words name first; null where they name none
      * @param  bool  $isHalf  whether the figures are half girths
+     * @param  bool  $isFaint  whether a heading says more of the chart than the words do: "to fit", "actual"
      */
-    private function __construct(public ?ChartPlace $place, public array $cups, public ?bool $finished, public ?Unit $unit, public bool $isHalf)
+    private function __construct(public ?ChartPlace $place, public array $cups, public ?bool $finished, public ?Unit $unit, public bool $isHalf, public bool $isFaint)
     {
     }
 
     /** @param  bool  $lettersAreCups  whether a single letter in brackets behind "bust" is a cup */
     public static function of(string $label, bool $lettersAreCups = false): self
     {
+        $label = str_replace('½', ' 1/2 ', $label);
         $cups = self::cups($label, $lettersAreCups);
         $unmarked = $cups === [] ? (string) preg_replace(self::MARK, ' ', $label) : $label;
         // Alone "taille" may be the French word for size; a line of a diagram is a girth.
@@ -59,18 +73,43 @@ final readonly class RowName
             $finished ??= true;
         }
         $row ??= $cups !== [] && self::bare($words) === '' ? ChartRow::FullBust : null;
+        $row = preg_match(self::LENGTH, $label) === 1 ? null : $row;
         $place = $row === null ? null : new ChartPlace($finished === true, $row, $row === ChartRow::FullBust ? $cups[0] ?? null : null);
 
-        return new self($place?->exists() === true ? $place : null, $row === ChartRow::FullBust ? $cups : [], $finished, self::unit($label), $isHalf);
+        return new self($place?->exists() === true ? $place : null, $row === ChartRow::FullBust ? $cups : [], $finished, self::unit($label), $isHalf, array_intersect(explode(' ', $words), [...RowWords::BODY, ...RowWords::FINISHED]) === []);
     }
 
-    /** Whether the words say nothing but which chart this is: "Finished garment measurements", never a sentence. */
+    /** Whether the words say which chart this is: "Finished garment measurements", "2. Fertigmaße Kleid", never a sentence. */
     public static function isHeading(string $label): bool
     {
-        $words = explode(' ', PlainWords::plain($label));
-        $known = [...RowWords::FINISHED, ...RowWords::BODY, ...RowWords::NOISE, ...RowWords::HALVES];
+        $isSentence = preg_match('/[.!?]\s*$|[,;:]\s+\p{L}.*[.,;:]\s+\p{L}/u', $label) === 1;
+        $words = explode(' ', self::heading($label));
 
-        return self::says(implode(' ', $words)) !== null && array_diff($words, $known) === [];
+        $measures = [...RowWords::MEASURES, ...explode(' ', implode(' ', RowWords::NAMES['full_bust']))];
+        $isOfMeasures = self::unknownIn($label) === '' || array_intersect($words, $measures) !== [];
+
+        return ! $isSentence && $isOfMeasures && count($words) <= self::LONGEST_HEADING && self::says(implode(' ', $words)) !== null && array_intersect($words, RowWords::OF_SENTENCES) === [];
+    }
+
+    /** Whether a heading speaks of one view or one fit alone. */
+    public static function isOfAPart(string $label): bool
+    {
+        return preg_match(self::PART, PlainWords::plain($label)) === 1;
+    }
+
+    /** What stands in a heading that nothing is known of; empty where all is understood. */
+    public static function unknownIn(string $label): string
+    {
+        $words = explode(' ', (string) preg_replace([self::CUP, self::PART], ' ', self::heading($label)));
+        $names = explode(' ', implode(' ', array_merge(...array_values(RowWords::NAMES))));
+
+        return implode(' ', array_diff($words, RowWords::FINISHED, RowWords::BODY, RowWords::NOISE, RowWords::HALVES, $names, self::BESIDE));
+    }
+
+    /** A heading without its number, and without what stands in brackets. */
+    private static function heading(string $label): string
+    {
+        return PlainWords::plain((string) preg_replace(['/^\s*\d{1,2}\s*[.):]\s*/', '/[(\[](?![^)\]]*(?:flat|half|double))[^)\]]*[)\]]/i'], ' ', $label));
     }
 
     /** A letter in brackets behind "bust" that may be a cup or one of a diagram; null where there is none. */
@@ -84,7 +123,13 @@ final readonly class RowName
     {
         $all = explode(' ', $words);
 
-        return array_intersect($all, RowWords::BODY) !== [] ? false : (array_intersect($all, RowWords::FINISHED) !== [] ? true : null);
+        return match (true) {
+            array_intersect($all, RowWords::BODY) !== [] => false,
+            array_intersect($all, RowWords::FINISHED) !== [] => true,
+            in_array('your', $all, true), str_contains(" {$words} ", ' to fit ') => false,
+            in_array('actual', $all, true) => true,
+            default => null,
+        };
     }
 
     private static function isRemark(string $label): bool
@@ -144,6 +189,12 @@ final readonly class RowName
         $known = array_map(CupLetter::canonical(...), array_filter($letters, static fn (?string $letter): bool => $letter !== null));
 
         return array_values(array_filter($known, static fn (?string $cup): bool => $cup !== null));
+    }
+
+    /** Whether the words name millimetres. */
+    public static function isMillimetres(string $label): bool
+    {
+        return preg_match('/\bmm\b|\bmillimet(?:re|er)s?\b/i', $label) === 1;
     }
 
     /** "in" is also a word of three of the languages: it is a unit only at the end, in brackets, or before a bracket. */

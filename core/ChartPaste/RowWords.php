@@ -68,6 +68,15 @@ final class RowWords
         'corporelles', 'corporales', 'corporais', 'vartalon', 'corpo', 'cuerpo', 'ciala',
     ];
 
+    /** Words of a title that is about measures, whatever else it says. */
+    public const MEASURES = [
+        'measurement', 'measurements', 'measure', 'measures', 'mesure', 'mesures', 'mass', 'masse', 'fertigmass', 'fertigmasse', 'korpermass', 'korpermasse',
+        'maten', 'maat', 'eindmaat', 'eindmaten', 'lichaamsmaten', 'matt', 'kroppsmatt', 'mal', 'kropsmal', 'mitat', 'misure', 'misura', 'medidas', 'medida', 'wymiary', 'girth', 'girths',
+    ];
+
+    /** What no title has: verbs and the like, of a sentence about the garment. */
+    public const OF_SENTENCES = ['is', 'are', 'was', 'has', 'have', 'may', 'will', 'can', 'should', 'please', 'if', 'when', 'than', 'ist', 'sind', 'hat', 'est', 'sont', 'est', 'bitte', 'compare', 'choose', 'see', 'include', 'includes', 'not'];
+
     /** Words of a heading that says the figures are half girths. */
     public const HALVES = ['half', 'laid', 'flat', 'halbe', 'demi'];
 

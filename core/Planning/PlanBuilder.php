@@ -213,7 +213,7 @@ final class PlanBuilder
             $situation->measured(),
             $changes,
             $depths,
-            $choices->toHem === ToHem::Return && $depths->isHemBelowHip(),
+            $choices->toHem === ToHem::Return,
             $choices->blend,
             $choices->dwell,
             $situation->make->pattern->sizes,

@@ -77,7 +77,7 @@ final readonly class CutLine
             $sizes,
             $depths,
             $stretch(Level::Bust, Level::Waist, Length::zero(), $depths->waist, Length::zero(), null),
-            $stretch(Level::Waist, Level::Hip, $depths->waist, $depths->hip, $dwell, $returns ? $depths->hem : null),
+            $stretch(Level::Waist, Level::Hip, $depths->waist, $depths->hip, $dwell, $returns ? $depths->runsOut() : null),
             $changes,
         );
     }

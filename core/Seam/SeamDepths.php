@@ -11,7 +11,8 @@ use Underbolt\Sizing\Sizes;
 /** How deep below the underarm each level lies along the side seam, on the paper as it is drawn on; null where unknown. */
 final readonly class SeamDepths
 {
-    public function __construct(public ?Length $waist, public ?Length $hip, public ?Length $hem)
+    /** @param  ?Length  $edge  where a change that returns to the hem has run out, the way the paper measures its hem; the hem where it is left out */
+    public function __construct(public ?Length $waist, public ?Length $hip, public ?Length $hem, private ?Length $edge = null)
     {
     }
 
@@ -24,10 +25,12 @@ final readonly class SeamDepths
         };
     }
 
-    /** Whether there is a hem for a change to run out at. */
-    public function isHemBelowHip(): bool
+    /** Where a change that returns to the hem runs out; null where no hem is known below the hip. */
+    public function runsOut(): ?Length
     {
-        return $this->hem !== null && $this->hip?->isLessThan($this->hem) === true;
+        $edge = $this->edge ?? $this->hem;
+
+        return $edge !== null && $this->hip?->isLessThan($edge) === true ? $edge : null;
     }
 
     /**

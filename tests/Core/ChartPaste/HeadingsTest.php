@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use Underbolt\ChartPaste\ChartPaste;
+use Underbolt\ChartPaste\PastedCell;
+use Underbolt\ChartPaste\PreviewRow;
+use Underbolt\Measure\Unit;
+
+/** @return array<string, string> the figures of each row as they go into the chart, by its path, with a mark where the whole row is doubted */
+function underHeadings(string $text): array
+{
+    $rows = ChartPaste::read($text, Unit::Centimetre)->rows;
+    $words = static fn (PreviewRow $row): string => implode(' ', array_map(static fn (PastedCell $cell): string => $cell->text, $row->cells)).($row->doubt === null ? '' : '?');
+
+    return array_combine(array_map(static fn (PreviewRow $row): string => $row->place?->path() ?? "? {$row->label}", $rows), array_map($words, $rows));
+}
+
+test('a heading without figures decides what follows, by the words of it that are known', function (string $heading, string $path): void {
+    expect(underHeadings("{$heading}\nSize\t8\t10\t12\nBust\t94\t98\t102"))->toBe([$path => '94 98 102']);
+})->with([
+    ['Finished garment measurements', 'finished.full_bust'], ['FINISHED MEASUREMENTS (SIZES 8-12)', 'finished.full_bust'], ['2. Finished garment', 'finished.full_bust'],
+    ['Fertigmaße Kleid', 'finished.full_bust'], ['Mesures de la robe finie', 'finished.full_bust'], ['Actual measurements', 'finished.full_bust'],
+    ['Your measurements', 'body_chart.full_bust'], ['To fit', 'body_chart.full_bust'], ['Body measurements - D cup', 'cups.body_chart.D'],
+    // A title that speaks of the garment, and of no measures.
+    ['Finished with love: the Skerry dress', 'body_chart.full_bust'], ['The finished garment is roomier than it looks', 'body_chart.full_bust'],
+]);
+
+test('what stands under a heading of one view or fit is looked at, and never mixed with another\'s', function (string $first, string $second): void {
+    $found = underHeadings("Size\t8\t10\t12\nBust\t84\t88\t92\n{$first}\nBust\t94\t98\t102\n{$second}\nBust\t100\t104\t108");
+    expect($found)->toBe(['body_chart.full_bust' => '84 88 92', 'finished.full_bust' => '94 98 102?', '? Bust' => '100 104 108?']);
+})->with([
+    ['Finished garment measurements, view A', 'Finished garment measurements, view B'], ['Finished garment measurements for view A', 'view B'],
+    ['Finished Measurements, Slim Fit', 'Finished Measurements, Loose Fit'],
+]);
+
+test('cups under a heading of the finished bust are finished cups', function (): void {
+    expect(underHeadings("Size\t8\t10\nBust\t84\t88\nFinished bust by cup\nCup B\t94\t98\nCup C\t96\t100"))
+        ->toBe(['body_chart.full_bust' => '84 88', 'cups.finished.B' => '94 98', 'cups.finished.C' => '96 100']);
+});
+
+test('a depth or a length in brackets is no girth', function (string $label): void {
+    expect(array_keys(underHeadings("Size\t8\t10\nBust\t84\t88\n{$label}\t104\t105")))->toBe(['body_chart.full_bust', "? {$label}"]);
+})->with(['Waist (to floor)', 'Hip (depth from waist)', 'Waist (from nape)']);
+
+test('half a girth is doubled and marked, and tells nothing of the unit', function (string $label): void {
+    expect(underHeadings("Size\t8\t10\n{$label}\t42\t44"))->toBe(['body_chart.full_bust' => '84 88?']);
+})->with(['½ bust', '1/2 bust', 'half bust', 'Bust (laid flat)']);
+
+test('millimetres are read as millimetres', function (string $text): void {
+    expect(underHeadings($text))->toBe(['body_chart.full_bust' => '840 mm 880 mm', 'body_chart.waist' => '660 mm 700 mm']);
+})->with(["Size\t8\t10\nBust (mm)\t840\t880\nWaist (mm)\t660\t700", "All measures in mm\nSize\t8\t10\nBust\t840\t880\nWaist\t660\t700"]);
+
+test('rows that can\'t stand beside one another are asked about', function (string $rows, array $doubted): void {
+    $found = underHeadings("Size\t8\t10\t12\n{$rows}");
+    expect(array_keys(array_filter($found, static fn (string $row): bool => str_ends_with($row, '?'))))->toBe($doubted);
+})->with([
+    'hip and waist swapped' => ["Bust\t100\t104\t108\nWaist\t91\t95\t99\nHip\t66\t70\t74", ['body_chart.waist', 'body_chart.hip']],
+    'bust and waist swapped' => ["Bust\t66\t70\t74\nWaist\t84\t88\t92\nHip\t91\t95\t99", ['body_chart.full_bust', 'body_chart.waist']],
+    'high bust and bust swapped' => ["Bust\t80\t84\t88\nHigh bust\t84\t88\t92", ['body_chart.full_bust', 'body_chart.high_bust']],
+    'a garment laid flat' => ["Bust\t84\t88\t92\nFinished bust\t47\t49\t51", ['finished.full_bust']],
+    'half a bust' => ["Bust\t18 1/2\t19\t19 1/2", ['body_chart.full_bust']],
+    'a sound chart' => ["Bust\t84\t88\t92\nWaist\t66\t70\t74\nHip\t91\t95\t99\nFinished bust\t94\t98\t102", []],
+]);
