@@ -45,7 +45,26 @@ final readonly class TableShape
             $uneven = $uneven || $isUneven;
         }
 
-        return new self($transposed, $across, $uneven);
+        return new self($transposed, self::sizesFirst($across), $uneven);
+    }
+
+    /**
+     * A chart whose only line of sizes stands at its foot, read as if it stood at its head.
+     *
+     * @param  list<PastedLine>  $lines
+     * @return list<PastedLine>
+     */
+    private static function sizesFirst(array $lines): array
+    {
+        $sized = array_keys(array_filter($lines, static fn (PastedLine $line): bool => $line->isSizes));
+        $rows = array_keys(array_filter($lines, static fn (PastedLine $line): bool => ! $line->isSizes && $line->hasCells()));
+        if (count($sized) !== 1 || $rows === [] || $sized[0] < end($rows)) {
+            return $lines;
+        }
+        $foot = $lines[$sized[0]];
+        unset($lines[$sized[0]]);
+
+        return [$foot, ...array_values($lines)];
     }
 
     /** @return list<PastedLine> those that name sizes */

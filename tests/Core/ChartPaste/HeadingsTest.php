@@ -62,3 +62,9 @@ test('rows that can\'t stand beside one another are asked about', function (stri
     'half a bust' => ["Bust\t18 1/2\t19\t19 1/2", ['body_chart.full_bust']],
     'a sound chart' => ["Bust\t84\t88\t92\nWaist\t66\t70\t74\nHip\t91\t95\t99\nFinished bust\t94\t98\t102", []],
 ]);
+
+test('sizes that stand at the foot are those of the rows above', function (): void {
+    $preview = ChartPaste::read("Bust\t84\t88\t92\nWaist\t66\t70\t74\nSize\t8\t10\t12", Unit::Centimetre);
+    expect([$preview->sizes, $preview->sizesDoubt])->toBe([['8', '10', '12'], null])
+        ->and(underHeadings("Bust\t84\t88\t92\nWaist\t66\t70\t74\nSize\t8\t10\t12"))->toBe(['body_chart.full_bust' => '84 88 92', 'body_chart.waist' => '66 70 74']);
+});
