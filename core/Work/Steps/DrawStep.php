@@ -6,7 +6,6 @@ namespace Underbolt\Work\Steps;
 
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 
@@ -43,7 +42,7 @@ final readonly class DrawStep
                 ...($stations
                     ? ['Moves are counted from the printed line named there'.($hasAdjust ? '; what the bust adjustment did is in them' : '').'.']
                     : [...array_map($self->joined(...), $isAlike ? [PieceSide::Front] : $sides), ...$self->wanted()]),
-                ...($given->plan->make->pattern->garment === Garment::Trousers ? ['Inside leg and crotch stay as printed.'] : []),
+                ...NotHeld::told($given),
                 ...$self->panels(),
                 ...($given->plan->bust?->isMade() === true && ! $hasAdjust ? ['There is no armhole with a shoulder end to pin: nothing is pivoted, the bust adjustment is in the line.'] : []),
                 ...($self->isCutInOne() ? ['Depth 0 is where side and sleeve seam meet.'] : []),

@@ -319,3 +319,14 @@ test('where nothing can be pinned that is said, and where sleeve and body are on
     expect(stepsOf(planOf($bust + ['pattern.pieces' => [['name' => 'kimono front'], ['name' => 'kimono back']]]))['draw']->text())
         ->toContain('nothing is pivoted, the bust adjustment is in the line', 'Depth 0 is where side and sleeve seam meet.');
 });
+
+test('what the line can\'t do for a garment is said where it is drawn', function (string $name, array $pieces, string $said): void {
+    $draw = stepsOf(planOf(['body.waist' => 78, 'pattern.name' => $name, 'pattern.pieces' => array_map(static fn (string $piece): array => ['name' => $piece], $pieces), 'choices.by_hand' => ['waist' => ['in_all' => 4]]]))['draw'];
+    expect($draw->text())->toContain($said)->and(substr_count($draw->text(), 'radius'))->toBeLessThanOrEqual(1);
+})->with([
+    ['Wrap dress', ['bodice front', 'bodice back', 'tie'], 'a band or tie keeps its overlap'],
+    // 4 round over pi is 1.27.
+    ['Skerry skirt', ['half circle skirt front', 'half circle skirt back'], 'with a radius 1.27 cm larger instead'],
+    ['Full circle dress', ['front', 'back'], 'with a radius 0.64 cm larger instead'],
+    ['Dress', ['front', 'back', 'godet'], 'A godet keeps its shape'], ['Coat', ['front', 'back', 'hood'], 'only the length of the neck seam'], ['Top', ['front', 'back', 'back yoke'], 'A yoke keeps its shape'],
+]);
