@@ -96,7 +96,7 @@ final readonly class CellReader
         if (preg_match('/^'.self::RANGE.'$/iu', $text, $ends) === 1) {
             return $this->range($typed, $ends['low'], $ends['high']);
         }
-        if (preg_match('/^((?:[^(\[\/]|\d\/\d)+)\s*[(\[]\s*([^)\]]+?)\s*[)\]]$|^(.+?(?:cm|in|inch|"))\s*\/\s*(.+?(?:cm|in|inch|"))$|^(\d{2,3}(?:[.,]\d+)?)\/(\d{2,3}(?:[.,]\d+)?)$/i', $text, $pair) === 1) {
+        if (preg_match('/^((?:[^(\[\/]|\d\/\d)+)\s*[(\[]\s*([^)\]]+?)\s*[)\]]$|^(.+?(?:cm|in|inch|"))\s*\/\s*(.+?(?:cm|in|inch|"))$|^(\d{2,3}(?:[.,]\d+)?)\s*\/\s*(\d{2,3}(?:[.,]\d+)?)$/i', $text, $pair) === 1) {
             if (($pair[5] ?? '') !== '' && $this->isRangeWithSlash($pair[5], $pair[6])) {
                 return $this->range($typed, $pair[5], $pair[6]);
             }

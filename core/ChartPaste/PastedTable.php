@@ -31,6 +31,8 @@ final readonly class PastedTable
     public static function of(string $text): self
     {
         $text = strtr(mb_scrub(mb_strcut($text, 0, self::LARGEST_BYTES)), self::SAME_MEANING);
+        // A sign for a fraction belongs to the whole before it; stars lead to footnotes, or make letters bold.
+        $text = (string) preg_replace(['/(?<=\d)[ \x{A0}](?=[½¼¾⅛⅜⅝⅞⅓⅔])/u', '/(?<=[\w%])\*+|\*+(?=\w)/u'], '', $text);
         $text = ListedCells::asTable(MarkdownTable::asTabs($text));
         $separator = Separator::in($text);
         $character = $separator->character();

@@ -197,14 +197,14 @@ final readonly class RowName
         return preg_match('/\bmm\b|\bmillimet(?:re|er)s?\b/i', $label) === 1;
     }
 
-    /** "in" is also a word of three of the languages: it is a unit only at the end, in brackets, or before a bracket. */
+    /** "in" is also a word of three of the languages: it is a unit only at the end, in brackets, or before a bracket; a mark of inches likewise, since titles stand in such marks. */
     private static function unit(string $label): ?Unit
     {
         $found = [];
         if (preg_match('/\b(?:cm|centimet(?:re|er)s?)\b/i', $label, $cm, PREG_OFFSET_CAPTURE) === 1) {
             $found[$cm[0][1]] = Unit::Centimetre;
         }
-        if (preg_match('/\b(?:inch(?:es)?|zoll|pouces|duim)\b|\bin\b\s*(?=$|[)\].(\/])|"/i', $label, $inch, PREG_OFFSET_CAPTURE) === 1) {
+        if (preg_match('/\b(?:inch(?:es)?|zoll|pouces|duim)\b|\bin\b\s*(?=$|[)\].(\/])|[(\[]\s*"\s*[)\]]|^[^"]*\s"\s*$/i', $label, $inch, PREG_OFFSET_CAPTURE) === 1) {
             $found[$inch[0][1]] = Unit::Inch;
         }
         ksort($found);

@@ -20,7 +20,7 @@ final readonly class TableShape
     /** @param  list<PastedLine>  $lines */
     public static function of(array $lines): self
     {
-        $lines = self::withoutUnitColumn($lines);
+        $lines = self::withNamesAbove(self::withoutUnitColumn($lines));
         $across = [];
         $transposed = false;
         $uneven = false;
@@ -46,6 +46,31 @@ final readonly class TableShape
         }
 
         return new self($transposed, self::sizesFirst($across), $uneven);
+    }
+
+    /**
+     * A row's name on a line of its own, with its figures on the next.
+     *
+     * @param  list<PastedLine>  $lines
+     * @return list<PastedLine>
+     */
+    private static function withNamesAbove(array $lines): array
+    {
+        $joined = [];
+        for ($at = 0, $all = count($lines); $at < $all; $at++) {
+            $line = $lines[$at];
+            $next = $lines[$at + 1] ?? null;
+            $isName = ! $line->hasCells() && RowName::of($line->label)->place !== null;
+            if ($isName && $next !== null && $next->hasCells() && preg_match('/^[\d.,½¼¾\/\s-]*$/u', $next->label) === 1) {
+                $cells = $next->label === '' ? $next->cells : [$next->label, ...$next->cells];
+                $joined[] = new PastedLine($line->label, $cells, "{$line->typed} {$next->typed}");
+                $at++;
+            } else {
+                $joined[] = $line;
+            }
+        }
+
+        return $joined;
     }
 
     /**

@@ -68,3 +68,17 @@ test('sizes that stand at the foot are those of the rows above', function (): vo
     expect([$preview->sizes, $preview->sizesDoubt])->toBe([['8', '10', '12'], null])
         ->and(underHeadings("Bust\t84\t88\t92\nWaist\t66\t70\t74\nSize\t8\t10\t12"))->toBe(['body_chart.full_bust' => '84 88 92', 'body_chart.waist' => '66 70 74']);
 });
+
+test('a name on a line of its own is that of the figures below it', function (string $text): void {
+    expect(underHeadings($text))->toBe(['body_chart.full_bust' => '84 88 92', 'body_chart.waist' => '66 70 74']);
+})->with(["Size\t8\t10\t12\nBust\n84\t88\t92\nWaist\n66\t70\t74", "Size 8 10 12\nBust\n84 88 92\nWaist\n66 70 74"]);
+
+test('marks about a title are no inches, stars are no part of a size', function (string $text): void {
+    $preview = ChartPaste::read($text, Unit::Centimetre);
+    expect([$preview->unit, $preview->sizes, $preview->sizesDoubt])->toBe([Unit::Centimetre, ['8', '10', '12'], null])->and(underHeadings($text))->toBe(['body_chart.full_bust' => '84 88 92']);
+})->with(["The \"Skerry\" dress\nSize\t8\t10\t12\nBust\t84\t88\t92", "For models of 5'6\" and more\nSize\t8\t10\t12\nBust\t84\t88\t92", "Size\t8*\t10*\t**12**\nBust\t84\t88\t92"]);
+
+test('a fraction\'s sign behind a space belongs to its whole, and two units can stand about a slash', function (): void {
+    expect(underHeadings("Size 8 10 12\nBust 31 ½ 33 34 ½"))->toBe(['body_chart.full_bust' => '31 1/2 in 33 in 34 1/2 in'])
+        ->and(underHeadings("Size\t8\t10\nBust\t32 / 81.5\t34 / 86.5"))->toBe(['body_chart.full_bust' => '32 in 34 in']);
+});
