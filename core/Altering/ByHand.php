@@ -27,6 +27,6 @@ final readonly class ByHand
     /** What it adds all round: two fronts and two backs. */
     public function total(): Length
     {
-        return $this->edges->front->plus($this->edges->front)->plus($this->edges->back)->plus($this->edges->back);
+        return $this->edges->round();
     }
 }

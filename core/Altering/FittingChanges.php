@@ -11,9 +11,6 @@ use Underbolt\Seam\EdgeChange;
 /** What fittings found, as the paper takes it: into the line, into the lengths, sewn in the seam, and whatever is neither. */
 final readonly class FittingChanges
 {
-    /** Two side seams, each with two edges. */
-    private const SIDE_EDGES = 4;
-
     /**
      * @param  array<string, EdgeChange>  $edges  by level
      * @param  LengthsByHand  $lengths  what comes to each length; null where nothing does
@@ -37,6 +34,6 @@ final readonly class FittingChanges
     /** All round. */
     public function sewnRound(Level $level): Length
     {
-        return Length::ofNanometres(self::SIDE_EDGES * $this->sewnAt($level)->nanometres);
+        return Length::ofNanometres(EdgeChange::SIDE_EDGES * $this->sewnAt($level)->nanometres);
     }
 }

@@ -74,7 +74,7 @@ final readonly class LeftOver
         if ($this->perEdge === null || $this->take !== Take::InLine) {
             return EdgeChange::none();
         }
-        $out = Length::zero()->minus($this->perEdge);
+        $out = $this->perEdge->negated();
 
         return new EdgeChange($out, $out);
     }

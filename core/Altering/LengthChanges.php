@@ -52,12 +52,13 @@ final readonly class LengthChanges
             $wanted,
             static fn (?Length $change): bool => $change !== null && ! $change->isZero() && $change->abs()->nanometres <= self::LEAST_NM,
         );
-        $above = self::both($byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']), $found->aboveWaist);
+        $ownAbove = $byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']);
+        $above = self::both($ownAbove, $found->aboveWaist);
         $below = self::both($byHand->belowWaist ?? (isset($small['below_waist']) ? Length::zero() : $wanted['below_waist']), $found->belowWaist);
         $wish = $body->at(Point::WaistToHem);
-        $lacks = ($wanted['above_waist'] ?? Length::zero())->minus($byHand->aboveWaist ?? (isset($small['above_waist']) ? Length::zero() : $wanted['above_waist']) ?? Length::zero());
-        $made = $wish === null || $byHand->hem !== null || $wanted['above_waist'] === null ? Length::zero() : $lacks;
-        $hem = $byHand->hem ?? ($wish === null ? null : self::hemChange($wish, $paper, $below)?->plus($made));
+        // What is wanted above the waist and isn't done there; a hem set by hand makes up for nothing.
+        $lacks = $byHand->hem === null && $ownAbove !== null ? $wanted['above_waist']?->minus($ownAbove) ?? Length::zero() : Length::zero();
+        $hem = $byHand->hem ?? ($wish === null ? null : self::hemChange($wish, $paper, $below)?->plus($lacks));
 
         return new self(
             aboveWaist: $above,
@@ -67,7 +68,7 @@ final readonly class LengthChanges
             small: array_keys(
                 array_diff_key($small, array_filter(['above_waist' => $byHand->aboveWaist, 'below_waist' => $byHand->belowWaist])),
             ),
-            hemMakesUp: $hem === null ? Length::zero() : $made,
+            hemMakesUp: $hem === null ? Length::zero() : $lacks,
             hemUnanswered: $wish !== null && $hem === null,
             order: $order ?? (self::movesWaist($above) ? WorkOrder::LengthFirst : WorkOrder::BlendFirst),
             paper: $paper,

@@ -11,9 +11,6 @@ use Underbolt\Seam\EdgeChange;
 /** How far the side edges are moved at a level beside the blend, by where it comes from: a share of it can pass on to a free level. */
 final readonly class LevelChange
 {
-    /** Front and back of a body have two side edges each: so many share an adjustment and what a fitting found. */
-    private const SIDE_EDGES = 4;
-
     /**
      * @param  EdgeChange  $ease  of what is taken in or let out
      * @param  EdgeChange  $body  of a bust adjustment and of what was set by hand
@@ -51,7 +48,7 @@ final readonly class LevelChange
      */
     public function round(int $edges): Length
     {
-        return self::times($this->ease, $edges)->plus(self::times($this->body, min(self::SIDE_EDGES, $edges)));
+        return self::times($this->ease, $edges)->plus(self::times($this->body, min(EdgeChange::SIDE_EDGES, $edges)));
     }
 
     private static function times(EdgeChange $change, int $edges): Length

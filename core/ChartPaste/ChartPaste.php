@@ -248,7 +248,7 @@ final class ChartPaste
             $this->finished = $words->finished === true;
             $this->isHalf = $words->isHalf;
             $this->isHeaded = true;
-            $this->partial = RowName::isOfAPart($line->label) ? 'It stands under "'.self::short($line->label).'": look whether it is for all views and fits.' : null;
+            $this->partial = RowName::isOfAPart($line->label) ? self::ofAPart($line) : null;
             $this->cup = $words->cups[0] ?? null;
             $unknown = RowName::unknownIn($line->label);
             if ($unknown !== '') {
@@ -260,7 +260,7 @@ final class ChartPaste
         // "view B" under a heading of "view A": the same chart, of another view.
         if (! $isHeading && $this->isHeaded() && RowName::isOfAPart($line->label)) {
             $this->begin();
-            $this->partial = 'It stands under "'.self::short($line->label).'": look whether it is for all views and fits.';
+            $this->partial = self::ofAPart($line);
         }
         if (! $isHeading && $words->unit === null && ! RowName::isMillimetres($line->label) && trim($line->typed) !== '') {
             $this->leftOut[] = self::short($line->typed).': no figures';
@@ -392,6 +392,11 @@ final class ChartPaste
         $cells = array_map(static fn (int $place): PastedCell => $row->cells[$place] ?? PastedCell::empty(''), $sizes === 0 ? [] : range(0, $sizes - 1));
 
         return $row->withCells(RowSteps::doubted($cells))->doubted($doubt);
+    }
+
+    private static function ofAPart(PastedLine $line): string
+    {
+        return 'It stands under "'.self::short($line->label).'": look whether it is for all views and fits.';
     }
 
     private static function short(string $text): string

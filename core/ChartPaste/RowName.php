@@ -82,13 +82,15 @@ final readonly class RowName
     /** Whether the words say which chart this is: "Finished garment measurements", "2. Fertigmaße Kleid", never a sentence. */
     public static function isHeading(string $label): bool
     {
-        $isSentence = preg_match('/[.!?]\s*$|[,;:]\s+\p{L}.*[.,;:]\s+\p{L}/u', $label) === 1;
-        $words = explode(' ', self::heading($label));
-
+        $plain = self::heading($label);
+        $words = explode(' ', $plain);
+        $isSentence = preg_match('/[.!?]\s*$|[,;:]\s+\p{L}.*[.,;:]\s+\p{L}/u', $label) === 1 || array_intersect($words, RowWords::OF_SENTENCES) !== [];
+        if ($isSentence || count($words) > self::LONGEST_HEADING || self::says($plain) === null) {
+            return false;
+        }
         $measures = [...RowWords::MEASURES, ...explode(' ', implode(' ', RowWords::NAMES['full_bust']))];
-        $isOfMeasures = self::unknownIn($label) === '' || array_intersect($words, $measures) !== [];
 
-        return ! $isSentence && $isOfMeasures && count($words) <= self::LONGEST_HEADING && self::says(implode(' ', $words)) !== null && array_intersect($words, RowWords::OF_SENTENCES) === [];
+        return array_intersect($words, $measures) !== [] || self::unknownIn($label) === '';
     }
 
     /** Whether a heading speaks of one view or one fit alone. */

@@ -75,7 +75,7 @@ final class RowWords
     ];
 
     /** What no title has: verbs and the like, of a sentence about the garment. */
-    public const OF_SENTENCES = ['is', 'are', 'was', 'has', 'have', 'may', 'will', 'can', 'should', 'please', 'if', 'when', 'than', 'ist', 'sind', 'hat', 'est', 'sont', 'est', 'bitte', 'compare', 'choose', 'see', 'include', 'includes', 'not'];
+    public const OF_SENTENCES = ['is', 'are', 'was', 'has', 'have', 'may', 'will', 'can', 'should', 'please', 'if', 'when', 'than', 'ist', 'sind', 'hat', 'est', 'sont', 'bitte', 'compare', 'choose', 'see', 'include', 'includes', 'not'];
 
     /** Words of a heading that says the figures are half girths. */
     public const HALVES = ['half', 'laid', 'flat', 'halbe', 'demi'];

@@ -44,6 +44,7 @@ final readonly class CutSheet
     public static function of(Plan $plan, ?StationTable $stations = null): self
     {
         $work = WorkPlan::of($plan, $stations);
+        $cautions = Cautions::of($plan);
 
         return new self(
             plan: $plan,
@@ -53,8 +54,8 @@ final readonly class CutSheet
             pieces: PieceCut::all($plan, $work),
             checks: CheckLength::all($plan),
             missing: Missing::of($plan),
-            cautions: Cautions::of($plan),
-            toile: ToileAdvice::of($plan),
+            cautions: $cautions,
+            toile: ToileAdvice::of($plan, $cautions),
             buy: ToBuy::of($plan),
         );
     }

@@ -6,7 +6,6 @@ namespace Underbolt\CutSheet;
 
 use Underbolt\Advice\Caution;
 use Underbolt\Advice\CautionCode;
-use Underbolt\Advice\Cautions;
 use Underbolt\Planning\Plan;
 
 /** What to try before the cloth is cut, by what is not known or changed much (common practice, no published source). */
@@ -15,9 +14,10 @@ final class ToileAdvice
     /** Sizes between neighbouring levels from which on a blend is tried first. */
     private const WIDE_STEP = 2;
 
-    public static function of(Plan $plan): string
+    /** @param  list<Caution>  $cautions  of the plan */
+    public static function of(Plan $plan, array $cautions): string
     {
-        $codes = array_map(static fn (Caution $caution): CautionCode => $caution->code, Cautions::of($plan));
+        $codes = array_map(static fn (Caution $caution): CautionCode => $caution->code, $cautions);
         $steps = array_map(static fn ($step): int => $step->sizes ?? 0, $plan->steps);
 
         return match (true) {

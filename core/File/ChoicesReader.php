@@ -23,9 +23,6 @@ use Underbolt\Sizing\Sizes;
 /** Reads what the sewist decided, with the defaults of the format for what she left open. */
 final class ChoicesReader
 {
-    /** Two in front and two at the back. */
-    private const SIDE_EDGES = 4;
-
     /**
      * @param  Unit  $unit  the document's: where it gives no dwell, that is 2.5 cm or an inch
      * @param  ?Pattern  $pattern  null where it cannot be read: then the clips can't be either
@@ -88,7 +85,7 @@ final class ChoicesReader
     {
         $keys = new SidesKeys;
 
-        $edge = $sides->sure($keys->inAll)->dividedBy(self::SIDE_EDGES);
+        $edge = $sides->sure($keys->inAll)->dividedBy(EdgeChange::SIDE_EDGES);
 
         return new ByHand(new EdgeChange($sides->sure($keys->front)->plus($edge), $sides->sure($keys->back)->plus($edge)));
     }

@@ -10,6 +10,9 @@ use Underbolt\Measure\Length;
 /** How far a side edge is moved beside the blend, outward positive: in front, and at the back. */
 final readonly class EdgeChange
 {
+    /** Two side seams, each with two edges. */
+    public const SIDE_EDGES = 4;
+
     public function __construct(public Length $front, public Length $back)
     {
     }
@@ -30,6 +33,12 @@ final readonly class EdgeChange
         $part = static fn (Length $from, Length $to): Length => $from->plus($to->minus($from)->times($share));
 
         return new self($part($this->front, $other->front), $part($this->back, $other->back));
+    }
+
+    /** What it adds all round: two fronts and two backs. */
+    public function round(): Length
+    {
+        return $this->front->plus($this->front)->plus($this->back)->plus($this->back);
     }
 
     public function isNone(): bool

@@ -25,7 +25,7 @@ final class FoundEdges
     {
         $edges = [];
         foreach (array_filter($findings, self::isInLine(...)) as $finding) {
-            $move = $finding->deed === Alteration::Add ? $finding->amount : Length::zero()->minus($finding->amount);
+            $move = $finding->deed === Alteration::Add ? $finding->amount : $finding->amount->negated();
             $change = new EdgeChange(
                 $finding->part->isFront() ? $move : Length::zero(),
                 $finding->part->isBack() ? $move : Length::zero(),

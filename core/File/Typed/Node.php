@@ -261,12 +261,14 @@ final readonly class Node
 
     private function ends(LengthKind $kind): ?Span
     {
-        $ends = $this->items() ?? [];
-        $lengths = array_map(static fn (self $end): ?Length => $end->length($kind), $ends);
-        if (count($ends) === 2 && in_array(null, $lengths, true)) {
-            return null;
+        $ends = array_map(static fn (self $end): ?Length => $end->length($kind), $this->items() ?? []);
+        if (count($ends) === 2) {
+            [$from, $to] = $ends;
+            if ($from === null || $to === null) {
+                return null;
+            }
+            $span = Span::between($from, $to);
         }
-        $span = count($ends) === 2 && isset($lengths[0], $lengths[1]) ? Span::between($lengths[0], $lengths[1]) : null;
 
         return $span ?? $this->fault('a range is two figures, the smaller one first');
     }

@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Steps;
 
-use Underbolt\Measure\Length;
 use Underbolt\Pattern\Pieces\Layer;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\LevelPlan;
+use Underbolt\Seam\EdgeChange;
 use Underbolt\Work\Facts\MakePieces;
 
 /** What the centre back takes alone: the amount at its level, nothing at the next above and below (common practice, no published source). */
 final class CentreBackSteps
 {
     private const EDGES = 2;
-
-    private const SIDE_EDGES = 4;
 
     /** @return list<Step> */
     public static function of(Given $given): array
@@ -29,7 +27,7 @@ final class CentreBackSteps
     private static function at(Given $given, LevelPlan $level): array
     {
         $apart = $level->taken->centreBack;
-        $edge = Length::zero()->minus($apart->dividedBy(self::EDGES));
+        $edge = $apart->dividedBy(self::EDGES)->negated();
         if (! $given->plan->make->canBeDone($edge)) {
             return [];
         }
@@ -41,7 +39,7 @@ final class CentreBackSteps
         $short = 'Centre back: '.($edge->isPositive() ? 'let out' : 'take in')." {$given->saying->length($edge)} at each of its two edges at the {$name}.";
         $how = ['Nothing at the neck and nothing at the next level above and below: one smooth curve through the mark.'];
         if ($given->pieces->areListed && $pieces === []) {
-            $how = ["No piece has a seam there: one on the fold can't take it. Open the fold into a seam, or draw ".$given->saying->length($apart->dividedBy(self::SIDE_EDGES)).' more at each side edge instead.'];
+            $how = ["No piece has a seam there: one on the fold can't take it. Open the fold into a seam, or draw ".$given->saying->length($apart->dividedBy(EdgeChange::SIDE_EDGES)).' more at each side edge instead.'];
         } elseif (! $given->pieces->areListed) {
             $how[] = 'Where the back lies on the fold it can\'t take it: then at the side seams instead, a quarter of it at each edge.';
         }

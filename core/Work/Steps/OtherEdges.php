@@ -10,12 +10,11 @@ use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\LevelPlan;
+use Underbolt\Seam\EdgeChange;
 
 /** The edges beside the four of the side seams that share what is left over: princess seams, panels, the centre back. */
 final class OtherEdges
 {
-    private const SIDE_EDGES = 4;
-
     private const KINDS = [SeamKind::Princess, SeamKind::Panel, SeamKind::CentreBack, SeamKind::CentreFront];
 
     /** @return list<StepAmount> what each of them gets in the line */
@@ -65,7 +64,7 @@ final class OtherEdges
     {
         $amounts = [];
         foreach (array_filter($given->plan->levels) as $name => $level) {
-            $others = $level->facts->edges - self::SIDE_EDGES;
+            $others = $level->facts->edges - EdgeChange::SIDE_EDGES;
             if ($others > 0 && self::gets($given, $level, $take)) {
                 $amounts[] = new StepAmount($name, 'beside the side seams', self::kind($given)?->words() ?? 'other', self::edge($level, $take), $others);
             }
@@ -83,7 +82,7 @@ final class OtherEdges
         $kind = self::kind($given);
         $entries = [];
         foreach (array_filter($given->plan->levels) as $level) {
-            if ($kind === null || $level->facts->edges <= self::SIDE_EDGES || ! self::gets($given, $level, $take)) {
+            if ($kind === null || $level->facts->edges <= EdgeChange::SIDE_EDGES || ! self::gets($given, $level, $take)) {
                 continue;
             }
             foreach (Given::SIDES as $side) {
@@ -106,7 +105,7 @@ final class OtherEdges
     /** Outward above 0; at a free level what passes there of what is taken in or let out, which every edge hands on alike. */
     private static function edge(LevelPlan $level, Take $take): Length
     {
-        $own = $level->taken->take === $take ? Length::zero()->minus($level->taken->perEdge ?? Length::zero()) : Length::zero();
+        $own = $level->taken->take === $take ? ($level->taken->perEdge ?? Length::zero())->negated() : Length::zero();
 
         return $take === Take::InLine ? $own->plus($level->passed->ease->front) : $own;
     }

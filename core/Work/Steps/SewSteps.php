@@ -9,12 +9,11 @@ use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Planning\LevelPlan;
+use Underbolt\Seam\EdgeChange;
 
 /** What is sewn in the seam: nothing is drawn, the allowance is another one between two notches. */
 final class SewSteps
 {
-    private const SIDE_EDGES = 4;
-
     /** @return list<Step> */
     public static function of(Given $given): array
     {
@@ -25,7 +24,7 @@ final class SewSteps
     private static function at(Given $given, LevelPlan $level): array
     {
         $plan = $given->plan;
-        $edge = $level->taken->take === Take::Sew ? Length::zero()->minus($level->taken->perEdge ?? Length::zero()) : Length::zero();
+        $edge = $level->taken->take === Take::Sew ? ($level->taken->perEdge ?? Length::zero())->negated() : Length::zero();
         if (! $plan->make->canBeDone($edge)) {
             return [];
         }
@@ -56,7 +55,7 @@ final class SewSteps
             code: 'sew',
             params: ['level' => $name],
             needs: array_values(array_unique([Given::TRACE, ...array_map(static fn ($side): string => $given->lastDrawnIn($side, $level->facts->level), Given::SIDES)])),
-            amounts: [new StepAmount($place, 'front and back', 'each edge', $edge, self::SIDE_EDGES), ...$also],
+            amounts: [new StepAmount($place, 'front and back', 'each edge', $edge, EdgeChange::SIDE_EDGES), ...$also],
             applied: [...$applied, ...OtherEdges::sewn($given, $level->facts->level, $between)],
         )];
     }

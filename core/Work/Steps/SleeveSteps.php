@@ -32,10 +32,9 @@ final readonly class SleeveSteps
     public static function edges(Given $given): array
     {
         $self = new self($given, $given->pieces->sleeves());
-        $isSewn = $self->sleeves !== [] && $given->plan->at(Level::Bust) !== null;
         $edges = [];
         foreach (Given::SIDES as $side) {
-            $drawn = $isSewn ? $self->drawn($side) : Length::zero();
+            $drawn = $self->sleeves === [] ? Length::zero() : $self->drawn($side);
             $edges[] = new SleeveEdge($side, $given->sizes($side)->bust ?? $given->frame(), $drawn->plus($self->letOut() ?? Length::zero()));
         }
 
@@ -66,7 +65,7 @@ final readonly class SleeveSteps
     /** @return list<Step> the armhole keeps its length when it is pivoted or slashed; drawn outward it doesn't */
     private function underarm(): array
     {
-        if ($this->sleeves === [] || $this->given->plan->at(Level::Bust) === null) {
+        if ($this->sleeves === []) {
             return [];
         }
         $amounts = $applied = [];

@@ -33,7 +33,7 @@ final readonly class Untaken
             $change = $given->plan->at($level)?->change;
             $hasSide = array_filter(Given::SIDES, static fn ($side): bool => $given->pieces->atSide($level, $side) !== []) !== [];
             if ($change !== null && ! $hasSide && ! $change->isNone()) {
-                $total = Length::ofNanometres(2 * ($change->front->nanometres + $change->back->nanometres));
+                $total = $change->round();
                 $panels = array_values(array_filter($given->pieces->outer(SeamKind::Panel), static fn (Piece $piece): bool => $piece->reach->holds($level)));
                 $untaken[] = new self($level, $total, $panels);
             }
