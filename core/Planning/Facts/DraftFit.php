@@ -11,6 +11,7 @@ use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Charts\RowDoesNotRise;
 use Underbolt\Pattern\Charts\SizeChart;
 use Underbolt\Pattern\Cups\CupLetter;
+use Underbolt\Pattern\Paper\Range;
 use Underbolt\Planning\Asked\Lead;
 use Underbolt\Planning\Asked\Make;
 use Underbolt\Sizing\Cup;
@@ -19,34 +20,40 @@ use Underbolt\Sizing\Cup;
 final readonly class DraftFit
 {
     private function __construct(
-        public string $draft,
         private Make $make,
-        private ChartRows $rows,
+        public SizesInPlay $sizes,
+        public Range $range,
+        public ChartRows $rows,
         public ?Cup $cup,
-        private ?string $draftedCup,
-        private Lead $lead,
-        private ?CupBust $cupBust,
+        public LeadChoice $lead,
+        public ?CupBust $cupBust,
     ) {
     }
 
+    /** @throws RowDoesNotRise when a larger size has no larger figure */
+    public static function of(Make $make, SizesInPlay $sizes): self
+    {
+        $rows = ChartRows::of($make, $sizes);
+        $range = $sizes->rangeFor($make);
+        $cup = Cup::of($make->body, $make->pattern->cups->ruleFor($range->name));
+        $lead = LeadChoice::of($make, $rows, $cup, $range->draftedCup);
+
+        return new self(
+            make: $make,
+            sizes: $sizes,
+            range: $range,
+            rows: $rows,
+            cup: $cup,
+            lead: $lead,
+            cupBust: $lead->lead === Lead::Cup && $cup !== null ? CupBust::of($cup->letter, $range->draftedCup, $rows) : null,
+        );
+    }
+
     /** Null where a row of it falls: another draft's is only looked at, so nobody is told here. */
-    public static function of(Make $make, SizesInPlay $sizes): ?self
+    public static function tried(Make $make, SizesInPlay $sizes): ?self
     {
         try {
-            $rows = ChartRows::of($make, $sizes);
-            $range = $sizes->rangeFor($make);
-            $cup = Cup::of($make->body, $make->pattern->cups->ruleFor($range->name));
-            $lead = LeadChoice::of($make, $rows, $cup, $range->draftedCup)->lead;
-
-            return new self(
-                draft: $sizes->draft,
-                make: $make,
-                rows: $rows,
-                cup: $cup,
-                draftedCup: $range->draftedCup,
-                lead: $lead,
-                cupBust: $lead === Lead::Cup && $cup !== null ? CupBust::of($cup->letter, $range->draftedCup, $rows) : null,
-            );
+            return self::of($make, $sizes);
         } catch (RowDoesNotRise) {
             return null;
         }
@@ -55,14 +62,15 @@ final readonly class DraftFit
     /** Whether the measure that leads lies inside its row. */
     public function holdsLead(): bool
     {
-        $row = match ($this->lead) {
+        $lead = $this->lead->lead;
+        $row = match ($lead) {
             Lead::CrossFront => $this->rows->body(ChartRow::CrossFront),
             Lead::HighBust => $this->rows->body(ChartRow::HighBust) ?? $this->body(Level::Bust),
             default => $this->body(Level::Bust),
         };
-        $measure = $this->make->body->at($this->lead->point());
-        $isDerived = $this->lead === Lead::HighBust && $this->rows->body(ChartRow::HighBust) === null;
-        $more = $isDerived ? Length::ofNumber(CupLetter::draftedInches($this->draftedCup), Unit::Inch) : Length::zero();
+        $measure = $this->make->body->at($lead->point());
+        $isDerived = $lead === Lead::HighBust && $this->rows->body(ChartRow::HighBust) === null;
+        $more = $isDerived ? Length::ofNumber(CupLetter::draftedInches($this->range->draftedCup), Unit::Inch) : Length::zero();
 
         return $this->make->pattern->hasLevel(Level::Bust) && self::isInside($measure?->plus($more), $row);
     }
@@ -81,7 +89,7 @@ final readonly class DraftFit
     /** How many letters its drafted cup lies from the body's; 0 where that isn't known. */
     public function lettersApart(): int
     {
-        return abs($this->cup?->lettersAbove(CupLetter::drafted($this->draftedCup)) ?? 0);
+        return abs($this->cup?->lettersAbove(CupLetter::drafted($this->range->draftedCup)) ?? 0);
     }
 
     /** The finished row that is read at a level; null where none is printed. */
@@ -90,7 +98,8 @@ final readonly class DraftFit
         return $level === Level::Bust && $this->cupBust !== null ? $this->cupBust->finished : $this->rows->finished($level->row());
     }
 
-    private function body(Level $level): ?SizeChart
+    /** The body row that is read at a level; null where none is printed. */
+    public function body(Level $level): ?SizeChart
     {
         return $level === Level::Bust && $this->cupBust !== null ? $this->cupBust->body : $this->rows->body($level->row());
     }

@@ -45,19 +45,16 @@ final readonly class Situation
      */
     public static function of(Make $make, SizesInPlay $inPlay): self
     {
-        $rows = ChartRows::of($make, $inPlay);
-        $range = $inPlay->rangeFor($make);
-        $cup = Cup::of($make->body, $make->pattern->cups->ruleFor($range->name));
-        $lead = LeadChoice::of($make, $rows, $cup, $range->draftedCup);
-        $cupBust = $lead->lead === Lead::Cup && $cup !== null ? CupBust::of($cup->letter, $range->draftedCup, $rows) : null;
-        $charts = self::charts($make, $rows, $cupBust);
+        $fit = DraftFit::of($make, $inPlay);
+        [$range, $rows, $cup, $lead] = [$fit->range, $fit->rows, $fit->cup, $fit->lead];
+        $charts = self::charts($make, $fit);
         $hasBust = isset($charts['bust']);
         if ($hasBust) {
             self::refuseMissing($make, $lead->lead, $cup, $range);
         }
         $framed = $hasBust && ($lead->lead->fixesFrame() || $make->choices->adjustBust) && $make->body->at($lead->lead->point()) !== null;
         $lookup = $framed ? FrameLookup::of($make, $rows, $charts['bust'], $lead->lead, $range->draftedCup) : null;
-        $facts = self::levels($make, $rows, $charts, $cupBust, $lookup?->chart->size);
+        $facts = self::levels($make, $fit, $charts, $lookup?->chart->size);
         if (array_filter($facts) === []) {
             throw Unplannable::noLevel();
         }
@@ -69,7 +66,7 @@ final readonly class Situation
             rows: $rows,
             cup: $cup,
             lead: $lead,
-            cupBust: $cupBust,
+            cupBust: $fit->cupBust,
             lookup: $lookup,
             facts: $facts,
         );
@@ -88,11 +85,11 @@ final readonly class Situation
     }
 
     /** @return array<string, SizeChart> the body row that is read, by level, where the garment has the level and the chart the row */
-    private static function charts(Make $make, ChartRows $rows, ?CupBust $cupBust): array
+    private static function charts(Make $make, DraftFit $fit): array
     {
         $charts = [];
         foreach (Level::cases() as $level) {
-            $row = $level === Level::Bust && $cupBust !== null ? $cupBust->body : $rows->body($level->row());
+            $row = $fit->body($level);
             if ($row !== null && $make->pattern->hasLevel($level)) {
                 $charts[$level->value] = $row;
             }
@@ -105,7 +102,7 @@ final readonly class Situation
      * @param  array<string, SizeChart>  $charts
      * @return array<string, ?LevelFacts>
      */
-    private static function levels(Make $make, ChartRows $rows, array $charts, ?CupBust $cupBust, ?int $frame): array
+    private static function levels(Make $make, DraftFit $fit, array $charts, ?int $frame): array
     {
         $asked = self::school($make, $charts, $frame !== null);
         $all = [];
@@ -118,7 +115,7 @@ final readonly class Situation
                 weight: $make->pattern->weightAt($level),
                 body: $body,
                 chart: $chart,
-                finished: $level === Level::Bust && $cupBust !== null ? $cupBust->finished : $rows->finished($level->row()),
+                finished: $fit->finished($level),
                 between: $make->choices->between,
                 asked: $asked,
                 likedEase: $make->choices->likedEase($level, $body),
@@ -127,7 +124,7 @@ final readonly class Situation
                 edges: $make->pattern->seam->edgesAt($level),
                 nestEdges: $make->pattern->seam->nestEdgesAt($level),
                 frame: $frameHere,
-                isOfOneCup: $level !== Level::Bust || $cupBust === null || $cupBust->isOfOneCup(),
+                isOfOneCup: $level !== Level::Bust || $fit->cupBust === null || $fit->cupBust->isOfOneCup(),
             );
         }
 

@@ -73,7 +73,7 @@ final readonly class SizesInPlay
     {
         foreach ($this->otherDrafts($make) as $draft) {
             if ($draft->holds($level)) {
-                return self::nameOf($make->pattern, $draft->draft);
+                return self::nameOf($make->pattern, $draft->sizes->draft);
             }
         }
 
@@ -90,7 +90,7 @@ final readonly class SizesInPlay
         foreach ($this->otherDrafts($make) as $draft) {
             foreach ($draft->finished($level)?->values() ?? [] as $finished) {
                 if ($finished->minus($wished)->abs()->isLessThan($apart)) {
-                    return self::nameOf($make->pattern, $draft->draft);
+                    return self::nameOf($make->pattern, $draft->sizes->draft);
                 }
             }
         }
@@ -110,7 +110,7 @@ final readonly class SizesInPlay
      */
     private static function read(Make $make, array $drafts): array
     {
-        $read = array_map(static fn (string $draft): ?DraftFit => DraftFit::of($make, new self($draft, $make->pattern->sizesOfDraft($draft), '')), $drafts);
+        $read = array_map(static fn (string $draft): ?DraftFit => DraftFit::tried($make, new self($draft, $make->pattern->sizesOfDraft($draft), '')), $drafts);
 
         return array_values(array_filter($read, static fn (?DraftFit $fit): bool => $fit !== null));
     }
@@ -145,7 +145,7 @@ final readonly class SizesInPlay
         $lead = $best->holdsLead() ? 'Its chart holds the measure that leads, and ' : 'No chart holds the measure that leads; this one holds ';
 
         return [
-            $best->draft,
+            $best->sizes->draft,
             "{$lead}{$best->held()} of the measured levels"
                 .($best->cup === null ? '.' : ", and its drafted cup is as near to {$best->cup->letter} as any."),
         ];
