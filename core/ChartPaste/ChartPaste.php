@@ -15,23 +15,13 @@ use Underbolt\PlainWords;
  */
 final class ChartPaste
 {
-    private bool $finished = false;
+    private readonly HeadingsAbove $above;
 
-    /** @var bool whether a heading has come since the last row: else what it said ends with the next line of sizes */
-    private bool $isHeaded = false;
+    private readonly PastedRows $rows;
 
-    private ?Unit $said = null;
+    private readonly RowReader $reader;
 
-    /** @var ?string what the rows below a heading are doubted for: it speaks of one view or fit alone */
-    private ?string $partial = null;
-
-    /** @var ?string the cup that a heading names */
-    private ?string $cup = null;
-
-    private bool $isMillimetres = false;
-
-    /** @var bool whether a heading said that the figures are half girths */
-    private bool $isHalf = false;
+    private readonly PartNames $parts;
 
     /** @var ?list<int> the places of the sizes that the rows stand under; null before a line of sizes */
     private ?array $places = null;
@@ -42,12 +32,6 @@ final class ChartPaste
 
     /** @var bool whether the table has rows: the next heading or line of sizes begins another */
     private bool $isTableBegun = false;
-
-    /** @var array<string, PreviewRow> by path */
-    private array $rows = [];
-
-    /** @var list<PreviewRow> */
-    private array $unnamed = [];
 
     /** @var list<string> */
     private array $leftOut = [];
@@ -60,11 +44,15 @@ final class ChartPaste
         private readonly Separator $separator,
         private readonly TableShape $shape,
         private readonly PastedUnit $unit,
-        private readonly Unit $typedIn,
+        Unit $typedIn,
         private readonly bool $lettersAreCups,
         private readonly PastedSizes $sizes,
         private readonly array $learned,
     ) {
+        $this->above = new HeadingsAbove;
+        $this->rows = new PastedRows;
+        $this->reader = new RowReader($separator, $typedIn);
+        $this->parts = new PartNames([], []);
     }
 
     /**
@@ -138,7 +126,7 @@ final class ChartPaste
         $names = $this->sizes->names();
         $rows = array_map(
             fn (PreviewRow $row): PreviewRow => $this->checked($row, $uneven ?? $open, count($names)),
-            [...array_values(RowsAgainst::doubted($this->rows)), ...$this->unnamed],
+            $this->rows->all(),
         );
 
         return new ChartPreview(
@@ -148,10 +136,11 @@ final class ChartPaste
             sizes: $names,
             sizesDoubt: $this->sizes->doubt() ?? $this->sizesAgainst(),
             rows: $rows,
-            leftOut: $this->leftOut,
+            leftOut: [...$this->leftOut, ...$this->rows->leftOut()],
             isUnitOpen: $this->unit->isOpen,
             notes: $this->notes,
             otherNames: $this->sizes->otherNames(),
+            ranges: $this->sizes->ranges(),
         );
     }
 
@@ -189,24 +178,23 @@ final class ChartPaste
 
             return;
         }
-        if (! $this->isHeaded) {
-            $this->finished = false;
-            $this->isHalf = false;
-            $this->partial = $this->cup = null;
-        }
+        $range = $this->above->range ?? RangeWords::in($line->label);
+        $isGarment = $this->above->finished;
+        $this->above->sizesBegin($this->places === null);
         $this->begin();
-        $this->places = $this->sizes->take($line);
+        $this->places = $this->sizes->take($line, $range, mayBeNew: ! $isGarment);
         $this->hasRows = false;
     }
 
     private function line(PastedLine $line): void
     {
-        $name = RowName::of($line->label, $this->lettersAreCups);
         if (! $line->hasCells()) {
-            $this->heading($line, $name);
+            $this->heading($line);
 
             return;
         }
+        [$of, $bare] = $this->parts->viewAndFit($line->label);
+        $name = RowName::of($bare, $this->lettersAreCups);
         $label = PlainWords::plain($line->label);
         $learned = $this->learned[$label] ?? null;
         if ($this->places === null && $name->place === null && $learned === null && $this->shape->sizes() !== []) {
@@ -214,120 +202,66 @@ final class ChartPaste
 
             return;
         }
-        $this->isHeaded = false;
+        $above = $this->above;
+        $above->rowBegins();
         $this->hasRows = true;
         $this->isTableBegun = true;
-        $unit = $name->unit ?? $this->said ?? $this->unit->unit;
-        // In French the word for waist is also the word for size: a row is no line of sizes.
-        $place = $learned ?? $name->place ?? ($label === 'taille' ? new ChartPlace(false, ChartRow::Waist) : null);
-        if ($learned === null && $place !== null && $this->finished && ($name->finished !== false || $name->isFaint)) {
-            $place = $place->asFinished()->exists() ? $place->asFinished() : null;
-        }
+        $unit = $name->unit ?? $above->unit ?? $this->unit->unit;
+        $place = $learned ?? $this->placeOf($name, $label);
         $places = $this->places ?? $this->sizes->counted(count($line->cells));
-        $row = $this->row($line, $place, $unit, $places, $name->isHalf || $this->isHalf);
+        $row = $this->reader->row(
+            line: $line,
+            place: $place,
+            unit: $unit,
+            places: $places,
+            isHalf: $name->isHalf || $above->isHalf,
+            isMillimetres: $above->isMillimetres,
+            table: $this->table,
+        );
         if ($place === null) {
             $this->unnamed($row, $line);
 
             return;
         }
-        $row = $row->doubted($this->partial);
+        $row = $row->ofPart([...$above->of, ...$of])->doubted($above->doubt ?? ($of === [] || $place->finished ? null : 'Is it the body\'s, or the finished garment\'s?'));
         $cups = $learned === null ? $name->cups : [];
-        $cups = $cups === [] && $learned === null && $this->cup !== null && $place->row === ChartRow::FullBust ? [$this->cup] : $cups;
+        $cups = $cups === [] && $learned === null && $above->cup !== null && $place->row === ChartRow::FullBust ? [$above->cup] : $cups;
         foreach ($cups === [] ? [$learned?->cup] : $cups as $cup) {
             $own = new ChartPlace($place->finished, $place->row, $cup);
-            $this->place($row->at($own), $own, $name);
+            $this->rows->place($row->at($own), $own, $name->finished !== null);
         }
     }
 
-    /** A line of nothing but such words says what the rows below it are about; a sentence says nothing. */
-    private function heading(PastedLine $line, RowName $words): void
+    private function placeOf(RowName $name, string $label): ?ChartPlace
     {
-        $isHeading = RowName::isHeading($line->label);
-        if ($isHeading) {
-            $this->begin();
-            $this->finished = $words->finished === true;
-            $this->isHalf = $words->isHalf;
-            $this->isHeaded = true;
-            $this->partial = RowName::isOfAPart($line->label) ? self::ofAPart($line) : null;
-            $this->cup = $words->cups[0] ?? null;
-            $unknown = RowName::unknownIn($line->label);
-            if ($unknown !== '') {
-                $this->notes[] = self::short($line->label).': taken for '.($this->finished ? 'the finished garment' : 'the body').", whatever \"{$unknown}\" says.";
-            }
+        // In French the word for waist is also the word for size: a row is no line of sizes.
+        $place = $name->place ?? ($label === 'taille' ? new ChartPlace(false, ChartRow::Waist) : null);
+        if ($place === null || ! $this->above->finished || ($name->finished === false && ! $name->isFaint)) {
+            return $place;
         }
-        $this->said = $words->unit ?? $this->said;
-        $this->isMillimetres = $this->isMillimetres || RowName::isMillimetres($line->label);
-        // "view B" under a heading of "view A": the same chart, of another view.
-        if (! $isHeading && $this->isHeaded() && RowName::isOfAPart($line->label)) {
+
+        return $place->asFinished()->exists() ? $place->asFinished() : null;
+    }
+
+    /** A line of nothing but words says what the rows below it are about, where it says anything. */
+    private function heading(PastedLine $line): void
+    {
+        $heading = HeadingWords::of($line->label, RowName::of($line->label, $this->lettersAreCups));
+        if ($this->above->take($heading)) {
             $this->begin();
-            $this->partial = self::ofAPart($line);
         }
-        if (! $isHeading && $words->unit === null && ! RowName::isMillimetres($line->label) && trim($line->typed) !== '') {
+        if ($heading->unknown !== '') {
+            $this->notes[] = "{$heading->text}: taken for ".($heading->finished === true ? 'the finished garment' : 'the body').", whatever \"{$heading->unknown}\" says.";
+        }
+        if ($heading->isIdle() && trim($line->typed) !== '') {
             $this->leftOut[] = self::short($line->typed).': no figures';
         }
-    }
-
-    /** Whether a heading said what stands here. */
-    private function isHeaded(): bool
-    {
-        return $this->isHeaded || $this->finished;
     }
 
     private function begin(): void
     {
         $this->table += $this->isTableBegun ? 1 : 0;
         $this->isTableBegun = false;
-    }
-
-    /** @param  list<int>  $places  of the sizes that it stands under */
-    private function row(PastedLine $line, ?ChartPlace $place, Unit $unit, array $places, bool $isHalf): PreviewRow
-    {
-        $sizes = count($places);
-        $kind = ($place ?? new ChartPlace(false, ChartRow::Waist))->kind();
-        $reader = new CellReader($unit, $this->typedIn, $kind, $place?->finished !== true, $isHalf);
-        $cells = $line->filled();
-        if ($this->isMillimetres || RowName::isMillimetres($line->label)) {
-            $cells = array_map(static fn (string $cell): string => (string) preg_replace('/^\d+(?:[.,]\d+)?$/', '$0 mm', trim($cell)), $cells);
-        }
-        $given = count($cells);
-        // Between tabs a missing last cell is simply empty; between spaces nobody can tell which one is missing.
-        $short = $given < $sizes && $given === count($line->cells);
-        $doubt = $sizes > 0 && ($given > $sizes || $short) ? "{$given} figures for {$sizes} sizes: look which belongs where." : null;
-
-        $read = array_map($reader->read(...), array_slice($cells, 0, PastedSizes::MOST));
-        // A stray mark may have pushed the figures along, or be two of them run together: between spaces even
-        // where their number is right, elsewhere where one is missing.
-        $strays = array_filter($read, CellReader::isStray(...));
-        $filled = count(array_filter($read, static fn (PastedCell $cell): bool => $cell->typed !== ''));
-        $marked = array_filter($strays, static fn (PastedCell $cell): bool => $cell->typed !== '' && $cell->doubt !== null) !== [];
-        $stray = $this->separator === Separator::Spaces ? $strays !== [] : $marked && $filled < $sizes;
-        $read = CellReader::withLoneFiguresDoubted($read);
-        $doubt ??= $isHalf ? 'A half girth, it seems: the figures are doubled.' : null;
-        $doubt ??= $place !== null && $place->row->tellsUnit() && PastedUnit::contradicts($unit, $read)
-            ? 'The figures don\'t look like '.$unit->words().'.'
-            : null;
-        $doubt ??= $stray ? 'Something here is no figure: look which figure belongs where.' : null;
-
-        return new PreviewRow($line->label, $place, $unit, self::under($places, $read), $doubt, $this->table);
-    }
-
-    /**
-     * Each cell at the place of its size among all sizes, in their order.
-     *
-     * @param  list<int>  $places
-     * @param  list<PastedCell>  $cells
-     * @return array<int, PastedCell>
-     */
-    private static function under(array $places, array $cells): array
-    {
-        $under = [];
-        foreach ($cells as $index => $cell) {
-            if (isset($places[$index])) {
-                $under[$places[$index]] = $cell;
-            }
-        }
-
-        return $under;
     }
 
     private function unnamed(PreviewRow $row, PastedLine $line): void
@@ -338,65 +272,19 @@ final class ChartPaste
 
             return;
         }
-        $this->unnamed[] = $row->doubted('Which row is this? It is left out until you say.');
+        $this->rows->unnamed($row->doubted('Which row is this? It is left out until you say.'));
     }
 
-    /** A point that stands a second time is the same in the other unit, or the finished garment's. */
-    private function place(PreviewRow $row, ChartPlace $place, RowName $name): void
-    {
-        $there = $this->rows[$place->path()] ?? null;
-        if ($there === null) {
-            $this->rows[$place->path()] = $row;
-
-            return;
-        }
-        // A block that goes on with further sizes.
-        if (array_intersect_key($there->cells, $row->cells) === []) {
-            $this->rows[$place->path()] = $there->withCells($there->cells + $row->cells)->doubted($row->doubt);
-
-            return;
-        }
-        if ($there->unit !== $row->unit) {
-            $this->leftOut[] = self::short($row->label).': the same row in the other unit';
-            $this->rows[$place->path()] = self::compared($there, $row);
-
-            return;
-        }
-        $finished = $place->asFinished();
-        if ($name->finished === null && ! $place->finished && $finished->exists() && ! isset($this->rows[$finished->path()])) {
-            $this->rows[$finished->path()] = $row->guessedAt(
-                $finished,
-                'It stands a second time, so it is taken for the finished garment.',
-            );
-
-            return;
-        }
-        $this->unnamed[] = $row->guessedAt(null, 'This row stands twice. It is left out until you say which it is.');
-    }
-
-    private static function compared(PreviewRow $row, PreviewRow $other): PreviewRow
-    {
-        $cells = [];
-        foreach ($row->cells as $place => $cell) {
-            $twin = $other->cells[$place]->value ?? null;
-            $differs = $cell->value !== null && $twin !== null && $cell->value->minus($twin)->abs()->nanometres > CellReader::SAME_NM;
-            $cells[$place] = $differs ? $cell->doubted('the row in the other unit says another figure') : $cell;
-        }
-
-        return $row->withCells($cells);
-    }
-
-    /** With a cell for every size; a larger size has a larger figure, by about as much as its neighbours. */
+    /** With a cell for every size; in each group of sizes a larger one has a larger figure, by about as much as its neighbours. */
     private function checked(PreviewRow $row, ?string $doubt, int $sizes): PreviewRow
     {
         $cells = array_map(static fn (int $place): PastedCell => $row->cells[$place] ?? PastedCell::empty(''), $sizes === 0 ? [] : range(0, $sizes - 1));
+        foreach ($this->sizes->groups() as $places) {
+            $group = array_map(static fn (int $place): PastedCell => $cells[$place], $places);
+            $cells = array_replace($cells, array_combine($places, RowSteps::doubted($group)));
+        }
 
-        return $row->withCells(RowSteps::doubted($cells))->doubted($doubt);
-    }
-
-    private static function ofAPart(PastedLine $line): string
-    {
-        return 'It stands under "'.self::short($line->label).'": look whether it is for all views and fits.';
+        return $row->withCells($cells)->doubted($doubt);
     }
 
     private static function short(string $text): string

@@ -17,6 +17,7 @@ final readonly class ChartPreview
      * @param  list<string>  $leftOut  lines that went into no row, each with the reason
      * @param  bool  $isUnitOpen  whether the figures could be in either unit, so that it has to be asked
      * @param  list<string>  $notes  what was taken for granted
+     * @param  list<array{name: string, sizes: list<string>}>  $ranges  the groups of sizes that the chart prints apart; empty where it is one
      * @param  list<list<string>>  $otherNames  further names that the sizes are given, each list one for each size
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class ChartPreview
         public bool $isUnitOpen,
         public array $notes,
         public array $otherNames,
+        public array $ranges,
     ) {
     }
 

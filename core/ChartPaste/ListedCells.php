@@ -19,6 +19,10 @@ final class ListedCells
         if (! $isList) {
             return $text;
         }
+        $rows = self::sizeBySize($lines);
+        if ($rows !== null) {
+            return self::written($rows);
+        }
         $rows = [];
         $named = 0;
         foreach (array_slice($lines, 0, PastedTable::MOST_LINES * 2) as $line) {
@@ -32,6 +36,38 @@ final class ListedCells
             }
         }
 
-        return $named < 2 ? $text : implode("\n", array_map(static fn (array $cells): string => implode("\t", $cells), $rows));
+        return $named < 2 ? $text : self::written($rows);
+    }
+
+    /**
+     * The names of the columns first, each on a line, then one size after the other.
+     *
+     * @param  list<string>  $lines
+     * @return ?list<list<string>> null where it is no such list
+     */
+    private static function sizeBySize(array $lines): ?array
+    {
+        $first = array_key_first(array_filter($lines, SizeWords::isHeading(...)));
+        for ($end = (int) $first + 1; isset($lines[$end]) && RowName::of($lines[$end])->place !== null;) {
+            $end++;
+        }
+        $columns = $end - (int) $first;
+        $rest = array_slice($lines, $end);
+        $cells = array_values(array_filter($rest, static fn (string $line): bool => preg_match('/\d/', $line) === 1 || SizeWords::couldBeSizes([$line])));
+        if ($first === null || $columns < 3 || count($cells) < 2 * $columns || count($cells) % $columns !== 0) {
+            return null;
+        }
+
+        return [
+            ...array_map(static fn (string $title): array => [$title], array_slice($lines, 0, $first)),
+            array_slice($lines, $first, $columns),
+            ...array_chunk($cells, $columns),
+        ];
+    }
+
+    /** @param  list<list<string>>  $rows */
+    private static function written(array $rows): string
+    {
+        return implode("\n", array_map(static fn (array $cells): string => implode("\t", $cells), $rows));
     }
 }

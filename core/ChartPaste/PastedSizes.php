@@ -9,8 +9,19 @@ final class PastedSizes
 {
     public const MOST = 60;
 
+    /** What sizes are of that stand under no group's name. */
+    private const NO_GROUP = '';
+
+    /** Where a second line of sizes names larger ones such as `18W`, after one that has none. */
+    private const LARGER = 'Plus';
+
     /** @var list<string> */
     private array $names = [];
+
+    /** @var array<string, array<string, int>> the place of each size by its printed name, by its group */
+    private array $groups = [];
+
+    private string $group = self::NO_GROUP;
 
     private ?string $doubt = null;
 
@@ -20,31 +31,66 @@ final class PastedSizes
     /**
      * Takes a line of sizes in.
      *
+     * @param  ?string  $group  the group of sizes that a title or the line itself names
+     * @param  bool  $mayBeNew  whether sizes known already may be those of a further group: not where the same ones come again for the finished garment
      * @return list<int> the places of its sizes among all of them
      */
-    public function take(PastedLine $line): array
+    public function take(PastedLine $line, ?string $group = null, bool $mayBeNew = true): array
     {
         $typed = array_slice($line->filled(), 0, self::MOST);
-        $cells = array_map(SizeWords::first(...), $typed);
+        [$cells, $second] = SizeWords::firstAndSecond($line->label, $typed);
         $isFirst = $this->names === [];
         // A second table may give the same sizes in another order, or some of them.
         $isKnown = array_diff($cells, $this->names) === [];
         $this->doubt ??= $isKnown ? null : self::doubtOf($line, $cells);
-        $places = [];
-        foreach (self::unique($cells) as $name) {
-            $place = array_search($name, $this->names, true);
-            if ($place === false) {
-                $this->names[] = $name;
-                $place = count($this->names) - 1;
-            }
-            $places[] = $place;
+        if ($group === null && ! $isFirst && SizeWords::arePlus($cells) && ! SizeWords::arePlus($this->names) && array_intersect($cells, $this->names) === []) {
+            $group = self::LARGER;
         }
-        $second = array_map(SizeWords::second(...), $typed);
+        $isOther = $group !== null && ! isset($this->groups[$group]) && ! $isFirst && (! $isKnown || $mayBeNew);
+        $this->group = $isFirst || $isOther || isset($this->groups[$group ?? '']) ? $group ?? $this->group : $this->group;
+        $places = array_map(fn (string $name): int => $this->placeOf($name, isNew: $isOther), self::unique($cells));
         if ($isFirst && ! in_array('', $second, true)) {
             $this->otherNames[] = $second;
         }
 
         return $places;
+    }
+
+    /** The size of the group in force, else of another, else a new one: named apart where another group has its name. */
+    private function placeOf(string $name, bool $isNew): int
+    {
+        $mine = $this->groups[$this->group][$name] ?? null;
+        foreach ($mine === null && ! $isNew ? $this->groups : [] as $others) {
+            $mine ??= $others[$name] ?? null;
+        }
+        if ($mine === null) {
+            $this->names[] = in_array($name, $this->names, true) ? "{$name} ({$this->group})" : $name;
+            $mine = $this->groups[$this->group][$name] = count($this->names) - 1;
+        }
+
+        return $mine;
+    }
+
+    /** @return list<array{name: string, sizes: list<string>}> the groups of sizes that stand apart, each with its sizes; none where there is but one */
+    public function ranges(): array
+    {
+        if (count($this->groups) < 2) {
+            return [];
+        }
+        $named = static fn (string $group, array $sizes): string => $group !== self::NO_GROUP ? $group : $sizes[0].'-'.$sizes[count($sizes) - 1];
+        $ranges = [];
+        foreach ($this->groups as $group => $places) {
+            $sizes = array_map(fn (int $place): string => $this->names[$place], array_values($places));
+            $ranges[] = ['name' => $named((string) $group, $sizes), 'sizes' => $sizes];
+        }
+
+        return $ranges;
+    }
+
+    /** @return list<list<int>> the places of the sizes that are graded in one row */
+    public function groups(): array
+    {
+        return array_map(array_values(...), array_values($this->groups));
     }
 
     /**
@@ -58,6 +104,7 @@ final class PastedSizes
         $this->doubt ??= 'No line of sizes was found; they are counted from 1.';
         for ($place = count($this->names); $place < $sizes; $place++) {
             $this->names[] = (string) ($place + 1);
+            $this->groups[$this->group][(string) ($place + 1)] = $place;
         }
 
         return $sizes === 0 ? [] : range(0, $sizes - 1);

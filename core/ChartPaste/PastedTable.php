@@ -17,6 +17,12 @@ final readonly class PastedTable
     /** No line of a chart is longer: beyond it nothing is looked for. */
     private const LONGEST_LINE = 4_000;
 
+    /** The foot of a page, copied along: `Page 3`, `Seite 2/9`. */
+    private const FOOT = '/^[ \t]*(?:page|seite|pagina|página|sida|side|blz\.?|p\.)[ \t]*\d{1,3}(?:[ \t]*(?:\/|of|von|van|de|di|sur|av)[ \t]*\d{1,3})?[ \t]*$/imu';
+
+    /** The number of a page alone, below a table that is no list of single cells. */
+    private const LONE_FOOT = '/(\d[ \t]+\d.*)\n\s*\d{1,3}\s*$/s';
+
     private const SAME_MEANING = [
         "\r\n" => "\n", "\r" => "\n", "\u{FEFF}" => '', "\u{00AD}" => '', "\u{00A0}" => ' ', "\u{2007}" => ' ', "\u{2009}" => ' ',
         "\u{202F}" => ' ', '−' => '-', '–' => '-', '—' => '-', '‑' => '-', '″' => '"', '”' => '"', '“' => '"', "''" => '"', '⁄' => '/',
@@ -32,7 +38,8 @@ final readonly class PastedTable
     {
         $text = strtr(mb_scrub(mb_strcut($text, 0, self::LARGEST_BYTES)), self::SAME_MEANING);
         // A sign for a fraction belongs to the whole before it; stars lead to footnotes, or make letters bold.
-        $text = (string) preg_replace(['/(?<=\d)[ \x{A0}](?=[½¼¾⅛⅜⅝⅞⅓⅔])/u', '/(?<=[\w%])\*+|\*+(?=\w)/u'], '', $text);
+        $text = (string) preg_replace(['/(?<=\d)[ \x{A0}](?=[½¼¾⅛⅜⅝⅞⅓⅔])/u', '/(?<=[\w%])\*+|\*+(?=\w)/u', self::FOOT], '', $text);
+        $text = (string) preg_replace(self::LONE_FOOT, '$1', $text);
         $text = ListedCells::asTable(MarkdownTable::asTabs($text));
         $separator = Separator::in($text);
         $character = $separator->character();

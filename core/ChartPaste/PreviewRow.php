@@ -14,6 +14,7 @@ final readonly class PreviewRow
      * @param  array<int, PastedCell>  $cells  by the place of the size
      * @param  ?string  $doubt  why the whole row should be looked at
      * @param  int  $table  which of the pasted tables it stands in, from 0
+     * @param  array{view?: string, fit?: string}  $of  the view and fit of the garment that it is for; empty where for all
      * @param  bool  $isGuess  whether its chart was guessed because the row stands in an earlier table too
      */
     public function __construct(
@@ -24,12 +25,28 @@ final readonly class PreviewRow
         public ?string $doubt,
         public int $table = 0,
         public bool $isGuess = false,
+        public array $of = [],
     ) {
     }
 
     public function at(?ChartPlace $place): self
     {
         return $this->changed(place: $place, cells: $this->cells, doubt: $this->doubt, isGuess: $this->isGuess);
+    }
+
+    /** @param  array{view?: string, fit?: string}  $of */
+    public function ofPart(array $of): self
+    {
+        return new self(
+            label: $this->label,
+            place: $this->place,
+            unit: $this->unit,
+            cells: $this->cells,
+            doubt: $this->doubt,
+            table: $this->table,
+            isGuess: $this->isGuess,
+            of: $of,
+        );
     }
 
     /** The row of a second table that nothing tells from the first. */
@@ -66,6 +83,7 @@ final readonly class PreviewRow
             doubt: $doubt,
             table: $this->table,
             isGuess: $isGuess,
+            of: $this->of,
         );
     }
 }

@@ -16,18 +16,12 @@ use Underbolt\PlainWords;
  */
 final readonly class RowName
 {
-    /** No title has more words. */
-    private const LONGEST_HEADING = 9;
-
-    /** `view A`, `Slim Fit`. */
-    private const PART = '/\b(?:view|views|ansicht|modell|vue|version)\s+[a-z0-9]{1,2}\b|\b(?:[a-z]+)\s+fit\b(?<!to fit)/';
-
     private const LETTERS = '[a-k]{1,3}';
 
     private const CUP_WORD = '(?:cup|korbchen|bonnet|copa|coppa|kupa)';
 
     /** `C cup`, `cup C`, `A/B cup`. */
-    private const CUP = '/\b'.self::CUP_WORD.'\s+(?<a>'.self::LETTERS.')(?:\s(?<b>'.self::LETTERS.'))?\b|\b(?<c>'.self::LETTERS.')(?:\s(?<d>'
+    public const CUP = '/\b'.self::CUP_WORD.'\s+(?<a>'.self::LETTERS.')(?:\s(?<b>'.self::LETTERS.'))?\b|\b(?<c>'.self::LETTERS.')(?:\s(?<d>'
         .self::LETTERS.'))?\s+'.self::CUP_WORD.'\b/';
 
     /** `Bust (DD)`, `Bust C`: a letter alone in brackets may also be one of a diagram. */
@@ -35,9 +29,6 @@ final readonly class RowName
 
     /** What a line of a diagram is called: `A Bust`, `1. Bust`, `a) Bust`, `Bust [1]`, `Bust (A)`. */
     private const MARK = '/^\s*[(\[]?(?:[A-Za-z]|\d{1,2})[.):\]]\s*(?=\p{L})|^\s*(?:[A-Z]|\d{1,2})\s+(?:-\s+)?(?=\p{L}{3})|\s*[(\[](?:[A-Za-z]|\d{1,2})[)\]]\s*$/u';
-
-    /** Words of a title that change nothing of what it says. */
-    private const BESIDE = ['', 'by', 'for', 'and', 'cup', 'cups', 'korbchen', 'bonnet', 'bonnets'];
 
     /** What in brackets makes a row a length. */
     private const LENGTH = '/[(\[][^)\]]*\b(?:floor|ground|nape|depth|length|hem|boden|nacken|tiefe|lange|sol|longueur|profondeur)\b[^)\]]*[)\]]/iu';
@@ -65,7 +56,7 @@ final readonly class RowName
         // Alone "taille" may be the French word for size; a line of a diagram is a girth.
         $words = PlainWords::plain($unmarked === $label ? $label : "{$unmarked} girth");
         $isHalf = preg_match(self::HALF, $words) === 1 && preg_match('/\bacross front\b/', $words) !== 1;
-        $finished = self::says($words);
+        $finished = HeadingWords::says($words);
         // A remark in brackets, such as "(9 in below the waist)", is no part of the name; "(high)" is.
         $outside = PlainWords::plain((string) preg_replace('/[(\[][^)\]]*[)\]]/', ' ', $unmarked));
         $row = self::row($words) ?? (self::isRemark($unmarked) ? self::row($outside) : null) ?? self::inTwoLanguages($unmarked);
@@ -79,59 +70,10 @@ final readonly class RowName
         return new self($place?->exists() === true ? $place : null, $row === ChartRow::FullBust ? $cups : [], $finished, self::unit($label), $isHalf, array_intersect(explode(' ', $words), [...RowWords::BODY, ...RowWords::FINISHED]) === []);
     }
 
-    /** Whether the words say which chart this is: "Finished garment measurements", "2. Fertigmaße Kleid", never a sentence. */
-    public static function isHeading(string $label): bool
-    {
-        $plain = self::heading($label);
-        $words = explode(' ', $plain);
-        $isSentence = preg_match('/[.!?]\s*$|[,;:]\s+\p{L}.*[.,;:]\s+\p{L}/u', $label) === 1 || array_intersect($words, RowWords::OF_SENTENCES) !== [];
-        if ($isSentence || count($words) > self::LONGEST_HEADING || self::says($plain) === null) {
-            return false;
-        }
-        $measures = [...RowWords::MEASURES, ...explode(' ', implode(' ', RowWords::NAMES['full_bust']))];
-
-        return array_intersect($words, $measures) !== [] || self::unknownIn($label) === '';
-    }
-
-    /** Whether a heading speaks of one view or one fit alone. */
-    public static function isOfAPart(string $label): bool
-    {
-        return preg_match(self::PART, PlainWords::plain($label)) === 1;
-    }
-
-    /** What stands in a heading that nothing is known of; empty where all is understood. */
-    public static function unknownIn(string $label): string
-    {
-        $words = explode(' ', (string) preg_replace([self::CUP, self::PART], ' ', self::heading($label)));
-        $names = explode(' ', implode(' ', array_merge(...array_values(RowWords::NAMES))));
-
-        return implode(' ', array_diff($words, RowWords::FINISHED, RowWords::BODY, RowWords::NOISE, RowWords::HALVES, $names, self::BESIDE));
-    }
-
-    /** A heading without its number, and without what stands in brackets. */
-    private static function heading(string $label): string
-    {
-        return PlainWords::plain((string) preg_replace(['/^\s*\d{1,2}\s*[.):]\s*/', '/[(\[](?![^)\]]*(?:flat|half|double))[^)\]]*[)\]]/i'], ' ', $label));
-    }
-
     /** A letter in brackets behind "bust" that may be a cup or one of a diagram; null where there is none. */
     public static function bracketLetter(string $label): ?string
     {
         return preg_match(self::BUST_LETTER, trim($label), $found) === 1 && $found['bracket'] !== '' ? strtoupper($found['a']) : null;
-    }
-
-    /** "Body" wins: a table of body measurements may speak of the finished garment. */
-    private static function says(string $words): ?bool
-    {
-        $all = explode(' ', $words);
-
-        return match (true) {
-            array_intersect($all, RowWords::BODY) !== [] => false,
-            array_intersect($all, RowWords::FINISHED) !== [] => true,
-            in_array('your', $all, true), str_contains(" {$words} ", ' to fit ') => false,
-            in_array('actual', $all, true) => true,
-            default => null,
-        };
     }
 
     private static function isRemark(string $label): bool

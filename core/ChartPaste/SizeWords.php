@@ -25,7 +25,7 @@ final class SizeWords
     public static function isHeading(string $label): bool
     {
         $words = PlainWords::plain($label);
-        if (in_array($words, self::HEADINGS, true)) {
+        if (in_array($words, self::HEADINGS, true) || RangeWords::in($label) !== null) {
             return true;
         }
         $known = explode(' ', implode(' ', self::HEADINGS).' taille pattern');
@@ -46,10 +46,32 @@ final class SizeWords
         return $alone === '' ? $name : $alone;
     }
 
-    /** The name in brackets behind it: `4-6` of `XS (4-6)`; empty where there is none. */
+    /** The name in brackets or behind a slash: `4-6` of `XS (4-6)`, `EU 36` of `US 4 / EU 36`; empty where there is none. */
     public static function second(string $name): string
     {
+        $country = '(?:US|UK|EU|DE|FR|IT)';
+        if (preg_match("/^(?:{$country}\s*)?\w+\s*\/\s*({$country}\s*\d+)$/i", $name, $part) === 1) {
+            return $part[1];
+        }
+
         return preg_match('/\S\s*[(\[]\s*([^)\]]+?)\s*[)\]]\s*$/', $name, $part) === 1 ? $part[1] : '';
+    }
+
+    /**
+     * The names of the sizes, and the other names printed beside them: `US/EU  4/36` has two where its head has.
+     *
+     * @param  list<string>  $typed
+     * @return array{list<string>, list<string>} the second empty where there is none
+     */
+    public static function firstAndSecond(string $head, array $typed): array
+    {
+        if (preg_match('/^\s*[A-Z]{2}\s*\/\s*[A-Z]{2}\s*$/', $head) === 1 && preg_grep('/^[^\/]+\/[^\/]+$/', $typed) === $typed) {
+            $pairs = array_map(static fn (string $name): array => array_map(trim(...), explode('/', $name)), $typed);
+
+            return [array_column($pairs, 0), array_column($pairs, 1)];
+        }
+
+        return [array_map(self::first(...), $typed), array_map(self::second(...), $typed)];
     }
 
     /**

@@ -114,7 +114,7 @@ final class TableParts
     /** @param  list<string>  $cells */
     private static function isGroup(array $cells): bool
     {
-        return RowName::isHeading($cells[0] ?? '') && self::isRowName($cells[1] ?? '');
+        return HeadingWords::decides($cells[0] ?? '') && self::isRowName($cells[1] ?? '');
     }
 
     /**

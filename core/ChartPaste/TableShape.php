@@ -20,7 +20,7 @@ final readonly class TableShape
     /** @param  list<PastedLine>  $lines */
     public static function of(array $lines): self
     {
-        $lines = self::withNamesAbove(self::withoutUnitColumn($lines));
+        $lines = self::withNamesAbove(self::withUnitRows(self::withoutUnitColumn(self::withSpansAsWords($lines))));
         $across = [];
         $transposed = false;
         $uneven = false;
@@ -46,6 +46,48 @@ final readonly class TableShape
         }
 
         return new self($transposed, self::sizesFirst($across), $uneven);
+    }
+
+    /**
+     * `Misses  6-14` is a title: the sizes themselves follow.
+     *
+     * @param  list<PastedLine>  $lines
+     * @return list<PastedLine>
+     */
+    private static function withSpansAsWords(array $lines): array
+    {
+        return array_map(static function (PastedLine $line): PastedLine {
+            $filled = $line->filled();
+            $isTitle = count($filled) === 1 && preg_match('/^\w{1,3}\s*-\s*\w{1,3}$/', $filled[0]) === 1 && RangeWords::in($line->label) !== null;
+
+            return $isTitle ? new PastedLine("{$line->label} {$filled[0]}", [], $line->typed) : $line;
+        }, $lines);
+    }
+
+    /**
+     * Rows that are called only by a unit go on with the name above them: `Bust (in)`, then `cm`.
+     *
+     * @param  list<PastedLine>  $lines
+     * @return list<PastedLine>
+     */
+    private static function withUnitRows(array $lines): array
+    {
+        $named = [];
+        $name = null;
+        foreach ($lines as $at => $line) {
+            $unit = trim($line->label, "()[]. \t:");
+            $isUnit = $line->hasCells() && preg_match('/^(?:in )?'.PastedUnit::WORD.'$/i', $unit) === 1;
+            if (! $isUnit) {
+                $name = RowName::of($line->label)->place === null ? null : trim((string) preg_replace('/[(\[]?\b(?:in )?'.PastedUnit::WORD.'(?:\b|(?<="))[)\]]?\s*$/i', '', $line->label));
+                // A name alone, with a row for each unit below it.
+                if ($name !== null && ! $line->hasCells() && isset($lines[$at + 1]) && preg_match('/^[(\[]?(?:in )?'.PastedUnit::WORD.'[)\]]?$/i', trim($lines[$at + 1]->label)) === 1) {
+                    continue;
+                }
+            }
+            $named[] = $isUnit && $name !== null ? new PastedLine("{$name} ({$unit})", $line->cells, $line->typed) : $line;
+        }
+
+        return $named;
     }
 
     /**
@@ -146,7 +188,7 @@ final readonly class TableShape
         $words = [];
         for ($last = $at; $last + 1 < count($lines); $last++) {
             $next = $lines[$last + 1];
-            if (self::namesPoints($next) || ($sized !== [] && ! $next->hasCells() && RowName::isHeading($next->label))) {
+            if (self::namesPoints($next) || ($sized !== [] && ! $next->hasCells() && HeadingWords::decides($next->label))) {
                 break;
             }
             if (self::namesUnits($next)) {
@@ -175,7 +217,7 @@ final readonly class TableShape
     /** @return array<int, string> the group of each column, where a line names such groups; else empty */
     private static function groups(PastedLine $line, int $columns): array
     {
-        if (array_filter($line->cells, RowName::isHeading(...)) === []) {
+        if (array_filter($line->cells, HeadingWords::decides(...)) === []) {
             return [];
         }
         $groups = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\ChartPaste\Part;
 
+use Underbolt\ChartPaste\PartNames;
 use Underbolt\ChartPaste\PastedLine;
 use Underbolt\ChartPaste\PastedTable;
 use Underbolt\ChartPaste\TableShape;

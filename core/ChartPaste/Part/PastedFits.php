@@ -6,6 +6,7 @@ namespace Underbolt\ChartPaste\Part;
 
 use Underbolt\ChartPaste\ChartPaste;
 use Underbolt\ChartPaste\ChartPlace;
+use Underbolt\ChartPaste\PartNames;
 use Underbolt\ChartPaste\PastedCell;
 use Underbolt\ChartPaste\PastedLine;
 use Underbolt\ChartPaste\PastedTable;

@@ -13,7 +13,7 @@ function underHeadings(string $text): array
     $rows = ChartPaste::read($text, Unit::Centimetre)->rows;
     $words = static fn (PreviewRow $row): string => implode(' ', array_map(static fn (PastedCell $cell): string => $cell->text, $row->cells)).($row->doubt === null ? '' : '?');
 
-    return array_combine(array_map(static fn (PreviewRow $row): string => $row->place?->path() ?? "? {$row->label}", $rows), array_map($words, $rows));
+    return array_combine(array_map(static fn (PreviewRow $row): string => implode(' ', [$row->place?->path() ?? "? {$row->label}", ...array_values($row->of)]), $rows), array_map($words, $rows));
 }
 
 test('a heading without figures decides what follows, by the words of it that are known', function (string $heading, string $path): void {
@@ -26,12 +26,12 @@ test('a heading without figures decides what follows, by the words of it that ar
     ['Finished with love: the Skerry dress', 'body_chart.full_bust'], ['The finished garment is roomier than it looks', 'body_chart.full_bust'],
 ]);
 
-test('what stands under a heading of one view or fit is looked at, and never mixed with another\'s', function (string $first, string $second): void {
+test('what stands under a heading of one view or fit is that view\'s or fit\'s', function (string $first, string $second, string $one, string $other): void {
     $found = underHeadings("Size\t8\t10\t12\nBust\t84\t88\t92\n{$first}\nBust\t94\t98\t102\n{$second}\nBust\t100\t104\t108");
-    expect($found)->toBe(['body_chart.full_bust' => '84 88 92', 'finished.full_bust' => '94 98 102?', '? Bust' => '100 104 108?']);
+    expect($found)->toBe(['body_chart.full_bust' => '84 88 92', "finished.full_bust {$one}" => '94 98 102', "finished.full_bust {$other}" => '100 104 108']);
 })->with([
-    ['Finished garment measurements, view A', 'Finished garment measurements, view B'], ['Finished garment measurements for view A', 'view B'],
-    ['Finished Measurements, Slim Fit', 'Finished Measurements, Loose Fit'],
+    ['Finished garment measurements, view A', 'Finished garment measurements, view B', 'A', 'B'], ['Finished garment measurements for view A', 'view B', 'A', 'B'],
+    ['Finished Measurements, Slim Fit', 'Finished Measurements, Loose Fit', 'Slim', 'Loose'],
 ]);
 
 test('cups under a heading of the finished bust are finished cups', function (): void {

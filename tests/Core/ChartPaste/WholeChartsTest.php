@@ -84,6 +84,9 @@ final readonly class WholeChart
     private static function path(string $short): string
     {
         [$chart, $row] = explode('.', $short);
+        if (preg_match('/^(?:view|fit) (.+)$/', $chart, $of) === 1) {
+            return "finished.{$row} {$of[1]}";
+        }
 
         return match ($chart) {
             'body' => "body_chart.{$row}",
@@ -100,7 +103,7 @@ final readonly class WholeChart
         foreach ($preview->rows as $row) {
             foreach ($row->place === null ? [] : $row->cells as $index => $cell) {
                 if ($cell->value !== null) {
-                    $figures["{$row->place->path()} {$preview->sizes[$index]}"] = [$cell->value, $row->isSure($index)];
+                    $figures[implode(' ', [$row->place->path(), ...array_values($row->of), $preview->sizes[$index]])] = [$cell->value, $row->isSure($index)];
                 }
             }
         }

@@ -2,16 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Underbolt\ChartPaste\Part;
+namespace Underbolt\ChartPaste;
 
 use Underbolt\Pattern\Cups\CupLetter;
 
 /** The views, fits and cups that a line of a table can name: the pattern's own, and those that say what they are. */
 final readonly class PartNames
 {
-    private const VIEW = '/\b(?:view|ansicht|vue|modell|model)s?\s+(?<name>[A-Z0-9](?:\s*[,\/&+]\s*[A-Z0-9])*)\b:?/i';
+    private const VIEW = '/\b(?:view|ansicht|vue|modell|model|version)s?(?:\s*:)?\s+(?<name>[A-Z0-9](?:\s*[,\/&+]\s*[A-Z0-9])*)\b:?/i';
 
-    private const FIT = '/(?J)\b(?:(?<name>slim|average|curvy|regular|relaxed|full|straight)\s+fit|fit\s*:?\s+(?<name>\p{L}+))\b:?/iu';
+    /** `Slim fit`, `fit: loose`; "to fit" and "your fit" name none. */
+    private const FIT = '/(?J)\b(?:(?!(?:to|your|best|good|finished|body|garment|the|a|and|this|bust|waist|hips?)\b)(?<name>\p{L}+)\s+fit|fit\s*:\s*(?<name>\p{L}+)|fit\s+(?<name>[A-Z]{1,2}))\b:?/iu';
 
     private const CUP = '/(?J)\b(?:cup\s+(?<name>AA|DDD?|[A-K])|(?<name>AA|DDD?|[A-K])[\s-]+cup)\b:?/i';
 
@@ -26,10 +27,17 @@ final readonly class PartNames
     /** @return array{array{view?: string, fit?: string, cup?: string}, string} what a label names, and the label without it */
     public function in(string $label): array
     {
-        $found = [];
         [$cup, $label] = self::taken(self::CUP, $label);
         $letter = $cup === null ? null : CupLetter::canonical($cup);
-        $found += $letter === null ? [] : ['cup' => $letter];
+        [$found, $label] = $this->viewAndFit($label);
+
+        return [($letter === null ? [] : ['cup' => $letter]) + $found, $label];
+    }
+
+    /** @return array{array{view?: string, fit?: string}, string} the same, a cup left where it stands */
+    public function viewAndFit(string $label): array
+    {
+        $found = [];
         [$view, $label] = self::taken(self::VIEW, $label);
         $view ??= self::known($label, $this->views);
         if ($view !== null) {
