@@ -21,7 +21,16 @@ final class GridText
         if ($rows !== []) {
             return array_map(static fn (DOMElement $row): string => implode("\t", array_map($text, self::children($row))), $rows);
         }
-        $columns = self::columns($grid->getAttribute('style'));
+        $style = $grid->getAttribute('style');
+        $columns = self::tracksOf('columns', $style);
+        $down = preg_match('/grid-auto-flow:\s*column/i', $style) === 1 ? self::tracksOf('rows', $style) : 0;
+        $blocks = array_map(self::children(...), self::items($grid));
+        if ($down > 1) {
+            return self::turned(array_chunk(array_map($text, self::items($grid)), $down));
+        }
+        if ($columns > 1 && count($blocks) === $columns && min(array_map(count(...), $blocks)) > 1) {
+            return self::turned(array_map(static fn (array $block): array => array_map($text, $block), $blocks));
+        }
         if ($columns < 1) {
             return array_map(static fn (DOMElement $row): string => implode("\t", array_map($text, self::children($row))), self::children($grid));
         }
@@ -32,6 +41,18 @@ final class GridText
         }
 
         return array_map(static fn (array $line): string => implode("\t", $line), array_chunk($cells, $columns));
+    }
+
+    /**
+     * @param  list<list<string>>  $columns
+     * @return list<string> the lines across them
+     */
+    private static function turned(array $columns): array
+    {
+        return array_map(
+            static fn (int $line): string => implode("\t", array_map(static fn (array $column): string => $column[$line] ?? '', $columns)),
+            range(0, max([1, ...array_map(count(...), $columns)]) - 1),
+        );
     }
 
     /** @return list<DOMElement> blocks that are called rows, in whatever group they stand */
@@ -63,10 +84,14 @@ final class GridText
         return array_values(array_filter([...$block->childNodes], static fn ($node): bool => $node instanceof DOMElement));
     }
 
-    /** How many columns a style gives a grid: `repeat(5, 1fr)`, `120px 60px 60px`; 0 where it doesn't say. */
-    private static function columns(string $style): int
+    /**
+     * How many columns or rows a style gives a grid: `repeat(5, 1fr)`, `120px 60px 60px`; 0 where it doesn't say.
+     *
+     * @param  'columns'|'rows'  $which
+     */
+    private static function tracksOf(string $which, string $style): int
     {
-        if (preg_match('/grid-template-columns:\s*([^;]+)/i', $style, $tracks) !== 1) {
+        if (preg_match("/grid-template-{$which}:\\s*([^;]+)/i", $style, $tracks) !== 1) {
             return 0;
         }
         $written = (string) preg_replace('/\[[^\]]*\]/', ' ', $tracks[1]);

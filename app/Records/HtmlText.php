@@ -91,6 +91,11 @@ final class HtmlText
                     $column++;
                 }
             }
+            // What reaches down from above behind the row's own last cell.
+            for ($last = max([-1, ...array_keys($held)]); $column <= $last; $column++) {
+                $held[$column] = max(0, ($held[$column] ?? 0) - 1);
+                $cells[] = '';
+            }
             $lines[] = implode("\t", $cells);
         }
 

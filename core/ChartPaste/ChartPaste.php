@@ -50,6 +50,7 @@ final class ChartPaste
         private readonly array $learned,
     ) {
         $this->above = new HeadingsAbove;
+        $this->above->isMillimetres = $unit->isMillimetres;
         $this->rows = new PastedRows;
         $this->reader = new RowReader($separator, $typedIn);
         $this->parts = new PartNames([], []);
@@ -78,6 +79,9 @@ final class ChartPaste
         );
         if ($table->dropped > 0) {
             $self->notes[] = 'Only the first '.PastedTable::MOST_LINES." lines were read; {$table->dropped} more were not.";
+        }
+        if ($unit->isMillimetres) {
+            $self->notes[] = 'The figures can only be millimetres: each is kept as such.';
         }
         if ($unit->unit !== $typedIn) {
             $self->notes[] = 'The figures are in '.$unit->unit->words().', the chart is not: each is kept with its unit.';

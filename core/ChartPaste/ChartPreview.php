@@ -42,7 +42,8 @@ final readonly class ChartPreview
         foreach ($this->rows as $row) {
             if ($row->place !== null) {
                 $rows[$row->place->finished ? 'finished' : 'body'][] = str_replace('_', ' ', $row->place->row->value)
-                    .($row->place->cup === null ? '' : " {$row->place->cup}");
+                    .($row->place->cup === null ? '' : " {$row->place->cup}")
+                    .(isset($row->of['view']) ? " of view {$row->of['view']}" : '').(isset($row->of['fit']) ? " of the {$row->of['fit']} fit" : '');
             }
         }
         $charts = array_filter($rows);
@@ -74,15 +75,46 @@ final readonly class ChartPreview
         return null;
     }
 
-    /** How many figures were read, and how many cells a person should look at, in the rows that have a place. */
+    /** How many figures were read, in the rows that have a place. */
     public function figures(): int
     {
         return $this->count(static fn (PastedCell $cell): bool => $cell->value !== null);
     }
 
+    /** How many things a person should look at: what is said of a whole table or row counts once. */
     public function doubts(): int
     {
-        return $this->count(static fn (PastedCell $cell): bool => $cell->doubt !== null);
+        $rows = array_filter($this->rows, fn (PreviewRow $row): bool => $row->place !== null && $this->doubtOf($row) !== null);
+
+        return count(array_filter($this->tableDoubts(), static fn (?string $doubt): bool => $doubt !== null)) + count($rows) + $this->count(static fn (PastedCell $cell): bool => $cell->doubt !== null);
+    }
+
+    /**
+     * What all rows of a table that have a place are doubted for alike, where they are several: it is said once.
+     *
+     * @return list<?string> one for each table
+     */
+    public function tableDoubts(): array
+    {
+        $doubts = [];
+        foreach ($this->rows as $row) {
+            $doubts[$row->table] ??= [];
+            if ($row->place !== null) {
+                $doubts[$row->table][] = $row->doubt;
+            }
+        }
+        ksort($doubts);
+
+        return array_map(
+            static fn (int $table): ?string => count($doubts[$table] ?? []) > 1 && count(array_unique($doubts[$table])) === 1 ? $doubts[$table][0] : null,
+            $doubts === [] ? [] : range(0, array_key_last($doubts)),
+        );
+    }
+
+    /** What is to be said of a row alone; null where its table says it. */
+    public function doubtOf(PreviewRow $row): ?string
+    {
+        return $row->place !== null && ($this->tableDoubts()[$row->table] ?? null) === $row->doubt ? null : $row->doubt;
     }
 
     /** @param  callable(PastedCell): bool  $which */

@@ -32,9 +32,6 @@ final class HeadingsAbove
     /** @var bool whether a title has come since the last row: else what it said ends with the next line of sizes */
     private bool $isFresh = false;
 
-    /** @var bool whether titles have said which chart this is */
-    private bool $isSaid = false;
-
     /** @var ?string the last title that decided nothing, since the last row */
     private ?string $idle = null;
 
@@ -49,7 +46,6 @@ final class HeadingsAbove
             $this->isHalf = $heading->isHalf;
             $this->of = $heading->of;
             $this->cup = $heading->cup;
-            $this->isSaid = true;
         } elseif ($heading->of !== [] || $heading->cup !== null) {
             $this->of = $this->goneOn($heading->of);
             $this->cup = $heading->cup;
@@ -73,7 +69,7 @@ final class HeadingsAbove
     public function sizesBegin(bool $isFirst): void
     {
         if (! $this->isFresh) {
-            $this->finished = $this->isHalf = $this->isSaid = false;
+            $this->finished = $this->isHalf = false;
             $this->of = [];
             $this->cup = null;
             $this->doubt = $isFirst || $this->idle === null ? null : "It stands under \"{$this->idle}\": look what it is.";

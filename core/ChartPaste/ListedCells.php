@@ -48,7 +48,8 @@ final class ListedCells
     private static function sizeBySize(array $lines): ?array
     {
         $first = array_key_first(array_filter($lines, SizeWords::isHeading(...)));
-        for ($end = (int) $first + 1; isset($lines[$end]) && RowName::of($lines[$end])->place !== null;) {
+        $end = (int) $first + 1;
+        while (isset($lines[$end]) && RowName::of($lines[$end])->place !== null) {
             $end++;
         }
         $columns = $end - (int) $first;

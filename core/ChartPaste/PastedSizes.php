@@ -18,7 +18,7 @@ final class PastedSizes
     /** @var list<string> */
     private array $names = [];
 
-    /** @var array<string, array<string, int>> the place of each size by its printed name, by its group */
+    /** @var array<string, array<array-key, int>> the place of each size by its printed name, by its group */
     private array $groups = [];
 
     private string $group = self::NO_GROUP;
@@ -77,11 +77,10 @@ final class PastedSizes
         if (count($this->groups) < 2) {
             return [];
         }
-        $named = static fn (string $group, array $sizes): string => $group !== self::NO_GROUP ? $group : $sizes[0].'-'.$sizes[count($sizes) - 1];
         $ranges = [];
         foreach ($this->groups as $group => $places) {
             $sizes = array_map(fn (int $place): string => $this->names[$place], array_values($places));
-            $ranges[] = ['name' => $named((string) $group, $sizes), 'sizes' => $sizes];
+            $ranges[] = ['name' => $group !== self::NO_GROUP ? $group : $sizes[0].'-'.$sizes[count($sizes) - 1], 'sizes' => $sizes];
         }
 
         return $ranges;

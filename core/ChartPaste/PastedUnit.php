@@ -30,8 +30,14 @@ final readonly class PastedUnit
     /** Fewer figures than this say nothing. */
     private const FEWEST = 2;
 
-    /** @param  bool  $isOpen  whether nobody can tell: inches of a large size, or centimetres of a small one */
-    public function __construct(public Unit $unit, public bool $isOpen = false)
+    /** Where the smallest girth is more, it is millimetres: no girth is 3 m. */
+    private const MILLIMETRES = 300.0;
+
+    /**
+     * @param  bool  $isOpen  whether nobody can tell: inches of a large size, or centimetres of a small one
+     * @param  bool  $isMillimetres  whether the figures can only be millimetres, though nothing names them
+     */
+    public function __construct(public Unit $unit, public bool $isOpen = false, public bool $isMillimetres = false)
     {
     }
 
@@ -59,6 +65,7 @@ final readonly class PastedUnit
         $sizes = array_merge([], ...array_map(static fn (PastedLine $line): array => $line->cells, $shape->sizes()));
 
         return match (true) {
+            $figures[0] > self::MILLIMETRES => new self(Unit::Centimetre, isMillimetres: true),
             $widest >= self::ADULT => new self(Unit::Centimetre),
             $widest < self::SMALL, $figures[0] < self::CHILD, SizeWords::arePlus($sizes) => new self(Unit::Inch),
             SizeWords::areHeights($sizes) => new self(Unit::Centimetre),

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Records\HtmlText;
 use Dompdf\Dompdf;
 use Illuminate\Http\UploadedFile;
 use Tests\Support\SpreadsheetFile;
@@ -113,7 +114,17 @@ test('what a web page lays out as a grid is a table too', function (string $html
         .'<div role="row"><span>Bust</span><span>92</span><span>96</span></div><div role="row"><span>Waist</span><span>72</span><span>76</span></div></div>',
     'a cell over two columns' => '<div style="display:grid;grid-template-columns:90px 50px 50px"><b>Size</b><b>8</b><b>10</b><b>Bust</b><b>92</b><b>96</b>'
         .'<b>in centimetres</b><b style="grid-column: span 2"></b><b>Waist</b><b>72</b><b>76</b></div>',
+    'blocks that are columns' => '<div style="display:grid;grid-template-columns:repeat(3,60px)"><div><p>Size</p><p>Bust</p><p>Waist</p></div>'
+        .'<div><p>8</p><p>92</p><p>72</p></div><div><p>10</p><p>96</p><p>76</p></div></div>',
+    'cells that flow down' => '<div style="display:grid;grid-auto-flow:column;grid-template-rows:repeat(3,auto)"><b>Size</b><b>Bust</b><b>Waist</b>'
+        .'<b>8</b><b>92</b><b>72</b><b>10</b><b>96</b><b>76</b></div>',
 ]);
+
+test('a cell that reaches down in the last column shifts nothing in the rows below it', function (): void {
+    $html = '<table><tr><td>Size</td><td>8</td><td>10</td></tr><tr><td>Bust</td><td>92</td><td rowspan="2">96</td></tr><tr><td>Chest</td><td>91</td></tr>'
+        .'<tr><td>Waist</td><td>72</td><td>76</td></tr></table>';
+    expect(HtmlText::of($html))->toBe("Size\t8\t10\nBust\t92\t96\nChest\t91\t\nWaist\t72\t76");
+});
 
 test('sizes that a chart gives several names keep them beside each other', function (): void {
     $this->actingAs(someone());
@@ -141,7 +152,7 @@ test('a unit that nothing tells is asked for, and what is told counts', function
     $paste = ['text' => "Size\t20\t22\t24\nBust\t54\t56\t58\nWaist\t47\t49\t51\nHip\t57\t59\t61", 'unit' => 'cm'];
     $open = $this->postJson('/api/charts/read', $paste)->assertOk();
     $told = $this->postJson('/api/charts/read', $paste + ['told' => 'in'])->assertOk();
-    expect($open->json('unit_open'))->toBeTrue()->and($open->json('rows.0.doubt'))->toContain('Inches or centimetres?')
+    expect($open->json('unit_open'))->toBeTrue()->and($open->json('table_doubts.0'))->toContain('Inches or centimetres?')->and($open->json('doubts'))->toBe(1)
         ->and($told->json('unit_open'))->toBeFalse()->and($told->json('rows.0.cells.0.text'))->toBe('54 in')
         ->and($told->json('rows.0.doubt'))->toBeNull();
     $this->postJson('/api/charts/read', $paste + ['told' => 'yd'])->assertJsonValidationErrors(['told']);

@@ -1392,6 +1392,10 @@ export interface components {
                 [key: string]: number;
             };
         };
+        ChartPartData: {
+            view: string | null;
+            fit: string | null;
+        };
         ChartPreviewCellData: {
             /** @description as pasted */
             typed: string;
@@ -1418,6 +1422,10 @@ export interface components {
             /** @description what was understood, in one sentence */
             sentence: string;
             notes: string[];
+            /** @description why all rows of a table should be looked at, one for each table */
+            table_doubts: (string | null)[];
+            /** @description groups of sizes that the chart prints apart, such as Misses and Women's; empty where it is one */
+            ranges: components["schemas"]["ChartRangeData"][];
             /** @description further names that the sizes are given, each list one for each size */
             other_names: string[][];
             figures: number;
@@ -1428,13 +1436,21 @@ export interface components {
             label: string;
             /** @description where it goes, such as body_chart.waist or cups.finished.C; null until a person says */
             place: string | null;
+            /** @description why the whole row should be looked at; what is said of its whole table is not said again */
             doubt: string | null;
+            /** @description the view and fit of the garment that it is for; null where it is for all */
+            of: components["schemas"]["ChartPartData"] | null;
             /** @description which of the pasted tables it stands in, from 0 */
             table: number;
             /** @description its chart was guessed: it stands in an earlier table too */
             guess: boolean;
             /** @description one for each size */
             cells: components["schemas"]["ChartPreviewCellData"][];
+        };
+        ChartRangeData: {
+            /** @description of the group of sizes, such as Misses */
+            name: string;
+            sizes: string[];
         };
         /** @description what the body chart says about the measure */
         ChartSizeData: {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useTemplateRef, watch } from 'vue';
+import { onMounted, useTemplateRef, watch } from 'vue';
 import type { Refused } from '../api/client';
 import type { Point, Unit, WhatIf } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
@@ -23,12 +23,10 @@ const emit = defineEmits<{
 
 const nameOf = (code: string): string => props.guide.find((one) => one.code === code)?.name ?? title(code);
 const fields = useTemplateRef<HTMLElement>('fields');
-// The hand goes on where the measures are, as soon as they are there.
-watch(
-    () => props.points.length > 0,
-    (areThere) => areThere && fields.value?.querySelector('input')?.focus(),
-    { immediate: true, flush: 'post' },
-);
+/** The hand goes on where the measures are, as soon as they are there: before this part was loaded, or after. */
+const toFirst = (): void => fields.value?.querySelector('input')?.focus();
+onMounted(toFirst);
+watch(() => props.points.length > 0, toFirst, { flush: 'post' });
 useShortcuts([
     {
         key: 'Escape',

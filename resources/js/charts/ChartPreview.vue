@@ -60,8 +60,20 @@ const openTable = computed(() => {
     const { open_table: open } = props.preview;
     return open !== null && !said.value.includes(open) ? open : null;
 });
-const beginsTable = (row: number): boolean =>
-    tables.value > 1 && props.preview.rows[row]?.table !== props.preview.rows[row - 1]?.table;
+/** Whether a line for the table stands above a row: where there are several, or something is said of all its rows. */
+const beginsTable = (row: number): boolean => {
+    const table = props.preview.rows[row]?.table;
+    return (
+        table !== props.preview.rows[row - 1]?.table &&
+        (tables.value > 1 || (table !== undefined && tableDoubt(table) !== null))
+    );
+};
+const tableDoubt = (table: number): string | null =>
+    said.value.includes(table) ? null : (props.preview.table_doubts[table] ?? null);
+const ofWords = ({ view, fit }: NonNullable<LookedOver['rows'][number]['of']>): string =>
+    [view === null ? null : `view ${view}`, fit === null ? null : `${fit} fit`]
+        .filter((word) => word !== null)
+        .join(', ');
 
 function setTable(table: number, chart: ChartName | null): void {
     looked.value = withTable(props.preview, looked.value, table, chart);
@@ -90,15 +102,27 @@ function setRow(row: number, part: Partial<LookedOver['rows'][number]>): void {
     };
 }
 
+function nameGroup(group: number, name: string): void {
+    looked.value = {
+        ...looked.value,
+        groups: looked.value.groups.map((one, index) => (index === group ? { ...one, name } : one)),
+    };
+}
+
 function setCell(row: number, column: number, text: string): void {
     const cells = looked.value.rows[row]?.cells ?? [];
     setRow(row, { cells: cells.map((cell, index) => (index === column ? text : cell)) });
 }
 
 function setSize(column: number, text: string): void {
+    const before = looked.value.sizes[column];
     looked.value = {
         ...looked.value,
         sizes: looked.value.sizes.map((size, index) => (index === column ? text : size)),
+        groups: looked.value.groups.map((group) => ({
+            ...group,
+            sizes: group.sizes.map((size) => (size === before ? text : size)),
+        })),
     };
 }
 </script>
@@ -151,7 +175,10 @@ function setSize(column: number, text: string): void {
                     </tr>
                     <template v-for="(row, r) in preview.rows" :key="r">
                         <tr v-if="beginsTable(r)" class="begins">
-                            <th scope="row">Table {{ row.table + 1 }}</th>
+                            <th scope="row" :class="{ looked: tableDoubt(row.table) }">
+                                Table {{ row.table + 1 }}
+                                <p v-if="tableDoubt(row.table)" class="doubt">{{ tableDoubt(row.table) }}</p>
+                            </th>
                             <td class="place">
                                 <PickOne
                                     :model-value="chartOf(preview, looked, row.table)"
@@ -163,7 +190,7 @@ function setSize(column: number, text: string): void {
                             <td :colspan="preview.sizes.length" />
                         </tr>
                         <tr :class="{ out: looked.rows[r]?.place === null }">
-                            <th scope="row">
+                            <th scope="row" :class="{ looked: doubtOf(row) && looked.rows[r]?.place }">
                                 {{ row.label || 'no name' }}
                                 <p v-if="doubtOf(row)" class="doubt">{{ doubtOf(row) }}</p>
                             </th>
@@ -175,13 +202,22 @@ function setSize(column: number, text: string): void {
                                     placeholder="leave out"
                                     @update:model-value="setRow(r, { place: $event as string | null })"
                                 />
+                                <p v-if="looked.rows[r]?.of" class="of">
+                                    {{ ofWords(looked.rows[r].of) }} only
+                                    <button
+                                        type="button"
+                                        class="link"
+                                        :aria-label="`${row.label}: for all views and fits`"
+                                        @click="setRow(r, { of: null })"
+                                    >
+                                        for all
+                                    </button>
+                                </p>
                             </td>
                             <td v-for="(cell, c) in row.cells" :key="c">
                                 <CellInput
                                     :value="looked.rows[r]?.cells[c]"
-                                    :class="{
-                                        doubted: cell.doubt || (doubtOf(row) && looked.rows[r]?.place),
-                                    }"
+                                    :class="{ doubted: cell.doubt && looked.rows[r]?.place }"
                                     :label="`${row.label}, size ${looked.sizes[c]}${cell.doubt ? `: ${cell.doubt} Pasted: ${cell.typed}` : ''}`"
                                     :title="cell.doubt ? `${cell.doubt} Pasted: ${cell.typed}` : undefined"
                                     @change="setCell(r, c, $event)"
@@ -198,7 +234,30 @@ function setSize(column: number, text: string): void {
                 <li v-for="line in preview.left_out" :key="line" class="hint">{{ line }}</li>
             </ul>
         </div>
-        <div v-if="isNewEnvelope || (overlaps && sizesHere.length > 0)" class="inline">
+        <div v-if="looked.groups.length > 0" class="groups">
+            <p>
+                <b>The chart prints its sizes in {{ looked.groups.length }} groups.</b> Each becomes an
+                envelope of its own, drawn for itself: no blend runs from one into the other.
+            </p>
+            <div class="inline">
+                <TextField
+                    v-for="(group, g) in looked.groups"
+                    :key="g"
+                    :model-value="group.name"
+                    :label="`Envelope ${g + 1}`"
+                    :hint="`${group.sizes[0]} to ${group.sizes.at(-1)}`"
+                    @update:model-value="nameGroup(g, $event)"
+                />
+                <Button
+                    type="button"
+                    text
+                    size="small"
+                    label="No, they are one"
+                    @click="looked = { ...looked, groups: [] }"
+                />
+            </div>
+        </div>
+        <div v-else-if="isNewEnvelope || (overlaps && sizesHere.length > 0)" class="inline">
             <TextField
                 :model-value="looked.envelope ?? ''"
                 label="Another envelope? Its name"
@@ -214,9 +273,23 @@ function setSize(column: number, text: string): void {
 </template>
 
 <style scoped>
-.chart-grid .doubted {
+.chart-grid :deep(.doubted) {
     border: 2px solid var(--garment);
     background: var(--doubt);
+}
+.preview th.looked {
+    box-shadow: inset 3px 0 0 var(--garment);
+    background: var(--doubt);
+}
+.of {
+    font-size: 12.5px;
+    text-align: left;
+    padding-left: 2px;
+}
+.groups {
+    display: grid;
+    gap: 6px;
+    max-width: 720px;
 }
 .preview tr.begins th,
 .preview tr.begins td {

@@ -1,16 +1,27 @@
 import { describe, expect, it } from 'vitest';
 import type { ChartPreview } from '../api/types';
-import { calledBy, chartOf, isTable, learned, lookedOver, plainBlock, taken, withTable } from './preview';
+import {
+    calledBy,
+    chartOf,
+    isTable,
+    learned,
+    lookedOver,
+    plainBlock,
+    taken,
+    withTable,
+    type LookedOver,
+} from './preview';
 import { emptyDocument } from './grid';
 
-const looked = (sizes: string[], envelope: string | null = null, bust = ['84', '88', '92']) => ({
+const looked = (sizes: string[], envelope: string | null = null, bust = ['84', '88', '92']): LookedOver => ({
     sizes,
     alsoCalled: null,
     rows: [
-        { place: 'body_chart.full_bust', cells: bust },
-        { place: null, cells: ['1', '2', '3'] },
+        { place: 'body_chart.full_bust', of: null, cells: bust },
+        { place: null, of: null, cells: ['1', '2', '3'] },
     ],
     envelope,
+    groups: [],
 });
 
 describe('what was looked over', () => {
@@ -38,6 +49,34 @@ describe('what was looked over', () => {
         expect(chart.ranges).toEqual([
             { name: 'first envelope', sizes: ['S', 'M'] },
             { name: 'curvy', sizes: ['M (curvy)', 'L', 'XL'] },
+        ]);
+    });
+
+    it('puts finished figures of one view or fit where that view or fit is, for a cup as well', () => {
+        const rows = [
+            { place: 'finished.hip', of: { view: 'A', fit: null }, cells: ['101', '105'] },
+            { place: 'finished.full_bust', of: { view: 'A', fit: null }, cells: ['94', '98'] },
+            { place: 'finished.hip', of: { view: 'B', fit: 'Slim' }, cells: ['99', '103'] },
+            { place: 'cups.finished.C', of: { view: 'A', fit: null }, cells: ['97', '101'] },
+        ];
+        const here = { ...emptyDocument(), views: ['A'], finished_by: [{ view: 'A', finished: {} }] };
+        const chart = taken(here, { ...looked(['8', '10']), rows });
+        expect([chart.views, chart.fits]).toEqual([['A', 'B'], ['Slim']]);
+        expect(chart.finished_by).toEqual([
+            { view: 'A', finished: { hip: ['101', '105'], full_bust: ['94', '98'] } },
+            { view: 'B', fit: 'Slim', finished: { hip: ['99', '103'] } },
+            { view: 'A', cup: 'C', finished: { full_bust: ['97', '101'] } },
+        ]);
+    });
+
+    it('makes groups that are printed apart envelopes, each a draft of its own', () => {
+        const groups = [
+            { name: 'Misses', sizes: ['8', '10'] },
+            { name: 'Plus', sizes: ['18W'] },
+        ];
+        expect(taken(emptyDocument(), { ...looked(['8', '10', '18W']), groups }).ranges).toEqual([
+            { name: 'Misses', sizes: ['8', '10'] },
+            { name: 'Plus', sizes: ['18W'], draft: 'Plus' },
         ]);
     });
 
@@ -93,7 +132,8 @@ it('what was put into its row by hand is remembered by the words of the chart', 
         sizes: [],
         envelope: null,
         alsoCalled: null,
-        rows: places.map((place) => ({ place, cells: [] })),
+        groups: [],
+        rows: places.map((place) => ({ place, of: null, cells: [] })),
     };
     expect(learned(preview, set)).toEqual({ 'Girth two': 'body_chart.hip' });
 });
@@ -105,7 +145,8 @@ describe('sizes that have several names', () => {
             ['8', '10'],
             ['S', 'M'],
         ],
-        rows: [{ place: 'body_chart.waist', table: 0, cells: [{ text: '66' }, { text: '70' }] }],
+        ranges: [],
+        rows: [{ place: 'body_chart.waist', of: null, table: 0, cells: [{ text: '66' }, { text: '70' }] }],
     } as unknown as ChartPreview;
 
     it('are called by the one that is picked, and keep the others as second names', () => {

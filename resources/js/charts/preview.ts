@@ -1,16 +1,22 @@
 import type { ChartPreview, PatternDocument } from '../api/types';
 import { cupLetters } from './rows';
 import { MOST_SIZES, withBlock } from './grid';
+import type { Path } from './rows';
 
 /** What a person made of a preview: where each row goes, and its cells as looked over. */
 export interface LookedOver {
     sizes: string[];
     /** Second names of the sizes, kept beside the first. */
     alsoCalled: string[] | null;
-    rows: { place: string | null; cells: string[] }[];
+    rows: { place: string | null; of: Part | null; cells: string[] }[];
     /** The name of a further envelope that these sizes are in; null where they are the sizes already here. */
     envelope: string | null;
+    /** The groups of sizes that become envelopes of their own, each drawn for itself; none where they are one. */
+    groups: { name: string; sizes: string[] }[];
 }
+
+/** The view and the fit of the garment that a row is for. */
+type Part = NonNullable<ChartPreview['rows'][number]['of']>;
 
 export const places: string[] = [
     'body_chart.full_bust',
@@ -30,8 +36,13 @@ export const places: string[] = [
 export function lookedOver(preview: ChartPreview): LookedOver {
     return {
         ...calledBy(preview, 0),
-        rows: preview.rows.map(({ place, cells }) => ({ place, cells: cells.map(({ text }) => text) })),
+        rows: preview.rows.map(({ place, of, cells }) => ({
+            place,
+            of,
+            cells: cells.map(({ text }) => text),
+        })),
         envelope: null,
+        groups: preview.ranges,
     };
 }
 
@@ -128,13 +139,54 @@ export function taken(document: PatternDocument, looked: LookedOver): PatternDoc
     });
     for (const row of looked.rows) {
         if (row.place === null) continue;
-        const path = row.place.split('.');
+        const [under, path] = pathOf(next, row.place, row.of);
+        next = under;
         row.cells.forEach((cell, index) => {
             const column = next.sizes.indexOf(names[index] ?? '');
             if (column >= 0 && cell !== '') next = withBlock(next, [path], column, [[cell]]);
         });
     }
+    if (looked.groups.length > 0) return withGroups(next, looked.groups);
     return looked.envelope === null ? next : withEnvelope(document, next, looked.envelope, names);
+}
+
+/** Where a row goes in a pattern: finished figures of one view or fit to that view or fit, made where it is not there yet. */
+function pathOf(document: PatternDocument, place: string, of: Part | null): [PatternDocument, Path] {
+    const path = place.split('.');
+    if (of === null || !place.includes('finished')) return [document, path];
+    const part = {
+        ...(of.view === null ? {} : { view: of.view }),
+        ...(of.fit === null ? {} : { fit: of.fit }),
+        ...(path[0] === 'cups' ? { cup: path[2] } : {}),
+    };
+    const parts = document.finished_by ?? [];
+    const same = parts.findIndex(
+        ({ view, fit, cup }) =>
+            (view ?? undefined) === part.view &&
+            (fit ?? undefined) === part.fit &&
+            (cup ?? undefined) === part.cup,
+    );
+    const named = (names: string[] | null | undefined, name: string | null) =>
+        name === null || names?.includes(name) ? (names ?? []) : [...(names ?? []), name];
+    const next = {
+        ...document,
+        views: named(document.views, of.view),
+        fits: named(document.fits, of.fit),
+        finished_by: same < 0 ? [...parts, { ...part, finished: {} }] : parts,
+    };
+    const row = path[0] === 'cups' ? 'full_bust' : (path[1] ?? '');
+    return [next, ['finished_by', same < 0 ? parts.length : same, 'finished', row]];
+}
+
+/** Groups that a chart prints apart are drawn for bodies of different shape: each is a draft of its own. */
+function withGroups(document: PatternDocument, groups: LookedOver['groups']): PatternDocument {
+    const added = groups.map(({ name, sizes }, index) => ({
+        name,
+        sizes,
+        ...(index === 0 ? {} : { draft: name }),
+    }));
+    const kept = (document.ranges ?? []).filter(({ name }) => !groups.some((group) => group.name === name));
+    return { ...document, ranges: [...kept, ...added] };
 }
 
 /** The same letter in two envelopes is two sizes: the second is named with its envelope. */

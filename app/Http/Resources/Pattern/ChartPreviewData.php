@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Pattern;
 
 use Underbolt\ChartPaste\ChartPreview;
+use Underbolt\ChartPaste\PreviewRow;
 use Underbolt\Measure\Unit;
 
 final readonly class ChartPreviewData
@@ -20,6 +21,8 @@ final readonly class ChartPreviewData
      * @param  ?int  $open_table  the table, counted from 0, of which it has to be said which chart it is
      * @param  string  $sentence  what was understood, in one sentence
      * @param  list<string>  $notes
+     * @param  list<?string>  $table_doubts  why all rows of a table should be looked at, one for each table
+     * @param  list<ChartRangeData>  $ranges  groups of sizes that the chart prints apart, such as Misses and Women's; empty where it is one
      * @param  list<list<string>>  $other_names  further names that the sizes are given, each list one for each size
      */
     public function __construct(
@@ -34,6 +37,8 @@ final readonly class ChartPreviewData
         public ?int $open_table,
         public string $sentence,
         public array $notes,
+        public array $table_doubts,
+        public array $ranges,
         public array $other_names,
         public int $figures,
         public int $doubts,
@@ -48,12 +53,14 @@ final readonly class ChartPreviewData
             transposed: $preview->transposed,
             sizes: $preview->sizes,
             sizes_doubt: $preview->sizesDoubt,
-            rows: array_map(ChartPreviewRowData::of(...), $preview->rows),
+            rows: array_map(static fn (PreviewRow $row): ChartPreviewRowData => ChartPreviewRowData::of($row, $preview), $preview->rows),
             left_out: $preview->leftOut,
             unit_open: $preview->isUnitOpen,
             open_table: $preview->openTable(),
             sentence: $preview->sentence(),
             notes: $preview->notes,
+            table_doubts: $preview->tableDoubts(),
+            ranges: array_map(static fn (array $range): ChartRangeData => new ChartRangeData($range['name'], $range['sizes']), $preview->ranges),
             other_names: $preview->otherNames,
             figures: $preview->figures(),
             doubts: $preview->doubts(),
