@@ -39,12 +39,29 @@ final class CupsReader
     private static function rule(Fields $fields): CupRule
     {
         $keys = new CupRuleKeys;
-        $table = array_map(self::line(...), $fields->all($keys->table));
+        $typed = $fields->all($keys->table);
+        $table = array_filter(array_map(self::line(...), $typed), static fn (?CupRange $line): bool => $line !== null);
+        foreach ($table as $at => $line) {
+            self::apart($typed[$at], $line, array_slice($table, 0, (int) array_search($at, array_keys($table), true)));
+        }
 
-        return new CupRule(
-            $fields->sure($keys->measure),
-            array_values(array_filter($table, static fn (?CupRange $line): bool => $line !== null)),
-        );
+        return new CupRule($fields->sure($keys->measure), array_values($table));
+    }
+
+    /**
+     * One difference is one cup: lines that share a difference are a fault.
+     *
+     * @param  array<int, CupRange>  $before  the lines above it
+     */
+    private static function apart(Fields $typed, CupRange $line, array $before): void
+    {
+        foreach ($before as $other) {
+            if ($line->from->isLessThan($other->to) && $other->from->isLessThan($line->to)) {
+                $typed->node((new CupLineKeys)->from)?->fault("overlaps with cup {$other->cup} above: one difference can't be two cups");
+
+                return;
+            }
+        }
     }
 
     private static function line(Fields $fields): ?CupRange

@@ -26,6 +26,7 @@ use Underbolt\Pattern\Pattern;
     new OA\Property(property: 'told', description: 'the unit of the figures, where a person has said it', type: 'string', nullable: true),
     new OA\Property(property: 'sizes', description: 'of the pattern', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'views', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'ranges', description: 'names of the envelopes', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'fits', type: 'array', items: new OA\Items(type: 'string')),
 ])]
 final class ReadPartRequest extends FormRequest
@@ -44,6 +45,8 @@ final class ReadPartRequest extends FormRequest
             'sizes' => ['present', ...$names],
             'views' => $names,
             'fits' => $names,
+            'ranges' => $names,
+            'ranges.*' => ['string', 'max:'.Node::LONGEST_TEXT],
             'sizes.*' => ['string', 'max:40'],
             'views.*' => ['string', 'max:'.Node::LONGEST_TEXT],
             'fits.*' => ['string', 'max:'.Node::LONGEST_TEXT],
@@ -57,7 +60,7 @@ final class ReadPartRequest extends FormRequest
         $told = $this->string('told')->toString();
 
         return match ($this->string('part')->toString()) {
-            'cups' => PastedCups::read($text, $typedIn, Unit::tryFrom($told)),
+            'cups' => PastedCups::read($text, $typedIn, Unit::tryFrom($told), $this->names('ranges')),
             'cloth' => PastedCloth::read($text, $typedIn, $this->names('sizes'), $told === '' ? null : $told),
             'pieces' => PastedPieces::read($text),
             default => PastedFits::read($text, $typedIn, $this->names('sizes'), $this->names('views'), $this->names('fits'), Unit::tryFrom($told)),

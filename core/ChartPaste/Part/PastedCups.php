@@ -11,6 +11,7 @@ use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Cups\CupLetter;
+use Underbolt\Pattern\Cups\CupMeasure;
 
 /** A table of cups: from which difference to which each letter goes, the letters down or across. */
 final class PastedCups
@@ -26,10 +27,82 @@ final class PastedCups
 
     private const INCH_STEP = 1.3;
 
-    /** @param  ?Unit  $told  the unit of the figures, where a person has said it */
-    public static function read(string $text, Unit $typedIn, ?Unit $told = null): PastedPart
+    /** What the difference is taken from, as a title says it. */
+    private const FRONT_HALF = '/\b(?:front half|half (?:the )?(?:full )?bust|half front|half chest|under ?bust|unterbrust|vordere)\b/i';
+
+    private const HIGH_BUST = '/\b(?:high|upper) (?:bust|chest)\b|\boberbrust\b/i';
+
+    /**
+     * @param  ?Unit  $told  the unit of the figures, where a person has said it
+     * @param  list<string>  $ranges  the pattern's envelopes: each can have a table of its own
+     */
+    public static function read(string $text, Unit $typedIn, ?Unit $told = null, array $ranges = []): PastedPart
     {
-        $lines = PastedTable::of($text)->lines;
+        $leftOut = $rows = $rules = [];
+        $isOpen = false;
+        foreach (self::sections(PastedTable::of($text)->lines, $ranges) as [$range, $lines]) {
+            $said = implode(' ', array_map(static fn (PastedLine $line): string => $line->typed, $lines));
+            [$found, $unit, $unread] = self::cups($lines);
+            array_push($leftOut, ...$unread);
+            if ($found === []) {
+                continue;
+            }
+            $unit = $told ?? $unit;
+            $isOpen = $isOpen || $unit === null;
+            $worded = static fn (string $figure): string => ($unit ?? $typedIn) === $typedIn ? $figure : LengthText::worded($figure, $unit ?? $typedIn);
+            $table = array_map(static fn (array $cup): array => ['cup' => $cup[0], 'from' => $worded($cup[1]), 'to' => $worded($cup[2])], $found);
+            $of = $range === null ? '' : "{$range}, ";
+            $isKnown = $range === null || in_array($range, $ranges, true);
+            if (! $isKnown && in_array(null, array_column($rules, 'range'), true)) {
+                $leftOut[] = "{$range}: no envelope of this pattern is called so";
+
+                continue;
+            }
+            $where = $isKnown ? null : "No envelope of this pattern is called {$range}: it is taken for the pattern's own rule.";
+            foreach ($table as $at => $line) {
+                $rows[] = new PastedRow("{$of}cup {$line['cup']}", [$line['from'], $line['to']], self::doubt($line, $typedIn) ?? self::overlap($table, $at, $typedIn) ?? $where);
+            }
+            $rules[] = ['range' => $isKnown ? $range : null, 'measure' => self::measureIn($said), 'table' => $table];
+        }
+
+        return new PastedPart(['from', 'up to, not with'], $rows, $leftOut, $isOpen ? ['cm', 'in'] : [], ['cup_rules' => $rules]);
+    }
+
+    /**
+     * A table whose letters begin anew without a title is the next envelope's: two rules are never one.
+     *
+     * @param  list<PastedLine>  $lines
+     * @param  list<string>  $ranges
+     * @return list<array{?string, list<PastedLine>}>
+     */
+    private static function sections(array $lines, array $ranges): array
+    {
+        $sections = (new CupSections($ranges))->of($lines);
+        if (count($sections) > 1) {
+            return $sections;
+        }
+        $parts = [[]];
+        $seen = [];
+        foreach ($lines as $line) {
+            $cup = self::cup($line->typed);
+            if ($cup !== null && in_array($cup[0], $seen, true)) {
+                $parts[] = [];
+                $seen = [];
+            }
+            $seen = $cup === null ? $seen : [...$seen, $cup[0]];
+            $parts[count($parts) - 1][] = $line;
+        }
+        $names = count($parts) === count($ranges) ? $ranges : array_map(static fn (int $at): ?string => $at === 0 ? null : 'table '.($at + 1), array_keys($parts));
+
+        return count($parts) === 1 ? $sections : array_map(static fn (?string $name, array $part): array => [$name, $part], $names, $parts);
+    }
+
+    /**
+     * @param  list<PastedLine>  $lines  of one table
+     * @return array{list<array{string, string, string}>, ?Unit, list<string>} the cups, the unit where it is said or the steps tell it, and what is none
+     */
+    private static function cups(array $lines): array
+    {
         $named = null;
         $found = [];
         $leftOut = [];
@@ -39,17 +112,31 @@ final class PastedCups
             $cup === null ? $leftOut[] = mb_strimwidth(trim($line), 0, 40, '…').': no cup with its figures' : $found[] = $cup;
         }
         $found = self::chained($found);
-        $unit = $told ?? $named ?? self::unitOf($found);
-        $worded = static fn (string $figure): string => ($unit ?? $typedIn) === $typedIn ? $figure : LengthText::worded($figure, $unit ?? $typedIn);
-        $lines = array_map(static fn (array $cup): array => ['cup' => $cup[0], 'from' => $worded($cup[1]), 'to' => $worded($cup[2])], $found);
 
-        return new PastedPart(
-            ['from', 'up to, not with'],
-            array_map(static fn (array $line): PastedRow => new PastedRow("Cup {$line['cup']}", [$line['from'], $line['to']], self::doubt($line, $typedIn)), $lines),
-            $leftOut,
-            $unit === null && $found !== [] ? ['cm', 'in'] : [],
-            ['cups' => $lines],
-        );
+        return [$found, $named ?? self::unitOf($found), $leftOut];
+    }
+
+    private static function measureIn(string $said): ?string
+    {
+        return match (true) {
+            preg_match(self::FRONT_HALF, $said) === 1 => CupMeasure::FrontHalfDifference->value,
+            preg_match(self::HIGH_BUST, $said) === 1 => CupMeasure::HighBustDifference->value,
+            default => null,
+        };
+    }
+
+    /** @param  list<array{cup: string, from: string, to: string}>  $table */
+    private static function overlap(array $table, int $at, Unit $unit): ?string
+    {
+        [$from, $to] = [Length::tryParse($table[$at]['from'], $unit), Length::tryParse($table[$at]['to'], $unit)];
+        foreach (array_slice($table, 0, $at) as $other) {
+            [$low, $high] = [Length::tryParse($other['from'], $unit), Length::tryParse($other['to'], $unit)];
+            if ($from !== null && $to !== null && $low !== null && $high !== null && $from->isLessThan($high) && $low->isLessThan($to)) {
+                return "It overlaps with cup {$other['cup']}: one difference can't be two cups.";
+            }
+        }
+
+        return null;
     }
 
     /**

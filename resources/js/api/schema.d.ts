@@ -3130,6 +3130,8 @@ export interface components {
             /** @description of the pattern */
             sizes: string[];
             views?: string[];
+            /** @description names of the envelopes */
+            ranges?: string[];
             fits?: string[];
         };
         ReadingData: {

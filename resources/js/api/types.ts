@@ -49,7 +49,8 @@ export type CupLine = NonNullable<Cups['table']>[number];
 /** Of a pasted table beside the charts: the lists that it fills. */
 export type PastedPart = Omit<Schemas['PastedPartData'], 'entries'> & {
     entries: Pick<PatternDocument, 'fabric_needs' | 'notions' | 'finished_by' | 'pieces'> & {
-        cups?: CupLine[];
+        /** The rule of the pattern where `range` is null, else of one envelope. */
+        cup_rules?: { range: string | null; measure: Cups['measure'] | null; table: CupLine[] }[];
     };
 };
 export type Range = NonNullable<PatternDocument['ranges']>[number];

@@ -36,8 +36,18 @@ function setRangeRule(range: string, next: Rule | null): void {
     change({ by_range: next === null ? others : { ...others, [range]: next } });
 }
 
-function taken({ cups: table }: PastedPart['entries']): void {
-    change({ measure: cups.value.measure ?? 'high_bust_difference', table: table ?? [] });
+/** Each rule where it is of: of one envelope, or of the pattern. */
+function taken({ cup_rules: rules }: PastedPart['entries']): void {
+    let next = cups.value;
+    for (const { range, measure, table } of rules ?? []) {
+        const before = range === null ? next : next.by_range?.[range];
+        const typed = { measure: measure ?? before?.measure ?? 'high_bust_difference', table };
+        next =
+            range === null
+                ? { ...next, ...typed }
+                : { ...next, by_range: { ...next.by_range, [range]: typed } };
+    }
+    change(next);
 }
 
 function toggleRow(cup: string, on: boolean): void {
@@ -70,7 +80,7 @@ function toggleRow(cup: string, on: boolean): void {
         <PastePart
             kind="cups"
             what="cups"
-            example="Cup   from   to&#10;A   2.5   5&#10;B   5   7.5"
+            example="Cup   from   to&#10;A   2.5   5&#10;B   5   7.5&#10;Two envelopes: each table under its name"
             :unit="unit"
             :pattern="document"
             @take="taken"

@@ -11,7 +11,7 @@ use Underbolt\Measure\Unit;
 /** @return list<string> `cup from-to` */
 function cupLines(PastedPart $part): array
 {
-    return array_map(static fn (array $cup): string => "{$cup['cup']} {$cup['from']}-{$cup['to']}", $part->document['cups']);
+    return array_map(static fn (array $cup): string => "{$cup['cup']} {$cup['from']}-{$cup['to']}", array_merge(...array_column($part->document['cup_rules'], 'table')));
 }
 
 /** @return list<?string> */
@@ -44,6 +44,24 @@ test('what a table of cups leaves open is marked or asked', function (): void {
         ->and(PastedCups::read("Measure first\nA\t2-5", Unit::Centimetre)->leftOut)->toBe(['Measure first: no cup with its figures'])
         ->and(PastedCups::read('', Unit::Centimetre)->rows)->toBe([]);
 });
+
+test('two envelopes have two rules, each with its own measure, and are never one', function (string $text, array $rules, array $doubts): void {
+    $part = PastedCups::read($text, Unit::Centimetre, ranges: ['Misses', 'Plus']);
+    $said = array_map(
+        static fn (array $rule): string => "{$rule['range']} {$rule['measure']}: ".implode(', ', array_map(static fn (array $cup): string => "{$cup['cup']} {$cup['from']}-{$cup['to']}", $rule['table'])),
+        $part->document['cup_rules'],
+    );
+    expect($said)->toBe($rules)->and(array_values(array_unique(array_filter(doubtsOf($part)))))->toBe($doubts);
+})->with([
+    'each under its name' => [
+        "MISSES 6-16: full bust less high bust\nB\t4-6 cm\nC\t6-9 cm\nPLUS 18W-24W: front half less underbust\nB\t3-5 cm\nC\t5-8 cm",
+        ['Misses high_bust_difference: B 4-6 cm, C 6-9 cm', 'Plus front_half_difference: B 3-5 cm, C 5-8 cm'], [],
+    ],
+    'side by side' => ["Cup\tMisses\tPlus\nB\t4-6 cm\t3-5 cm\nC\t6-9 cm\t5-8 cm", ['Misses : B 4-6 cm, C 6-9 cm', 'Plus : B 3-5 cm, C 5-8 cm'], []],
+    'the letters begin anew' => ["B\t4-6 cm\nC\t6-9 cm\nB\t3-5 cm\nC\t5-8 cm", ['Misses : B 4-6 cm, C 6-9 cm', 'Plus : B 3-5 cm, C 5-8 cm'], []],
+    'an unknown envelope' => ["Petite\nB\t4-6 cm\nC\t6-9 cm", [' : B 4-6 cm, C 6-9 cm'], ['No envelope of this pattern is called Petite: it is taken for the pattern\'s own rule.']],
+    'cups that overlap' => ["B\t4-7 cm\nC\t6-9 cm", [' : B 4-7 cm, C 6-9 cm'], ['It overlaps with cup B: one difference can\'t be two cups.']],
+]);
 
 test('a table of cloth is read by view, width and size', function (string $text, array $needs, array $notions = []): void {
     $part = PastedCloth::read($text, Unit::Centimetre, ['8', '10', '12']);

@@ -117,6 +117,10 @@ test('what is required is missed at its own place, and what should be an object 
 })->with([
     [['pattern.ranges' => [['name' => 'misses']]], 'pattern.ranges[0].sizes: is missing'],
     [['pattern.cups' => ['table' => [['cup' => 'C', 'from' => 5]]]], 'pattern.cups.table[0].to: is missing'],
+    [
+        ['pattern.cups' => ['table' => [['cup' => 'C', 'from' => 5, 'to' => 8], ['cup' => 'D', 'from' => 8, 'to' => 10], ['cup' => 'B', 'from' => 3, 'to' => 6]]]],
+        "pattern.cups.table[2].from: overlaps with cup C above: one difference can't be two cups",
+    ],
     [['pattern.notions' => [['by_size' => ['', '', '', '', '', '']]]], 'pattern.notions[0].name: is missing'],
     [['pattern.seam' => 'none'], 'pattern.seam: must be an object'],
     [['pattern.views' => array_fill(0, 41, 'A')], 'pattern.views: has 41 entries; at most 40 are read'],
