@@ -101,7 +101,10 @@ final class SizeWords
     {
         $named = array_values(array_filter(array_map(self::first(...), $cells), static fn (string $cell): bool => $cell !== ''));
 
-        return count($named) > 1 && self::couldBeSizes($named) && (self::haveLetters($named) || self::countUp($named));
+        // A letter beside figures is a view: "A 45 2 1/4".
+        $isView = preg_grep('/^[A-K]$/', $named) !== [] && preg_grep('/^\d/', $named) !== [];
+
+        return count($named) > 1 && ! $isView && self::couldBeSizes($named) && (self::haveLetters($named) || self::countUp($named));
     }
 
     /** @param  list<string>  $names */

@@ -19,6 +19,21 @@ final class PastedCloth
 
     private const WIDTH = '/(?<figure>\d+(?:[.,]\d+)?(?:\s\d\/\d)?)\s?(?<unit>cm|inch(?:es)?|in\b|"|″)(?:\s*(?:wide|width|breit|large))?(?:\s*[(\/]\s*(?<other>\d+(?:[.,]\d+)?)\s?(?<otherunit>cm|inch(?:es)?|in\b|")(?:\s*(?:wide|breit))?\s*\)?)?/iu';
 
+    /** `C 45` under views A, B and C: the view, and how wide the cloth lies. */
+    private const VIEWS_AND_WIDTH = '/^(?<views>[A-K](?:\s*[,\/&+]\s*[A-K])*)\b[\s,:-]*(?:(?<width>\d{2,3}(?:[.,]\d+)?)\s*(?<unit>cm|in\b|inch(?:es)?|"|″)?)?$/iu';
+
+    /** A heading with one of these names a cloth; any other words above a table are its title. */
+    private const CLOTH = '/\b(?:main|self|outer|shell|contrast\w*|lining|interlining|underlining|interfacing|fabric|cloth|lace|mesh|jersey|oberstoff|stoff|futter|einlage|besatz|tissu|doublure|entoilage|stof|voering)\b/iu';
+
+    private const OF_TABLES = '/\b(?:requirements?|required|needed|yardage|fabrics|verbrauch|stoffverbrauch|metrage|métrage|table|chart|how|amounts?|for)\b/iu';
+
+    /** Cloth lies from 35 in to 60 in wide, or from 75 cm: below, a bare figure is inches. */
+    private const LEAST_WIDTH_CM = 75.0;
+
+    private const LEAST_WIDTH_IN = 34.0;
+
+    private const MOST_WIDTH_CM = 320.0;
+
     /** Words for what cloth is sold in, by the unit they mean. */
     private const AMOUNT_UNITS = ['yd' => '/\b(?:yds?|yards?|yardage)\b/i', 'm' => '/\b(?:m|met(?:re|er)s?|metrage|mètres?)\b/iu', 'cm' => '/\bin cm\b/i'];
 
@@ -43,13 +58,22 @@ final class PastedCloth
 
                 continue;
             }
+            $line = self::withWidthInLabel($line, $columns);
             [$part, $label] = $names->in($line->label);
+            if ($part === [] && $line->hasCells() && preg_match(self::VIEWS_AND_WIDTH, $label, $short, PREG_UNMATCHED_AS_NULL) === 1) {
+                $part = ['view' => $short['views']];
+                $label = $short['width'] === null ? '' : "{$short['width']} ".($short['unit'] ?? ((float) $short['width'] < self::LEAST_WIDTH_CM ? 'in' : 'cm'));
+            }
             $here = self::unitIn((string) preg_replace(self::WIDTH, ' ', $label));
             if (! $line->hasCells()) {
                 $unit = $here ?? $unit;
                 $view = $part['view'] ?? $view;
                 $bare = self::withoutUnit($label);
-                $cloth = $bare !== '' ? $bare : ($part === [] ? $cloth : null);
+                $isCloth = preg_match(self::CLOTH, $bare) === 1 && preg_match(self::OF_TABLES, $bare) !== 1;
+                if ($bare !== '' && ! $isCloth && $part === []) {
+                    $leftOut[] = mb_strimwidth($bare, 0, 40, '…').': names no cloth';
+                }
+                $cloth = $isCloth ? $bare : ($part === [] ? $cloth : null);
 
                 continue;
             }
@@ -77,6 +101,22 @@ final class PastedCloth
         }
 
         return new PastedPart($sizes, $rows, $leftOut, $isOpen ? ['m', 'yd'] : [], ['fabric_needs' => $needs, 'notions' => $notions]);
+    }
+
+    /** A figure more than there are sizes, or one in a column without a size, is how wide the cloth lies. */
+    private static function withWidthInLabel(PastedLine $line, SizeColumns $columns): PastedLine
+    {
+        $cells = $line->filled();
+        $isMore = count($cells) === $columns->count() + 1;
+        $isWide = ($isMore || $columns->isUnnamed(0)) && preg_match('/^(\d{2,3})\s*(?:cm|in|inch|inches|"|″)?$/i', $cells[0] ?? '', $figure) === 1
+            && (float) $figure[1] >= self::LEAST_WIDTH_IN && (float) $figure[1] <= self::MOST_WIDTH_CM;
+        if (! $isWide) {
+            return $line;
+        }
+        $width = ctype_digit($cells[0]) ? $cells[0].((float) $cells[0] < self::LEAST_WIDTH_CM ? ' in' : ' cm') : $cells[0];
+        $rest = array_slice($cells, 1);
+
+        return new PastedLine(trim("{$line->label} {$width}"), $isMore ? $rest : ['', ...$rest], $line->typed);
     }
 
     private static function named(?string $view, string $name, ?string $width): string

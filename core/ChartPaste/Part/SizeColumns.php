@@ -24,7 +24,7 @@ final readonly class SizeColumns
     {
         $heads = $line->filled();
         $places = array_map(static fn (string $head): array => self::placesOf($head, $sizes), $heads);
-        $unknown = array_filter($heads, static fn (string $head, int $at): bool => $places[$at] === [], ARRAY_FILTER_USE_BOTH);
+        $unknown = array_filter($heads, static fn (string $head, int $at): bool => $places[$at] === [] && preg_match('/^(?:|width|breite|largeur|breedte)$/i', $head) !== 1, ARRAY_FILTER_USE_BOTH);
 
         return new self($sizes, $places, array_map(static fn (string $head): string => "{$head}: is no size of this pattern", array_values($unknown)));
     }
@@ -54,6 +54,12 @@ final readonly class SizeColumns
         }
 
         return array_values($under);
+    }
+
+    /** Whether a column stands under no size. */
+    public function isUnnamed(int $column): bool
+    {
+        return ($this->places[$column] ?? null) === [];
     }
 
     public function count(): int

@@ -5,7 +5,7 @@ import type { PastedPart, PatternDocument, Unit } from '../api/types';
 import PastePart from '../charts/PastePart.vue';
 import CellInput from '../ui/CellInput.vue';
 import FilesList from './FilesList.vue';
-import { changedAt, orNull, withoutAt } from './lists';
+import { changedAt, orNull, spread, withoutAt } from './lists';
 import '../charts/grid.css';
 
 defineProps<{ faults: Map<string, string>; unit: Unit }>();
@@ -41,6 +41,26 @@ function entry(at: number, column: number, text: string): void {
         c === column ? orNull(text) : (notions.value[at]?.by_size[c] ?? null),
     );
     setNotions(changedAt(notions.value, at, { by_size: bySize }));
+}
+/** A row of a spreadsheet is spread over the sizes from the cell that it is pasted into. */
+function pasted(event: ClipboardEvent, rows: (string | null)[][], row: number, column: number) {
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    const cells = spread(rows, document.value.sizes.length, { row, column }, text);
+    if (cells !== null) event.preventDefault();
+    return cells;
+}
+
+function pasteAmounts(event: ClipboardEvent, row: number, column: number): void {
+    const rows = needs.value.map(({ amounts }) => amounts ?? []);
+    const cells = pasted(event, rows, row, column);
+    if (cells !== null) setNeeds(needs.value.map((need, n) => ({ ...need, amounts: cells[n] ?? null })));
+}
+
+function pasteEntries(event: ClipboardEvent, row: number, column: number): void {
+    const rows = notions.value.map(({ by_size: entries }) => entries);
+    const cells = pasted(event, rows, row, column);
+    if (cells !== null)
+        setNotions(notions.value.map((one, n) => ({ ...one, by_size: cells[n] ?? one.by_size })));
 }
 </script>
 
@@ -101,6 +121,7 @@ function entry(at: number, column: number, text: string): void {
                                 :label="`${need.cloth || 'Cloth'}, size ${size}`"
                                 :fault="faults.get(`pattern.fabric_needs[${n}].amounts[${c}]`)"
                                 @change="amount(n, c, $event)"
+                                @paste="pasteAmounts($event, n, c)"
                             />
                         </td>
                         <td>
@@ -136,6 +157,7 @@ function entry(at: number, column: number, text: string): void {
                                 :value="notion.by_size[c]"
                                 :label="`${notion.name || 'Notion'}, size ${size}`"
                                 @change="entry(n, c, $event)"
+                                @paste="pasteEntries($event, n, c)"
                             />
                         </td>
                         <td>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { changedAt, namesIn, orNull, withoutAt } from './lists';
+import { changedAt, namesIn, orNull, spread, withoutAt } from './lists';
 import { levelsOf } from './levels';
 import { emptyDocument } from '../charts/grid';
 import type { PatternGuide } from '../api/types';
@@ -46,5 +46,35 @@ describe('the levels of a garment', () => {
     it('are those it has, and all while nobody has said which garment it is', () => {
         expect(names('skirt')).toEqual(['waist', 'hip']);
         expect(names(null)).toEqual(['bust', 'waist', 'hip']);
+    });
+});
+
+describe('a pasted block', () => {
+    const rows = [['35 cm', null], [] as string[]];
+    it.each([
+        ['40 cm', null],
+        [
+            'Zip\t35 cm\t40 cm\t45 cm',
+            [
+                ['35 cm', '40 cm'],
+                [null, null],
+            ],
+        ],
+        [
+            '6  7\n8  ',
+            [
+                ['6', '7'],
+                ['8', null],
+            ],
+        ],
+    ])('%j is spread over the sizes', (text, cells) => {
+        expect(spread(rows, 2, { row: 0, column: 0 }, text)).toEqual(cells);
+    });
+
+    it('begins at the cell it is pasted into', () => {
+        expect(spread(rows, 2, { row: 1, column: 1 }, '6\t7')).toEqual([
+            ['35 cm', null],
+            [null, '6'],
+        ]);
     });
 });

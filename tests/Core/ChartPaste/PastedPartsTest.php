@@ -85,6 +85,12 @@ test('a table of cloth is read by view, width and size', function (string $text,
         ['|Main fabric|45 in|2 1/2 yd,2 1/2 yd,3 yd'],
         ['Buttons: 6,6,7'],
     ],
+    'a letter is its view, the figure behind it the width, a title no name' => [
+        "Fabric requirements for the Skerry dress\nSize\t8\t10\t12\nA 45\t2 yd\t2 1/4\t2 1/2\nB, C 60\"\t1 1/2 yd\t1 3/4\t2\nLining\nC 45 in\t1 yd\t1\t1",
+        ['A|main cloth|45 in|2 yd,2 1/4 yd,2 1/2 yd', 'B, C|main cloth|60 in|1 1/2 yd,1 3/4 yd,2 yd', 'C|Lining|45 in|1 yd,1 yd,1 yd'],
+    ],
+    'the width in a column of its own' => ["Size\t\t8\t10\t12\nA\t115\t2.1 m\t2.2\t2.3\nView B\t150 cm\t1.7 m\t1.8\t1.9", ['A|main cloth|115 cm|2.1 m,2.2 m,2.3 m', 'B|main cloth|150 cm|1.7 m,1.8 m,1.9 m']],
+    'between spaces' => ["Yards\nSize 8 10 12\nA 45 2 2 1/4 2 1/2\nC 45 2 1/8 2 1/4 2 3/8", ['A|main cloth|45 in|2 yd,2 1/4 yd,2 1/2 yd', 'C|main cloth|45 in|2 1/8 yd,2 1/4 yd,2 3/8 yd']],
     'sizes in another order' => ["Size\t12\t8\n140 cm\t2.4 m\t2.2 m", ['|main cloth|140 cm|2.2 m,,2.4 m']],
 ]);
 
