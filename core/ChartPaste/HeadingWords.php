@@ -76,7 +76,7 @@ final class HeadingWords
     /** What stands in a heading that nothing is known of; empty where all is understood. */
     private static function unknownIn(string $label): string
     {
-        $words = explode(' ', (string) preg_replace(RowName::CUP, ' ', self::plain($label)));
+        $words = explode(' ', RangeWords::without((string) preg_replace(RowName::CUP, ' ', self::plain($label))));
         $names = explode(' ', implode(' ', array_merge(...array_values(RowWords::NAMES))));
 
         return implode(' ', array_diff($words, RowWords::FINISHED, RowWords::BODY, RowWords::NOISE, RowWords::HALVES, $names, self::BESIDE));

@@ -42,6 +42,18 @@ final class RangeWords
         return preg_match('/^\s*(?:envelope|range|umschlag|pochette|enveloppe)\s+(?<name>[A-Z0-9]{1,3})\b/i', $label, $part) === 1 ? trim($part[0]) : null;
     }
 
+    /** Plain words without the group that they name. */
+    public static function without(string $plain): string
+    {
+        foreach (self::GROUPS as $group) {
+            if (str_contains(" {$plain} ", " {$group} ")) {
+                return trim(str_replace(" {$group} ", ' ', " {$plain} "));
+            }
+        }
+
+        return $plain;
+    }
+
     /** Without its span of sizes and what stands in brackets. */
     private static function words(string $label): string
     {

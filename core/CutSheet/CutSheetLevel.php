@@ -15,15 +15,18 @@ final readonly class CutSheetLevel
     /**
      * @param  string  $front  the printed line of the front
      * @param  string  $back  the printed line of the back
+     * @param  ?string  $frontAlso  the second name of its size, where it has one
      * @param  list<Done>  $done  what is taken in, let out or added there, and how; none where it is cut as printed
      */
-    private function __construct(public LevelPlan $plan, public string $front, public string $back, public array $done)
+    private function __construct(public LevelPlan $plan, public string $front, public string $back, public ?string $frontAlso, public ?string $backAlso, public array $done)
     {
     }
 
     public static function of(LevelPlan $level, Plan $plan): self
     {
-        return new self($level, $plan->lineOf($level->front), $plan->lineOf($level->back), [
+        $pattern = $plan->make->pattern;
+
+        return new self($level, $plan->lineOf($level->front), $plan->lineOf($level->back), $pattern->alsoCalled($level->front), $pattern->alsoCalled($level->back), [
             ...self::bust($level, $plan),
             ...self::taken($level, $plan),
             ...self::centreBack($level, $plan),

@@ -55,7 +55,16 @@ final class PatternReader
             pulledOn: $fields->sure($keys->pulledOn),
             leastEase: $fields->byName($keys->leastEase),
             cutAs: $fields->sure($keys->cutAs),
+            alsoCalled: self::secondNames($fields->node($keys->alsoCalled), $count),
         );
+    }
+
+    /** @return array<int, string> by the place of the size; a size without one is left out */
+    private static function secondNames(?Node $node, int $sizes): array
+    {
+        $names = array_map(static fn (Node $item): ?string => $item->isNull() ? null : $item->textOrEmpty(), array_slice($node?->items() ?? [], 0, $sizes));
+
+        return array_filter($names, static fn (?string $name): bool => $name !== null && $name !== '');
     }
 
     /** @return ?non-empty-list<string> */

@@ -35,6 +35,7 @@ final readonly class Pattern
      * @param  ?Garment  $garment  null where it isn't said: then it has every level the body chart has a row for
      * @param  ?BetweenRule  $between  the house's rule for a measure between two sizes; null where it isn't known
      * @param  array<string, Length>  $leastEase  by level, where the pattern asks for other than the fabric's usual
+     * @param  array<int, string>  $alsoCalled  second names of sizes, as other countries have them, by place
      * @param  bool  $pulledOn  whether it has no opening to get into it
      */
     public function __construct(
@@ -54,6 +55,7 @@ final readonly class Pattern
         public bool $pulledOn,
         private array $leastEase = [],
         public CutAs $cutAs = CutAs::Blended,
+        private array $alsoCalled = [],
         private bool $areLinesCounted = false,
     ) {
     }
@@ -110,6 +112,12 @@ final readonly class Pattern
     public function shortNameOf(int $size): string
     {
         return $this->areLinesCounted ? CountedLines::short($this)[$size] : $this->sizes[$size];
+    }
+
+    /** The second name of a size; null where it has none, or where names are hidden. */
+    public function alsoCalled(int $size): ?string
+    {
+        return $this->alsoCalled[$size] ?? null;
     }
 
     public function leastEase(Level $level): ?Length

@@ -63,8 +63,8 @@
 @foreach ($sheet->levels as $level)
     <tr>
         <td class="level">{{ $level->plan->facts->level->value }}</td>
-        <td class="level">{{ $level->front }}</td>
-        <td class="level">{{ $level->isAlike() ? 'the same' : $level->back }}</td>
+        <td class="level">{{ $level->front }}@if ($level->frontAlso !== null) <span class="small">{{ $level->frontAlso }}</span>@endif</td>
+        <td class="level">{{ $level->isAlike() ? 'the same' : $level->back }}@if (! $level->isAlike() && $level->backAlso !== null) <span class="small">{{ $level->backAlso }}</span>@endif</td>
         <td>{{ $level->done === [] ? 'as printed' : implode('; ', array_map(fn ($done) => $done->text, $level->done)) }}</td>
 @if ($isFinishedKnown)
         <td><b>{{ $say($level->plan->asCut) }}</b><br><span class="small">{{ $small($level->plan->asCut) }}</span></td>

@@ -248,7 +248,7 @@ test('tables beside the charts are read each for its place, and nothing is kept'
     $read = $this->postJson('/api/charts/part', $paste)->assertOk()->json();
     expect($read['rows'][0]['name'])->toBe($row)->and($read['entries'][$key])->toHaveCount(1)->and($read['open_units'])->toBe([]);
 })->with([
-    ['cups', "A\t2.5-5", 'cups', 'Cup A'],
+    ['cups', "A\t2.5-5", 'cup_rules', 'Cup A'],
     ['pieces', '1 Bodice front cut 1 on fold', 'pieces', '1 Bodice front'],
     ['cloth', "Size\t8\t10\n140 cm\t2 m\t2.1", 'fabric_needs', 'main cloth, 140 cm'],
     ['fits', "slim\nSize\t8\t10\nBust\t90\t94", 'finished_by', 'Bust, slim'],

@@ -51,7 +51,7 @@ final class PastedCups
             $isOpen = $isOpen || $unit === null;
             $worded = static fn (string $figure): string => ($unit ?? $typedIn) === $typedIn ? $figure : LengthText::worded($figure, $unit ?? $typedIn);
             $table = array_map(static fn (array $cup): array => ['cup' => $cup[0], 'from' => $worded($cup[1]), 'to' => $worded($cup[2])], $found);
-            $of = $range === null ? '' : "{$range}, ";
+            $of = $range === null ? 'Cup' : "{$range}, cup";
             $isKnown = $range === null || in_array($range, $ranges, true);
             if (! $isKnown && in_array(null, array_column($rules, 'range'), true)) {
                 $leftOut[] = "{$range}: no envelope of this pattern is called so";
@@ -60,7 +60,7 @@ final class PastedCups
             }
             $where = $isKnown ? null : "No envelope of this pattern is called {$range}: it is taken for the pattern's own rule.";
             foreach ($table as $at => $line) {
-                $rows[] = new PastedRow("{$of}cup {$line['cup']}", [$line['from'], $line['to']], self::doubt($line, $typedIn) ?? self::overlap($table, $at, $typedIn) ?? $where);
+                $rows[] = new PastedRow("{$of} {$line['cup']}", [$line['from'], $line['to']], self::doubt($line, $typedIn) ?? self::overlap($table, $at, $typedIn) ?? $where);
             }
             $rules[] = ['range' => $isKnown ? $range : null, 'measure' => self::measureIn($said), 'table' => $table];
         }

@@ -1873,6 +1873,9 @@ export interface components {
             /** @description the printed line to follow */
             front: string;
             back: string;
+            /** @description the second name of its size, where it has one */
+            front_also: string | null;
+            back_also: string | null;
             /** @description what is done there; none where it is cut as printed */
             done: string[];
             /** @description the finished garment */
@@ -3023,6 +3026,8 @@ export interface components {
             sizes: string[];
             /** @description the same where there is little room */
             short_sizes: string[];
+            /** @description second names of the same, as other countries have them */
+            also_called: (string | null)[];
             cup: components["schemas"]["CupData"] | null;
             frame: components["schemas"]["FrameData"];
             bust_adjustment: components["schemas"]["BustAdjustmentData"] | null;

@@ -22,6 +22,8 @@ const emit = defineEmits<{
 }>();
 const session = useSession();
 const nameOf = useSizeName();
+const alsoCalled = (size: string): string | null =>
+    props.plan.also_called[props.plan.sizes.indexOf(size)] ?? null;
 
 const isLiked = computed(() => props.plan.choosers.ease === 'liked');
 const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_cut_nm !== null));
@@ -63,6 +65,7 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
                 </td>
                 <td class="cut" :class="{ long: nameOf(level.size).length > 6 }" data-says="cut along">
                     {{ nameOf(level.size) }}
+                    <small v-if="alsoCalled(level.size)">{{ alsoCalled(level.size) }}</small>
                     <button
                         v-if="level.clipped"
                         type="button"

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { LevelPlan } from '../api/types';
-import { useSizeName } from '../ui/sizeName';
+import { useSizeCalled, useSizeName } from '../ui/sizeName';
 import { stepSize } from './scale';
 
 const props = defineProps<{ level: LevelPlan; at: number; describes: string }>();
 const emit = defineEmits<{ start: []; choose: [size: string] }>();
 
 const nameOf = useSizeName();
+const sizeCalled = useSizeCalled();
 const place = computed(() => props.level.notches.findIndex(({ size }) => size === props.level.size));
 
 function press(event: KeyboardEvent): void {
@@ -15,12 +16,27 @@ function press(event: KeyboardEvent): void {
     const steps = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, Home: -sizes, End: sizes }[
         event.key
     ];
-    if (steps === undefined) return;
+    const isTyped = event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey;
+    if (steps === undefined && !(isTyped && /[\p{L}\d]/u.test(event.key))) return;
     event.preventDefault();
-    const size = stepSize(props.level, steps);
-    if (size === props.level.size) return;
+    const size = steps === undefined ? typed(event.key) : stepSize(props.level, steps);
+    if (size === null || size === props.level.size) return;
     emit('start');
     emit('choose', size);
+}
+
+/** Keys further apart than this begin another name. */
+const PAUSE_MS = 900;
+let letters = '';
+let last = 0;
+
+/** The size whose name is typed, key after key, by either of its names. */
+function typed(key: string): string | null {
+    const now = performance.now();
+    letters = now - last > PAUSE_MS ? key : letters + key;
+    last = now;
+    const found = sizeCalled(letters);
+    return props.level.notches.some(({ size }) => size === found) ? found : null;
 }
 </script>
 

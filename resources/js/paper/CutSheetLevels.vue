@@ -24,8 +24,16 @@ const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_c
         <tbody>
             <tr v-for="level in levels" :key="level.level">
                 <th scope="row">{{ level.level }}</th>
-                <td class="line">{{ level.front }}</td>
-                <td class="line">{{ level.back === level.front ? 'the same' : level.back }}</td>
+                <td class="line">
+                    {{ level.front }} <small v-if="level.front_also">{{ level.front_also }}</small>
+                </td>
+                <td class="line">
+                    <template v-if="level.back === level.front">the same</template>
+                    <template v-else
+                        >{{ level.back }}
+                        <small v-if="level.back_also">{{ level.back_also }}</small></template
+                    >
+                </td>
                 <td>{{ level.done.length === 0 ? 'as printed' : level.done.join('; ') }}</td>
                 <template v-if="isFinishedKnown">
                     <td><BothUnits :nm="level.as_cut_nm" /></td>

@@ -82,3 +82,26 @@ test('a fraction\'s sign behind a space belongs to its whole, and two units can 
     expect(underHeadings("Size 8 10 12\nBust 31 ½ 33 34 ½"))->toBe(['body_chart.full_bust' => '31 1/2 in 33 in 34 1/2 in'])
         ->and(underHeadings("Size\t8\t10\nBust\t32 / 81.5\t34 / 86.5"))->toBe(['body_chart.full_bust' => '32 in 34 in']);
 });
+
+test('a title between tables that decides nothing marks what follows; a second line of sizes under the same titles does not', function (): void {
+    $below = static fn (string $title): array => underHeadings("Size\t8\t10\nBust\t84\t88\n{$title}\nSize\t8\t10\nHip\t91\t95");
+    expect($below('The long sleeves'))->toBe(['body_chart.full_bust' => '84 88', 'body_chart.hip' => '91 95?'])
+        ->and($below('Body'))->toBe(['body_chart.full_bust' => '84 88', 'body_chart.hip' => '91 95']);
+});
+
+test('groups of sizes that are printed apart are told, sizes alike are named apart', function (string $text, array $ranges): void {
+    $preview = ChartPaste::read($text, Unit::Centimetre);
+    expect(array_map(static fn (array $range): string => "{$range['name']}: ".implode(' ', $range['sizes']), $preview->ranges))->toBe($ranges)->and($preview->doubts())->toBe(0);
+})->with([
+    'by titles' => ["MISSES 8-10\nSize\t8\t10\nBust\t84\t88\nWOMEN'S 18W-20W\nSize\t18W\t20W\nBust\t112\t117", ['Misses: 8 10', "Women's: 18W 20W"]],
+    'by their sizes' => ["Size\t8\t10\nBust\t84\t88\nSize\t18W\t20W\nBust\t112\t117", ['8-10: 8 10', 'Plus: 18W 20W']],
+    'alike, and smaller again' => ["Regular\nSize\t8\t10\nBust\t84\t88\nPetite\nSize\t8\t10\nBust\t82\t86", ['Regular: 8 10', 'Petite: 8 (Petite) 10 (Petite)']],
+    'the same group, finished' => ["Misses\nSize\t8\t10\nBust\t84\t88\nMisses, finished garment\nSize\t8\t10\nBust\t94\t98", []],
+    'further sizes of one' => ["Size\t8\t10\nBust\t84\t88\nSize\t12\t14\nBust\t92\t97", []],
+]);
+
+test('what is doubted of a whole table is said once, and counted once', function (): void {
+    $preview = ChartPaste::read("Size\t8\t10\nBust\t84\t88\nHip\t91\t95\nSize\t8\t10\nBust\t94\t980\nHip\t101\t105", Unit::Centimetre);
+    expect($preview->tableDoubts())->toBe([null, 'It stands a second time, so it is taken for the finished garment.'])->and($preview->doubts())->toBe(2)
+        ->and(array_map($preview->doubtOf(...), $preview->rows))->toBe([null, null, null, null]);
+});

@@ -46,6 +46,12 @@ test('a skirt has no bust, whatever its envelope prints', function (): void {
         ->and($plan->frame->size)->toBeNull();
 });
 
+test('a size has a second name where one is given, and none where names are hidden', function (): void {
+    $pattern = patternOf(['pattern.also_called' => ['EU 34', null, '', 'EU 40']]);
+    expect(array_map($pattern->alsoCalled(...), [0, 1, 2, 3, 4]))->toBe(['EU 34', null, null, 'EU 40', null])
+        ->and($pattern->withLinesCounted()->alsoCalled(0))->toBeNull();
+});
+
 test('finished figures of one view, fit or cup win over those for all, the one bound to more first', function (): void {
     $pattern = patternOf([
         'pattern.views' => ['A', 'C'], 'pattern.fits' => ['curvy'],

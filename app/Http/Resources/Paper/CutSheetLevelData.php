@@ -14,6 +14,7 @@ final readonly class CutSheetLevelData
     /**
      * @param  value-of<Level>  $level
      * @param  string  $front  the printed line to follow
+     * @param  ?string  $front_also  the second name of its size, where it has one
      * @param  list<string>  $done  what is done there; none where it is cut as printed
      * @param  ?int  $as_cut_nm  the finished garment
      * @param  ?int  $ease_as_cut_nm  room in it
@@ -22,6 +23,8 @@ final readonly class CutSheetLevelData
         public string $level,
         public string $front,
         public string $back,
+        public ?string $front_also,
+        public ?string $back_also,
         public array $done,
         public ?int $as_cut_nm,
         public ?int $ease_as_cut_nm,
@@ -34,6 +37,8 @@ final readonly class CutSheetLevelData
             level: $level->plan->facts->level->value,
             front: $level->front,
             back: $level->back,
+            front_also: $level->frontAlso,
+            back_also: $level->backAlso,
             done: array_map(static fn (Done $done): string => $done->text, $level->done),
             as_cut_nm: $level->plan->asCut?->nanometres,
             ease_as_cut_nm: $level->plan->easeAsCut?->nanometres,

@@ -25,6 +25,7 @@ final readonly class PlanData
      * @param  list<string>  $waits_for  levels that are not measured yet
      * @param  list<string>  $sizes  in play, smallest first
      * @param  list<string>  $short_sizes  the same where there is little room
+     * @param  list<?string>  $also_called  second names of the same, as other countries have them
      * @param  list<LevelData>  $levels  from the top down
      * @param  ?int  $above_waist_nm  longer above 0
      * @param  list<AlternativeData>  $alternatives
@@ -42,6 +43,7 @@ final readonly class PlanData
         public array $waits_for,
         public array $sizes,
         public array $short_sizes,
+        public array $also_called,
         public ?CupData $cup,
         public FrameData $frame,
         public ?BustAdjustmentData $bust_adjustment,
@@ -87,6 +89,7 @@ final readonly class PlanData
             waits_for: $plan->waitsFor(),
             sizes: array_map($plan->nameOf(...), $plan->inPlay->sizes),
             short_sizes: array_map($plan->make->pattern->shortNameOf(...), $plan->inPlay->sizes),
+            also_called: array_map($plan->make->pattern->alsoCalled(...), $plan->inPlay->sizes),
             cup: CupData::of($plan),
             frame: FrameData::of($plan),
             bust_adjustment: $plan->bust === null ? null : BustAdjustmentData::of($plan->bust),
