@@ -22,7 +22,7 @@ final readonly class ChartPlace
         $isCup = $parts[0] === 'cups';
         $chart = $parts[$isCup ? 1 : 0] ?? '';
         $row = $isCup ? ChartRow::FullBust : ChartRow::tryFrom($parts[1] ?? '');
-        $cup = $isCup ? CupLetter::canonical($parts[2] ?? '') : null;
+        $cup = $isCup ? CupLetter::written($parts[2] ?? '') : null;
         if ($row === null || ($isCup && $cup === null) || ! in_array($chart, ['body_chart', 'finished'], true)) {
             return null;
         }

@@ -12,6 +12,9 @@ final class HeadingWords
     /** No title has more words. */
     private const LONGEST = 9;
 
+    /** In so short a title one word more changes nothing: "Finished dress". */
+    private const SHORT = 3;
+
     /** Words of a title that change nothing of what it says. */
     private const BESIDE = ['', 'by', 'for', 'and', 'cup', 'cups', 'korbchen', 'bonnet', 'bonnets'];
 
@@ -50,7 +53,9 @@ final class HeadingWords
         $measures = [...RowWords::MEASURES, ...explode(' ', implode(' ', RowWords::NAMES['full_bust']))];
         [, $rest] = (new PartNames([], []))->viewAndFit($label);
 
-        return array_intersect($words, $measures) !== [] || self::unknownIn($rest) === '';
+        $unknown = self::unknownIn($rest);
+
+        return array_intersect($words, $measures) !== [] || $unknown === '' || (preg_match('/ |(?:tabelle|tabel|tableau)$/', $unknown) !== 1 && count($words) <= self::SHORT);
     }
 
     /** Whether the words say of the chart that it is finished (true) or the body's (false). "Body" wins: a table of body measurements may speak of the finished garment. */
@@ -69,7 +74,9 @@ final class HeadingWords
 
     private static function isSentence(string $label): bool
     {
-        return preg_match('/[.!?]\s*$|[,;:]\s+\p{L}.*[.,;:]\s+\p{L}/u', $label) === 1
+        $outside = (string) preg_replace('/[(\[][^)\]]*[)\]]/', ' ', $label);
+
+        return preg_match('/[.!?]\s*$|[,;:]\s+\p{L}.*[.,;:]\s+\p{L}/u', $outside) === 1
             || array_intersect(explode(' ', self::plain($label)), RowWords::OF_SENTENCES) !== [];
     }
 

@@ -28,7 +28,7 @@ final readonly class PartNames
     public function in(string $label): array
     {
         [$cup, $label] = self::taken(self::CUP, $label);
-        $letter = $cup === null ? null : CupLetter::canonical($cup);
+        $letter = $cup === null ? null : CupLetter::written($cup);
         [$found, $label] = $this->viewAndFit($label);
 
         return [($letter === null ? [] : ['cup' => $letter]) + $found, $label];

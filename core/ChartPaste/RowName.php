@@ -130,7 +130,7 @@ final readonly class RowName
             $isCup = $lettersAreCups || $found['bracket'] === '' || strlen($found['a']) > 1;
             $letters = $isCup ? [$found['a']] : [];
         }
-        $known = array_map(CupLetter::canonical(...), array_filter($letters, static fn (?string $letter): bool => $letter !== null));
+        $known = array_map(CupLetter::written(...), array_filter($letters, static fn (?string $letter): bool => $letter !== null));
 
         return array_values(array_filter($known, static fn (?string $cup): bool => $cup !== null));
     }

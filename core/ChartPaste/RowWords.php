@@ -56,7 +56,7 @@ final class RowWords
 
     /** What says that the figures are the garment's. */
     public const FINISHED = [
-        'finished', 'garment', 'garments', 'fertig', 'fertige', 'fertigen', 'fertiges', 'fertigmass', 'fertigmasse', 'fini', 'finis', 'finie',
+        'finished', 'garment', 'garments', 'fertig', 'fertige', 'fertigen', 'fertiges', 'fertigmass', 'fertigmasse', 'fini', 'finis', 'finie', 'finies', 'final',
         'vetement', 'afgewerkt', 'afgewerkte', 'eindmaat', 'eindmaten', 'fardiga', 'fardig', 'plaggets', 'faerdige', 'ferdige',
         'valmiin', 'vaatteen', 'finito', 'capo', 'prenda', 'terminada', 'pronta', 'peca', 'gotowego', 'wyrobu', 'kleidungsstucks',
         'kleidungsstuck', 'kledingstuk',

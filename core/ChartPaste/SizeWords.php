@@ -19,7 +19,7 @@ final class SizeWords
 
     private const LETTERS = '\d{0,2}X{0,4}[SL](?:\/\d{0,2}X{0,4}[SML])?|M(?:\/L)?|S\/M|\d{1,2}X(?:\/\d{1,2}X)?|one size|(?:X{1,3}-?)?(?:small|large)|medium|[A-K]';
 
-    private const FIGURES = '\d{1,3}(?:\/\d{1,3})?(?:-\d{1,3})?\s?[a-z]{0,2}';
+    private const FIGURES = '\d{1,3}(?:\/\d{1,3})?(?:-\d{1,3})?\s?(?!cm|in|mm)[a-z]{0,2}';
 
     /** The word "taille" is a size in French and a waist in German: see `ChartPaste`. */
     public static function isHeading(string $label): bool

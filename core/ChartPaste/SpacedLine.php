@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\ChartPaste;
 
+use Underbolt\PlainWords;
+
 /**
  * Splits a line of a PDF's text, where only spaces stand between the cells.
  *
@@ -24,7 +26,9 @@ final class SpacedLine
         if ($sizes !== null) {
             return $sizes;
         }
-        if (preg_match('/\d/', $typed) !== 1) {
+        // "View 2" is a title; its number is no figure.
+        [$of, $rest] = (new PartNames([], []))->viewAndFit($typed);
+        if (preg_match('/\d/', $of === [] ? $typed : $rest) !== 1) {
             return self::words($typed);
         }
         // Words in brackets belong to the label: "Hip (9 in below the waist) 91 95".
@@ -46,7 +50,9 @@ final class SpacedLine
         foreach ([3, 2, 1] as $length) {
             $heading = implode(' ', array_slice($words, 0, $length));
             $names = array_slice($words, $length);
-            if ($names !== [] && SizeWords::isHeading($heading) && SizeWords::couldBeSizes($names)) {
+            // In French the word for size is also the word for waist.
+            $named = SizeWords::isHeading($heading) || (PlainWords::plain($heading) === 'taille' && SizeWords::areSizes($names));
+            if ($names !== [] && $named && SizeWords::couldBeSizes($names)) {
                 return [$heading, $names];
             }
         }

@@ -35,12 +35,10 @@ final class CupLetter
         return "\"{$letter}\" is no cup; the letters run from AA, A, B to K";
     }
 
-    /** The letter by which a cup is known here: DD reads as E, DDD as F; null for a letter not known. */
-    public static function canonical(string $letter): ?string
+    /** A letter as it is written down, DD as DD; null for one that names no cup. */
+    public static function written(string $letter): ?string
     {
-        $place = self::place($letter);
-
-        return $place === null ? null : self::ORDER[$place];
+        return self::place($letter) === null ? null : strtoupper(trim($letter));
     }
 
     /** Whether two letters name one cup: DD and E do. */

@@ -85,10 +85,13 @@ function doubtOf({ doubt, guess, table }: ChartPreviewRow): string | null {
     return guess && said.value.includes(table) ? null : doubt;
 }
 
-const options = [
-    { value: null, label: 'leave out' },
-    ...places.map((place) => ({ value: place, label: placeName(place) })),
-];
+const options = computed(() => {
+    const own = props.preview.rows.flatMap(({ place }) => (place === null ? [] : [place]));
+    return [
+        { value: null, label: 'leave out' },
+        ...[...new Set([...places, ...own])].map((place) => ({ value: place, label: placeName(place) })),
+    ];
+});
 const open = computed(() => looked.value.rows.filter(({ place }) => place === null).length);
 const isNewEnvelope = computed(
     () => props.sizesHere.length > 0 && looked.value.sizes.some((size) => !props.sizesHere.includes(size)),

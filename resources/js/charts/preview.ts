@@ -80,7 +80,7 @@ export function withTable(
     const placed = (row: number, now: string | null): string | null => {
         const path = now ?? preview.rows[row]?.place ?? null;
         const moved = chart === null || path === null ? null : path.replace(/body_chart|finished/, chart);
-        return moved !== null && places.includes(moved) ? moved : null;
+        return moved !== null && (moved.startsWith('cups.') || places.includes(moved)) ? moved : null;
     };
     return {
         ...looked,

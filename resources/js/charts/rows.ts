@@ -37,6 +37,10 @@ export const bodyRowNames: Record<string, string> = {
 
 export const cupLetters = ['AA', 'A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K'];
 
+/** Two letters that some houses write otherwise: they stand where the other does, and keep their name. */
+const SAME: Record<string, string> = { DD: 'E', DDD: 'F' };
+const cupPlace = (letter: string): number => cupLetters.indexOf(SAME[letter] ?? letter);
+
 const finishedRowNames: [string, string][] = [
     ...levels.map(({ row, title }): [string, string] => [row, title]),
     ['bicep', 'Sleeve, upper arm'],
@@ -80,7 +84,7 @@ export function cupsOf(document: PatternDocument): string[] {
         ...Object.keys(document.cups?.body_chart ?? {}),
         ...Object.keys(document.cups?.finished ?? {}),
     ]);
-    return cupLetters.filter((letter) => named.has(letter));
+    return [...named].filter((letter) => cupPlace(letter) >= 0).sort((a, b) => cupPlace(a) - cupPlace(b));
 }
 
 function chart(path: Path, name: string, group: string): GridRow {

@@ -13,6 +13,8 @@ type Rule = InstanceType<typeof CupRule>['$props']['modelValue'];
 
 const cups = computed(() => document.value.cups ?? {});
 const withRows = computed(() => cupsOf(document.value));
+/** All letters, and those that have rows under another name, such as DD. */
+const offered = computed(() => [...new Set([...cupLetters, ...withRows.value])]);
 type TypedRule = NonNullable<Cups['by_range']>[string];
 const ruleOf = ({ measure, table }: TypedRule): Rule => ({
     measure: measure ?? 'high_bust_difference',
@@ -68,7 +70,7 @@ function toggleRow(cup: string, on: boolean): void {
         </p>
         <fieldset class="chips">
             <legend>Bust rows by cup in the charts</legend>
-            <label v-for="cup in cupLetters" :key="cup">
+            <label v-for="cup in offered" :key="cup">
                 <input
                     type="checkbox"
                     :checked="withRows.includes(cup)"

@@ -60,7 +60,7 @@ test('rows are known by their usual names in four languages', function (string $
     ['Tour de hanches, vêtement fini', 'finished.hip'],
     ['Bovenwijdte', 'body_chart.full_bust'], ['Tailleomtrek', 'body_chart.waist'], ['Heupwijdte', 'body_chart.hip'],
     ['Afgewerkte heupwijdte', 'finished.hip'],
-    ['Bust, C cup', 'cups.body_chart.C'], ['D cup', 'cups.body_chart.D'], ['Finished bust (DD)', 'cups.finished.E'],
+    ['Bust, C cup', 'cups.body_chart.C'], ['D cup', 'cups.body_chart.D'], ['Finished bust (DD)', 'cups.finished.DD'],
     ['Finished bust, C cup', 'cups.finished.C'],
 ]);
 

@@ -90,8 +90,8 @@ final readonly class WholeChart
 
         return match ($chart) {
             'body' => "body_chart.{$row}",
-            'cup' => 'cups.body_chart.'.CupLetter::canonical($row),
-            'fcup' => 'cups.finished.'.CupLetter::canonical($row),
+            'cup' => 'cups.body_chart.'.CupLetter::written($row),
+            'fcup' => 'cups.finished.'.CupLetter::written($row),
             default => $short,
         };
     }
