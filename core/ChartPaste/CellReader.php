@@ -17,8 +17,8 @@ final readonly class CellReader
 
     private const RANGE = '(?<low>'.self::FIGURE.')\s*(?:-|to|bis|tot|à|a)\s*(?<high>'.self::FIGURE.')';
 
-    /** Nobody prints a fraction of so many parts of an inch. */
-    private const NO_NUMERATOR = 64;
+    /** An inch is parted into so many. */
+    private const DENOMINATORS = [2, 4, 8, 16, 32, 64];
 
     private const RUN_TOGETHER = 'so many decimals: are these two figures run together?';
 
@@ -89,7 +89,7 @@ final readonly class CellReader
             return PastedCell::empty($typed);
         }
         // More than one whole is no fraction but a figure in each unit.
-        $isPair = preg_match('/^(\d+)\/(\d+)$/', $text, $part) === 1 && ((int) $part[1] > (int) $part[2] || (int) $part[1] >= self::NO_NUMERATOR);
+        $isPair = preg_match('/^(\d+)\/(\d+)$/', $text, $part) === 1 && ((int) $part[1] > (int) $part[2] || ! in_array((int) $part[2], self::DENOMINATORS, true));
         if (! $isPair && preg_match('/^'.self::FIGURE.'$/i', $text) === 1) {
             return $this->figure($typed, $text);
         }
@@ -111,7 +111,7 @@ final readonly class CellReader
     {
         $text = LengthText::plain($typed);
         // A star, a dagger or a raised figure leads to a footnote; "up to" and "about" say what a figure alone means as well.
-        $set = ['/^[*_]{1,2}(?=\d)|[*†‡¹²³_]+$|(?<=\d)\s+\d{1,2}\)$/u', '/^(?:up to|bis|max\.?|jusqu.?a|tot|ca\.?|circa|approx\.?|about|env\.?|~|≈|from|von|de|du)\s*(?=\d)/u'];
+        $set = ['/^[*_]{1,2}(?=\d)|[*†‡¹²³_]+$|(?<=[\d"mn])\s+\d{1,2}\)$/u', '/^(?:up to|bis|max\.?|jusqu.?a|tot|ca\.?|circa|approx\.?|about|env\.?|~|≈|from|von|de|du)\s*(?=\d)/u'];
         $text = trim((string) preg_replace($set, '', $text));
 
         return trim((string) preg_replace(['/(?<=\d)\s*ins\.?$/', '/(?<=\d)\s*cms\.?$/', '/\s+/'], [' in', ' cm', ' '], $text));

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace Underbolt\ChartPaste;
 
+use Underbolt\PlainWords;
+
 /** Text copied out of a PDF with one cell on each line: the names of rows tell where a row begins. */
 final class ListedCells
 {
     /** Fewer lines than this are a table of a few cells, or a single row. */
     private const FEWEST = 8;
 
+    /** A cell may be a figure with its fraction, in both units; a line of more figures is a row. */
+    private const MOST_FIGURES = 3;
+
     /** The text with one row a line, where it is such a list; else as it is. */
     public static function asTable(string $text): string
     {
         $lines = array_values(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $line): bool => $line !== ''));
         $isList = count($lines) >= self::FEWEST && preg_match('/[\t;|]|\S {2,}\S/', $text) !== 1
-            && array_filter($lines, static fn (string $line): bool => preg_match('/\d\s+\d+[\s.,]+\d/', $line) === 1) === [];
+            && array_filter($lines, static fn (string $line): bool => preg_match_all('/(?<!\S)\d/', $line) > self::MOST_FIGURES) === [];
         if (! $isList) {
             return $text;
         }
@@ -47,9 +52,11 @@ final class ListedCells
      */
     private static function sizeBySize(array $lines): ?array
     {
-        $first = array_key_first(array_filter($lines, SizeWords::isHeading(...)));
+        // In French the word for size is also the word for waist.
+        $isHead = static fn (string $line, int $at): bool => SizeWords::isHeading($line) || (PlainWords::plain($line) === 'taille' && RowName::of($lines[$at + 1] ?? '')->place !== null);
+        $first = array_key_first(array_filter($lines, $isHead, ARRAY_FILTER_USE_BOTH));
         $end = (int) $first + 1;
-        while (isset($lines[$end]) && RowName::of($lines[$end])->place !== null) {
+        while (isset($lines[$end]) && (RowName::of($lines[$end])->place !== null || PlainWords::plain($lines[$end]) === 'taille')) {
             $end++;
         }
         $columns = $end - (int) $first;

@@ -9,6 +9,9 @@ use Underbolt\Pattern\Cups\CupLetter;
 /** The views, fits and cups that a line of a table can name: the pattern's own, and those that say what they are. */
 final readonly class PartNames
 {
+    /** Bytes; no label and no title is longer, only a paragraph is. */
+    private const LONGEST = 200;
+
     private const VIEW = '/\b(?:view|ansicht|vue|modell|model|version)s?(?:\s*:)?\s+(?<name>[A-Z0-9](?:\s*[,\/&+]\s*[A-Z0-9])*)\b:?/i';
 
     /** `Slim fit`, `fit: loose`; "to fit" and "your fit" name none. */
@@ -37,6 +40,9 @@ final readonly class PartNames
     /** @return array{array{view?: string, fit?: string}, string} the same, a cup left where it stands */
     public function viewAndFit(string $label): array
     {
+        if (strlen($label) > self::LONGEST) {
+            return [[], $label];
+        }
         $found = [];
         [$view, $label] = self::taken(self::VIEW, $label);
         $view ??= self::known($label, $this->views);

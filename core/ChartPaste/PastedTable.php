@@ -21,7 +21,7 @@ final readonly class PastedTable
     private const FOOT = '/^[ \t]*(?:page|seite|pagina|página|sida|side|blz\.?|p\.)[ \t]*\d{1,3}(?:[ \t]*(?:\/|of|von|van|de|di|sur|av)[ \t]*\d{1,3})?[ \t]*$/imu';
 
     /** The number of a page alone, below a table that is no list of single cells. */
-    private const LONE_FOOT = '/(\d[ \t]+\d.*)\n\s*\d{1,3}\s*$/s';
+    private const LONE_FOOT = '/(\d\S*[ \t]+\d\S*[ \t]+\d[^\n]*(?:\n[^\n\d]*)*)\n\s*\d{1,3}\s*$/';
 
     private const SAME_MEANING = [
         "\r\n" => "\n", "\r" => "\n", "\u{FEFF}" => '', "\u{00AD}" => '', "\u{00A0}" => ' ', "\u{2007}" => ' ', "\u{2009}" => ' ',

@@ -16,6 +16,9 @@ final class RangeWords
         'damen', 'herren', 'kinder', 'grosse grossen', 'kurzgrossen', 'langgrossen', 'femme', 'homme', 'enfant', 'grandes tailles', 'grande taille', 'dames', 'heren', 'grote maten',
     ];
 
+    /** Bytes; no title is longer. */
+    private const LONGEST = 200;
+
     /** The words that may stand beside a group without its being about something else. */
     private const BESIDE = ['size', 'sizes', 'range', 'sizing', 'chart', 'grossen', 'tailles', 'maten', 'us', 'uk', 'eu'];
 
@@ -26,7 +29,7 @@ final class RangeWords
      */
     public static function in(string $label, bool $isAlone = true): ?string
     {
-        $words = self::words($label);
+        $words = strlen($label) > self::LONGEST ? '' : self::words($label);
         foreach (self::GROUPS as $group) {
             if (! str_contains(" {$words} ", " {$group} ")) {
                 continue;
@@ -39,7 +42,7 @@ final class RangeWords
             return self::printed($label, $group);
         }
 
-        return preg_match('/^\s*(?:envelope|range|umschlag|pochette|enveloppe)\s+(?<name>[A-Z0-9]{1,3})\b/i', $label, $part) === 1 ? trim($part[0]) : null;
+        return $words !== '' && preg_match('/^\s*(?:envelope|range|umschlag|pochette|enveloppe)\s+(?<name>[A-Z0-9]{1,3})\b/i', $label, $part) === 1 ? trim($part[0]) : null;
     }
 
     /** Plain words without the group that they name. */

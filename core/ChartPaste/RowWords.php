@@ -28,13 +28,13 @@ final class RowWords
             'bust', 'full bust', 'chest', 'breast', 'bust full', 'chest bust', 'bust chest', 'bust line', 'bustline',
             'brust', 'brustumfang', 'brustumf', 'brustweite', 'oberweite', 'poitrine', 'tour de poitrine', 'tour poitrine', 'buste',
             'borst', 'borstomtrek', 'borstwijdte', 'bovenwijdte', 'bystvidd', 'byst', 'brystvidde', 'overvidde', 'bryst',
-            'brost', 'brostvidd', 'rinnanymparys', 'rinta', 'seno', 'giro petto', 'giro seno', 'petto', 'busto', 'pecho', 'contorno pecho', 'contorno busto',
+            'brost', 'brostvidd', 'rinnanymparys', 'rinta', 'seno', 'giro petto', 'giro seno', 'petto', 'busto', 'torace', 'giro torace', 'giro busto', 'pecho', 'contorno pecho', 'contorno busto', 'contorno peito', 'contorno torax',
             'peito', 'biust', 'obwod biustu', 'obwod klatki piersiowej',
         ],
         'waist' => [
             'waist', 'natural waist', 'waistline', 'waist line', 'waist natural', 'taillenumfang', 'taillenweite', 'taillenumf',
             'tour de taille', 'tour taille', 'tailleomtrek', 'taillewijdte', 'taille omtrek', 'midjevidd', 'midja', 'midjematt', 'taljevidde', 'talje',
-            'vyotaronymparys', 'vyotaro', 'livvidde', 'midje', 'vita', 'giro vita', 'cintura', 'contorno cintura', 'talia', 'obwod talii',
+            'vyotaronymparys', 'vyotaro', 'livvidde', 'midje', 'vita', 'giro vita', 'cintura', 'contorno cintura', 'giro cintura', 'perimetro cintura', 'pasie', 'linii', 'talia', 'obwod talii',
             'obwod pasa', 'pas',
         ],
         'hip' => [
@@ -57,7 +57,7 @@ final class RowWords
     /** What says that the figures are the garment's. */
     public const FINISHED = [
         'finished', 'garment', 'garments', 'fertig', 'fertige', 'fertigen', 'fertiges', 'fertigmass', 'fertigmasse', 'fini', 'finis', 'finie', 'finies', 'final',
-        'vetement', 'afgewerkt', 'afgewerkte', 'eindmaat', 'eindmaten', 'fardiga', 'fardig', 'plaggets', 'faerdige', 'ferdige',
+        'vetement', 'afgewerkt', 'afgewerkte', 'eindmaat', 'eindmaten', 'fardiga', 'fardig', 'plaggets', 'faerdige', 'faerdigt', 'faerdig', 'ferdige', 'ferdig', 'ferdigt', 'valmis',
         'valmiin', 'vaatteen', 'finito', 'capo', 'prenda', 'terminada', 'pronta', 'peca', 'gotowego', 'wyrobu', 'kleidungsstucks',
         'kleidungsstuck', 'kledingstuk',
     ];

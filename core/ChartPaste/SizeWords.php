@@ -30,7 +30,9 @@ final class SizeWords
         }
         $known = explode(' ', implode(' ', self::HEADINGS).' taille pattern');
 
-        return ! in_array($words, ['taille', 'pattern', ''], true) && array_diff(explode(' ', $words), $known) === [];
+        $alone = trim((string) preg_replace('/\b(?:cm|in|inches|centimetres)\b/', '', $words));
+
+        return ! in_array($alone, ['taille', 'pattern', ''], true) && array_diff(explode(' ', $words), $known) === [];
     }
 
     /** The first of several names of a size: `XS` of `XS (4-6)`, `4` of `US 4`. */

@@ -22,6 +22,10 @@ final class SpacedLine
     public static function split(string $typed): array
     {
         $typed = trim($typed);
+        // "Misses 6-16" is a title: the sizes themselves follow.
+        if (str_contains($typed, '-') && RangeWords::in($typed) !== null) {
+            return [$typed, []];
+        }
         $sizes = self::sizes($typed);
         if ($sizes !== null) {
             return $sizes;
