@@ -20,7 +20,7 @@ final class ListedCells
     {
         $lines = array_values(array_filter(array_map(trim(...), explode("\n", $text)), static fn (string $line): bool => $line !== ''));
         $isList = count($lines) >= self::FEWEST && preg_match('/[\t;|]|\S {2,}\S/', $text) !== 1
-            && array_filter($lines, static fn (string $line): bool => preg_match_all('/(?<!\S)\d/', $line) > self::MOST_FIGURES) === [];
+            && array_filter($lines, self::isRow(...)) === [];
         if (! $isList) {
             return $text;
         }
@@ -42,6 +42,14 @@ final class ListedCells
         }
 
         return $named < 2 ? $text : self::written($rows);
+    }
+
+    /** Whether a line holds a name with its figures, or more figures than a cell does. */
+    private static function isRow(string $line): bool
+    {
+        $figures = preg_match_all('/(?<!\S)\d/', $line);
+
+        return $figures > self::MOST_FIGURES || ($figures > 1 && preg_match('/^\p{L}{3}/u', $line) === 1);
     }
 
     /**
