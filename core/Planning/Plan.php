@@ -107,6 +107,16 @@ final readonly class Plan
         return $this->ways->all();
     }
 
+    /**
+     * The best of some sizes alone, such as those of the envelopes that are there.
+     *
+     * @param  non-empty-list<int>  $sizes
+     */
+    public function within(array $sizes): Alternative
+    {
+        return $this->ways->within($sizes);
+    }
+
     /** The sizes as they are cut, with what they cost. */
     public function taken(): Alternative
     {

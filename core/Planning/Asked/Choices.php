@@ -75,6 +75,40 @@ final readonly class Choices
     ) {
     }
 
+    /** The same in another envelope, what was set by hand taken off: it stands on sizes of the one before. */
+    public function inRange(string $range): self
+    {
+        return new self(
+            range: $range,
+            between: $this->between,
+            lead: $this->lead,
+            ease: $this->ease,
+            pick: $this->pick,
+            likedEase: $this->likedEase,
+            leastEase: $this->leastEase,
+            clips: new Sizes,
+            largestStep: $this->largestStep,
+            blend: $this->blend,
+            dwell: $this->dwell,
+            stationEvery: $this->stationEvery,
+            tummyDepth: $this->tummyDepth,
+            view: $this->view,
+            fit: $this->fit,
+            ownGarment: $this->ownGarment,
+            weights: $this->weights,
+            frontLarger: $this->frontLarger,
+            centreBack: $this->centreBack,
+            order: $this->order,
+            take: $this->take,
+            byHand: $this->byHand,
+            lengths: $this->lengths,
+            method: $this->method,
+            adjustBust: $this->adjustBust,
+            spread: $this->spread,
+            toHem: $this->toHem,
+        );
+    }
+
     /** What was said, else what a garment that fits well has there: its flat width, doubled, less the body. */
     public function likedEase(Level $level, ?Length $body): ?Length
     {

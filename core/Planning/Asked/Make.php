@@ -36,6 +36,11 @@ final readonly class Make
         return new self($this->unit, $body, $this->pattern, $this->choices, $this->found, $this->cloth);
     }
 
+    public function withChoices(Choices $choices): self
+    {
+        return new self($this->unit, $this->body, $this->pattern, $choices, $this->found, $this->cloth);
+    }
+
     /** The same with sizes called by the place of their line. */
     public function withLinesCounted(): self
     {

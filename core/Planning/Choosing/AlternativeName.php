@@ -16,4 +16,7 @@ enum AlternativeName: string
 
     /** The bust nearer the waist, adjusted. */
     case Nearer = 'nearer';
+
+    /** Only sizes of envelopes that are owned, where the best needs another one. */
+    case Owned = 'owned';
 }

@@ -53,6 +53,20 @@ final readonly class Alternatives
         ]));
     }
 
+    /**
+     * The best of some sizes alone, such as those of the envelopes that are owned.
+     *
+     * @param  non-empty-list<int>  $sizes
+     */
+    public function within(array $sizes): Alternative
+    {
+        $way = $this->planner->within($sizes);
+        $bust = $this->facts['bust'] ?? null;
+        $total = $bust === null || $way->bust === null ? null : $bust->adjustmentAt($way->bust);
+
+        return $this->receipt->alternative(AlternativeName::Owned, $way, $total ?? Length::zero());
+    }
+
     /** Any sizes, such as those that clips were set on. */
     public function costOf(Sizes $sizes): Alternative
     {

@@ -55,6 +55,27 @@ final readonly class Planner
         }, $this->allowed));
     }
 
+    /**
+     * The sizes of least cost among some alone. A level that has none of them which is large enough takes what there is;
+     * where the frame is none of them the nearest stands in.
+     *
+     * @param  non-empty-list<int>  $sizes
+     */
+    public function within(array $sizes): Sizes
+    {
+        $mine = array_flip($sizes);
+        $allowed = [];
+        foreach ($this->levels as $name => $level) {
+            $nearest = $sizes;
+            usort($nearest, static fn (int $one, int $other): int => abs($one - $level->facts->own) <=> abs($other - $level->facts->own));
+            $kinds = [array_intersect_key($this->allowed[$name], $mine), array_intersect_key($level->fit, $mine), [$nearest[0] => $level->fitOf($nearest[0])]];
+            $allowed[$name] = array_values(array_filter($kinds))[0];
+            asort($allowed[$name]);
+        }
+
+        return $this->cheapest($allowed);
+    }
+
     /** @param  array<string, array<int, float>>  $allowed  by level and size, the best fitting first */
     private function cheapest(array $allowed): Sizes
     {

@@ -1264,7 +1264,7 @@ export interface components {
         };
         AlternativeData: {
             /** @enum {string} */
-            name: "best" | "one_size" | "closest" | "by_finished" | "nearer";
+            name: "best" | "one_size" | "closest" | "by_finished" | "nearer" | "owned";
             /** @description by level */
             sizes: {
                 [key: string]: string;
@@ -2635,6 +2635,13 @@ export interface components {
             place: string;
             what: string;
         };
+        OwnedWayData: {
+            way: components["schemas"]["AlternativeData"];
+            /** @description the envelope to choose, where its sizes are drawn apart from those of the plan */
+            range: string | null;
+            /** @description what it lacks, level by level; none where it has room enough */
+            lacks: string[];
+        };
         PastedPartData: {
             /** @description names of the columns */
             head: string[];
@@ -3041,6 +3048,8 @@ export interface components {
             hem_nm: number | null;
             sleeve_nm: number | null;
             alternatives: components["schemas"]["AlternativeData"][];
+            /** @description what the envelopes that are there give, where the plan needs another one */
+            owned_way: components["schemas"]["OwnedWayData"] | null;
             work: components["schemas"]["WorkData"];
             pieces: components["schemas"]["PieceCutData"][];
             /** @description for the largest size used */

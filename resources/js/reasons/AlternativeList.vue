@@ -2,6 +2,7 @@
 import Button from 'primevue/button';
 import { computed, useId } from 'vue';
 import type { Alternative, Choices, Plan } from '../api/types';
+import { title } from '../ui/words';
 import { ways, workWeights, workWords } from './leads';
 
 const props = defineProps<{ plan: Plan; choices: Choices }>();
@@ -16,8 +17,18 @@ const place = computed(() => {
     );
 });
 
+/** The ways of this draft, and what the envelopes that are there give where the plan needs another one. */
+const offered = computed(() => [
+    ...props.plan.alternatives.map((way) => ({ way, lacks: [] as string[], range: null as string | null })),
+    ...(props.plan.owned_way === null ? [] : [props.plan.owned_way]),
+]);
+
 /** Who picks so by himself needs no clips; any other way is set by hand. */
-function take(way: Alternative): void {
+function take(way: Alternative, range: string | null): void {
+    if (range !== null) {
+        emit('change', { range, sizes: { ...way.sizes }, adjust_bust: null });
+        return;
+    }
     const pick = pickerOf(way);
     if (pick !== null) emit('change', { pick, sizes: {}, adjust_bust: null });
     else emit('change', { sizes: { ...way.sizes }, adjust_bust: way.adjusts_bust || null });
@@ -58,10 +69,12 @@ function sizes(way: Alternative): string {
             <span>work less</span> <small>{{ workWords[place] }}</small>
         </p>
         <div class="columns ways">
-            <article v-for="way in plan.alternatives" :key="way.name" :class="{ chosen: way.chosen }">
+            <article v-for="{ way, lacks, range } in offered" :key="way.name" :class="{ chosen: way.chosen }">
                 <h3>{{ ways[way.name].title }}</h3>
                 <p class="hint">{{ ways[way.name].what }}</p>
                 <p class="sizes">{{ sizes(way) }}</p>
+                <p v-if="range !== null" class="hint">in {{ range }}</p>
+                <p v-if="lacks.length > 0">{{ title(lacks.join(', ')) }}.</p>
                 <table>
                     <tbody>
                         <tr v-for="line in way.receipt" :key="line.what">
@@ -86,7 +99,7 @@ function sizes(way: Alternative): string {
                             : `Cut these: ${ways[way.name].title}`
                     "
                     :aria-disabled="way.chosen"
-                    @click="way.chosen || take(way)"
+                    @click="way.chosen || take(way, range)"
                 />
             </article>
         </div>

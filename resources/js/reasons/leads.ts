@@ -18,6 +18,7 @@ export const ways = {
         title: 'By the finished garment',
         what: 'the bust keeps its size; below it there is room',
     },
+    owned: { title: 'Only what you own', what: 'no other envelope is needed' },
     nearer: { title: 'Brought nearer', what: 'the bust nearer the waist, and adjusted' },
 } as const;
 

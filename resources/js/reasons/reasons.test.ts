@@ -15,9 +15,14 @@ const ways = (plan: Plan, choices: Choices = {}) => show(AlternativeList, { plan
 
 it('every other way shows its sizes and the receipt of its cost, and one is on the bench', () => {
     const shown = ways(plans.blend);
-    expect(shown.findAll('article h3').map(words)).toEqual(['Best', 'One size', 'Closest']);
-    expect(shown.findAll('.sizes').map(words)).toEqual(['14 – 16 – 14', '18', '14 – 18 – 14']);
-    expect(shown.findAll('.sum .cost').map(words)).toEqual(['8.65', '47.75', '9.65']);
+    expect(shown.findAll('article h3').map(words)).toEqual([
+        'Best',
+        'One size',
+        'Closest',
+        'Only what you own',
+    ]);
+    expect(shown.findAll('.sizes').map(words)).toEqual(['14 – 16 – 14', '18', '14 – 18 – 14', '14']);
+    expect(shown.findAll('.sum .cost').map(words)).toEqual(['8.65', '47.75', '9.65', '23.45']);
     expect(shown.findAll('.chosen h3').map(words)).toEqual(['Closest']);
 });
 
@@ -35,6 +40,19 @@ it('a way is taken with exactly its sizes and its adjustment; the best is left t
     ]);
     await shown.get('[aria-label="Cut these: Best"]').trigger('click');
     expect(told(shown, 'change')).toEqual([{ pick: 'best', sizes: {}, adjust_bust: null }]);
+});
+
+it('what the owned envelopes give is offered with what it lacks, and taken in its envelope', async () => {
+    const [way] = plans.blend.owned_way === null ? [] : [plans.blend.owned_way];
+    if (way === undefined) throw new Error('this plan needs an envelope that is not owned');
+    const shown = ways({ ...plans.blend, owned_way: { ...way, range: 'small' } });
+    expect(words(shown.get('article:last-of-type'))).toContain(
+        'in small 6.5 cm too little at the waist, 0.5 cm too little at the hip.',
+    );
+    await shown.get('[aria-label="Cut these: Only what you own"]').trigger('click');
+    expect(told(shown, 'change')).toEqual([
+        { range: 'small', sizes: { bust: '14', waist: '14', hip: '14' }, adjust_bust: null },
+    ]);
 });
 
 it('one size for all is left to whoever picks so, so that it stays one size', async () => {

@@ -8,6 +8,7 @@ use App\Http\Resources\Paper\StationTableData;
 use App\Paper\MakePaper;
 use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Headline;
+use Underbolt\Advice\OwnedWay;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
@@ -29,6 +30,7 @@ final readonly class PlanData
      * @param  list<LevelData>  $levels  from the top down
      * @param  ?int  $above_waist_nm  longer above 0
      * @param  list<AlternativeData>  $alternatives
+     * @param  ?OwnedWayData  $owned_way  what the envelopes that are there give, where the plan needs another one
      * @param  list<PieceCutData>  $pieces
      * @param  list<NeedData>  $needs  for the largest size used
      * @param  list<StationData>  $stations  of the front
@@ -55,6 +57,7 @@ final readonly class PlanData
         public ?int $hem_nm,
         public ?int $sleeve_nm,
         public array $alternatives,
+        public ?OwnedWayData $owned_way,
         public WorkData $work,
         public array $pieces,
         public array $needs,
@@ -81,6 +84,7 @@ final readonly class PlanData
         $drawing = $plan->drawing();
         $work = WorkPlan::of($plan, $ownLines);
         $stations = StationTableData::of($ownLines === null ? $work->line : ToldLine::of($plan, $plan->stationTable()), $plan);
+        $owned = OwnedWay::of($plan);
         $steps = array_map(static fn ($step): ?StepData => $step === null ? null : StepData::of($step), $plan->steps);
 
         return new self(
@@ -104,6 +108,7 @@ final readonly class PlanData
                 static fn (Alternative $one): AlternativeData => AlternativeData::of($one, $plan),
                 $plan->alternatives(),
             ),
+            owned_way: $owned === null ? null : OwnedWayData::of($owned, $plan),
             work: WorkData::of($work),
             pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), PieceCut::all($plan, $work)),
             needs: array_map(NeedData::of(...), ToBuy::of($plan)->needs),
