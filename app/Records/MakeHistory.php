@@ -43,6 +43,18 @@ final readonly class MakeHistory
         return new self($garment, $cloth, array_values($alike->all()), $last);
     }
 
+    /**
+     * Of a wearer, for a pattern that nothing is made from yet.
+     *
+     * @param  Collection<int, Make>  $makes  all of the wearer, the newest first
+     */
+    public static function like(Collection $makes, ?Garment $garment, FabricKind $cloth): self
+    {
+        $alike = $makes->filter(static fn (Make $other): bool => self::kind($other) === [$garment, $cloth]);
+
+        return new self($garment, $cloth, array_values($alike->all()), null);
+    }
+
     /** @return Collection<int, Make> of a wearer, the newest first */
     public static function all(int $wearer): Collection
     {

@@ -19,10 +19,12 @@ use Underbolt\Company\Row;
 use Underbolt\File\ChoicesReader;
 use Underbolt\File\Typed\FaultLog;
 use Underbolt\File\Typed\Node;
+use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pattern as CorePattern;
 use Underbolt\Planning\Asked\Make as CoreMake;
 use Underbolt\Refusal;
+use Underbolt\Wearing\Learned;
 
 /**
  * A pattern and those it is to be made for. What is kept of it: `wearers`, the ids of who is on it (all, where it is
@@ -38,9 +40,19 @@ final class PatternCompany
     /** @var ?Collection<int, Wearer> read once, for the head and for the rows */
     private ?Collection $everyone = null;
 
-    /** @param  ?SizeLabels  $labels  each wearer's own where they are left out */
-    public function __construct(public readonly Pattern $pattern, private readonly User $user, private readonly ?SizeLabels $labels = null)
-    {
+    /** @var array<int, Collection<int, Make>> all makes of a wearer, by id */
+    private array $makes = [];
+
+    /**
+     * @param  ?SizeLabels  $labels  each wearer's own where they are left out
+     * @param  bool  $knowsLikes  whether a make begins with the ease that the wearer's earlier ones taught
+     */
+    public function __construct(
+        public readonly Pattern $pattern,
+        private readonly User $user,
+        private readonly ?SizeLabels $labels = null,
+        private readonly bool $knowsLikes = false,
+    ) {
         $this->log = new FaultLog;
         $this->core = $pattern->toCore($this->log);
     }
@@ -63,6 +75,24 @@ final class PatternCompany
         $exceptions = $this->pattern->company->exceptions ?? null;
 
         return $exceptions instanceof stdClass ? $exceptions : new stdClass;
+    }
+
+    /**
+     * The choices that a make of the wearer would begin with where what is known of the wearer counts: with the ease that
+     * earlier makes of the kind taught, where no other is chosen.
+     */
+    private function likedChoicesOf(Wearer $wearer): stdClass
+    {
+        $choices = $this->choicesOf($wearer->id);
+        if (! $this->knowsLikes || $this->core === null || isset($choices->liked_ease) || isset($choices->own_garment)) {
+            return $choices;
+        }
+        $this->makes[$wearer->id] ??= MakeHistory::all($wearer->id);
+        $learned = MakeHistory::like($this->makes[$wearer->id], $this->core->garment, $this->core->fabric->kind)->learned();
+        $known = array_filter($learned, static fn (Learned $of): bool => $of->ease !== null);
+        $liked = array_map(fn (Learned $of): string => $of->ease === null ? '' : LengthPrint::sentence($of->ease, $this->unit()), $known);
+
+        return $liked === [] ? $choices : (object) (['liked_ease' => (object) $liked] + get_object_vars($choices));
     }
 
     /** By a wearer's id, sizes named as the wearer would have them. */
@@ -174,7 +204,7 @@ final class PatternCompany
             'card_id' => $card->id,
             'pattern_id' => $this->pattern->id,
             'unit' => $this->unit(),
-            'choices' => $this->choicesOf($wearer->id),
+            'choices' => $this->likedChoicesOf($wearer),
         ]);
     }
 
@@ -191,7 +221,7 @@ final class PatternCompany
     private function planned(Wearer $wearer, Card $card): Row|Refusal
     {
         $log = new FaultLog;
-        $choices = ChoicesReader::read(Node::root($this->choicesOf($wearer->id), 'choices', $this->unit(), $log), $this->unit(), $this->core, $this->user->unit);
+        $choices = ChoicesReader::read(Node::root($this->likedChoicesOf($wearer), 'choices', $this->unit(), $log), $this->unit(), $this->core, $this->user->unit);
         if ($this->core === null || $choices === null || $this->log->faults() !== [] || $log->faults() !== []) {
             return ($this->log->faults() === [] ? $log : $this->log)->refusal();
         }

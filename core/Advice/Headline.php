@@ -9,6 +9,7 @@ use Underbolt\Altering\Take;
 use Underbolt\Pattern\Listed;
 use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Plan;
+use Underbolt\Sizing\Sizes;
 
 /** The one plain sentence that stands on top of a plan: the sizes, and whatever else is in the line that is cut. */
 final class Headline
@@ -51,16 +52,33 @@ final class Headline
         };
     }
 
-    private static function sizes(Plan $plan): string
+    /** Any sizes from the top down: `12 all the way`, `12 at the bust, 14 at the waist and hip`. */
+    public static function sizesInWords(Sizes $sizes, Plan $plan): string
+    {
+        $parts = self::places($sizes, $plan);
+
+        return count($parts) === 1 ? $plan->nameOf($sizes->first() ?? 0).' all the way' : implode(', ', $parts);
+    }
+
+    /** @return array<int, string> `12 at the bust`, by size */
+    private static function places(Sizes $sizes, Plan $plan): array
     {
         $places = [];
-        foreach ($plan->sizes->known() as $name => $size) {
+        foreach ($sizes->known() as $name => $size) {
             $places[$size][] = $name;
         }
-        $parts = [];
+
         foreach ($places as $size => $levels) {
-            $parts[] = "{$plan->nameOf($size)} at the ".implode(' and ', $levels);
+            $places[$size] = "{$plan->nameOf($size)} at the ".implode(' and ', $levels);
         }
+
+        return $places;
+    }
+
+    private static function sizes(Plan $plan): string
+    {
+        $places = self::places($plan->sizes, $plan);
+        $parts = array_values($places);
 
         return match (count($places)) {
             0 => 'No size yet',

@@ -9,6 +9,7 @@ use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Headline;
 use Underbolt\Pattern\Charts\ChartPosition;
 use Underbolt\Pattern\Paper\Range;
+use Underbolt\Planning\Choosing\AlternativeName;
 use Underbolt\Planning\Choosing\ReceiptLine;
 use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Choosing\Sureness;
@@ -77,6 +78,18 @@ final readonly class Row
     public function drawnIn(): array
     {
         return Headline::drawnIn($this->plan);
+    }
+
+    /** What the finished garment alone would have cut, in words such as `12 all the way`; null where that is no other way. */
+    public function byFinished(): ?string
+    {
+        foreach ($this->plan->alternatives() as $way) {
+            if ($way->name === AlternativeName::ByFinished && ! $way->sizes->equals($this->plan->sizes)) {
+                return Headline::sizesInWords($way->sizes, $this->plan);
+            }
+        }
+
+        return null;
     }
 
     /** What is made at the bust, in words such as `full, 5 cm`; null where nothing is. */

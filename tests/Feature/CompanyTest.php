@@ -185,6 +185,35 @@ test('every pattern is there for one wearer, the one that costs least first', fu
     expect($dress['to_get'])->toBe(['16-22']);
 });
 
+test('a pattern without a make is told as its make will be, with the ease that earlier ones taught', function (): void {
+    [$user] = companyOf();
+    $begun = $liked = 0;
+    foreach ($user->wearers()->get() as $wearer) {
+        foreach ($this->getJson("/api/wearers/{$wearer->id}/patterns")->json('rows') as $row) {
+            if ($row['make_id'] !== null || $row['headline'] === null) {
+                continue;
+            }
+            $make = Make::query()->findOrFail($this->postJson("/api/patterns/{$row['pattern_id']}/company/{$wearer->id}", ['likes' => true])->assertCreated()->json('id'));
+            expect($this->getJson("/api/makes/{$make->id}/bench")->json('plan.headline'))->toBe($row['headline']);
+            $liked += isset($make->choices->liked_ease) ? 1 : 0;
+            $begun++;
+            $make->delete();
+        }
+    }
+    expect($begun)->toBeGreaterThan(20)->and($liked)->toBeGreaterThan(0);
+});
+
+test('of patterns that cost the same the one that needs no further envelope comes first, then the one with fewer cautions', function (): void {
+    [$user] = companyOf();
+    foreach ($user->wearers()->get() as $wearer) {
+        $rows = array_filter($this->getJson("/api/wearers/{$wearer->id}/patterns")->json('rows'), static fn (array $row): bool => $row['cost'] !== null);
+        $ranks = array_map(static fn (array $row): array => [round($row['cost'], 1), count($row['to_get']), $row['cautions']], array_values($rows));
+        $sorted = $ranks;
+        sort($sorted);
+        expect($ranks)->toBe($sorted);
+    }
+});
+
 test('what if another measure: what flips is said, and nothing is kept', function (): void {
     $make = demoMake('Merrin Tolvane');
     $before = [$make->refresh()->getAttributes(), $make->card->readings()->get()->toArray()];

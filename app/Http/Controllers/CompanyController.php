@@ -80,6 +80,9 @@ final class CompanyController
     }
 
     #[OA\Post(path: '/api/patterns/{pattern}/company/{wearer}', operationId: 'beginFromCompany',
+        requestBody: new OA\RequestBody(content: new OA\JsonContent(properties: [
+            new OA\Property(property: 'likes', description: 'with the ease that earlier makes of the wearer taught', type: 'boolean'),
+        ])),
         responses: [
             new Answer(MakeData::class, 'the make that there is of that row already'),
             new Answer(MakeData::class, 'the make of that row, begun', 201),
@@ -93,7 +96,7 @@ final class CompanyController
         $lock = Cache::lock("begin {$pattern->id} {$wearer->id}", 10);
         $lock->block(10);
         try {
-            $make = (new PatternCompany($pattern, $user))->begin($wearer, $card);
+            $make = (new PatternCompany($pattern, $user, knowsLikes: $request->boolean('likes')))->begin($wearer, $card);
         } finally {
             $lock->release();
         }

@@ -1734,6 +1734,8 @@ export interface components {
             /** @description why there is no plan */
             refused: string | null;
             headline: string | null;
+            /** @description what the finished garment alone would have cut, in words */
+            by_finished: string | null;
             /** @description from the top down */
             sizes: components["schemas"]["CompanySizeData"][];
             frame: string | null;
@@ -3524,7 +3526,7 @@ export interface components {
                 [key: string]: string;
             };
         };
-        /** @description every pattern for one wearer, the one that costs least first; those without a plan last */
+        /** @description every pattern for one wearer, the one that costs least first, then what needs no further envelope, then the one with the fewest cautions; those without a plan last */
         WhichPatternData: {
             wearer_id: number;
             wearer: string;
@@ -4829,7 +4831,14 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description with the ease that earlier makes of the wearer taught */
+                    likes?: boolean;
+                };
+            };
+        };
         responses: {
             /** @description the make that there is of that row already */
             200: {

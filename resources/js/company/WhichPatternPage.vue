@@ -37,7 +37,7 @@ async function begin(row: CompanyRow): Promise<void> {
         // With the choices that the row was planned with.
         const path = { pattern: row.pattern_id, wearer: props.id };
         const make = await api
-            .POST('/api/patterns/{pattern}/company/{wearer}', { params: { path } })
+            .POST('/api/patterns/{pattern}/company/{wearer}', { params: { path }, body: { likes: true } })
             .then(body);
         await router.push({ name: 'bench', params: { id: make.id } });
     } catch (error) {
@@ -89,6 +89,7 @@ const reasons = (row: CompanyRow) => row.receipt.filter(({ cost }) => cost > 0);
                     </h2>
                     <template v-if="row.headline">
                         <p class="says">{{ row.headline }}</p>
+                        <p v-if="row.by_finished">By the finished garment: {{ row.by_finished }}.</p>
                         <p v-if="reasons(row).length > 0" class="what">
                             <span v-for="line in reasons(row)" :key="line.what" class="reason"
                                 >{{ title(line.what) }} ({{ line.cost.toFixed(1) }})</span

@@ -29,6 +29,7 @@ final readonly class CompanyRowData
      * @param  bool  $is_card_old  worth taking anew
      * @param  ?int  $make_id  the newest make of the two
      * @param  ?string  $refused  why there is no plan
+     * @param  ?string  $by_finished  what the finished garment alone would have cut, in words
      * @param  list<CompanySizeData>  $sizes  from the top down
      * @param  ?string  $adjustment  in words; null where none is made
      * @param  list<int>  $steps  sizes between neighbouring levels
@@ -55,6 +56,7 @@ final readonly class CompanyRowData
         #[OA\Property(ref: ChoicesDocument::class, description: 'that are this wearer\'s alone')] public stdClass $exception,
         public ?string $refused,
         public ?string $headline,
+        public ?string $by_finished,
         public array $sizes,
         public ?string $frame,
         public ?string $adjustment,
@@ -93,6 +95,7 @@ final readonly class CompanyRowData
             exception: $row->exception,
             refused: self::refused($row->planned),
             headline: $planned === null ? null : Headline::of($planned->plan),
+            by_finished: $planned?->byFinished(),
             sizes: $planned === null ? [] : CompanySizeData::all($planned),
             frame: $planned?->frame(),
             adjustment: $planned?->adjustment(),
