@@ -6,8 +6,9 @@ import type { Bench, Plan, Workroom } from '../api/types';
 import { useSession } from '../state/session';
 import ChoiceField from '../ui/ChoiceField.vue';
 import Crumbs from '../ui/Crumbs.vue';
+import CompareCharts from './CompareCharts.vue';
 import CompareLines from './CompareLines.vue';
-import { compared } from './compare';
+import { compared, printedRows } from './compare';
 
 /** Two or three makes side by side. */
 const props = defineProps<{ makes: number[] }>();
@@ -47,6 +48,12 @@ watch(
 );
 
 const rows = computed(() => compared(benches.value, session.unit));
+const printed = computed(() =>
+    printedRows(
+        benches.value.map(({ plan }) => plan as Plan | null),
+        session.unit,
+    ),
+);
 const differing = computed(() => rows.value.filter(({ differs }) => differs).length);
 const plans = computed(() => benches.value.flatMap(({ plan }) => (plan === null ? [] : [plan])) as Plan[]);
 const nameOf = ({ make }: Bench): string => `${make.wearer}, ${make.name || make.pattern}`;
@@ -127,7 +134,7 @@ async function undo(): Promise<void> {
         <p v-if="makes.length < 2" class="hint">
             Choose two or three makes: another pattern, another wearer, another card or other choices.
         </p>
-        <div v-if="benches.length > 0" class="columns">
+        <div v-if="benches.length > 0" class="columns" :class="{ many: benches.length > 2 }">
             <div class="scroller">
                 <table>
                     <thead>
@@ -160,13 +167,19 @@ async function undo(): Promise<void> {
                                 <span v-if="row.differs" aria-hidden="true">≠ </span>{{ row.what
                                 }}<span v-if="row.differs" class="sr-only">, differs</span>
                             </th>
-                            <td v-for="(says, i) in row.says" :key="i">{{ says }}</td>
+                            <td v-for="(says, i) in row.says" :key="i">
+                                <ul v-if="Array.isArray(says)">
+                                    <li v-for="one in says" :key="one">{{ one }}</li>
+                                </ul>
+                                <template v-else>{{ says }}</template>
+                            </td>
                         </tr>
                     </tbody>
                 </table>
             </div>
             <CompareLines v-if="plans.length > 1" :plans="plans" :names="benches.map(nameOf)" />
         </div>
+        <CompareCharts v-if="plans.length > 0" :rows="printed" :unit="session.unit" />
     </div>
 </template>
 
@@ -184,6 +197,16 @@ async function undo(): Promise<void> {
     grid-template-columns: minmax(0, 1fr) max-content;
     gap: 20px 32px;
     align-items: start;
+}
+.columns.many {
+    grid-template-columns: minmax(0, 1fr);
+}
+.columns ul {
+    margin: 0;
+    padding-left: 16px;
+}
+.columns li + li {
+    margin-top: 4px;
 }
 thead th {
     min-width: 180px;

@@ -8,7 +8,7 @@ import CompareLines from './CompareLines.vue';
 import OwnChoices from './OwnChoices.vue';
 import SumsPart from './SumsPart.vue';
 import WearerPicker from './WearerPicker.vue';
-import { commonLevel, compared, standing } from './compare';
+import { commonLevel, compared, printedRows, standing } from './compare';
 import { shown, type Column } from './order';
 import { readLines } from './readLines';
 import { Refused } from '../api/client';
@@ -249,7 +249,31 @@ const plan = (size: string, asCut: number, depth = 200): Plan =>
     ({
         sizes: [size],
         short_sizes: [size],
-        levels: [{ level: 'waist', size, as_cut_nm: asCut, ease_as_cut_nm: 50_000_000 }],
+        levels: [
+            {
+                level: 'waist',
+                size,
+                chart: { size: '12' },
+                as_cut_nm: asCut,
+                ease_as_cut_nm: 50_000_000,
+                notches: [
+                    {
+                        size: '12',
+                        chart_nm: 740_000_000,
+                        chart_from_nm: null,
+                        chart_to_nm: null,
+                        finished_nm: null,
+                    },
+                    {
+                        size: '14',
+                        chart_nm: 790_000_000,
+                        chart_from_nm: 780_000_000,
+                        chart_to_nm: 800_000_000,
+                        finished_nm: 850_000_000,
+                    },
+                ],
+            },
+        ],
         stations: [{ level: 'waist', depth_nm: depth }],
         bust_waist: null,
         waist_hip: { sizes: 2 },
@@ -299,6 +323,27 @@ describe('makes side by side', () => {
                 (one) => one.what === 'no plan',
             )?.says,
         ).toEqual(['Measure the waist.', '–']);
+    });
+
+    it('show their charts row by row, with what the chart says and what is cut', () => {
+        const rows = printedRows([plan('14', 1), null], 'cm');
+        expect(rows.map(({ what }) => what)).toEqual(['waist, body chart', 'waist, finished']);
+        expect(rows[0]?.of).toEqual([
+            {
+                cells: [
+                    { size: '12', says: '74', isChart: true, isCut: false },
+                    { size: '14', says: '78–80', isChart: false, isCut: true },
+                ],
+            },
+            null,
+        ]);
+        expect(rows[1]?.of[0]?.cells.map(({ says }) => says)).toEqual(['85']);
+    });
+
+    it('tell their cautions as a list', () => {
+        const warned = { ...plan('12', 1), cautions: [{ text: 'One.' }, { text: 'Two.' }] } as Plan;
+        const found = compared([bench('Ana', warned), bench('Bea', plan('12', 1))], 'cm');
+        expect(found.find(({ what }) => what === 'cautions')?.says).toEqual([['One.', 'Two.'], 'none']);
     });
 
     it('are laid over one another where all of them have a line and a finished girth', () => {

@@ -10,21 +10,70 @@ const DASH = '–';
 
 export interface Comparison {
     what: string;
-    /** One for each make. */
-    says: string[];
+    /** One for each make; several things as a list. */
+    says: (string | string[])[];
     differs: boolean;
+}
+
+/** One printed row of a make's chart, size by size. */
+export interface PrintedRow {
+    cells: { size: string; says: string; isChart: boolean; isCut: boolean }[];
+}
+
+export interface PrintedRows {
+    what: string;
+    /** One for each make; null where it prints no such row. */
+    of: (PrintedRow | null)[];
+}
+
+/** The charts themselves, row by row, one under the other: what each pattern prints for each of its sizes. */
+export function printedRows(plans: readonly (Plan | null)[], unit: Unit): PrintedRows[] {
+    const say = (nm: number): string => figureText(nm, unit).replace(/ (?:cm|in)$/, '');
+    return LEVELS.flatMap((name) =>
+        (['chart', 'finished'] as const).flatMap((kind) => {
+            const of = plans.map((plan) => rowOf(plan, name, kind, say));
+            const what = kind === 'chart' ? `${name}, body chart` : `${name}, finished`;
+            return of.every((row) => row === null) ? [] : [{ what, of }];
+        }),
+    );
+}
+
+function rowOf(
+    plan: Plan | null,
+    name: LevelName,
+    kind: 'chart' | 'finished',
+    say: (nm: number) => string,
+): PrintedRow | null {
+    const level = plan?.levels.find((one) => one.level === name);
+    if (plan === null || level === undefined) return null;
+    const cells = level.notches.flatMap((notch) => {
+        const figure = kind === 'finished' ? notch.finished_nm : notch.chart_nm;
+        if (figure === null) return [];
+        const isRange = kind === 'chart' && notch.chart_from_nm !== null && notch.chart_to_nm !== null;
+        return [
+            {
+                size: shortNames(plan)(notch.size),
+                says: isRange
+                    ? `${say(notch.chart_from_nm ?? figure)}–${say(notch.chart_to_nm ?? figure)}`
+                    : say(figure),
+                isChart: level.chart?.size === notch.size,
+                isCut: level.size === notch.size,
+            },
+        ];
+    });
+    return cells.length === 0 ? null : { cells };
 }
 
 /** What stands of each make in a row; nothing where none of them has it. */
 export function compared(benches: readonly Bench[], unit: Unit): Comparison[] {
-    const row = (what: string, of: (bench: Bench) => string | null): Comparison[] => {
+    const row = (what: string, of: (bench: Bench) => string | string[] | null): Comparison[] => {
         const says = benches.map((bench) => of(bench) ?? DASH);
         if (says.every((one) => one === DASH)) return [];
-        return [{ what, says, differs: new Set(says).size > 1 }];
+        return [{ what, says, differs: new Set(says.map((one) => JSON.stringify(one))).size > 1 }];
     };
     const planned =
-        (of: (plan: Plan) => string | null) =>
-        ({ plan }: Bench): string | null =>
+        (of: (plan: Plan) => string | string[] | null) =>
+        ({ plan }: Bench): string | string[] | null =>
             plan === null ? null : of(plan);
     const level = (plan: Plan, name: LevelName) => plan.levels.find((one) => one.level === name);
     const length = (nm: number | null | undefined, signed = false): string | null =>
@@ -41,6 +90,13 @@ export function compared(benches: readonly Bench[], unit: Unit): Comparison[] {
             refused === null ? null : (Object.values(refused.errors)[0]?.[0] ?? null),
         ),
         ...LEVELS.flatMap((name) => [
+            ...row(
+                `${name}, chart says`,
+                planned((plan) => {
+                    const chart = level(plan, name)?.chart;
+                    return chart ? shortNames(plan)(chart.size) : null;
+                }),
+            ),
             ...row(
                 `${name}, cut along`,
                 planned((plan) => {
@@ -84,7 +140,7 @@ export function compared(benches: readonly Bench[], unit: Unit): Comparison[] {
         ),
         ...row(
             'cautions',
-            planned((plan) => plan.cautions.map(({ text }) => text).join(' ') || 'none'),
+            planned((plan) => (plan.cautions.length === 0 ? 'none' : plan.cautions.map(({ text }) => text))),
         ),
     ];
 }
