@@ -192,11 +192,14 @@ test('a house\'s habits hold for all its patterns, wherever they say nothing of 
     $this->actingAs(someone());
     $id = $this->postJson('/api/patterns', typedPattern())->json('id');
     expect($this->getJson("/api/patterns/{$id}")->json('between'))->toBe('up');
-    $house = ['name' => 'Limpet & Thole', 'unit' => 'cm', 'habits' => ['chart_means' => 'middle', 'seam_allowance' => '1.5']];
+    $house = ['name' => 'Limpet & Thole', 'unit' => 'cm', 'habits' => ['chart_means' => 'middle', 'seam_allowance' => '1.5', 'front_widths' => ['10' => '33 cm']]];
     expect($this->putJson('/api/houses', $house)->assertOk())->toAgreeWith('HouseData')
         ->and($this->getJson("/api/patterns/{$id}")->json('between'))->toBe('nearest')
         ->and($this->getJson('/api/pattern-guide'))->toAgreeWith('PatternGuideData')
-        ->and($this->getJson('/api/pattern-guide')->json('houses.0.name'))->toBe('Limpet & Thole');
+        ->and($this->getJson('/api/pattern-guide')->json('houses.0.name'))->toBe('Limpet & Thole')
+        // Front widths are offered, never filled in.
+        ->and($this->getJson('/api/pattern-guide')->json('houses.0.habits.front_widths'))->toBe(['10' => '33 cm'])
+        ->and($this->getJson("/api/patterns/{$id}")->json('document.body_chart.cross_front'))->toBeNull();
     // Kept again it is the same house, not a second one; from an old view of it nothing is written over.
     $this->putJson('/api/houses', ['habits' => (object) [], 'version' => 1] + $house)->assertOk()->assertJsonPath('version', 2);
     expect($this->getJson('/api/pattern-guide')->json('houses'))->toHaveCount(1);

@@ -2138,6 +2138,10 @@ export interface components {
             row_words?: {
                 [key: string]: string;
             } | null;
+            /** @description its front widths by the name of the size, offered to each of its patterns */
+            front_widths?: {
+                [key: string]: string;
+            } | null;
         };
         /** @description how one point went over the cards of one foundation: another bra is no change of the body */
         HistoryData: {
@@ -2591,6 +2595,14 @@ export interface components {
             chart_from_nm: number | null;
             chart_to_nm: number | null;
             finished_nm: number | null;
+            /** @description finished less chart */
+            drafted_ease_nm: number | null;
+            /** @description finished less body */
+            your_ease_nm: number | null;
+            /** @description what this size would leave over, too much above 0; null where it can't be told */
+            left_over_nm: number | null;
+            /** @description the same at each edge that shares it */
+            per_edge_nm: number | null;
         };
         /** @description what earlier makes teach for one level; taken only by hand */
         OfferData: {

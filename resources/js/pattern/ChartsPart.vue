@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { nextTick, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { House, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
 import ChartPreview from '../charts/ChartPreview.vue';
 import { clipped } from '../charts/paste';
 import ChartGrid from '../charts/ChartGrid.vue';
+import { frontWidthsOf, offeredWidths, withFrontWidths } from '../charts/frontWidths';
 import { learned, taken, type LookedOver } from '../charts/preview';
 import { usePreview } from '../charts/usePreview';
 
@@ -55,10 +56,22 @@ async function chosen(event: Event): Promise<void> {
     input.value = '';
 }
 
-/** What a house calls its rows is kept with it: its next chart is known by these words. */
+const known = computed(() => props.guide.houses.find(({ name }) => name === props.house));
+const offered = computed(() => offeredWidths(document.value, known.value?.habits.front_widths));
+
+function putWidths(): void {
+    document.value = withFrontWidths(document.value, known.value?.habits.front_widths ?? {});
+}
+
+/** What a house calls its rows, and its front widths, are kept with it: its next chart is known by them. */
 async function remember(words: Record<string, string>, known: House | undefined): Promise<void> {
-    if (props.house.trim() === '' || Object.keys(words).length === 0) return;
-    const habits = { ...known?.habits, row_words: { ...known?.habits.row_words, ...words } };
+    const widths = frontWidthsOf(document.value, unit.value);
+    if (props.house.trim() === '' || (Object.keys(words).length === 0 && widths === null)) return;
+    const habits = {
+        ...known?.habits,
+        row_words: { ...known?.habits.row_words, ...words },
+        ...(widths === null ? {} : { front_widths: { ...known?.habits.front_widths, ...widths } }),
+    };
     const typed = {
         name: props.house,
         unit: known?.unit ?? unit.value,
@@ -67,7 +80,7 @@ async function remember(words: Record<string, string>, known: House | undefined)
     };
     try {
         emit('house', await api.PUT('/api/houses', { body: typed }).then(body));
-        done.value += ` The words of ${props.house} are remembered for its next chart.`;
+        done.value += ` What ${props.house} prints alike is remembered for its next chart.`;
     } catch (error) {
         const refused = asRefused(error);
         const meanwhile = (refused.answer as { house?: House } | null)?.house;
@@ -79,11 +92,8 @@ async function remember(words: Record<string, string>, known: House | undefined)
 
 function take(looked: LookedOver): void {
     const words = preview.value === null ? {} : learned(preview.value, looked);
-    void remember(
-        words,
-        props.guide.houses.find(({ name }) => name === props.house),
-    );
     document.value = taken(document.value, looked);
+    void remember(words, known.value);
     done.value = 'Put into the chart. Undo brings back what was there.';
     pasting.value = '';
     offersPaste.value = false;
@@ -158,6 +168,10 @@ function startWith(starter: PatternGuide['starters'][number]): void {
                     />
                 </div>
             </div>
+            <p v-if="offered.length > 0" class="notice">
+                The front widths of {{ house }} are known for {{ offered.join(', ') }}.
+                <button type="button" class="link" @click="putWidths">Put them in</button>
+            </p>
             <ChartGrid
                 v-model="document"
                 :faults="props.kept?.faults ?? []"

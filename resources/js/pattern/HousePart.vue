@@ -3,6 +3,7 @@ import Button from 'primevue/button';
 import { computed, nextTick, ref, watch } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { BinEntry, Habits, House, PatternDocument, Unit } from '../api/types';
+import { frontWidthsOf } from '../charts/frontWidths';
 import { useJoining } from '../state/joining';
 import ChoiceField from '../ui/ChoiceField.vue';
 import ClashList from '../ui/ClashList.vue';
@@ -43,6 +44,7 @@ function fromPattern(): void {
         drafted_cup: ranges?.[0]?.drafted_cup ?? habits.value.drafted_cup ?? null,
         seam_allowance: seam.seam_allowance ?? habits.value.seam_allowance ?? null,
         hem_allowance: seam.hem_allowance ?? habits.value.hem_allowance ?? null,
+        front_widths: frontWidthsOf(props.document, props.unit) ?? habits.value.front_widths ?? null,
         ...(cups?.table
             ? { cups: { measure: cups.measure ?? 'high_bust_difference', table: cups.table } }
             : {}),
@@ -129,6 +131,14 @@ const remove = ({ id: house, version }: House): Promise<BinEntry> =>
                     @update:model-value="change({ hem_allowance: orNull($event) })"
                 />
             </div>
+            <p v-if="habits.front_widths" class="hint">
+                Its front widths, offered to each of its patterns:
+                {{
+                    Object.entries(habits.front_widths)
+                        .map(([size, width]) => `${size}: ${width}`)
+                        .join(', ')
+                }}.
+            </p>
             <CupRule
                 title="Its cup rule"
                 at="house.cups"

@@ -6,6 +6,7 @@ import MoreChoices from './MoreChoices.vue';
 import OpinionList from './OpinionList.vue';
 import PaperWork from './PaperWork.vue';
 import PiecesAndNeeds from './PiecesAndNeeds.vue';
+import TwoSizes from './TwoSizes.vue';
 
 const props = defineProps<{ plan: Plan; make: Make; faultAt: (field: string) => string | null }>();
 const emit = defineEmits<{ change: [choices: Choices] }>();
@@ -18,6 +19,7 @@ function change(part: Partial<Choices>): void {
 <template>
     <div id="reasons" class="reasons">
         <OpinionList :plan="plan" />
+        <TwoSizes :plan="plan" :choices="make.choices" @change="change" />
         <div class="beside">
             <FramePart :plan="plan" :choices="make.choices" @change="change" />
             <PaperWork :plan="plan" />

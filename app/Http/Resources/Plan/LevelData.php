@@ -151,11 +151,15 @@ final readonly class LevelData
     private static function notches(LevelFacts $facts, Plan $plan): array
     {
         return array_map(static fn (int $size): NotchData => new NotchData(
-            $plan->nameOf($size),
-            $facts->chart->at($size)?->nanometres,
-            $facts->chart->rangeAt($size)?->from->nanometres,
-            $facts->chart->rangeAt($size)?->to->nanometres,
-            $facts->finishedAt($size)?->nanometres,
+            size: $plan->nameOf($size),
+            chart_nm: $facts->chart->at($size)?->nanometres,
+            chart_from_nm: $facts->chart->rangeAt($size)?->from->nanometres,
+            chart_to_nm: $facts->chart->rangeAt($size)?->to->nanometres,
+            finished_nm: $facts->finishedAt($size)?->nanometres,
+            drafted_ease_nm: $facts->toldEase($size)?->nanometres,
+            your_ease_nm: $facts->yourEase($size)?->nanometres,
+            left_over_nm: $facts->leftOver($size)?->nanometres,
+            per_edge_nm: $facts->leftOver($size)?->dividedBy($facts->edges)->nanometres,
         ), $plan->inPlay->sizes);
     }
 }
