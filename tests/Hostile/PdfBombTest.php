@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Records\NestPdf;
-use Illuminate\Validation\ValidationException;
+use App\Uploads\NestPdf;
+use App\Uploads\UnreadableUpload;
 
 /** A PDF of one page whose lines, packed to next to nothing, unpack to so many. */
 function pdfBomb(int $lines): string
@@ -38,7 +38,7 @@ test('a PDF that unpacks to ever more lines is refused in a sentence, before it 
     file_put_contents($file, pdfBomb(20_000_000));
     expect(filesize($file))->toBeLessThan(2_000_000);
     $before = getrusage(1);
-    expect(static fn () => NestPdf::svg($file, null))->toThrow(ValidationException::class, 'too much for one piece');
+    expect(static fn () => NestPdf::svg($file, null))->toThrow(UnreadableUpload::class, 'too much for one piece');
     $after = getrusage(1);
     unlink($file);
     // In seconds of work: those on the clock depend on what else the machine has to do.

@@ -13,7 +13,8 @@ use App\Http\Resources\Pattern\ChartTextData;
 use App\Http\Resources\Pattern\PastedPartData;
 use App\Models\Pattern;
 use App\Records\RecordFiles;
-use App\Records\SpreadsheetText;
+use App\Uploads\Reader;
+use App\Uploads\Reading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -50,7 +51,7 @@ final class ChartController
         ])]
     public function file(ChartFileRequest $request): JsonResponse
     {
-        return new JsonResponse(new ChartTextData(mb_scrub(SpreadsheetText::of($request->upload()))));
+        return new JsonResponse(new ChartTextData(mb_scrub(Reading::of($request->upload(), Reader::Chart, $request->upload()->getClientOriginalExtension()))));
     }
 
     #[OA\Get(path: '/api/patterns/{pattern}/charts.csv', operationId: 'exportCharts',

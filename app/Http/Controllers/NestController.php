@@ -56,7 +56,7 @@ final class NestController
         // Another drawing has other lines: what was marked on the one before stays with that, in the bin.
         $bring = static function () use ($pattern, $piece, $request, $drawing, $seen): Nest {
             $nest = $pattern->nests()->make([
-                'user_id' => $pattern->user_id, 'piece' => $piece, 'name' => $request->shortName(), 'drawing' => Nest::pack($drawing),
+                'user_id' => $pattern->user_id, 'piece' => $piece, 'name' => $request->shortName(), 'drawing' => $drawing,
             ]);
             $nest->version = $seen + 1;
             $nest->save();

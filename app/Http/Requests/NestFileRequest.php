@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Records\NestPdf;
+use App\Uploads\Reader;
+use App\Uploads\Reading;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
-use Underbolt\Nest\NestDrawing;
-use Underbolt\Nest\SvgReader;
-use Underbolt\Nest\UnreadableNest;
 
 final class NestFileRequest extends FormRequest
 {
@@ -35,17 +33,14 @@ final class NestFileRequest extends FormRequest
         return $file instanceof UploadedFile ? $file : throw ValidationException::withMessages(['file' => 'Choose one file.']);
     }
 
-    /** @throws ValidationException saying in one sentence why it can't be read */
-    public function drawing(): NestDrawing
+    /**
+     * Packed as it is kept.
+     *
+     * @throws ValidationException saying in one sentence why it can't be read
+     */
+    public function drawing(): string
     {
-        $path = (string) $this->upload()->getRealPath();
-        $isPdf = str_starts_with((string) file_get_contents($path, false, null, 0, 5), '%PDF-');
-        $svg = $isPdf ? NestPdf::svg($path, $this->filled('page') ? $this->integer('page') : null) : (string) file_get_contents($path);
-        try {
-            return SvgReader::read($svg);
-        } catch (UnreadableNest $refusal) {
-            throw ValidationException::withMessages(['file' => 'This drawing '.$refusal->faults()[0]->message.'.']);
-        }
+        return Reading::of($this->upload(), Reader::Nest, $this->filled('page') ? (string) $this->integer('page') : '');
     }
 
     public function shortName(): string

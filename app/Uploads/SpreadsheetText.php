@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace App\Uploads;
 
-use Illuminate\Http\UploadedFile;
-use Illuminate\Validation\ValidationException;
 use PhpOffice\PhpSpreadsheet\Cell\Cell;
 use PhpOffice\PhpSpreadsheet\Cell\Coordinate;
 use PhpOffice\PhpSpreadsheet\Reader\IReader;
@@ -21,12 +19,14 @@ use Throwable;
 /** The filled sheets of a spreadsheet file, each under its name, as the text they would be if they were copied and pasted. */
 final class SpreadsheetText
 {
-    /** @throws ValidationException when the file can't be read */
-    public static function of(UploadedFile $file): string
+    /**
+     * @param  string  $ending  of the file's name
+     *
+     * @throws UnreadableUpload when the file can't be read
+     */
+    public static function of(string $path, string $ending): string
     {
-        $path = $file->getRealPath();
-
-        return match (strtolower($file->getClientOriginalExtension())) {
+        return match (strtolower($ending)) {
             'xlsx' => self::fromSpreadsheet(new Xlsx, $path),
             'ods' => self::fromSpreadsheet(new Ods, $path),
             'pdf' => PdfText::of($path),
@@ -55,7 +55,7 @@ final class SpreadsheetText
             throw SpreadsheetGuard::unreadable();
         }
 
-        return $text ?? throw ValidationException::withMessages(['file' => 'There is nothing in this spreadsheet.']);
+        return $text ?? throw new UnreadableUpload('There is nothing in this spreadsheet.');
     }
 
     /** With the formats of its cells, which tell a date; without them where they can't be read. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace App\Uploads;
 
 /** Texts from files, whatever machine they were written on, as UTF-8. */
 final class TextEncoding

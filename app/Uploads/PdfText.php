@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace App\Uploads;
 
-use Illuminate\Validation\ValidationException;
 use Symfony\Component\Process\Exception\ProcessFailedException;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\ExecutableFinder;
@@ -18,7 +17,7 @@ final class PdfText
     /** Charts stand on the first pages. */
     private const PAGES = '12';
 
-    /** @throws ValidationException when it can't be read */
+    /** @throws UnreadableUpload when it can't be read */
     public static function of(string $path): string
     {
         $reader = (new ExecutableFinder)->find('pdftotext');
@@ -34,8 +33,8 @@ final class PdfText
         return trim($text) === '' ? throw self::refusal('There is no text in this PDF: it is a picture. Type the chart in.') : $text;
     }
 
-    private static function refusal(string $message): ValidationException
+    private static function refusal(string $message): UnreadableUpload
     {
-        return ValidationException::withMessages(['file' => $message]);
+        return new UnreadableUpload($message);
     }
 }

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace App\Uploads;
 
-use Illuminate\Validation\ValidationException;
 use Symfony\Component\Process\Exception\RuntimeException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
@@ -26,16 +25,16 @@ final class NestPdf
     /**
      * @param  ?int  $page  from 1; null where none was picked yet
      *
-     * @throws ValidationException when it can't be read, or a page has to be picked
+     * @throws UnreadableUpload when it can't be read, or a page has to be picked
      */
     public static function svg(string $path, ?int $page): string
     {
         $pages = self::pages($path);
         if ($page === null && $pages > 1) {
-            throw ValidationException::withMessages(['page' => "This PDF has {$pages} pages: say on which one the piece is."]);
+            throw new UnreadableUpload("This PDF has {$pages} pages: say on which one the piece is.", 'page');
         }
         if ($page !== null && ($page < 1 || $page > $pages)) {
-            throw ValidationException::withMessages(['page' => $pages === 1 ? 'This PDF has one page.' : "This PDF has {$pages} pages."]);
+            throw new UnreadableUpload($pages === 1 ? 'This PDF has one page.' : "This PDF has {$pages} pages.", 'page');
         }
         $wanted = (string) ($page ?? 1);
         $output = (string) tempnam(sys_get_temp_dir(), 'nest');
@@ -70,8 +69,8 @@ final class NestPdf
         }
     }
 
-    private static function refusal(string $message): ValidationException
+    private static function refusal(string $message): UnreadableUpload
     {
-        return ValidationException::withMessages(['file' => $message]);
+        return new UnreadableUpload($message);
     }
 }

@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace App\Uploads;
 
 use DOMDocument;
 use DOMElement;
 use DOMXPath;
-use Illuminate\Validation\ValidationException;
 use ZipArchive;
 
 /**
@@ -40,7 +39,7 @@ final class SpreadsheetGuard
     /**
      * @param  string  $path  of an xlsx or ods file; an ods file is written anew with its repetitions cut down
      *
-     * @throws ValidationException
+     * @throws UnreadableUpload
      */
     public static function check(string $path): void
     {
@@ -60,7 +59,7 @@ final class SpreadsheetGuard
     /**
      * @return array<string, string> the parts by name
      *
-     * @throws ValidationException when they are more than a chart has, whatever the file says of their size
+     * @throws UnreadableUpload when they are more than a chart has, whatever the file says of their size
      */
     private static function unpacked(ZipArchive $zip): array
     {
@@ -174,13 +173,13 @@ final class SpreadsheetGuard
         return $kept;
     }
 
-    private static function tooLarge(): ValidationException
+    private static function tooLarge(): UnreadableUpload
     {
-        return ValidationException::withMessages(['file' => 'This spreadsheet is far larger than any chart. Keep only the sheet with the chart.']);
+        return new UnreadableUpload('This spreadsheet is far larger than any chart. Keep only the sheet with the chart.');
     }
 
-    public static function unreadable(): ValidationException
+    public static function unreadable(): UnreadableUpload
     {
-        return ValidationException::withMessages(['file' => 'This file can\'t be read as a spreadsheet. Save it again as xlsx, ods or csv.']);
+        return new UnreadableUpload('This file can\'t be read as a spreadsheet. Save it again as xlsx, ods or csv.');
     }
 }
