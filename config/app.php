@@ -13,6 +13,12 @@ return [
     // Where anyone may open the demo workroom with one press; never on a server with real figures.
     'demo' => (bool) env('UNDERBOLT_DEMO', false),
 
+    // How many costly works, such as paper and reading files, are done at once: half of those who answer.
+    'heavy_works' => (int) env('UNDERBOLT_HEAVY_WORKS', 4),
+
+    // Whether papers that were made once are kept until something changes; while the code itself changes they are not.
+    'keeps_answers' => (bool) env('UNDERBOLT_KEEPS_ANSWERS', env('APP_ENV') === 'production'),
+
     // How often a minute one address may try to sign in or to register: a whole house may be behind one.
     'sign_ins' => (int) env('UNDERBOLT_SIGN_INS', 30),
 ];

@@ -14,7 +14,14 @@ defineProps<{ rows: PrintedRows[]; unit: Unit }>();
             As printed, in {{ unit }}. <b class="chart-mark">Framed</b>: the size that the chart says.
             <b class="cut-mark">Red</b>: the size that is cut.
         </p>
-        <div v-for="row in rows" :key="row.what" class="scroller">
+        <div
+            v-for="row in rows"
+            :key="row.what"
+            class="scroller"
+            role="region"
+            tabindex="0"
+            :aria-label="row.what"
+        >
             <h3>{{ title(row.what) }}</h3>
             <table>
                 <tbody>

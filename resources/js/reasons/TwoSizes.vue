@@ -151,6 +151,17 @@ function frontLarger(): void {
     text-align: left;
     font-weight: 450;
 }
+.two-sizes :deep(select) {
+    max-width: 26vw;
+}
+.two-sizes :deep(button) {
+    max-width: 26vw;
+    white-space: normal;
+    overflow-wrap: anywhere;
+}
+.two-sizes > p :deep(button) {
+    max-width: 100%;
+}
 .two-sizes tbody tr {
     border-top: 1px solid var(--rule);
 }
