@@ -8,6 +8,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\PhpExecutableFinder;
@@ -39,14 +40,14 @@ final class Reading
      */
     public static function of(UploadedFile $upload, Reader $reader, string $more = ''): string
     {
-        $folder = sys_get_temp_dir().'/upload-'.Str::random(20);
-        File::makeDirectory($folder, 0o700);
+        $folder = storage_path('framework/uploads/'.Str::random(20));
+        File::makeDirectory($folder, 0o700, recursive: true);
         try {
             $path = "{$folder}/file";
             copy((string) $upload->getRealPath(), $path);
             $process = new Process([...self::bounds(), ...self::php($folder), __DIR__.'/read.php', $reader->value, $path, $more], $folder, ['TMPDIR' => $folder], timeout: self::MOST_SECONDS);
             $process->run();
-        } catch (ProcessTimedOutException) {
+        } catch (ProcessTimedOutException|ProcessSignaledException) {
             throw self::tooMuch();
         } finally {
             File::deleteDirectory($folder);
