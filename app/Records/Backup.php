@@ -29,7 +29,13 @@ final class Backup
         if (! is_writable(dirname($file))) {
             throw new RuntimeException(dirname($file).' can\'t be written to.');
         }
-        DB::statement('vacuum into ?', [$file]);
+        // All bodies and figures of the workroom: for nobody but who runs it.
+        $mask = umask(0o077);
+        try {
+            DB::statement('vacuum into ?', [$file]);
+        } finally {
+            umask($mask);
+        }
     }
 
     /** Today's, where there is none yet; the oldest beyond a fortnight go. */

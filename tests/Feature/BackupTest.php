@@ -27,6 +27,7 @@ test('a backup brings back what was lost, checks itself first, and keeps what wa
         expect(onFile($workroom, 'migrate', '--force')->isSuccessful())->toBeTrue()->and(onFile($workroom, 'underbolt:demo')->isSuccessful())->toBeTrue();
         $wearers = wearersIn($workroom);
         expect(onFile($workroom, 'underbolt:backup', $copy)->isSuccessful())->toBeTrue()->and(wearersIn($copy))->toBe($wearers)->toBeGreaterThan(5)
+            ->and(fileperms($copy) & 0o777)->toBe(0o600)
             ->and(onFile($workroom, 'underbolt:backup', $copy)->getOutput())->toContain('is there already');
 
         (new PDO("sqlite:{$workroom}"))->exec('pragma foreign_keys = on; delete from wearers');

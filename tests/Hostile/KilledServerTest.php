@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Support\FreePort;
 use Tests\Support\RealServer;
 use Tests\Support\Visitor;
 
@@ -91,6 +92,31 @@ test('whatever is killed, nothing that was acknowledged is lost, and it goes on 
     $server->stop();
     $server->start();
     expect($typist->stands())->toBe("Name {$typist->kept}");
+
+    // What keeps it may be killed as well: a new start takes over what that left running.
+    $left = [$server->group('nginx'), $server->group('php-fpm')];
+    $server->kill();
+    expect(array_map(static fn (int $group): bool => posix_kill($group, 0), $left))->toBe([true, true]);
+    $server->start();
+    $isLeft = static fn (): bool => array_filter($left, static fn (int $group): bool => posix_kill(-$group, 0)) !== [] || ! file_exists("{$server->state}/nginx.running");
+    // Until then it is the old one that answers, or nobody does.
+    for ($until = microtime(true) + 60; $isLeft() && microtime(true) < $until;) {
+        fetched("{$server->address}/up");
+    }
+    expect($isLeft())->toBeFalse();
+    FreePort::awaitAnswer("{$server->address}/up", 60);
+    expect($typist->stands())->toBe("Name {$typist->kept}");
+
+    // PHP is nobody's but the server's own, and its logs are turned over.
+    $owner = posix_getpwuid((int) fileowner("{$server->state}/workroom.sqlite"))['name'] ?? '';
+    $running = trim((string) shell_exec('ps -o user:32= -g '.$server->group('php-fpm').' | sort -u'));
+    expect($running)->toBe($owner);
+    $told = (string) shell_exec('ps -o args= -p '.$server->group('nginx'));
+    expect(preg_match('#-c (\S+)/nginx.conf#', $told, $found))->toBe(1);
+    exec('/usr/sbin/logrotate --force --state '.escapeshellarg("{$found[1]}/logrotate.state").' '.escapeshellarg("{$found[1]}/logrotate.conf").' 2>&1', $said, $code);
+    expect($code)->toBe(0, implode("\n", $said))
+        ->and(array_map(basename(...), glob("{$server->state}/logs/*.1.gz") ?: []))->toContain('nginx-access.log.1.gz', 'serve.log.1.gz')
+        ->and(fileowner("{$found[1]}/nginx.conf"))->toBe(posix_getuid());
 
     // A database that can't be written is told, read all the same, and goes on when it can.
     exec('chmod a-w '.escapeshellarg($server->state).'/workroom.sqlite*');

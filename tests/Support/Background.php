@@ -25,6 +25,13 @@ final class Background
         register_shutdown_function($this->stop(...));
     }
 
+    /** The program alone, without what it has started. */
+    public function kill(): void
+    {
+        posix_kill(proc_get_status($this->process)['pid'], SIGKILL);
+        proc_close($this->process);
+    }
+
     public function stop(): void
     {
         if (is_resource($this->process)) {

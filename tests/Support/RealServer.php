@@ -65,6 +65,12 @@ final class RealServer
         $this->process->stop();
     }
 
+    /** As when the program that keeps it all is killed, and nothing else. */
+    public function kill(): void
+    {
+        $this->process->kill();
+    }
+
     /** The program that is kept running under a name; all it has started is of its group. */
     public function group(string $name): int
     {
