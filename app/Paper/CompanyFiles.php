@@ -19,7 +19,7 @@ final class CompanyFiles
 
     public static function xlsx(CompanyTable $table): string
     {
-        return XlsxFile::of('Company', self::lines($table));
+        return XlsxFile::of('Company', CompanyXlsx::lines($table));
     }
 
     /** @return list<list<string>> the rows under their head, then the sums, a line each */

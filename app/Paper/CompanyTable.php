@@ -16,6 +16,7 @@ use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Paper\Range;
+use Underbolt\Refusal;
 use Underbolt\Work\ShoppingNeed;
 
 /** A company sheet as lines of text: what a spreadsheet, a CSV file and the printed page have in common. */
@@ -23,11 +24,16 @@ final readonly class CompanyTable
 {
     public const HEAD = ['wearer', 'bust', 'waist', 'hip', 'frame', 'bust adjustment', 'steps', 'drawn in', 'worst caution', 'sure', 'card', 'envelope', 'cloth and notions'];
 
+    /** What cloth is bought by, in nanometres. */
+    private const CLOTH_UNITS = ['cm' => ['m', 1_000_000_000], 'in' => ['yd', 914_400_000]];
+
     /**
      * @param  list<list<string>>  $lines  one a wearer, as HEAD says
      * @param  list<string>  $sums  a sentence each
+     * @param  list<string>  $cloths  each cloth in one width, with what it is measured in
+     * @param  list<list<?float>>  $amounts  of each, by wearer; null where it isn't needed or not printed
      */
-    private function __construct(public array $lines, public array $sums)
+    private function __construct(public array $lines, public array $sums, public Sums $counted, public array $cloths, public array $amounts)
     {
     }
 
@@ -40,7 +46,33 @@ final readonly class CompanyTable
             $planned[] = $row->planned;
         }
 
-        return new self($lines, self::sums(Sums::of($planned), $unit));
+        $counted = Sums::of($planned);
+
+        return new self(
+            lines: $lines,
+            sums: self::sums($counted, $unit),
+            counted: $counted,
+            cloths: array_map(static fn (ClothSum $cloth): string => self::cloth($cloth, $unit).', '.self::CLOTH_UNITS[$unit->value][0], $counted->cloth),
+            amounts: array_map(static fn ($one): array => array_map(static fn (ClothSum $cloth): ?float => self::amount($one, $cloth, $unit), $counted->cloth), $planned),
+        );
+    }
+
+    /** How much of a cloth a wearer needs. */
+    private static function amount(Row|Refusal|null $planned, ClothSum $cloth, Unit $unit): ?float
+    {
+        foreach ($planned instanceof Row ? $planned->needs : [] as $need) {
+            $isSame = [$need->name, $need->view, $need->width?->nanometres] === [$cloth->name, $cloth->view, $cloth->width?->nanometres];
+            if ($isSame && $need->amount !== null) {
+                return round($need->amount->nanometres / self::CLOTH_UNITS[$unit->value][1], 4);
+            }
+        }
+
+        return null;
+    }
+
+    private static function cloth(ClothSum $cloth, Unit $unit): string
+    {
+        return $cloth->name.($cloth->view === null ? '' : ", view {$cloth->view}").($cloth->width === null ? '' : ' of '.self::say($cloth->width, $unit).' width');
     }
 
     /** @return list<string> */
@@ -96,8 +128,7 @@ final readonly class CompanyTable
             )), $sums->sizes)),
             self::listed('Envelopes', array_map($count, $sums->envelopes)),
             self::listed('Cloth in all', array_map(
-                static fn (ClothSum $cloth): string => "{$cloth->name}".($cloth->view === null ? '' : ", view {$cloth->view}").($cloth->width === null ? '' : ' of '.self::say($cloth->width, $unit).' width')
-                    .': '.LengthPrint::cloth($cloth->amount, $unit)." for {$cloth->wearers}".($cloth->unknown === 0 ? '' : ", {$cloth->unknown} of them not printed"),
+                static fn (ClothSum $cloth): string => self::cloth($cloth, $unit).': '.LengthPrint::cloth($cloth->amount, $unit)." for {$cloth->wearers}".($cloth->unknown === 0 ? '' : ", {$cloth->unknown} of them not printed"),
                 $sums->cloth,
             )),
             self::listed('Notions', array_map($count, $sums->notions)),

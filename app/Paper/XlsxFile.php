@@ -18,7 +18,7 @@ final class XlsxFile
 
     private const PACKAGE = 'http://schemas.openxmlformats.org/package/2006';
 
-    /** @param  list<list<string>>  $lines */
+    /** @param  list<list<string|int|float|XlsxFormula>>  $lines */
     public static function of(string $name, array $lines): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'xlsx');
@@ -35,7 +35,7 @@ final class XlsxFile
     }
 
     /**
-     * @param  list<list<string>>  $lines
+     * @param  list<list<string|int|float|XlsxFormula>>  $lines
      * @return array<string, string>
      */
     private static function parts(string $name, array $lines): array
@@ -49,8 +49,13 @@ final class XlsxFile
             '_rels/.rels' => self::relations(['officeDocument' => 'xl/workbook.xml']),
             'xl/_rels/workbook.xml.rels' => self::relations(['worksheet' => 'worksheets/sheet1.xml', 'styles' => 'styles.xml']),
             'xl/workbook.xml' => '<workbook xmlns="'.self::MAIN.'" xmlns:r="'.self::RELATIONS.'"><sheets><sheet name="'.self::escaped($name).'" sheetId="1" r:id="r1"/></sheets></workbook>',
-            'xl/styles.xml' => '<styleSheet xmlns="'.self::MAIN.'"><fonts count="2"><font/><font><b/></font></fonts><fills count="1"><fill/></fills><borders count="1"><border/></borders>'
-                .'<cellStyleXfs count="1"><xf/></cellStyleXfs><cellXfs count="2"><xf/><xf fontId="1" applyFont="1"/></cellXfs></styleSheet>',
+            'xl/styles.xml' => '<styleSheet xmlns="'.self::MAIN.'"><fonts count="2"><font><sz val="11"/><name val="Calibri"/></font><font><b/><sz val="11"/><name val="Calibri"/></font></fonts>'
+                // The first two fills are the same in every file: readers count on them.
+                .'<fills count="2"><fill><patternFill patternType="none"/></fill><fill><patternFill patternType="gray125"/></fill></fills>'
+                .'<borders count="1"><border><left/><right/><top/><bottom/><diagonal/></border></borders>'
+                .'<cellStyleXfs count="1"><xf numFmtId="0" fontId="0" fillId="0" borderId="0"/></cellStyleXfs>'
+                .'<cellXfs count="2"><xf numFmtId="0" fontId="0" fillId="0" borderId="0" xfId="0"/><xf numFmtId="0" fontId="1" fillId="0" borderId="0" xfId="0" applyFont="1"/></cellXfs>'
+                .'<cellStyles count="1"><cellStyle name="Normal" xfId="0" builtinId="0"/></cellStyles></styleSheet>',
             'xl/worksheets/sheet1.xml' => '<worksheet xmlns="'.self::MAIN.'"><sheetViews><sheetView workbookViewId="0"><pane ySplit="1" topLeftCell="A2" state="frozen"/></sheetView></sheetViews>'
                 .'<sheetData>'.implode('', array_map(self::line(...), $lines, array_keys($lines))).'</sheetData></worksheet>',
         ];
@@ -69,17 +74,30 @@ final class XlsxFile
         return '<Relationships xmlns="'.self::PACKAGE."/relationships\">{$relations}</Relationships>";
     }
 
-    /**
-     * As texts, whatever they begin with: nothing in them is to be worked out.
-     *
-     * @param  list<string>  $cells
-     */
+    /** @param  list<string|int|float|XlsxFormula>  $cells */
     private static function line(array $cells, int $place): string
     {
-        $style = $place === 0 ? ' s="1"' : '';
-        $line = array_map(static fn (string $text): string => "<c t=\"inlineStr\"{$style}><is><t xml:space=\"preserve\">".self::escaped($text).'</t></is></c>', $cells);
+        $row = $place + 1;
+        $line = array_map(static fn (string|int|float|XlsxFormula $cell, int $column): string => self::cell($cell, self::column($column).$row, $place === 0 ? ' s="1"' : ''), $cells, array_keys($cells));
 
-        return '<row r="'.($place + 1).'">'.implode('', $line).'</row>';
+        return "<row r=\"{$row}\">".implode('', $line).'</row>';
+    }
+
+    /** Texts stay texts, whatever they begin with: nothing in them is to be worked out. */
+    private static function cell(string|int|float|XlsxFormula $cell, string $at, string $style): string
+    {
+        return match (true) {
+            $cell === '' => '',
+            is_string($cell) => "<c r=\"{$at}\" t=\"inlineStr\"{$style}><is><t xml:space=\"preserve\">".self::escaped($cell).'</t></is></c>',
+            $cell instanceof XlsxFormula => "<c r=\"{$at}\"{$style}><f>".self::escaped($cell->formula)."</f><v>{$cell->value}</v></c>",
+            default => "<c r=\"{$at}\"{$style}><v>{$cell}</v></c>",
+        };
+    }
+
+    /** The letters of a column, counted from 0. */
+    public static function column(int $place): string
+    {
+        return $place < 26 ? chr(65 + $place) : self::column(intdiv($place, 26) - 1).chr(65 + $place % 26);
     }
 
     private static function escaped(string $text): string
