@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Controllers\SignedIn;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -17,9 +18,11 @@ final class AccountRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $user = SignedIn::user($this);
+
         return [
             'current' => ['bail', 'required', 'string', 'max:200', 'current_password:web'],
-            'password' => $this->isMethod('PUT') ? PasswordRules::all() : ['prohibited'],
+            'password' => $this->isMethod('PUT') ? PasswordRules::all([$user->email, $user->name]) : ['prohibited'],
         ];
     }
 

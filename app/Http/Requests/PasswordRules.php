@@ -12,9 +12,12 @@ final class PasswordRules
     /** Of more only so many would count. */
     private const MOST_BYTES = 72;
 
-    /** @return list<mixed> */
-    public static function all(): array
+    /**
+     * @param  list<string>  $own  the address and the name of the account
+     * @return list<mixed>
+     */
+    public static function all(array $own): array
     {
-        return ['required', 'string', 'min:'.self::LEAST_LETTERS, new AtMostBytes(self::MOST_BYTES), new NotCommon];
+        return ['required', 'string', 'min:'.self::LEAST_LETTERS, new AtMostBytes(self::MOST_BYTES), new NotCommon, new NotGuessed($own)];
     }
 }

@@ -22,7 +22,7 @@ final class RegisterRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:'.Node::LONGEST_TEXT],
             'email' => ['required', 'string', 'email', 'max:200', 'unique:users,email'],
-            'password' => PasswordRules::all(),
+            'password' => PasswordRules::all([$this->text('email'), $this->text('name')]),
             'stay' => ['boolean'],
         ];
     }
@@ -33,6 +33,14 @@ final class RegisterRequest extends FormRequest
         if (is_string($this->input('email'))) {
             $this->merge(['email' => mb_strtolower($this->string('email')->toString())]);
         }
+    }
+
+    /** Nothing is validated yet: anything may stand there. */
+    private function text(string $key): string
+    {
+        $typed = $this->input($key);
+
+        return is_string($typed) ? $typed : '';
     }
 
     /** @return array{name: string, email: string, password: string} */
