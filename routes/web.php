@@ -24,6 +24,7 @@ use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PatternGuideController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\RecoveryController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\TapeController;
 use App\Http\Controllers\WearerController;
@@ -32,6 +33,7 @@ use App\Http\Controllers\WhichPatternController;
 use App\Http\Controllers\WorkroomController;
 use App\Http\Middleware\HeavyWork;
 use App\Http\Middleware\KeptAnswer;
+use App\Http\Middleware\KnownDevice;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Session\Middleware\StartSession;
@@ -43,6 +45,7 @@ Route::prefix('api')->group(function (): void {
     Route::middleware('throttle:sign-in')->group(function (): void {
         Route::post('register', [SessionController::class, 'register']);
         Route::post('sign-in', [SessionController::class, 'signIn']);
+        Route::post('recover', [RecoveryController::class, 'recover']);
     });
     Route::post('demo', [SessionController::class, 'demo']);
     // A tape has no session: it shows its token instead.
@@ -53,7 +56,7 @@ Route::prefix('api')->group(function (): void {
     ]);
 
     // A session that was opened with another password has ended.
-    Route::middleware(['auth', AuthenticateSession::class])->group(function (): void {
+    Route::middleware(['auth', AuthenticateSession::class, KnownDevice::class])->group(function (): void {
         Route::post('sign-out', [SessionController::class, 'signOut']);
         Route::get('me', [SessionController::class, 'show']);
         Route::patch('me', [SessionController::class, 'update']);
@@ -62,7 +65,10 @@ Route::prefix('api')->group(function (): void {
             Route::delete('me/sessions', [AccountController::class, 'signOutElsewhere']);
             Route::get('me/everything.zip', [AccountController::class, 'everything'])->middleware(HeavyWork::class);
             Route::delete('me', [AccountController::class, 'destroy']);
+            Route::post('me/recovery-codes', [RecoveryController::class, 'codes']);
         });
+        Route::get('me/devices', [AccountController::class, 'devices']);
+        Route::delete('me/devices/{device}', [AccountController::class, 'signOutDevice'])->whereNumber('device');
         Route::get('blank-card.pdf', BlankCardController::class)->middleware(HeavyWork::class);
         Route::post('tape/token', [TapeController::class, 'pair']);
         Route::get('tape/readings', [TapeController::class, 'readings']);

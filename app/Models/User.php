@@ -13,6 +13,7 @@ use Underbolt\Paper\PageFormat;
  * @property int $id
  * @property string $name
  * @property string $email
+ * @property string $password hashed
  * @property Unit $unit the unit figures are shown in first
  * @property PageFormat $paper that the printer holds: A4 or US Letter
  */
@@ -46,6 +47,12 @@ final class User extends Authenticatable
     public function makes(): HasMany
     {
         return $this->hasMany(Make::class);
+    }
+
+    /** @return HasMany<Device, $this> */
+    public function devices(): HasMany
+    {
+        return $this->hasMany(Device::class);
     }
 
     /** @return HasMany<BinEntry, $this> */

@@ -18,8 +18,16 @@ test('one changes the password, signs in with the new one, and takes the account
     $page->press('Sign in')->sees('Three steps');
     $stays = static fn ($cookie): bool => str_starts_with((string) $cookie->getName(), 'remember_web');
     expect(array_filter($page->driver->manage()->getCookies(), $stays))->toHaveCount(1);
-    $page->press('Account')->type('The password in use', 'another long secret')->press('Delete the account');
+    // The other browser is the session before, which was signed out.
+    $page->press('Account')->sees('0 are left')->type('The password in use', 'another long secret')->press('Make ten codes')->sees('10 are left');
+    $code = $page->text('.codes li');
+    expect($page->text('.devices'))->toContain('Chrome on Linux')->and($page->accessibilityFaults())->toBe([]);
+    $page->press('Sign out')->press('I lost the password')->type('E-mail', 'nerys.again@tideroom.example')->type('A recovery code', 'no such code')
+        ->type('The new password', 'lamp over low water')->press('Take the new password')->sees('no code of that address');
+    expect($page->accessibilityFaults())->toBe([]);
+    $page->type('A recovery code', $code)->press('Take the new password')->sees('Three steps');
+    $page->press('Account')->sees('9 are left')->type('The password in use', 'lamp over low water')->press('Delete the account');
     $page->driver->switchTo()->alert()->accept();
-    $page->sees('I am new here')->type('E-mail', 'nerys.again@tideroom.example')->type('Password', 'another long secret')->press('Sign in')
+    $page->sees('I am new here')->type('E-mail', 'nerys.again@tideroom.example')->type('Password', 'lamp over low water')->press('Sign in')
         ->sees('don\'t belong together');
 });

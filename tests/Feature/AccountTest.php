@@ -2,9 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Models\Device;
 use App\Models\User;
 use App\Records\Bin;
 use Illuminate\Support\Arr;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Testing\TestResponse;
 
 test('one registers, is signed in, signs out and signs in again', function (): void {
     $account = ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => 'a long secret'];
@@ -130,6 +135,81 @@ test('a password is changed with the one in use, and every other place is signed
     $this->postJson('/api/sign-in', $account)->assertUnprocessable();
     $this->postJson('/api/sign-in', ['password' => 'another long secret'] + $account)->assertOk();
 });
+
+/** The cookies that a browser keeps of an answer. */
+function keptCookies(TestResponse $answer): array
+{
+    $kept = [];
+    foreach ($answer->headers->getCookies() as $cookie) {
+        $kept[$cookie->getName()] = (string) $answer->getCookie($cookie->getName())?->getValue();
+    }
+
+    return array_filter($kept);
+}
+
+test('one of the ten recovery codes opens the account to a new password, once, and signs out everywhere', function (): void {
+    $account = ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => 'a long secret'];
+    $this->postJson('/api/register', $account)->assertCreated()->assertJsonPath('recovery_codes', 0);
+    $this->postJson('/api/me/recovery-codes', ['current' => 'a wrong one'])->assertJsonValidationErrors(['current']);
+    $answer = $this->postJson('/api/me/recovery-codes', ['current' => 'a long secret'])->assertOk();
+    expect($answer)->toAgreeWith('RecoveryCodesData');
+    $codes = $answer->json('codes');
+    expect(array_unique($codes))->toHaveCount(10)->and($this->getJson('/api/me')->json('recovery_codes'))->toBe(10)
+        ->and(json_encode(DB::table('recovery_codes')->get()))->not->toContain($codes[0]);
+    $this->postJson('/api/sign-out');
+    $recover = fn (string $code, string $email = 'Nerys@tideroom.example') => $this->postJson('/api/recover', ['email' => $email, 'code' => $code, 'password' => 'lamp over low water']);
+    $recover('no-such-code')->assertJsonPath('errors.code.0', 'This is no code of that address, or it was used already.');
+    $recover($codes[0], 'nobody@tideroom.example')->assertJsonPath('errors.code.0', 'This is no code of that address, or it was used already.');
+    // Typed as hands type it.
+    $recover(' '.strtoupper(str_replace('-', ' ', $codes[0])).' ')->assertOk()->assertJsonPath('recovery_codes', 9);
+    $this->getJson('/api/me')->assertOk();
+    $recover($codes[0])->assertJsonValidationErrors(['code']);
+    $this->postJson('/api/sign-out');
+    $this->postJson('/api/sign-in', $account)->assertUnprocessable();
+    $this->travel(2)->minutes();
+    $this->postJson('/api/sign-in', ['password' => 'lamp over low water'] + $account)->assertOk();
+    // New ones take the place of those before.
+    $this->postJson('/api/me/recovery-codes', ['current' => 'lamp over low water'])->assertOk();
+    $recover($codes[1])->assertJsonValidationErrors(['code']);
+});
+
+test('a device that is signed out from another is out, whether its session goes on or it stayed signed in', function (): void {
+    $account = ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => 'a long secret'];
+    $first = $this->withHeader('User-Agent', 'Mozilla/5.0 (X11; Linux x86_64; rv:120.0) Gecko/20100101 Firefox/120.0')->postJson('/api/register', $account + ['stay' => true])->assertCreated();
+    $stays = keptCookies($first);
+    $there = session(Device::KEY);
+    // Another browser, with a session of its own.
+    $this->flushSession();
+    Auth::forgetGuards();
+    $this->withHeader('User-Agent', 'Mozilla/5.0 (iPhone; CPU iPhone OS 17_0) Safari/604.1')->postJson('/api/sign-in', $account)->assertOk();
+    $list = $this->getJson('/api/me/devices')->assertOk();
+    expect($list)->toAgreeWith('DeviceListData')
+        ->and(array_map(static fn (array $one): array => [$one['agent'], $one['is_here']], collect($list->json('devices'))->sortBy('id')->values()->all()))
+        ->toBe([['Firefox on Linux', false], ['Safari on iPhone', true]]);
+    $here = session(Device::KEY);
+
+    // It comes back by itself as long as it is known,
+    $comesBack = function () use ($stays): TestResponse {
+        $this->flushSession();
+        Auth::forgetGuards();
+
+        return $this->withCredentials()->withCookies($stays)->getJson('/api/me');
+    };
+    $comesBack()->assertOk();
+    // and no longer: neither by itself nor in a session that goes on.
+    $this->defaultCookies = [];
+    $this->actingAs(User::query()->sole())->withSession([Device::KEY => $here])->deleteJson("/api/me/devices/{$there}")->assertNoContent();
+    $this->actingAs(User::query()->sole())->withSession([Device::KEY => $there])->getJson('/api/me')->assertUnauthorized();
+    $comesBack()->assertUnauthorized();
+});
+
+test('an unknown address takes as long as a known one: a password is compared either way', function (string $email): void {
+    someone();
+    Hash::spy();
+    Hash::shouldReceive('check')->once()->andReturn(false);
+    Hash::shouldReceive('make')->andReturn('$2y$04$nobody');
+    $this->postJson('/api/sign-in', ['email' => $email, 'password' => 'anything at all'])->assertUnprocessable();
+})->with(['nerys@tideroom.example', 'nobody@tideroom.example']);
 
 test('signing out elsewhere keeps this place, and asks for the password', function (): void {
     $user = someone();

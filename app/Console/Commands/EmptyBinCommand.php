@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Device;
 use App\Records\Bin;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
@@ -17,6 +18,8 @@ final class EmptyBinCommand extends Command
     public function handle(): int
     {
         $gone = Bin::empty(CarbonImmutable::now()->subDays(Bin::KEPT_DAYS));
+        // Where nobody has been for longer than anyone stays signed in.
+        Device::query()->where('seen_at', '<', CarbonImmutable::now()->subDays(400))->delete();
         $this->info($gone === 1 ? '1 thing is gone for good.' : "{$gone} things are gone for good.");
 
         return self::SUCCESS;

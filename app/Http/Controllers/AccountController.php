@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Answer;
 use App\Http\Requests\AccountRequest;
+use App\Http\Resources\Account\DeviceData;
+use App\Http\Resources\Account\DeviceListData;
+use App\Models\Device;
 use App\Records\Everything;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
@@ -14,6 +19,8 @@ use OpenApi\Attributes as OA;
 /** What a user does with the account itself; what changes it asks for the password. */
 final class AccountController
 {
+    private const MOST_DEVICES = 50;
+
     #[OA\Get(path: '/api/me/everything.zip', operationId: 'everything', responses: [
         new OA\Response(response: 200, description: 'all that is kept here', content: new OA\MediaType(mediaType: 'application/zip')),
     ])]
@@ -31,6 +38,7 @@ final class AccountController
         $user = SignedIn::user($request);
         self::keepDemo($user->email);
         $user->changePassword($request->string('password')->toString());
+        self::leaveElsewhere($request);
 
         return new Response(status: 204);
     }
@@ -42,6 +50,7 @@ final class AccountController
     public function signOutElsewhere(AccountRequest $request): Response
     {
         Auth::logoutOtherDevices($request->string('current')->toString());
+        self::leaveElsewhere($request);
 
         return new Response(status: 204);
     }
@@ -58,6 +67,43 @@ final class AccountController
         $user->delete();
 
         return new Response(status: 204);
+    }
+
+    #[OA\Get(path: '/api/me/devices', operationId: 'devices',
+        responses: [
+            new Answer(DeviceListData::class, 'where one is signed in'),
+        ])]
+    public function devices(Request $request): JsonResponse
+    {
+        $user = SignedIn::user($request);
+        $here = $request->session()->get(Device::KEY);
+        // The demo is everybody's: who else looks at it is nobody's business.
+        $shown = $user->email === SessionController::DEMO_EMAIL ? 0 : self::MOST_DEVICES;
+        $devices = [];
+        foreach ($user->devices()->get()->sortByDesc('seen_at')->take($shown) as $device) {
+            $devices[] = DeviceData::of($device, is_int($here) ? $here : null);
+        }
+
+        return new JsonResponse(new DeviceListData($devices));
+    }
+
+    #[OA\Delete(path: '/api/me/devices/{device}', operationId: 'signOutDevice',
+        responses: [
+            new OA\Response(response: 204, description: 'signed out there'),
+        ])]
+    public function signOutDevice(Request $request, int $device): Response
+    {
+        $user = SignedIn::user($request);
+        self::keepDemo($user->email);
+        Device::query()->where('user_id', $user->id)->whereKey($device)->delete();
+
+        return new Response(status: 204);
+    }
+
+    /** Nowhere but here is the account signed in any longer. */
+    private static function leaveElsewhere(Request $request): void
+    {
+        Device::query()->where('user_id', SignedIn::user($request)->id)->whereKeyNot($request->session()->get(Device::KEY) ?? 0)->delete();
     }
 
     private static function keepDemo(string $email): void

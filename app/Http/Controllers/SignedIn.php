@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Device;
 use App\Models\User;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Request;
@@ -23,6 +24,7 @@ final class SignedIn
     /** Signs out here; nothing of the session is left. */
     public static function leave(Request $request): void
     {
+        Device::query()->whereKey($request->session()->get(Device::KEY) ?? 0)->delete();
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

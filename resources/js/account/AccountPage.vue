@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ref } from 'vue';
+import { onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, asRefused, type Refused } from '../api/client';
+import { api, asRefused, body, type Refused } from '../api/client';
+import type { Device } from '../api/types';
+import { day } from '../measure/age';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import TextField from '../ui/TextField.vue';
@@ -33,6 +35,34 @@ const changePassword = (): Promise<boolean> =>
         () => api.PUT('/api/me/password', { body: { current: current.value, password: password.value } }),
         'The password is changed; everywhere else you are signed out.',
     );
+
+/** Shown this once: only what they are recognised by is kept. */
+const codes = ref<string[]>([]);
+async function makeCodes(): Promise<void> {
+    const typed = current.value;
+    await attempt(async () => {
+        codes.value = await api
+            .POST('/api/me/recovery-codes', { body: { current: typed } })
+            .then(body)
+            .then((made) => made.codes);
+        if (session.user) session.open({ ...session.user, recovery_codes: codes.value.length });
+    }, 'Ten codes are below. Write them down or print them now: they are not shown again.');
+}
+
+const devices = shallowRef<Device[]>([]);
+async function findDevices(): Promise<void> {
+    devices.value = await api
+        .GET('/api/me/devices')
+        .then(body)
+        .then((list) => list.devices)
+        .catch(() => []);
+}
+onMounted(findDevices);
+async function signOutDevice(device: Device): Promise<void> {
+    const params = { path: { device: device.id } };
+    await attempt(() => api.DELETE('/api/me/devices/{device}', { params }), `${device.agent} is signed out.`);
+    await findDevices();
+}
 
 const signOutElsewhere = (): Promise<boolean> =>
     attempt(
@@ -76,12 +106,43 @@ async function destroy(): Promise<void> {
                 v-model="password"
                 type="password"
                 label="A new password"
-                hint="at least 12 letters, none that many people use; a few words are good"
+                hint="at least 12 letters: a few words of your own, not your name, nothing that repeats itself or counts up"
                 autocomplete="new-password"
                 :fault="refused?.at('password')"
             />
             <Button type="submit" label="Change the password" outlined />
         </form>
+        <section class="part down" aria-labelledby="codes-title">
+            <h2 id="codes-title">If the password is lost</h2>
+            <p class="hint">
+                No mail is sent from here. A recovery code opens the account to a new password, each of ten
+                once; {{ session.user?.recovery_codes ?? 0 }} are left.
+            </p>
+            <ol v-if="codes.length > 0" class="codes" aria-label="Recovery codes">
+                <li v-for="one in codes" :key="one">{{ one }}</li>
+            </ol>
+            <Button type="button" label="Make ten codes" outlined @click="makeCodes" />
+        </section>
+        <section v-if="devices.length > 0" class="part down" aria-labelledby="devices-title">
+            <h2 id="devices-title">Signed in</h2>
+            <ul class="devices">
+                <li v-for="device in devices" :key="device.id">
+                    {{ device.agent }}
+                    <small>{{
+                        device.is_here ? 'here' : `last seen ${day(device.seen_at.slice(0, 10))}`
+                    }}</small>
+                    <button
+                        v-if="!device.is_here"
+                        type="button"
+                        class="link"
+                        :aria-label="`Sign out ${device.agent}, last seen ${day(device.seen_at.slice(0, 10))}`"
+                        @click="signOutDevice(device)"
+                    >
+                        Sign out
+                    </button>
+                </li>
+            </ul>
+        </section>
         <div class="part">
             <Button type="button" label="Sign out everywhere else" outlined @click="signOutElsewhere" />
             <Button type="button" class="drastic" label="Delete the account" outlined @click="destroy" />
@@ -103,6 +164,25 @@ async function destroy(): Promise<void> {
     flex-wrap: wrap;
     gap: 12px 18px;
     align-items: flex-start;
+}
+.part.down {
+    flex-direction: column;
+    gap: 8px;
+}
+.codes {
+    columns: 2;
+    column-gap: 36px;
+    padding-left: 24px;
+    font-size: 17px;
+    font-variant-numeric: tabular-nums;
+}
+.devices {
+    list-style: none;
+    padding: 0;
+}
+.devices small {
+    margin: 0 12px 0 6px;
+    color: var(--quiet);
 }
 .drastic {
     color: var(--bad);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { User } from '../api/types';
@@ -12,7 +12,15 @@ const router = useRouter();
 const route = useRoute();
 const isDemo = document.querySelector<HTMLMetaElement>('meta[name="demo"]')?.content === 'yes';
 
-const registering = ref(false);
+/** What is asked for at the door: to sign in, a new account, or a new password by a recovery code. */
+const asks = ref<'sign-in' | 'register' | 'recover'>('sign-in');
+const registering = computed(() => asks.value === 'register');
+const words = {
+    'sign-in': { title: 'Sign in', press: 'Sign in' },
+    register: { title: 'Make an account', press: 'Make the account' },
+    recover: { title: 'A new password', press: 'Take the new password' },
+} as const;
+const code = ref('');
 const name = ref('');
 const email = ref('');
 const password = ref('');
@@ -40,14 +48,23 @@ async function enter(ask: () => Promise<User>): Promise<void> {
 const demo = (): Promise<void> => enter(() => api.POST('/api/demo').then(body));
 
 /** The hand goes on in the first field of what has come. */
-async function turn(): Promise<void> {
-    registering.value = !registering.value;
+async function turn(to: 'sign-in' | 'register' | 'recover'): Promise<void> {
+    asks.value = to;
+    refused.value = null;
     await nextTick();
     document.querySelector<HTMLInputElement>('.panel input')?.focus();
 }
 
 function submit(): Promise<void> {
     const credentials = { email: email.value, password: password.value, stay: stay.value };
+    if (asks.value === 'recover')
+        return enter(() =>
+            api
+                .POST('/api/recover', {
+                    body: { email: email.value, code: code.value, password: password.value },
+                })
+                .then(body),
+        );
     return enter(() =>
         registering.value
             ? api.POST('/api/register', { body: { name: name.value, ...credentials } }).then(body)
@@ -70,7 +87,7 @@ function submit(): Promise<void> {
             </button>
         </section>
         <form class="panel" novalidate @submit.prevent="submit">
-            <h2>{{ registering ? 'Make an account' : 'Sign in' }}</h2>
+            <h2>{{ words[asks].title }}</h2>
             <TextField
                 v-if="registering"
                 v-model="name"
@@ -86,16 +103,26 @@ function submit(): Promise<void> {
                 :fault="refused?.at('email')"
             />
             <TextField
+                v-if="asks === 'recover'"
+                v-model="code"
+                label="A recovery code"
+                autocomplete="off"
+                hint="one of the ten that you wrote down; each is good once. Without one, whoever runs this server gives you a new password."
+                :fault="refused?.at('code')"
+            />
+            <TextField
                 v-model="password"
-                label="Password"
+                :label="asks === 'recover' ? 'The new password' : 'Password'"
                 type="password"
-                :autocomplete="registering ? 'new-password' : 'current-password'"
+                :autocomplete="asks === 'sign-in' ? 'current-password' : 'new-password'"
                 :hint="
-                    registering ? 'at least 12 letters, none that many people use; a few words are good' : ''
+                    asks === 'sign-in'
+                        ? ''
+                        : 'at least 12 letters: a few words of your own, not your name, nothing that repeats itself or counts up'
                 "
                 :fault="refused?.at('password')"
             />
-            <label class="stay">
+            <label v-if="asks !== 'recover'" class="stay">
                 <input v-model="stay" type="checkbox" />
                 Stay signed in on this device
             </label>
@@ -103,10 +130,17 @@ function submit(): Promise<void> {
                 {{ refused.message }}
             </p>
             <button type="submit" class="press" :disabled="busy">
-                {{ registering ? 'Make the account' : 'Sign in' }}
+                {{ words[asks].press }}
             </button>
-            <button type="button" class="link turn" @click="turn">
-                {{ registering ? 'I have an account' : 'I am new here' }}
+            <button
+                type="button"
+                class="link turn"
+                @click="turn(asks === 'sign-in' ? 'register' : 'sign-in')"
+            >
+                {{ asks === 'sign-in' ? 'I am new here' : 'I have an account' }}
+            </button>
+            <button v-if="asks === 'sign-in'" type="button" class="link turn" @click="turn('recover')">
+                I lost the password
             </button>
         </form>
     </div>

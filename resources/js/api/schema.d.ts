@@ -68,6 +68,38 @@ export interface paths {
         patch: operations["remember"];
         trace?: never;
     };
+    "/api/me/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["devices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/devices/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["signOutDevice"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bin": {
         parameters: {
             query?: never;
@@ -1076,6 +1108,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me/recovery-codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeRecoveryCodes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recover"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/register": {
         parameters: {
             query?: never;
@@ -1889,6 +1953,18 @@ export interface components {
             /** @description what it is ticked by */
             key: string;
             step: components["schemas"]["WorkStepData"];
+        };
+        DeviceData: {
+            id: number;
+            /** @description in words */
+            agent: string;
+            /** Format: date-time */
+            seen_at: string;
+            is_here: boolean;
+        };
+        DeviceListData: {
+            /** @description the last seen first */
+            devices: components["schemas"]["DeviceData"][];
         };
         /** @description envelopes whose lines nest: sizes of one draft can be blended, sizes of two can't */
         DraftData: {
@@ -3194,6 +3270,17 @@ export interface components {
             /** Format: float */
             cost: number;
         };
+        RecoverRequest: {
+            email: string;
+            /** @description one of the ten; good once */
+            code: string;
+            /** @description the new one */
+            password: string;
+        };
+        RecoveryCodesData: {
+            /** @description shown this once */
+            codes: string[];
+        };
         RegisterRequest: {
             name: string;
             email: string;
@@ -3424,6 +3511,8 @@ export interface components {
              * @enum {string}
              */
             paper: "a4" | "letter";
+            /** @description that are left */
+            recovery_codes: number;
         };
         /** @description The `verdict` part of a make file, figures as typed; its keys are those of core/File/Keys/VerdictKeys. */
         VerdictDocument: {
@@ -3769,6 +3858,47 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description where one is signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceListData"];
+                };
+            };
+        };
+    };
+    signOutDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description signed out there */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["NotFound"];
         };
     };
     bin: {
@@ -6148,6 +6278,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    makeRecoveryCodes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AccountRequest"];
+            };
+        };
+        responses: {
+            /** @description ten new ones, in the place of all before */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodesData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    recover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecoverRequest"];
+            };
+        };
+        responses: {
+            /** @description the password is the new one, and everywhere else one is signed out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UserData"];
                 };
             };
             422: components["responses"]["Refused"];

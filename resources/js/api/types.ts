@@ -3,6 +3,7 @@ import type { components } from './schema';
 type Schemas = components['schemas'];
 
 export type User = Schemas['UserData'];
+export type Device = Schemas['DeviceData'];
 export type Workroom = Schemas['WorkroomData'];
 export type Wearer = Schemas['WearerData'];
 export type Card = Schemas['CardData'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Account;
 
+use App\Models\RecoveryCode;
 use App\Models\User;
 use Underbolt\Measure\Unit;
 use Underbolt\Paper\PageFormat;
@@ -13,17 +14,19 @@ final readonly class UserData
     /**
      * @param  value-of<Unit>  $unit
      * @param  'a4'|'letter'  $paper  that the printer holds
+     * @param  int  $recovery_codes  that are left
      */
     public function __construct(
         public string $name,
         public string $email,
         public string $unit,
         public string $paper,
+        public int $recovery_codes,
     ) {
     }
 
     public static function of(User $user): self
     {
-        return new self($user->name, $user->email, $user->unit->value, $user->paper === PageFormat::Letter ? 'letter' : 'a4');
+        return new self($user->name, $user->email, $user->unit->value, $user->paper === PageFormat::Letter ? 'letter' : 'a4', RecoveryCode::query()->where('user_id', $user->id)->count());
     }
 }
