@@ -67,6 +67,7 @@ Route::prefix('api')->group(function (): void {
             Route::delete('me', [AccountController::class, 'destroy']);
             Route::post('me/recovery-codes', [RecoveryController::class, 'codes']);
         });
+        Route::get('me/holds', [AccountController::class, 'holds']);
         Route::get('me/devices', [AccountController::class, 'devices']);
         Route::delete('me/devices/{device}', [AccountController::class, 'signOutDevice'])->whereNumber('device');
         Route::get('blank-card.pdf', BlankCardController::class)->middleware(HeavyWork::class);

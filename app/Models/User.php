@@ -61,6 +61,14 @@ final class User extends Authenticatable
         return $this->hasMany(BinEntry::class);
     }
 
+    /**
+     * By an address as it is typed: letters' case counts only where two accounts differ in nothing else, as they could once.
+     */
+    public static function called(string $address): ?self
+    {
+        return self::query()->where('email', $address)->first() ?? self::query()->where('email', mb_strtolower($address))->first();
+    }
+
     /** Who stayed signed in somewhere with the old one stays no longer. */
     public function changePassword(string $password): void
     {

@@ -7,8 +7,8 @@ namespace App\Paper;
 use App\Models\Make;
 use App\Models\Nest;
 use App\Models\SizeLabels;
+use App\Records\FileName;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Support\Str;
 use Underbolt\CutSheet\CutSheet;
 use Underbolt\Measure\Unit;
 use Underbolt\Nest\NestStations;
@@ -71,7 +71,7 @@ final class MakePaper
 
     public function fileName(string $what): string
     {
-        return Str::slug("{$this->make->card->wearer->name} {$this->make->pattern->name}")."-{$what}";
+        return FileName::of($this->make->card->wearer->name, $this->make->pattern->name)."-{$what}";
     }
 
     /** Read off the pattern's own lines, where it has the drawings of front and back; else as the plan reckons them. */

@@ -6,7 +6,6 @@ namespace App\Records;
 
 use App\Models\Card;
 use App\Models\User;
-use Illuminate\Support\Str;
 
 /** All that a user keeps here, to be taken away. */
 final class Everything
@@ -65,6 +64,6 @@ final class Everything
 
     private static function named(int $id, string $name): string
     {
-        return trim("{$id}-".Str::slug($name), '-');
+        return trim("{$id}-".FileName::of($name), '-');
     }
 }

@@ -14,6 +14,12 @@ const TYPES = [
 
 $public = dirname(__DIR__, 2).'/public';
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
+// No file has such a name, and PHP would stumble over it.
+if (str_contains($path, "\0")) {
+    http_response_code(400);
+
+    return;
+}
 $file = realpath($public.$path);
 $type = $file === false ? null : TYPES[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
 if ($file === false || $type === null || ! str_starts_with($file, realpath($public).'/') || ! is_file($file)) {

@@ -80,6 +80,24 @@ test('an address is the same whatever the case of its letters', function (): voi
     $this->postJson('/api/sign-in', ['email' => 'NERYS@tideroom.example', 'password' => 'a long secret'])->assertOk();
 });
 
+test('two accounts from before whose addresses differ in case alone are both reached, each by its own', function (): void {
+    $hash = Hash::make('a long secret');
+    User::query()->insert([['name' => 'Older', 'email' => 'Nerys@Tideroom.example', 'password' => $hash], ['name' => 'Newer', 'email' => 'nerys@tideroom.example', 'password' => Hash::make('another long secret')]]);
+    $signIn = fn (string $email, string $password) => $this->postJson('/api/sign-in', ['email' => $email, 'password' => $password]);
+    $signIn('Nerys@Tideroom.example', 'a long secret')->assertJsonPath('name', 'Older');
+    $signIn('nerys@tideroom.example', 'another long secret')->assertJsonPath('name', 'Newer');
+    $signIn('NERYS@tideroom.example', 'another long secret')->assertJsonPath('name', 'Newer');
+    $signIn('nerys@tideroom.example', 'a long secret')->assertUnprocessable();
+    $this->postJson('/api/register', ['name' => 'Third', 'email' => 'NERYS@tideroom.example', 'password' => 'lamp over low water'])->assertJsonValidationErrors(['email']);
+});
+
+test('a file is called by its names, in whatever script', function (): void {
+    $user = someone();
+    $wearer = $user->wearers()->create(['name' => 'Ναυσικά "of" Ίθάκη/..']);
+    $header = $this->actingAs($user)->get("/api/wearers/{$wearer->id}/cards.csv")->assertOk()->headers->get('Content-Disposition');
+    expect($header)->toContain("filename*=utf-8''".rawurlencode('ναυσικά-of-ίθάκη-cards.csv'))->toMatch('/filename="?[a-z.-]+cards\.csv"?/');
+});
+
 test('one who was quicker with the same address is told, not stumbled over', function (): void {
     User::creating(static function (User $user): void {
         User::query()->insert(['name' => 'Quicker', 'email' => $user->email, 'password' => 'x']);
@@ -210,6 +228,12 @@ test('an unknown address takes as long as a known one: a password is compared ei
     Hash::shouldReceive('make')->andReturn('$2y$04$nobody');
     $this->postJson('/api/sign-in', ['email' => $email, 'password' => 'anything at all'])->assertUnprocessable();
 })->with(['nerys@tideroom.example', 'nobody@tideroom.example']);
+
+test('what goes with the account is told before it goes', function (): void {
+    $answer = $this->actingAs(demoUser())->getJson('/api/me/holds')->assertOk();
+    expect($answer)->toAgreeWith('HoldsData')->and($answer->json('wearers'))->toBe(demoUser()->wearers()->count())->and($answer->json('cards'))->toBeGreaterThan(10);
+    $this->actingAs(someone())->getJson('/api/me/holds')->assertJsonPath('wearers', 0)->assertJsonPath('cards', 0);
+});
 
 test('signing out elsewhere keeps this place, and asks for the password', function (): void {
     $user = someone();

@@ -19,7 +19,7 @@ test('all cards go out as one file and come back whole', function (): void {
     $wearer = bettrys();
     $file = $this->get("/api/wearers/{$wearer->id}/cards.csv")->assertOk()
         ->assertHeader('Content-Type', 'text/csv; charset=utf-8')
-        ->assertHeader('Content-Disposition', 'attachment; filename="bettrys-calloway-pike-cards.csv"')->getContent();
+        ->assertHeader('Content-Disposition', 'attachment; filename=bettrys-calloway-pike-cards.csv')->getContent();
     $stored = static fn (): array => Reading::query()->get(['point', 'text', 'unit', 'nanometres'])->map(
         static fn (Reading $reading): string => (string) json_encode($reading),
     )->sort()->values()->all();

@@ -8,6 +8,7 @@ use App\Contract\Answer;
 use App\Http\Requests\AccountRequest;
 use App\Http\Resources\Account\DeviceData;
 use App\Http\Resources\Account\DeviceListData;
+use App\Http\Resources\Account\HoldsData;
 use App\Models\Device;
 use App\Records\Everything;
 use Illuminate\Http\JsonResponse;
@@ -67,6 +68,15 @@ final class AccountController
         $user->delete();
 
         return new Response(status: 204);
+    }
+
+    #[OA\Get(path: '/api/me/holds', operationId: 'holds',
+        responses: [
+            new Answer(HoldsData::class, 'how much goes with the account'),
+        ])]
+    public function holds(Request $request): JsonResponse
+    {
+        return new JsonResponse(HoldsData::of(SignedIn::user($request)));
     }
 
     #[OA\Get(path: '/api/me/devices', operationId: 'devices',

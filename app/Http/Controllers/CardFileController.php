@@ -11,11 +11,11 @@ use App\Http\Resources\Card\ImportData;
 use App\Http\Resources\Card\ImportLineData;
 use App\Models\Wearer;
 use App\Records\CardImport;
+use App\Records\FileName;
 use App\Records\RecordFiles;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 use Underbolt\File\CardCsv;
 use Underbolt\File\CardJson;
@@ -63,6 +63,6 @@ final class CardFileController
 
     private static function download(string $text, string $type, Wearer $wearer, string $ending): Response
     {
-        return Download::kept($text, $type, Str::slug($wearer->name)."-cards.{$ending}");
+        return Download::kept($text, $type, FileName::of($wearer->name)."-cards.{$ending}");
     }
 }

@@ -12,12 +12,12 @@ use App\Http\Resources\Pattern\ChartPreviewData;
 use App\Http\Resources\Pattern\ChartTextData;
 use App\Http\Resources\Pattern\PastedPartData;
 use App\Models\Pattern;
+use App\Records\FileName;
 use App\Records\RecordFiles;
 use App\Uploads\Reader;
 use App\Uploads\Reading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 use Underbolt\File\ChartCsv;
 
@@ -78,6 +78,6 @@ final class ChartController
 
     private static function download(string $text, string $type, Pattern $pattern, string $ending): Response
     {
-        return Download::kept($text, $type, Str::slug($pattern->name)."-charts.{$ending}");
+        return Download::kept($text, $type, FileName::of($pattern->name)."-charts.{$ending}");
     }
 }

@@ -20,13 +20,13 @@ use App\Models\SizeWords;
 use App\Models\Wearer;
 use App\Paper\CompanyFiles;
 use App\Paper\CompanyTable;
+use App\Records\FileName;
 use App\Records\PatternCompany;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -151,6 +151,6 @@ final class CompanyController
 
     private static function fileName(Pattern $pattern, string $ending): string
     {
-        return Str::slug($pattern->name)."-company.{$ending}";
+        return FileName::of($pattern->name)."-company.{$ending}";
     }
 }

@@ -8,12 +8,12 @@ use App\Contract\Answer;
 use App\Http\Requests\ImportMakeRequest;
 use App\Http\Resources\Plan\MakeData;
 use App\Models\Make;
+use App\Records\FileName;
 use App\Records\MakeExchange;
 use App\Records\RecordFiles;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 
 /** A make as a file of the open format, out and in. */
@@ -25,7 +25,7 @@ final class MakeFileController
         ])]
     public function export(Make $make): Response
     {
-        $name = Str::slug("{$make->card->wearer->name} {$make->pattern->name}").'.make.json';
+        $name = FileName::of($make->card->wearer->name, $make->pattern->name).'.make.json';
 
         return Download::kept(RecordFiles::make($make), 'application/json', $name);
     }

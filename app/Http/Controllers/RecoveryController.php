@@ -37,7 +37,7 @@ final class RecoveryController
         ])]
     public function recover(RecoverRequest $request, SessionController $session): JsonResponse
     {
-        $user = User::query()->where('email', $request->email())->first();
+        $user = User::called($request->string('email')->toString());
         if (! RecoveryCode::use($user, $request->string('code')->toString()) || $user === null) {
             throw ValidationException::withMessages(['code' => 'This is no code of that address, or it was used already.']);
         }

@@ -23,9 +23,4 @@ final class RecoverRequest extends FormRequest
             'password' => PasswordRules::all([$this->string('email')->toString()]),
         ];
     }
-
-    public function email(): string
-    {
-        return mb_strtolower($this->string('email')->toString());
-    }
 }

@@ -21,7 +21,7 @@ final class RegisterRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:'.Node::LONGEST_TEXT],
-            'email' => ['required', 'string', 'email', 'max:200', 'unique:users,email'],
+            'email' => ['required', 'string', 'email', 'max:200', new NewAddress],
             'password' => PasswordRules::all([$this->text('email'), $this->text('name')]),
             'stay' => ['boolean'],
         ];

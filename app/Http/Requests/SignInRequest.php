@@ -23,6 +23,6 @@ final class SignInRequest extends FormRequest
     /** @return array{email: string, password: string} */
     public function credentials(): array
     {
-        return ['email' => mb_strtolower($this->string('email')->toString()), 'password' => $this->string('password')->toString()];
+        return ['email' => $this->string('email')->toString(), 'password' => $this->string('password')->toString()];
     }
 }

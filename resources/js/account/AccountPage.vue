@@ -4,6 +4,7 @@ import { onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Device } from '../api/types';
+import { heldWords } from './holds';
 import { day } from '../measure/age';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
@@ -16,12 +17,18 @@ const password = ref('');
 const refused = ref<Refused | null>(null);
 const done = ref('');
 
+/** What worked with the password in use asks for it again the next time; what needs none leaves it where it is typed. */
+async function changed(change: () => Promise<unknown>, says: string): Promise<boolean> {
+    const isDone = await attempt(change, says);
+    if (isDone) current.value = password.value = '';
+    return isDone;
+}
+
 async function attempt(change: () => Promise<unknown>, says: string): Promise<boolean> {
     done.value = '';
     refused.value = null;
     try {
         await change();
-        current.value = password.value = '';
         done.value = says;
         return true;
     } catch (error) {
@@ -31,7 +38,7 @@ async function attempt(change: () => Promise<unknown>, says: string): Promise<bo
 }
 
 const changePassword = (): Promise<boolean> =>
-    attempt(
+    changed(
         () => api.PUT('/api/me/password', { body: { current: current.value, password: password.value } }),
         'The password is changed; everywhere else you are signed out.',
     );
@@ -40,7 +47,7 @@ const changePassword = (): Promise<boolean> =>
 const codes = ref<string[]>([]);
 async function makeCodes(): Promise<void> {
     const typed = current.value;
-    await attempt(async () => {
+    await changed(async () => {
         codes.value = await api
             .POST('/api/me/recovery-codes', { body: { current: typed } })
             .then(body)
@@ -65,17 +72,22 @@ async function signOutDevice(device: Device): Promise<void> {
 }
 
 const signOutElsewhere = (): Promise<boolean> =>
-    attempt(
+    changed(
         () => api.DELETE('/api/me/sessions', { body: { current: current.value } }),
         'Everywhere else you are signed out.',
     );
 
+/** What goes with the account, told before it goes. */
+const holds = shallowRef<string | null>(null);
+async function tellWhatGoes(): Promise<void> {
+    await attempt(async () => {
+        const held = await api.GET('/api/me/holds').then(body);
+        holds.value = heldWords(held);
+    }, '');
+}
+
 async function destroy(): Promise<void> {
-    const sure = window.confirm(
-        'Delete the account with every wearer, card, pattern and make in it? Nothing of it can be brought back.',
-    );
-    if (!sure || !(await attempt(() => api.DELETE('/api/me', { body: { current: current.value } }), '')))
-        return;
+    if (!(await attempt(() => api.DELETE('/api/me', { body: { current: current.value } }), ''))) return;
     session.forget();
     await router.push({ name: 'sign-in' });
 }
@@ -145,8 +157,26 @@ async function destroy(): Promise<void> {
         </section>
         <div class="part">
             <Button type="button" label="Sign out everywhere else" outlined @click="signOutElsewhere" />
-            <Button type="button" class="drastic" label="Delete the account" outlined @click="destroy" />
+            <Button
+                v-if="holds === null"
+                type="button"
+                class="drastic"
+                label="Delete the account…"
+                outlined
+                @click="tellWhatGoes"
+            />
         </div>
+        <section v-if="holds !== null" class="part down" aria-labelledby="goes-title">
+            <h2 id="goes-title">What goes with the account</h2>
+            <p role="status">{{ holds }} Nothing of it can be brought back.</p>
+            <p>
+                <a href="/api/me/everything.zip" download>Take everything as a file first</a>
+            </p>
+            <div class="part">
+                <Button type="button" class="drastic" label="Delete it all" outlined @click="destroy" />
+                <Button type="button" text label="Keep it" @click="holds = null" />
+            </div>
+        </section>
     </div>
 </template>
 

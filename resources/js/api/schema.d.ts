@@ -68,6 +68,22 @@ export interface paths {
         patch: operations["remember"];
         trace?: never;
     };
+    "/api/me/holds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["holds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me/devices": {
         parameters: {
             query?: never;
@@ -2262,6 +2278,18 @@ export interface components {
             name: string;
             makes: components["schemas"]["HistoryMakeData"][];
         };
+        /** @description how much an account holds: what goes with it */
+        HoldsData: {
+            wearers: number;
+            cards: number;
+            patterns: number;
+            /** @description drawings of pieces */
+            nests: number;
+            houses: number;
+            makes: number;
+            /** @description things in the bin */
+            bin: number;
+        };
         /** @description the house has changed since it was seen; this is how it stands */
         HouseConflictData: {
             message: string;
@@ -3858,6 +3886,26 @@ export interface operations {
                 };
             };
             422: components["responses"]["Refused"];
+        };
+    };
+    holds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description how much goes with the account */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoldsData"];
+                };
+            };
         };
     };
     devices: {

@@ -4,6 +4,7 @@ type Schemas = components['schemas'];
 
 export type User = Schemas['UserData'];
 export type Device = Schemas['DeviceData'];
+export type Holds = Schemas['HoldsData'];
 export type Workroom = Schemas['WorkroomData'];
 export type Wearer = Schemas['WearerData'];
 export type Card = Schemas['CardData'];
