@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use CURLFile;
 use CurlHandle;
 
 /** One browser's worth of the API of a real server: cookies, the token against forged requests, JSON out and in. */
@@ -15,6 +16,17 @@ final class Visitor
     {
         $this->curl = curl_init();
         curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_ENCODING => 'gzip', CURLOPT_TIMEOUT => 30]);
+    }
+
+    /** The same browser with one window more. */
+    public function again(): self
+    {
+        $other = new self($this->address);
+        foreach ((array) curl_getinfo($this->curl, CURLINFO_COOKIELIST) as $line) {
+            curl_setopt($other->curl, CURLOPT_COOKIELIST, (string) $line);
+        }
+
+        return $other;
     }
 
     /** Signed in with an account that is opened for it, at a server that has one make. */
@@ -39,6 +51,17 @@ final class Visitor
         if ($method === 'GET') {
             curl_setopt($this->curl, CURLOPT_HTTPGET, true);
         }
+    }
+
+    /** @param  array<string, string>  $fields  beside the file */
+    public function prepareFile(string $path, string $file, array $fields = []): void
+    {
+        curl_setopt_array($this->curl, [
+            CURLOPT_URL => $this->address.$path,
+            CURLOPT_CUSTOMREQUEST => 'POST',
+            CURLOPT_POSTFIELDS => [...$fields, 'file' => new CURLFile($file)],
+            CURLOPT_HTTPHEADER => ['Accept: application/json', "X-XSRF-TOKEN: {$this->token()}"],
+        ]);
     }
 
     /**
