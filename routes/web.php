@@ -68,6 +68,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('me/recovery-codes', [RecoveryController::class, 'codes']);
         });
         Route::get('me/holds', [AccountController::class, 'holds']);
+        Route::post('me/everything', [AccountController::class, 'bringBack'])->middleware(['throttle:uploads', HeavyWork::class]);
         Route::get('me/devices', [AccountController::class, 'devices']);
         Route::delete('me/devices/{device}', [AccountController::class, 'signOutDevice'])->whereNumber('device');
         Route::get('blank-card.pdf', BlankCardController::class)->middleware(HeavyWork::class);

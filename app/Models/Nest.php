@@ -52,7 +52,13 @@ final class Nest extends Model
 
     public static function pack(NestDrawing $drawing): string
     {
-        return (string) gzcompress(json_encode(NestLines::of($drawing, self::WITHIN_MM), JSON_THROW_ON_ERROR), 1);
+        return self::packed(NestLines::of($drawing, self::WITHIN_MM));
+    }
+
+    /** @param  array<string, mixed>  $kept  a drawing as `NestLines` has it */
+    public static function packed(array $kept): string
+    {
+        return (string) gzcompress(json_encode($kept, JSON_THROW_ON_ERROR), 1);
     }
 
     public function drawn(): NestDrawing

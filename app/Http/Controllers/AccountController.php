@@ -6,11 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Contract\Answer;
 use App\Http\Requests\AccountRequest;
+use App\Http\Requests\BringBackRequest;
+use App\Http\Resources\Account\BroughtBackData;
 use App\Http\Resources\Account\DeviceData;
 use App\Http\Resources\Account\DeviceListData;
 use App\Http\Resources\Account\HoldsData;
 use App\Models\Device;
 use App\Records\Everything;
+use App\Records\Whole\BringBack;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -68,6 +71,25 @@ final class AccountController
         $user->delete();
 
         return new Response(status: 204);
+    }
+
+    #[OA\Post(path: '/api/me/everything', operationId: 'bringEverythingBack',
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(
+            required: ['file', 'write', 'takes'], properties: [
+                new OA\Property(property: 'file', type: 'string', format: 'binary'),
+                new OA\Property(property: 'write', description: 'else it is only told', type: 'string', enum: ['0', '1']),
+                new OA\Property(property: 'takes', description: 'whether the file takes the place of what stands here otherwise', type: 'string', enum: ['0', '1']),
+            ],
+        ))),
+        responses: [
+            new Answer(BroughtBackData::class, 'what is new, the same and different'),
+        ])]
+    public function bringBack(BringBackRequest $request): JsonResponse
+    {
+        $user = SignedIn::user($request);
+        $write = $request->boolean('write');
+
+        return new JsonResponse(BroughtBackData::of(BringBack::of($user, $request->records(), $write, $request->boolean('takes')), $write));
     }
 
     #[OA\Get(path: '/api/me/holds', operationId: 'holds',

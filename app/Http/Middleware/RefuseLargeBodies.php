@@ -19,7 +19,7 @@ final class RefuseLargeBodies
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $most = $request->is('api/patterns/*/nests/*', 'api/charts/file') ? self::MOST_BYTES_OF_A_DRAWING : self::MOST_BYTES;
+        $most = $request->is('api/patterns/*/nests/*', 'api/charts/file', 'api/me/everything') ? self::MOST_BYTES_OF_A_DRAWING : self::MOST_BYTES;
         if ((int) $request->headers->get('Content-Length', '0') > $most) {
             return new JsonResponse(['message' => 'That is far more than any chart or drawing holds. Paste only the table, or keep only the lines.'], 413);
         }

@@ -19,7 +19,7 @@ final class RefuseMalformedBodies
     private const DEEPEST = 64;
 
     /** Where a file is meant: they come as a form, by POST alone. */
-    private const UPLOADS = ['api/charts/file', 'api/patterns/*/nests/*'];
+    private const UPLOADS = ['api/charts/file', 'api/me/everything', 'api/patterns/*/nests/*'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

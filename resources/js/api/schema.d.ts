@@ -68,6 +68,22 @@ export interface paths {
         patch: operations["remember"];
         trace?: never;
     };
+    "/api/me/everything": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringEverythingBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me/holds": {
         parameters: {
             query?: never;
@@ -1388,6 +1404,21 @@ export interface components {
             deleted_on: string;
             /** @description days until it goes for good */
             days_left: number;
+        };
+        BroughtBackData: {
+            /** @description those that the file has any of */
+            kinds: components["schemas"]["BroughtKindData"][];
+            is_written: boolean;
+        };
+        BroughtKindData: {
+            /** @description such as wearers */
+            kind: string;
+            /** @description names of what is not here yet */
+            new: string[];
+            /** @description how many stand here as in the file */
+            same: number;
+            /** @description names of what stands here otherwise */
+            different: string[];
         };
         BustAdjustmentData: {
             /** @enum {string} */
@@ -3883,6 +3914,44 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["UserData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    bringEverythingBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    /**
+                     * @description else it is only told
+                     * @enum {string}
+                     */
+                    write: "0" | "1";
+                    /**
+                     * @description whether the file takes the place of what stands here otherwise
+                     * @enum {string}
+                     */
+                    takes: "0" | "1";
+                };
+            };
+        };
+        responses: {
+            /** @description what is new, the same and different */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtBackData"];
                 };
             };
             422: components["responses"]["Refused"];
