@@ -4,6 +4,7 @@ import { onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Device } from '../api/types';
+import BringBackPart from './BringBackPart.vue';
 import { heldWords } from './holds';
 import { day } from '../measure/age';
 import { useSession } from '../state/session';
@@ -113,6 +114,7 @@ async function destroy(): Promise<void> {
             <a href="/api/me/everything.zip" download>Everything that is kept here, as a file</a>
             <span class="hint"> (ZIP: wearers, cards, patterns, houses, makes)</span>
         </p>
+        <BringBackPart />
         <form novalidate class="part" @submit.prevent="changePassword">
             <TextField
                 v-model="password"
