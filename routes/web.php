@@ -70,7 +70,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('me/holds', [AccountController::class, 'holds']);
         Route::post('me/everything', [AccountController::class, 'bringBack'])->middleware(['throttle:uploads', HeavyWork::class]);
         Route::get('me/devices', [AccountController::class, 'devices']);
-        Route::delete('me/devices/{device}', [AccountController::class, 'signOutDevice'])->whereNumber('device');
+        Route::delete('me/devices/{device}', [AccountController::class, 'signOutDevice'])->where('device', '[0-9]{1,18}');
         Route::get('blank-card.pdf', BlankCardController::class)->middleware(HeavyWork::class);
         Route::post('tape/token', [TapeController::class, 'pair']);
         Route::get('tape/readings', [TapeController::class, 'readings']);

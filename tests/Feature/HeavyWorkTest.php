@@ -45,7 +45,7 @@ test('all together never take more than half of those who answer, and the queue 
     $read()->assertOk();
     // Its own place is given back, whatever came of it.
     $this->postJson('/api/charts/read', [])->assertUnprocessable();
-    hold("heavy waits {$user->id}", 3);
+    hold("heavy waits {$user->id}", 4);
     $read()->assertStatus(429);
 });
 

@@ -39,7 +39,7 @@ test('another user’s record does not exist, whatever is asked of it', function
 });
 
 test('every address of the API but the doors asks who is there', function (): void {
-    $open = ['api/register', 'api/sign-in', 'api/demo', 'api/tape', 'api/{any}'];
+    $open = ['api/register', 'api/sign-in', 'api/recover', 'api/demo', 'api/tape', 'api/{any}'];
     foreach (app('router')->getRoutes() as $route) {
         if (str_starts_with($route->uri(), 'api/') && ! in_array($route->uri(), $open, true)) {
             expect($route->gatherMiddleware())->toContain('auth');

@@ -25,8 +25,8 @@ final class HeavyWork
     /** At once for one account. */
     private const MINE = 2;
 
-    /** So many more of one account wait; each of them keeps an answerer from others. */
-    private const WAITING = 1;
+    /** So many more of one account wait; each of them takes an answerer from others. */
+    private const WAITING = 2;
 
     private const WAIT_MS = 3_000;
 

@@ -17,10 +17,12 @@ final class RecoverRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $email = $this->input('email');
+
         return [
             'email' => ['required', 'string', 'max:200'],
             'code' => ['required', 'string', 'max:60'],
-            'password' => PasswordRules::all([$this->string('email')->toString()]),
+            'password' => PasswordRules::all(is_string($email) ? [$email] : []),
         ];
     }
 }

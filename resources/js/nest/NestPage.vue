@@ -12,7 +12,7 @@ import NestLevels from './NestLevels.vue';
 import NestPiece, { type PrintedLine } from './NestPiece.vue';
 import NestSizes from './NestSizes.vue';
 import NestSteps from './NestSteps.vue';
-import { turnOf } from './geometry';
+import { placesOf, turnedBy, turnOf } from './geometry';
 import { useMarking } from './useMarking';
 import { nestServer, useNests, type Piece } from './useNests';
 
@@ -27,14 +27,15 @@ const file = shallowRef<File | null>(null);
 const pdfPage = ref('');
 const knownLength = ref('');
 const hidden = ref(new Set<string>());
-const { tool, size, lines, sizeOf, ends, steps, ask, placeWords, pick } = useMarking({
-    nest,
-    marks,
-    sizes,
-    change,
-    scaled: (by) => keep(by),
-    knownMm: () => Number(knownLength.value.replace(',', '.')) * 10,
-});
+const { tool, size, lines, sizeOf, ends, steps, ask, placeWords, pick, proposal, unproposed, accept } =
+    useMarking({
+        nest,
+        marks,
+        sizes,
+        change,
+        scaled: (by) => keep(by),
+        knownMm: () => Number(knownLength.value.replace(',', '.')) * 10,
+    });
 /** The other piece stands beside the one that is marked. */
 const other = computed(() => nests.value?.find((one) => one.piece !== piece.value) ?? null);
 const turn = computed(() => turnOf(marks.value.grain));
@@ -70,6 +71,16 @@ const printed = computed<PrintedLine[]>(() =>
         const whose = sizeOf.value.get(key);
         if (whose !== undefined && hidden.value.has(whose)) return [];
         return [{ key, runs, kind: whose === undefined ? 'nobodys' : whose === size.value ? 'at' : 'named' }];
+    }),
+);
+/** Each proposed size is named at the lower end of its line. */
+const proposedNames = computed(() =>
+    (proposal.value ?? []).map(({ size: one, lines: of }) => {
+        const places = of.flatMap(({ runs }) => runs.flatMap(placesOf)).map((at) => turnedBy(at, turn.value));
+        return {
+            size: one,
+            at: places.reduce((low, at) => (at[1] > low[1] ? at : low), places[0] ?? [0, 0]),
+        };
     }),
 );
 const pieces: Piece[] = ['front', 'back'];
@@ -150,6 +161,16 @@ const pieces: Piece[] = ['front', 'back'];
                         />
                     </template>
                     <template #upright="{ dot, view }">
+                        <text
+                            v-for="one in proposedNames"
+                            :key="one.size"
+                            class="proposed-name"
+                            :x="one.at[0]"
+                            :y="one.at[1] + 14 * dot"
+                            :font-size="13 * dot"
+                        >
+                            {{ one.size }}
+                        </text>
                         <NestLevels :marks="marks" :dot="dot" :view="view" />
                     </template>
                 </NestPiece>
@@ -194,6 +215,11 @@ const pieces: Piece[] = ['front', 'back'];
                     :sizes="sizes"
                     :lines="lines"
                     :is-hidden="hidden.has(size)"
+                    :proposed="proposal !== null"
+                    :unproposed="unproposed"
+                    @both="tool = 'innermost'"
+                    @accept="accept"
+                    @refuse="proposal = null"
                     @mark="tool = 'line'"
                     @toggle="toggle(size)"
                 />
@@ -226,6 +252,11 @@ const pieces: Piece[] = ['front', 'back'];
 </template>
 
 <style scoped>
+.proposed-name {
+    text-anchor: middle;
+    font-weight: 700;
+    fill: var(--cut);
+}
 .nest-page {
     display: grid;
     gap: 14px;

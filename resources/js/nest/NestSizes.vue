@@ -2,9 +2,17 @@
 import Button from 'primevue/button';
 
 /** The pattern's sizes, and which has its line. */
-defineProps<{ sizes: readonly string[]; lines: Readonly<Record<string, string>>; isHidden: boolean }>();
+defineProps<{
+    sizes: readonly string[];
+    lines: Readonly<Record<string, string>>;
+    isHidden: boolean;
+    /** Whether lines of all sizes are proposed, to be taken or not. */
+    proposed: boolean;
+    /** Why none could be. */
+    unproposed: string;
+}>();
 const size = defineModel<string>({ required: true });
-const emit = defineEmits<{ mark: []; toggle: [] }>();
+const emit = defineEmits<{ mark: []; both: []; accept: []; refuse: []; toggle: [] }>();
 </script>
 
 <template>
@@ -23,7 +31,25 @@ const emit = defineEmits<{ mark: []; toggle: [] }>();
                 </button>
             </li>
         </ul>
+        <p v-if="unproposed" class="fault" role="alert">{{ unproposed }}</p>
+        <div v-if="proposed" class="proposed">
+            <p role="status">
+                The lines from {{ sizes[0] }} to {{ sizes.at(-1) }}, in their order, named at their lower
+                ends. Is that right?
+            </p>
+            <div class="inline">
+                <Button type="button" size="small" label="Yes, take them" @click="emit('accept')" />
+                <Button type="button" size="small" text label="No" @click="emit('refuse')" />
+            </div>
+        </div>
         <div class="inline">
+            <Button
+                v-if="sizes.length > 2 && sizes.some((one) => lines[one] === undefined)"
+                type="button"
+                size="small"
+                label="Click the innermost, then the outermost"
+                @click="emit('both')"
+            />
             <Button
                 type="button"
                 size="small"

@@ -76,6 +76,42 @@ export function alike(lines: NestLine[], line: NestLine): NestLine[] {
     return same.length <= lines.length / 2 ? same : [line];
 }
 
+/** Where two stretches cross, as a share of the first; null where they don't. */
+function crossedAt([ax, ay]: Place, [bx, by]: Place, [cx, cy]: Place, [dx, dy]: Place): number | null {
+    const across = (bx - ax) * (dy - cy) - (by - ay) * (dx - cx);
+    if (across === 0) return null;
+    const share = ((cx - ax) * (dy - cy) - (cy - ay) * (dx - cx)) / across;
+    const other = ((cx - ax) * (by - ay) - (cy - ay) * (bx - ax)) / across;
+    return share >= 0 && share <= 1 && other >= 0 && other <= 1 ? share : null;
+}
+
+/**
+ * The lines between two of them, both among them, in the order in which they lie from one place to the other; what looks
+ * like one line is one.
+ */
+export function linesBetween(
+    lines: NestLine[],
+    from: { line: NestLine; place: Place },
+    to: { line: NestLine; place: Place },
+): NestLine[][] {
+    const found: { ids: Set<string>; of: NestLine[]; share: number }[] = [];
+    for (const line of lines) {
+        const of = alike(lines, line);
+        if ([from.line, to.line].some(({ id }) => of.some((one) => one.id === id))) continue;
+        const shares = line.runs.flatMap((run) => {
+            const places = placesOf(run);
+            return places
+                .slice(1)
+                .flatMap((place, i) => crossedAt(from.place, to.place, places[i] ?? place, place) ?? []);
+        });
+        const share = Math.min(...shares);
+        if (shares.length > 0 && !found.some(({ ids }) => ids.has(line.id)))
+            found.push({ ids: new Set(of.map(({ id }) => id)), of, share });
+    }
+    const between = found.sort((one, other) => one.share - other.share).map(({ of }) => of);
+    return [alike(lines, from.line), ...between, alike(lines, to.line)];
+}
+
 /** How far a drawing has to be turned, in degrees, for its grain to run down; up or down is one grain. */
 export function turnOf(grain: number[][] | null | undefined): number {
     const [from, to] = grain ?? [];

@@ -42,6 +42,8 @@ it('sizes say which has no line yet, and one of them is worked on', async () => 
         lines: { 8: 'line-8' },
         isHidden: false,
         modelValue: '8',
+        proposed: false,
+        unproposed: '',
     });
     expect(shown.findAll('li').map(words)).toEqual(['8', '10 ?']);
     expect(shown.findAll('li button').map((one) => one.attributes('aria-pressed'))).toEqual([

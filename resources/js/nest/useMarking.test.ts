@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, nextTick, ref, shallowRef } from 'vue';
 import type { Nest, NestLine, NestMarks } from '../api/types';
 import { useMarking } from './useMarking';
 
@@ -11,14 +11,17 @@ const line = (id: string, x: number): NestLine => ({
     corners: [x, 0, x, 100],
 });
 
-function marking(lines: NestLine[] = [line('a', 0), line('b', 20), line('c', 40)]) {
+function marking(
+    lines: NestLine[] = [line('a', 0), line('b', 20), line('c', 40)],
+    sizes: string[] = ['8', '10'],
+) {
     const marks = shallowRef<NestMarks>({ lines: {} });
     const scales: number[] = [];
     const nest = computed(() => ({ lines, filled: {} }) as unknown as Nest);
     const page = useMarking({
         nest,
         marks,
-        sizes: ref(['8', '10']),
+        sizes: ref(sizes),
         change: (part) => (marks.value = { ...marks.value, ...part }),
         scaled: (by) => Promise.resolve(void scales.push(by)),
         knownMm: () => 200,
@@ -27,11 +30,13 @@ function marking(lines: NestLine[] = [line('a', 0), line('b', 20), line('c', 40)
     return { ...page, marks, scales, click };
 }
 
-it('one size after the other is named by a click, then the first mark is asked for', () => {
+it('one size after the other is named by a click, then the first mark is asked for', async () => {
     const { tool, size, click, marks, sizeOf } = marking();
     size.value = '8';
     tool.value = 'line';
     click(1, 50);
+    // As on the page, where all that watches comes to its turn between two clicks.
+    await nextTick();
     expect([marks.value.lines, size.value, tool.value]).toEqual([{ '8': 'a' }, '10', 'line']);
     click(22, 50);
     expect([marks.value.lines, tool.value]).toEqual([{ '8': 'a', '10': 'b' }, 'underarm']);
@@ -99,4 +104,38 @@ it('lines to lengthen at are heights as well, each by itself', () => {
     tool.value = 'grain';
     click(0, 0);
     expect(marks.value.lengthen_y).toBeUndefined();
+});
+
+it('the innermost and the outermost line name all between them in their order, once that is accepted', () => {
+    const { tool, click, marks, proposal, accept, size } = marking(
+        [line('c', 40), line('a', 0), line('b', 20), line('far', 400)],
+        ['8', '10', '12'],
+    );
+    tool.value = 'innermost';
+    click(1, 50);
+    expect(tool.value).toBe('outermost');
+    click(41, 52);
+    expect(proposal.value?.map(({ size: one, lines }) => [one, lines.map(({ id }) => id)])).toEqual([
+        ['8', ['a']],
+        ['10', ['b']],
+        ['12', ['c']],
+    ]);
+    // Nothing is named before.
+    expect(marks.value.lines).toEqual({});
+    accept();
+    expect([marks.value.lines, proposal.value, size.value, tool.value]).toEqual([
+        { '8': 'a', '10': 'b', '12': 'c' },
+        null,
+        '8',
+        'underarm',
+    ]);
+});
+
+it('where there are more or fewer lines than sizes nothing is proposed, and it is said', () => {
+    const { tool, click, proposal, unproposed } = marking(undefined, ['8', '10', '12', '14']);
+    tool.value = 'innermost';
+    click(1, 50);
+    click(41, 52);
+    expect([proposal.value, tool.value]).toEqual([null, null]);
+    expect(unproposed.value).toContain('3 lines, and there are 4 sizes');
 });

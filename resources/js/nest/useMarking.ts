@@ -1,10 +1,12 @@
-import { computed, ref, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
-import type { Nest, NestMarks } from '../api/types';
-import { alike, lengthOf, nearestOn, snapped, type Place } from './geometry';
+import { computed, ref, shallowRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
+import type { Nest, NestLine, NestMarks } from '../api/types';
+import { alike, lengthOf, linesBetween, nearestOn, snapped, type Place } from './geometry';
 
 /** What the next click on the drawing marks. */
 export type Tool =
     | 'line'
+    | 'innermost'
+    | 'outermost'
     | 'underarm'
     | 'hem'
     | 'waist_y'
@@ -29,6 +31,8 @@ export interface Marked {
 
 const asks: Record<Tool, string> = {
     line: 'Click the line of this size.',
+    innermost: 'Click the innermost line, of the smallest size.',
+    outermost: 'Now the outermost, of the largest size, straight across from there.',
     underarm: 'Click where the side seam meets the armhole.',
     hem: 'Click where the side seam meets the hem.',
     waist_y: 'Click anywhere at the height of the waist.',
@@ -46,11 +50,15 @@ const round = (mm: number): number => Math.round(mm * 100) / 100;
 /** Marks sizes, ends and levels on a drawing, one click leading on to the next. */
 export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Marked) {
     const tool = ref<Tool | null>(null);
-    /** The size whose line or ends are marked. */
-    const size = ref('');
-
     const lines = computed(() => marks.value.lines ?? {});
     const named = computed(() => sizes.value.filter((one) => lines.value[one] !== undefined));
+    const chosen = ref('');
+    /** The size whose line or ends are marked: the chosen one, though its line is still to be clicked. */
+    const size = computed({
+        get: () =>
+            sizes.value.includes(chosen.value) ? chosen.value : (named.value[0] ?? sizes.value[0] ?? ''),
+        set: (one: string) => (chosen.value = one),
+    });
     const linesOf = (one: string) => {
         const ids = (lines.value[one] ?? '').split(' ');
         return (
@@ -74,13 +82,6 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
                 return at === undefined ? [] : [{ name, size: one, at: at as Place, own: own !== undefined }];
             }),
         ),
-    );
-    watch(
-        named,
-        (now) => {
-            if (!now.includes(size.value)) size.value = now[0] ?? sizes.value[0] ?? '';
-        },
-        { immediate: true },
     );
 
     const steps = computed<{ tool: Tool; label: string; done: boolean; optional?: boolean }[]>(() => [
@@ -131,6 +132,37 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
     ]);
     const ask = computed(() => (tool.value === null ? '' : asks[tool.value]));
 
+    /** The innermost line, where it was clicked, until the outermost is clicked as well. */
+    let innermost: { line: NestLine; place: Place } | null = null;
+    /** The lines of all sizes in their order, to be looked at before they are taken. */
+    const proposal = shallowRef<{ size: string; lines: NestLine[] }[] | null>(null);
+    /** Why nothing could be proposed. */
+    const unproposed = ref('');
+
+    function propose(found: { line: NestLine; place: Place }): void {
+        if (nest.value === null || innermost === null) return;
+        const between = linesBetween(nest.value.lines, innermost, found);
+        const fits = between.length === sizes.value.length;
+        proposal.value = fits
+            ? sizes.value.map((one, place) => ({ size: one, lines: between[place] ?? [] }))
+            : null;
+        unproposed.value = fits
+            ? ''
+            : `From one to the other lie ${between.length} lines, and there are ${sizes.value.length} sizes: click where all of them lie side by side, or each line by itself.`;
+        innermost = null;
+        tool.value = null;
+    }
+
+    function accept(): void {
+        const named = (proposal.value ?? []).map(
+            ({ size: one, lines: of }) => [one, of.map(({ id }) => id).join(' ')] as const,
+        );
+        proposal.value = null;
+        change({ lines: Object.fromEntries(named) });
+        size.value = sizes.value[0] ?? '';
+        next();
+    }
+
     /** Where something is missing, in the words of the list. */
     function placeWords(field: string): string {
         const [part, one] = field.split('.');
@@ -147,9 +179,19 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
     function pick(place: Place, upright: Place): void {
         const now = tool.value;
         if (nest.value === null || now === null) return;
-        if (now === 'line' || now === 'length') {
+        if (now === 'line' || now === 'length' || now === 'innermost' || now === 'outermost') {
             const found = nearestOn(nest.value.lines, place);
             if (found === null) return;
+            if (now === 'innermost') {
+                innermost = found;
+                unproposed.value = '';
+                tool.value = 'outermost';
+                return;
+            }
+            if (now === 'outermost') {
+                propose(found);
+                return;
+            }
             if (now === 'length') {
                 const long = found.line.runs.reduce((sum, run) => sum + lengthOf(run), 0);
                 if (knownMm() > 0 && long > 0) void scaled(knownMm() / long);
@@ -182,5 +224,18 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
         }
     }
 
-    return { tool, size, lines, sizeOf, ends, steps, ask, placeWords, pick };
+    return {
+        tool,
+        size,
+        lines,
+        sizeOf,
+        ends,
+        steps,
+        ask,
+        placeWords,
+        pick,
+        proposal,
+        unproposed,
+        accept,
+    };
 }
