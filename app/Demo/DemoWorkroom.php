@@ -19,7 +19,7 @@ use RuntimeException;
 use stdClass;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
-use Underbolt\Nest\SvgReader;
+use Underbolt\Nest\Mending\MendedSvg;
 
 /** The wardrobe room of an amateur theatre on a tidal island: people, patterns and makes, all invented. */
 final class DemoWorkroom
@@ -169,7 +169,7 @@ final class DemoWorkroom
                 ...Nest::heldBy($data),
                 'user_id' => $pattern->user_id,
                 'name' => $file,
-                'drawing' => Nest::pack(SvgReader::read((string) file_get_contents(database_path("demo/nests/{$file}")))),
+                'drawing' => Nest::pack(MendedSvg::read((string) file_get_contents(database_path("demo/nests/{$file}")))),
             ]);
         }
     }

@@ -9,9 +9,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use stdClass;
 use Underbolt\File\NestLines;
 use Underbolt\File\NestMarksReader;
+use Underbolt\File\Typed\FaultLog;
 use Underbolt\Nest\EndProposals;
+use Underbolt\Nest\Mending\TrueSize;
 use Underbolt\Nest\NestDrawing;
 use Underbolt\Nest\NestMarks;
+use Underbolt\Nest\UnreadableNest;
 use Underbolt\Refusal;
 
 /**
@@ -61,9 +64,48 @@ final class Nest extends Model
         return (string) gzcompress(json_encode($kept, JSON_THROW_ON_ERROR), 1);
     }
 
-    public function drawn(): NestDrawing
+    /** As it was brought. */
+    public function whole(): NestDrawing
     {
         return NestLines::drawing($this->lines());
+    }
+
+    /** What of it is meant: all, or what lies within the frame that is marked. */
+    public function drawn(): NestDrawing
+    {
+        $frame = NestMarksReader::frame($this->marks);
+
+        return $frame === null ? $this->whole() : $this->whole()->framed($frame);
+    }
+
+    /**
+     * Held against what is known of its pattern; null until that much is marked.
+     *
+     * @param  NestDrawing  $drawing  of it
+     */
+    public function held(NestDrawing $drawing, Pattern $pattern): ?TrueSize
+    {
+        $core = $pattern->toCore(new FaultLog);
+        try {
+            $document = clone $this->marks;
+            $document->piece = $this->piece;
+
+            return $core === null ? null : TrueSize::of($drawing, NestMarksReader::marks($document), $core);
+        } catch (Refusal) {
+            return null;
+        }
+    }
+
+    /**
+     * @throws UnreadableNest while it is in doubt how large the drawing is
+     */
+    public function settle(NestDrawing $drawing, Pattern $pattern): void
+    {
+        $isSaid = ($this->marks->true_size ?? false) === true;
+        if (! $isSaid && ! $drawing->hasSize) {
+            throw UnreadableNest::at('scale', 'is not said in the file: settle that first');
+        }
+        $this->held($drawing, $pattern)?->settle($isSaid);
     }
 
     /** @return KeptNest the drawing as it is kept */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Models\Nest;
+use App\Models\Pattern;
 use App\Models\SizeLabels;
 use Underbolt\Measure\Length;
 use Underbolt\Nest\NestDrawing;
@@ -39,13 +40,15 @@ final class MakeNest
     }
 
     /**
+     * @param  Pattern  $pattern  that it is of
      * @param  array<string, string>  $names  what the plan calls the sizes, by what the pattern calls them
      *
      * @throws Refusal when there is no line on it
      */
-    public static function of(Nest $nest, Plan $plan, array $names, string $title): self
+    public static function of(Nest $nest, Pattern $pattern, Plan $plan, array $names, string $title): self
     {
         $drawing = $nest->drawn();
+        $nest->settle($drawing, $pattern);
         $sizes = ($nest->piece === 'front' ? $plan->frontBack->front : $plan->frontBack->back)->known();
         $marks = $nest->marked($drawing, $names, array_values(array_map($plan->nameOf(...), $sizes)));
 

@@ -120,7 +120,7 @@ final class MakePaper
     private function drawnOn(Nest $nest): MakeNest|Refusal
     {
         try {
-            return MakeNest::of($nest, $this->plan, $this->names, "{$this->title()} · {$nest->piece}");
+            return MakeNest::of($nest, $this->make->pattern, $this->plan, $this->names, "{$this->title()} · {$nest->piece}");
         } catch (Refusal $refusal) {
             return $refusal;
         }

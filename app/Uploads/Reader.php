@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Uploads;
 
 use App\Models\Nest;
-use Underbolt\Nest\SvgReader;
+use Underbolt\Nest\Mending\MendedSvg;
+use Underbolt\Nest\NestDrawing;
 use Underbolt\Nest\UnreadableNest;
 
 /** What can be read of a file that was sent. It is done by `read.php`, apart from everything else. */
@@ -28,12 +29,22 @@ enum Reader: string
 
     private static function nest(string $path, string $page): string
     {
-        $isPdf = str_starts_with((string) file_get_contents($path, false, null, 0, 5), '%PDF-');
-        $svg = $isPdf ? NestPdf::svg($path, $page === '' ? null : (int) $page) : (string) file_get_contents($path);
         try {
-            return Nest::pack(SvgReader::read($svg));
+            return Nest::pack(self::drawing($path, $page));
         } catch (UnreadableNest $refusal) {
             throw new UnreadableUpload('This drawing '.$refusal->faults()[0]->message.'.');
         }
+    }
+
+    /** @throws UnreadableNest */
+    private static function drawing(string $path, string $page): NestDrawing
+    {
+        if (! str_starts_with((string) file_get_contents($path, false, null, 0, 5), '%PDF-')) {
+            return MendedSvg::read((string) file_get_contents($path));
+        }
+        $pdf = new NestPdf($path);
+        $picked = $pdf->picked($page === '' ? null : (int) $page);
+
+        return MendedSvg::read($pdf->svg($picked))->scaled($pdf->userUnit($picked));
     }
 }

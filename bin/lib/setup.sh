@@ -60,6 +60,7 @@ need_php() {
 need_server() {
     command -v nginx >/dev/null || debian nginx
     command -v pdftocairo >/dev/null || debian poppler-utils
+    command -v qpdf >/dev/null || debian qpdf
     command -v "php-fpm$(php_version)" >/dev/null || debian "php$(php_version)-fpm"
     php -r 'exit(extension_loaded("Zend OPcache") ? 0 : 1);' || debian "php$(php_version)-opcache"
     [ -x /usr/sbin/logrotate ] || debian logrotate

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Underbolt\File;
 
 use JsonException;
+use stdClass;
 use Underbolt\File\Typed\FaultLog;
 use Underbolt\File\Typed\FaultyFile;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\LineIs;
 use Underbolt\Nest\NestMarks;
 use Underbolt\Nest\Side;
 
@@ -21,7 +23,7 @@ final class NestMarksReader
     private const FARTHEST_MM = 100_000.0;
 
     private const KEYS = [
-        'piece', 'lines', 'underarm', 'hem', 'waist_y', 'hip_y', 'lengthen_y', 'armhole_top', 'hem_fold', 'grain', 'fold',
+        'piece', 'lines', 'underarm', 'hem', 'waist_y', 'hip_y', 'lengthen_y', 'armhole_top', 'hem_fold', 'grain', 'fold', 'line_is', 'frame', 'true_size',
     ];
 
     /** @throws FaultyFile naming every fault met */
@@ -61,7 +63,10 @@ final class NestMarksReader
         foreach (['underarm', 'hem', 'armhole_top', 'hem_fold'] as $name) {
             $marks[$name] = self::places($fields[$name] ?? null);
         }
-        $grain = isset($fields['grain']) ? self::grain($fields['grain']) : null;
+        $grain = isset($fields['grain']) ? self::twoPlaces($fields['grain']) : null;
+        $frame = isset($fields['frame']) ? self::twoPlaces($fields['frame']) : null;
+        $lineIs = isset($fields['line_is']) ? $fields['line_is']->oneOf(LineIs::class) : null;
+        $isTrueSize = isset($fields['true_size']) && $fields['true_size']->flag() === true;
         $lines = array_map(static fn (Node $id): string => $id->text() ?? '', isset($fields['lines']) ? self::bySize($fields['lines']) : []);
         if ($log->faults() !== [] || $waist === null || $hip === null || $fold === null) {
             throw $log->refusal();
@@ -80,7 +85,22 @@ final class NestMarksReader
             hemFold: $marks['hem_fold'],
             grain: $grain,
             fold: $fold,
+            lineIs: $lineIs,
+            frame: $frame,
+            isTrueSize: $isTrueSize,
         );
+    }
+
+    /**
+     * The frame alone, whatever else is marked or isn't yet.
+     *
+     * @return ?array{array{float, float}, array{float, float}}
+     */
+    public static function frame(mixed $document): ?array
+    {
+        $frame = $document instanceof stdClass ? $document->frame ?? null : null;
+
+        return $frame === null ? null : self::twoPlaces(Node::root($frame, 'frame', Unit::Centimetre, new FaultLog));
     }
 
     private static function height(Node $node): ?float
@@ -110,7 +130,7 @@ final class NestMarksReader
     }
 
     /** @return ?array{array{float, float}, array{float, float}} */
-    private static function grain(Node $node): ?array
+    private static function twoPlaces(Node $node): ?array
     {
         $ends = $node->items(2);
         [$from, $to] = $ends !== null && count($ends) === 2 ? array_map(self::place(...), $ends) : [null, null];

@@ -22,19 +22,12 @@ final class EndProposals
             $lines[$size] = isset($asked[$size]) ? $drawing->line($id, "lines.{$size}") : null;
         }
 
-        return new NestMarks(
-            isFront: $marks->isFront,
+        return $marks->with(
             lines: $marks->lines,
             underarm: self::ends($lines, $marks->underarm),
             hem: self::ends($lines, $marks->hem),
-            waistY: $marks->waistY,
-            hipY: $marks->hipY,
-            aboveWaistY: $marks->aboveWaistY,
-            belowWaistY: $marks->belowWaistY,
             armholeTop: $marks->armholeTop === [] ? [] : self::ends($lines, $marks->armholeTop),
             hemFold: $marks->hemFold === [] ? [] : self::ends($lines, $marks->hemFold),
-            grain: $marks->grain,
-            fold: $marks->fold,
         );
     }
 

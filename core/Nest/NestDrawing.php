@@ -32,11 +32,12 @@ final readonly class NestDrawing
         if ($parts === []) {
             foreach (explode(' ', $id) as $one) {
                 $found = $this->named($one);
-                $parts = $found === [] ? throw UnreadableNest::at($field, "there is no line \"{$one}\" in the drawing") : [...$parts, ...$found];
+                // Several ids may have become one line.
+                $parts = $found === [] ? throw UnreadableNest::at($field, "there is no line \"{$one}\" in the drawing") : $parts + array_column($found, null, 'id');
             }
         }
 
-        return JoinedLine::of(array_merge(...array_map(static fn (DrawnLine $line): array => $line->runs, $parts)));
+        return JoinedLine::of(array_merge(...array_map(static fn (DrawnLine $line): array => $line->runs, array_values($parts))));
     }
 
     /** @return list<DrawnLine> that of the id alone, else all of the group */
@@ -45,6 +46,30 @@ final readonly class NestDrawing
         $own = array_filter($this->lines, static fn (DrawnLine $line): bool => $line->id === $name);
 
         return array_values($own === [] ? array_filter($this->lines, static fn (DrawnLine $line): bool => in_array($name, $line->names, true)) : $own);
+    }
+
+    /**
+     * What of it is drawn within a frame: the lines that have their middle there.
+     *
+     * @param  array{array{float, float}, array{float, float}}  $frame  two of its corners
+     */
+    public function framed(array $frame): self
+    {
+        [[$x, $y], [$toX, $toY]] = $frame;
+
+        return $this->with(array_values(array_filter($this->lines, static function (DrawnLine $line) use ($x, $y, $toX, $toY): bool {
+            $boxes = array_map(static fn (Line $run): array => $run->box(), $line->runs);
+            $middleX = (min(array_column($boxes, 0)) + max(array_column($boxes, 2))) / 2;
+            $middleY = (min(array_column($boxes, 1)) + max(array_column($boxes, 3))) / 2;
+
+            return $middleX >= min($x, $toX) && $middleX <= max($x, $toX) && $middleY >= min($y, $toY) && $middleY <= max($y, $toY);
+        })));
+    }
+
+    /** @param  list<DrawnLine>  $lines  in the place of those it has */
+    public function with(array $lines): self
+    {
+        return new self($lines, $this->widthMm, $this->heightMm, $this->hasSize, $this->notes);
     }
 
     /** The same at another size: where it did not say its own. */

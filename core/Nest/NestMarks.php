@@ -17,6 +17,9 @@ final readonly class NestMarks
      * @param  array<string, array{float, float}>  $armholeTop  by size; where none is given it is the next corner
      * @param  array<string, array{float, float}>  $hemFold  likewise
      * @param  ?array{array{float, float}, array{float, float}}  $grain  null where the drawing stands upright
+     * @param  ?LineIs  $lineIs  null where it isn't said
+     * @param  ?array{array{float, float}, array{float, float}}  $frame  two corners about the one piece that is meant, where several are drawn
+     * @param  bool  $isTrueSize  whether it is said to be, whatever it looks like
      */
     public function __construct(
         public bool $isFront,
@@ -31,7 +34,40 @@ final readonly class NestMarks
         public array $hemFold,
         public ?array $grain,
         public Side $fold,
+        public ?LineIs $lineIs = null,
+        public ?array $frame = null,
+        public bool $isTrueSize = false,
     ) {
+    }
+
+    /**
+     * The same with other places and lines.
+     *
+     * @param  array<string, string>  $lines
+     * @param  array<string, array{float, float}>  $underarm
+     * @param  array<string, array{float, float}>  $hem
+     * @param  array<string, array{float, float}>  $armholeTop
+     * @param  array<string, array{float, float}>  $hemFold
+     */
+    public function with(array $lines, array $underarm, array $hem, array $armholeTop, array $hemFold): self
+    {
+        return new self(
+            isFront: $this->isFront,
+            lines: $lines,
+            underarm: $underarm,
+            hem: $hem,
+            waistY: $this->waistY,
+            hipY: $this->hipY,
+            aboveWaistY: $this->aboveWaistY,
+            belowWaistY: $this->belowWaistY,
+            armholeTop: $armholeTop,
+            hemFold: $hemFold,
+            grain: $this->grain,
+            fold: $this->fold,
+            lineIs: $this->lineIs,
+            frame: $this->frame,
+            isTrueSize: $this->isTrueSize,
+        );
     }
 
     /**
@@ -41,19 +77,12 @@ final readonly class NestMarks
      */
     public function renamed(array $names): self
     {
-        return new self(
-            isFront: $this->isFront,
+        return $this->with(
             lines: self::under($names, $this->lines),
             underarm: self::under($names, $this->underarm),
             hem: self::under($names, $this->hem),
-            waistY: $this->waistY,
-            hipY: $this->hipY,
-            aboveWaistY: $this->aboveWaistY,
-            belowWaistY: $this->belowWaistY,
             armholeTop: self::under($names, $this->armholeTop),
             hemFold: self::under($names, $this->hemFold),
-            grain: $this->grain,
-            fold: $this->fold,
         );
     }
 

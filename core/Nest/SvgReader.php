@@ -9,6 +9,9 @@ final class SvgReader
 {
     private const DEEPEST_USE = 8;
 
+    /** What poppler's drawings call the letters of a font. */
+    private const LETTER = '/^glyph-?\d+-\d+$/';
+
     /** @var array<string, SvgElement> */
     private array $byId = [];
 
@@ -18,7 +21,14 @@ final class SvgReader
     /** @var list<DrawnLine> */
     private array $lines = [];
 
+    /** @var array<string, true> ids of what may be letters in outlines */
+    private array $letters = [];
+
     private int $unsound = 0;
+
+    private int $words = 0;
+
+    private int $hiddenLayers = 0;
 
     private readonly SvgStyles $styles;
 
@@ -43,15 +53,13 @@ final class SvgReader
             throw SvgTree::tooMany();
         }
         $view = SvgView::of($root);
-        $this->children($root, $view->matrix, $this->styles->of($root, []), [], 0);
-        if ($this->lines === []) {
+        $this->children($root, new SvgPlace($view->matrix, $this->styles->of($root, [])));
+        $lines = $this->withoutLetters();
+        if ($lines === []) {
             throw UnreadableNest::at('drawing', 'has no lines; if it is a picture of a pattern, have it traced first');
         }
-        $notes = $this->unsound === 0 ? [] : [$this->unsound === 1
-            ? "1 line whose figures can't be read was left out."
-            : "{$this->unsound} lines whose figures can't be read were left out."];
 
-        return new NestDrawing($this->lines, $view->widthMm, $view->heightMm, $view->hasSize, $notes);
+        return new NestDrawing($lines, $view->widthMm, $view->heightMm, $view->hasSize, $this->notes());
     }
 
     /** Remembers what is called by its id, and the rules of style sheets. */
@@ -100,63 +108,77 @@ final class SvgReader
         return UnreadableNest::at('drawing', 'uses its parts inside one another more than '.self::DEEPEST_USE.' times over; break the copies apart and export it again');
     }
 
-    /**
-     * @param  array<string, string>  $style
-     * @param  list<string>  $names
-     */
-    private function children(SvgElement $element, Matrix $matrix, array $style, array $names, int $used): void
+    private function children(SvgElement $element, SvgPlace $in): void
     {
         foreach ($element->children as $child) {
-            $this->visit($child, $matrix, $style, $names, $used);
+            $this->visit($child, $in);
         }
     }
 
-    /**
-     * @param  array<string, string>  $around
-     * @param  list<string>  $names
-     */
-    private function visit(SvgElement $element, Matrix $matrix, array $around, array $names, int $used): void
+    private function visit(SvgElement $element, SvgPlace $around): void
     {
-        $style = $this->styles->of($element, $around);
-        if (($style['display'] ?? '') === 'none' || in_array($element->name, ['defs', 'symbol', 'style'], true)) {
+        if (in_array($element->name, ['defs', 'symbol', 'style', 'clipPath'], true)) {
             return;
         }
-        $names = [...$names, ...$element->names()];
-        $matrix = $matrix->times($element->transform());
+        $style = $this->styles->of($element, $around->style);
+        if (($style['display'] ?? '') === 'none') {
+            // Layers are switched off to print one size: the sizes are wanted here.
+            if ($element->name !== 'g' || $element->names() === []) {
+                return;
+            }
+            $style['display'] = 'inline';
+            $this->hiddenLayers++;
+        }
+        if ($element->name === 'text') {
+            $this->words++;
+
+            return;
+        }
+        $clip = $this->clip($element, $around);
+        $in = new SvgPlace($around->matrix->times($element->transform()), $style, [...$around->names, ...$element->names()], $around->used, $clip);
         match ($element->name) {
-            'svg' => $this->children($element, $matrix->times(SvgView::inside($element)), $style, $names, $used),
-            'g', 'a', 'switch' => $this->children($element, $matrix, $style, $names, $used),
-            'use' => $this->used($element, $matrix, $style, $names, $used + 1),
-            default => $this->draw($element, $matrix, $style, $names),
+            'svg' => $this->children($element, new SvgPlace($in->matrix->times(SvgView::inside($element)), $style, $in->names, $in->used, $clip)),
+            'g', 'a', 'switch' => $this->children($element, $in),
+            'use' => $this->used($element, $in),
+            default => $this->draw($element, $in),
         };
     }
 
-    /**
-     * @param  array<string, string>  $style
-     * @param  list<string>  $names
-     */
-    private function used(SvgElement $element, Matrix $matrix, array $style, array $names, int $used): void
+    private function clip(SvgElement $element, SvgPlace $around): ?ClipBox
+    {
+        if (preg_match('/^\s*url\(\s*["\']?#([^"\')]+)/', $element->attribute('clip-path'), $found) !== 1) {
+            return $around->clip;
+        }
+        $path = $this->byId[$found[1]] ?? null;
+        $box = $path?->name === 'clipPath' ? ClipBox::of($path, $around->matrix->times($element->transform())) : null;
+
+        return $box === null ? $around->clip : $box->within($around->clip);
+    }
+
+    private function used(SvgElement $element, SvgPlace $in): void
     {
         $target = $this->target($element);
         if ($target === null) {
             return;
         }
-        if ($used > self::DEEPEST_USE) {
+        if ($in->used >= self::DEEPEST_USE) {
             throw self::usesItself();
         }
-        $placed = $matrix->times(Matrix::translate(SvgLength::dots($element->attribute('x')) ?? 0.0, SvgLength::dots($element->attribute('y')) ?? 0.0));
+        // So a PDF's words come out, a letter each.
+        if (preg_match(self::LETTER, $target->attribute('id')) === 1) {
+            $this->words++;
+
+            return;
+        }
+        $placed = $in->matrix->times(Matrix::translate(SvgLength::dots($element->attribute('x')) ?? 0.0, SvgLength::dots($element->attribute('y')) ?? 0.0));
         $target->name === 'symbol'
-            ? $this->children($target, $placed, $this->styles->of($target, $style), $names, $used)
-            : $this->visit($target, $placed, $style, $names, $used);
+            ? $this->children($target, new SvgPlace($placed, $this->styles->of($target, $in->style), $in->names, $in->used + 1, $in->clip))
+            : $this->visit($target, new SvgPlace($placed, $in->style, $in->names, $in->used + 1, $in->clip));
     }
 
-    /**
-     * @param  array<string, string>  $style
-     * @param  list<string>  $names
-     */
-    private function draw(SvgElement $element, Matrix $matrix, array $style, array $names): void
+    private function draw(SvgElement $element, SvgPlace $in): void
     {
-        $builder = new LineBuilder($matrix, $this->budget);
+        $builder = new LineBuilder($in->matrix, $this->budget);
         $isWhole = SvgShapes::draw($element, $builder);
         $runs = $builder->lines();
         if (! $builder->isSound || ! $isWhole) {
@@ -165,13 +187,46 @@ final class SvgReader
         if ($runs === [] || ! $builder->isSound) {
             return;
         }
-        $this->lines[] = new DrawnLine(
-            $this->freeId($element->attribute('id')),
-            array_values(array_unique($names)),
-            $style['stroke'] ?? '',
-            $style['stroke-dasharray'] ?? '',
-            $runs,
-        );
+        if ($in->clip !== null) {
+            $runs = array_merge(...array_map($in->clip->cut(...), $runs));
+            if ($runs === []) {
+                return;
+            }
+        }
+        $line = new DrawnLine($this->freeId($element->attribute('id')), array_values(array_unique($in->names)), $in->style['stroke'] ?? '', $in->style['stroke-dasharray'] ?? '', $runs);
+        $this->lines[] = $line;
+        if (Lettering::may($in->style, $runs)) {
+            $this->letters[$line->id] = true;
+        }
+    }
+
+    /** @return list<DrawnLine> without what was written in outlines, where anything is drawn with a pen */
+    private function withoutLetters(): array
+    {
+        $drawn = array_values(array_filter($this->lines, fn (DrawnLine $line): bool => ! isset($this->letters[$line->id])));
+        $hasPen = array_filter($drawn, static fn (DrawnLine $line): bool => ! in_array($line->stroke, ['', 'none'], true)) !== [];
+        if (! $hasPen) {
+            return $this->lines;
+        }
+        $this->words += count($this->lines) - count($drawn);
+
+        return $drawn;
+    }
+
+    /** @return list<string> what was left out and what was brought to light */
+    private function notes(): array
+    {
+        $layers = $this->hiddenLayers === 1 ? '1 layer that was switched off is' : "{$this->hiddenLayers} layers that were switched off are";
+
+        return array_values(array_filter([
+            match ($this->unsound) {
+                0 => '',
+                1 => "1 line whose figures can't be read was left out.",
+                default => "{$this->unsound} lines whose figures can't be read were left out.",
+            },
+            $this->words === 0 ? '' : 'Words and letters were left out.',
+            $this->hiddenLayers === 0 ? '' : "{$layers} shown as well.",
+        ], static fn (string $note): bool => $note !== ''));
     }
 
     /** Its own, or one that tells it from all others. */

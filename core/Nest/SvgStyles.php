@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Underbolt\Nest;
 
-/** Stroke and dash of elements: as attributes, in their own style, or by simple rules for classes. */
+/** Fill, stroke and dash of elements: as attributes, in their own style, or by simple rules for classes. */
 final class SvgStyles
 {
     /** @var array<string, array<string, string>> properties by class */
     private array $rules = [];
 
-    private const READ = ['stroke', 'stroke-dasharray', 'display'];
+    private const READ = ['fill', 'stroke', 'stroke-dasharray', 'display'];
 
     public function learn(string $sheet): void
     {

@@ -15,10 +15,10 @@ final class SvgTree
 
     private const DEEPEST = 256;
 
-    private const KEPT = ['svg', 'g', 'a', 'switch', 'symbol', 'defs', 'use', 'path', 'line', 'polyline', 'polygon', 'rect', 'circle', 'ellipse', 'style'];
+    private const KEPT = ['svg', 'g', 'a', 'switch', 'symbol', 'defs', 'use', 'path', 'line', 'polyline', 'polygon', 'rect', 'circle', 'ellipse', 'style', 'clipPath', 'text'];
 
     private const ATTRIBUTES = [
-        'id', 'inkscape:label', 'class', 'style', 'stroke', 'stroke-dasharray', 'display', 'transform', 'd', 'points', 'x', 'y', 'x1', 'y1', 'x2', 'y2',
+        'id', 'inkscape:label', 'class', 'style', 'fill', 'clip-path', 'stroke', 'stroke-dasharray', 'display', 'transform', 'd', 'points', 'x', 'y', 'x1', 'y1', 'x2', 'y2',
         'width', 'height', 'cx', 'cy', 'r', 'rx', 'ry', 'href', 'xlink:href', 'viewBox', 'preserveAspectRatio',
     ];
 

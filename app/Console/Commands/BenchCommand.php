@@ -27,8 +27,8 @@ use Underbolt\File\NestMarksReader;
 use Underbolt\File\PlanJson;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\Mending\MendedSvg;
 use Underbolt\Nest\NestLine;
-use Underbolt\Nest\SvgReader;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\PageFormat;
 use Underbolt\Paper\StripLine;
@@ -127,7 +127,7 @@ final class BenchCommand extends Command
             $marks['underarm'][$size] = [200 + 10 * $i, 100];
         }
         $svg = '<svg width="900mm" height="1000mm" viewBox="0 0 900 1000">'.implode('', $lines).'</svg>';
-        $drawing = SvgReader::read($svg);
+        $drawing = MendedSvg::read($svg);
         foreach ($plan->make->pattern->sizes as $i => $size) {
             $marks['hem'][$size] = $drawing->lines[$i]->runs[0]->at($drawing->lines[$i]->runs[0]->length());
         }
@@ -136,7 +136,7 @@ final class BenchCommand extends Command
         $nest = new Nest(['drawing' => Nest::pack($drawing), 'marks' => $document]);
 
         return array_product([
-            $this->within(sprintf('a nest of %.1f MB read', strlen($svg) / 1e6), self::BUDGET_NEST_READ_MS, static fn () => SvgReader::read($svg)),
+            $this->within(sprintf('a nest of %.1f MB read', strlen($svg) / 1e6), self::BUDGET_NEST_READ_MS, static fn () => MendedSvg::read($svg)),
             $this->within('the new line on it', self::BUDGET_NEST_LINE_MS, static fn () => NestLine::of($plan, $drawing, $marked)),
             $this->within('front and back after a clip, from what is kept', self::BUDGET_NEST_CLIP_MS, static function () use ($nest, $plan): void {
                 foreach (['front', 'back'] as $piece) {

@@ -11,9 +11,9 @@ use Underbolt\File\MakeReader;
 use Underbolt\File\NestJson;
 use Underbolt\File\NestMarksReader;
 use Underbolt\File\Typed\FaultyFile;
+use Underbolt\Nest\Mending\MendedSvg;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestSvg;
-use Underbolt\Nest\SvgReader;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 
@@ -40,7 +40,7 @@ final class NestCommand extends Command
     /** @throws Refusal */
     private function draw(): void
     {
-        $drawing = SvgReader::read(FileText::of($this->text('drawing')));
+        $drawing = MendedSvg::read(FileText::of($this->text('drawing')));
         $marks = NestMarksReader::read(FileText::of($this->text('marks')));
         $plan = PlanBuilder::build(MakeReader::read(FileText::of($this->text('make'))));
         $line = NestLine::of($plan, $drawing, $marks);

@@ -12,9 +12,9 @@ use Underbolt\File\CutSheetJson;
 use Underbolt\File\MakeReader;
 use Underbolt\File\NestMarksReader;
 use Underbolt\File\Typed\FaultyFile;
+use Underbolt\Nest\Mending\MendedSvg;
 use Underbolt\Nest\NestSeam;
 use Underbolt\Nest\NestStations;
-use Underbolt\Nest\SvgReader;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
@@ -73,6 +73,6 @@ final class SheetCommand extends Command
             throw FaultyFile::with([new Fault("--{$piece}", "needs --{$piece}-marks, and the other way round")]);
         }
 
-        return NestSeam::of($plan, SvgReader::read(FileText::of($drawing)), NestMarksReader::read(FileText::of($marks)))->measured();
+        return NestSeam::of($plan, MendedSvg::read(FileText::of($drawing)), NestMarksReader::read(FileText::of($marks)))->measured();
     }
 }

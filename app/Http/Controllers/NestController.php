@@ -15,6 +15,7 @@ use App\Models\Pattern;
 use App\Records\Bin;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
+use Underbolt\Nest\Mending\ScaledMarks;
 
 /** The drawings of a pattern's own pieces: brought, marked, taken away. */
 final class NestController
@@ -84,9 +85,12 @@ final class NestController
     {
         $nest = $pattern->nests()->where('piece', $piece)->firstOrFail();
         $made = $nest->changeSince($request->integer('version'), static function () use ($request, $nest): bool {
-            $drawing = $request->filled('scale') ? ['drawing' => Nest::pack($nest->drawn()->scaled($request->float('scale')))] : [];
+            $scale = $request->filled('scale') ? $request->float('scale') : null;
 
-            return $nest->update(['marks' => $request->marks(), ...$drawing]);
+            // What is marked on it becomes larger with it.
+            return $nest->update($scale === null
+                ? ['marks' => $request->marks()]
+                : ['marks' => ScaledMarks::of($request->marks(), $scale), 'drawing' => Nest::pack($nest->whole()->scaled($scale))]);
         });
 
         return $made === true

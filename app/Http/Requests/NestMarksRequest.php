@@ -11,7 +11,7 @@ use stdClass;
 
 #[OA\Schema(required: ['marks', 'version'], properties: [
     new OA\Property(property: 'marks', ref: NestMarksDocument::class),
-    new OA\Property(property: 'scale', description: 'what the drawing is to be made larger by, where it doesn\'t say its size', type: 'number', nullable: true),
+    new OA\Property(property: 'scale', description: 'what the drawing is to be made larger by', type: 'number', nullable: true),
     new OA\Property(property: 'version', description: 'as it was seen', type: 'integer'),
 ])]
 final class NestMarksRequest extends FormRequest

@@ -25,6 +25,7 @@ final readonly class NestData
      * @param  list<NestDrawnLineData>  $lines
      * @param  stdClass  $proposed  ids by size
      * @param  list<FaultData>  $missing  what is missing before a line can be drawn
+     * @param  ?NestScaleData  $scale  null until enough is marked to hold it against the pattern
      */
     public function __construct(
         public string $piece,
@@ -39,6 +40,7 @@ final readonly class NestData
         #[OA\Property(ref: NestMarksDocument::class)] public stdClass $marks,
         #[OA\Property(description: 'where the ends of the sizes lie that were not marked', ref: NestMarksDocument::class)] public stdClass $filled,
         public array $missing,
+        public ?NestScaleData $scale,
     ) {
     }
 
@@ -50,10 +52,13 @@ final readonly class NestData
         $missing = [];
         try {
             $marks = $nest->marked($drawing);
+            $nest->settle($drawing, $pattern);
             $filled = (object) ['underarm' => (object) $marks->underarm, 'hem' => (object) $marks->hem];
         } catch (Refusal $refusal) {
             $missing = array_map(FaultData::of(...), $refusal->faults());
         }
+
+        $held = $nest->held($drawing, $pattern);
 
         return new self(
             piece: $nest->piece,
@@ -68,6 +73,7 @@ final readonly class NestData
             marks: $nest->marks,
             filled: $filled,
             missing: $missing,
+            scale: $held === null ? null : NestScaleData::of($held),
         );
     }
 }

@@ -20,6 +20,9 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'below_waist', type: 'number', nullable: true),
     ], type: 'object', nullable: true),
     new OA\Property(property: 'grain', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')), nullable: true),
+    new OA\Property(property: 'line_is', description: 'what the sizes are drawn as', type: 'string', enum: ['stitching', 'cutting'], nullable: true),
+    new OA\Property(property: 'frame', description: 'two corners about the piece that is meant', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')), nullable: true),
+    new OA\Property(property: 'true_size', description: 'whether the drawing is said to be of true size, whatever it looks like', type: 'boolean', nullable: true),
     new OA\Property(property: 'fold', type: 'string', enum: ['left', 'right']),
 ])]
 final class NestMarksDocument
