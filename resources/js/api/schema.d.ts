@@ -2625,6 +2625,8 @@ export interface components {
             filled: components["schemas"]["NestMarksDocument"];
             /** @description what is missing before a line can be drawn */
             missing: components["schemas"]["FaultData"][];
+            /** @description null until enough is marked to hold it against the pattern */
+            scale: components["schemas"]["NestScaleData"] | null;
         };
         /** @description a line of a nest as numbers, millimetres of the drawing */
         NestDrawnLineData: {
@@ -2686,12 +2688,21 @@ export interface components {
                 below_waist?: number | null;
             } | null;
             grain?: number[][] | null;
+            /**
+             * @description what the sizes are drawn as
+             * @enum {string|null}
+             */
+            line_is?: "stitching" | "cutting" | null;
+            /** @description two corners about the piece that is meant */
+            frame?: number[][] | null;
+            /** @description whether the drawing is said to be of true size, whatever it looks like */
+            true_size?: boolean | null;
             /** @enum {string} */
             fold?: "left" | "right";
         };
         NestMarksRequest: {
             marks: components["schemas"]["NestMarksDocument"];
-            /** @description what the drawing is to be made larger by, where it doesn't say its size */
+            /** @description what the drawing is to be made larger by */
             scale?: number | null;
             /** @description as it was seen */
             version: number;
@@ -2710,6 +2721,16 @@ export interface components {
             height_mm: number;
             /** @description of each size, x and y in turn; none where the sizes are not named yet */
             lines: number[][];
+        };
+        /** @description a drawing held against what is known of its pattern */
+        NestScaleData: {
+            /**
+             * Format: float
+             * @description of how much of its true size it seems to be; null where all that is known agrees
+             */
+            seems: number | null;
+            /** @description what was held against it, in sentences: what is off, or everything where all is */
+            says: string[];
         };
         /** @description a newer card of the wearer on the same foundation, and what it would change */
         NewerCardData: {

@@ -10,6 +10,7 @@ import TextField from '../ui/TextField.vue';
 import NestFile from './NestFile.vue';
 import NestLevels from './NestLevels.vue';
 import NestPiece, { type PrintedLine } from './NestPiece.vue';
+import NestScale from './NestScale.vue';
 import NestSizes from './NestSizes.vue';
 import NestSteps from './NestSteps.vue';
 import { placesOf, turnedBy, turnOf } from './geometry';
@@ -27,15 +28,28 @@ const file = shallowRef<File | null>(null);
 const pdfPage = ref('');
 const knownLength = ref('');
 const hidden = ref(new Set<string>());
-const { tool, size, lines, sizeOf, ends, steps, ask, placeWords, pick, proposal, unproposed, accept } =
-    useMarking({
-        nest,
-        marks,
-        sizes,
-        change,
-        scaled: (by) => keep(by),
-        knownMm: () => Number(knownLength.value.replace(',', '.')) * 10,
-    });
+const {
+    tool,
+    size,
+    lines,
+    sizeOf,
+    ends,
+    steps,
+    ask,
+    placeWords,
+    pick,
+    proposal,
+    unproposed,
+    accept,
+    unframe,
+} = useMarking({
+    nest,
+    marks,
+    sizes,
+    change,
+    scaled: (by) => keep(by),
+    knownMm: () => Number(knownLength.value.replace(',', '.')) * 10,
+});
 /** The other piece stands beside the one that is marked. */
 const other = computed(() => nests.value?.find((one) => one.piece !== piece.value) ?? null);
 const turn = computed(() => turnOf(marks.value.grain));
@@ -201,15 +215,15 @@ const pieces: Piece[] = ['front', 'back'];
                               : 'Choose below what to mark.'
                     }}
                 </p>
-                <div v-if="!nest.has_size" class="unsized">
-                    <p class="hint">
-                        The file doesn’t say how large it is. Type the length of a line in it, then click it.
-                    </p>
-                    <div class="inline">
-                        <TextField v-model="knownLength" class="narrow" label="Length, cm" />
-                        <Button type="button" size="small" label="Click the line" @click="tool = 'length'" />
-                    </div>
-                </div>
+                <NestScale
+                    v-model="knownLength"
+                    :has-size="nest.has_size"
+                    :scale="nest.scale"
+                    :is-said-true="marks.true_size === true"
+                    @by-line="tool = 'length'"
+                    @make="keep"
+                    @leave="change({ true_size: true })"
+                />
                 <NestSizes
                     v-model="size"
                     :sizes="sizes"
@@ -228,11 +242,14 @@ const pieces: Piece[] = ['front', 'back'];
                     :size="size"
                     :steps="steps"
                     :fold="marks.fold"
+                    :line-is="marks.line_is"
                     :missing="nest.missing"
                     :place-words="placeWords"
                     :can-undo="history.canUndo.value"
                     :can-redo="history.canRedo.value"
                     @fold="change({ fold: $event })"
+                    @line-is="change({ line_is: $event })"
+                    @unframe="unframe"
                     @undo="history.undo()"
                     @redo="history.redo()"
                 />

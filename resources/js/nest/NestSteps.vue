@@ -10,18 +10,30 @@ defineProps<{
     size: string;
     steps: readonly { tool: Tool; label: string; done: boolean; optional?: boolean }[];
     fold?: NestMarks['fold'] | undefined;
+    lineIs?: NestMarks['line_is'] | undefined;
     missing: Nest['missing'];
     placeWords: (field: string) => string;
     canUndo: boolean;
     canRedo: boolean;
 }>();
 const tool = defineModel<Tool | null>({ required: true });
-const emit = defineEmits<{ fold: [side: 'left' | 'right']; undo: []; redo: [] }>();
+const emit = defineEmits<{
+    fold: [side: 'left' | 'right'];
+    lineIs: [is: 'stitching' | 'cutting'];
+    unframe: [];
+    undo: [];
+    redo: [];
+}>();
 
 const foldId = useId();
 const sides = [
     { value: 'left', label: 'left' },
     { value: 'right', label: 'right' },
+] as const;
+const lineId = useId();
+const kinds = [
+    { value: 'stitching', label: 'stitching lines, without seam allowance' },
+    { value: 'cutting', label: 'cutting lines, with it' },
 ] as const;
 </script>
 
@@ -42,6 +54,14 @@ const sides = [
                     <span aria-hidden="true">{{ step.done ? '✓' : step.optional ? '·' : '○' }}</span>
                     {{ step.label }}<small v-if="step.optional"> if need be</small>
                 </button>
+                <button
+                    v-if="step.tool === 'frame' && step.done"
+                    type="button"
+                    class="link"
+                    @click="emit('unframe')"
+                >
+                    Show all pieces again
+                </button>
             </li>
         </ul>
         <p class="fold">
@@ -51,6 +71,16 @@ const sides = [
                 :model-value="fold ?? 'left'"
                 :options="sides"
                 @update:model-value="$event && emit('fold', $event)"
+            />
+        </p>
+        <p class="fold">
+            <label :for="lineId">The sizes are drawn as</label>
+            <PickOne
+                :id="lineId"
+                :model-value="lineIs ?? null"
+                :options="kinds"
+                placeholder="not said yet"
+                @update:model-value="$event && emit('lineIs', $event)"
             />
         </p>
         <div class="inline">

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { NestLine } from '../api/types';
-import { alike, lengthOf, nearestOn, pathOf, snapped, turnedBox, turnedBy, turnOf } from './geometry';
+import { alike, nearestOn, pathOf, snapped, stretchLength, turnedBox, turnedBy, turnOf } from './geometry';
 
 const line = (id: string, look: string, runs: number[][], corners: number[] = []): NestLine => ({
     id,
@@ -30,8 +30,12 @@ it('lines that look alike go together, unless most of them do', () => {
     expect(alike([other, third, seam], other).map(({ id }) => id)).toEqual(['b']);
 });
 
-it('a run is as long as its pieces together', () => {
-    expect(lengthOf([0, 0, 3, 4, 3, 9])).toBe(10);
+it('a length that is known is that between two corners: the side of a test square, a whole seam', () => {
+    const run = [0, 0, 100, 0, 100, 100, 0, 100, 0, 0];
+    const square = { ...line('a', 'plain', [run]), corners: run };
+    expect(stretchLength(square, [99.9, 40])).toBe(100);
+    const seam = { ...line('b', 'plain', [[0, 0, 3, 4, 3, 9]]), corners: [0, 0, 3, 9] };
+    expect(stretchLength(seam, [2, 2])).toBe(10);
 });
 
 it('runs become a path that lifts the pen between them', () => {

@@ -5,6 +5,9 @@ export type Place = [number, number];
 /** Clicks snap to a corner this near, in millimetres of the drawing. */
 const CORNER_MM = 5;
 
+/** A point of the drawing so near a corner is that corner, both being rounded. */
+const CORNER_SAME_MM = 0.03;
+
 /** Places given as x and y in turn. */
 export function placesOf(numbers: number[]): Place[] {
     return Array.from({ length: Math.floor(numbers.length / 2) }, (_, i): Place => [
@@ -53,10 +56,28 @@ export function nearestOn(
     return best;
 }
 
-/** How long a run is. */
-export function lengthOf(run: number[]): number {
-    const places = placesOf(run);
-    return places.reduce((sum, place, i) => sum + apart(places[i - 1] ?? place, place), 0);
+/** How long the stretch of a line is between the corners about a place on it. */
+export function stretchLength(line: NestLine, place: Place): number {
+    let best = { away: Infinity, long: 0 };
+    for (const run of line.runs) {
+        const places = placesOf(run);
+        let way = 0;
+        let at = 0;
+        let away = Infinity;
+        const corners = [0];
+        for (const [i, to] of places.entries()) {
+            const from = places[i - 1] ?? to;
+            const on = nearestOnPiece(place, from, to);
+            if (apart(on, place) < away) [away, at] = [apart(on, place), way + apart(from, on)];
+            way += apart(from, to);
+            if (placesOf(line.corners).some((corner) => apart(corner, to) < CORNER_SAME_MM))
+                corners.push(way);
+        }
+        const before = Math.max(...corners.filter((one) => one <= at));
+        const after = Math.min(way, ...corners.filter((one) => one > at));
+        if (away < best.away) best = { away, long: after - before };
+    }
+    return best.long;
 }
 
 /** Where a click on a size's lines is meant to be: at a corner near by, else on the line. */

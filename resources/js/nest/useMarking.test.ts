@@ -82,6 +82,21 @@ it('another grain makes the heights others, and a known length gives the size', 
     expect([scales, tool.value]).toEqual([[2], null]);
 });
 
+it('one of several pieces is framed by two corners, and all are there again', () => {
+    const { tool, click, marks, unframe, steps } = marking();
+    tool.value = 'frame';
+    click(5, 5);
+    expect([marks.value.frame, tool.value]).toEqual([undefined, 'frame']);
+    click(60.004, 90);
+    expect(marks.value.frame).toEqual([
+        [5, 5],
+        [60, 90],
+    ]);
+    expect(steps.value.find((step) => step.tool === 'frame')?.done).toBe(true);
+    unframe();
+    expect(marks.value).toEqual({ lines: {} });
+});
+
 it('what is missing is called as the list calls it', () => {
     const { placeWords } = marking();
     expect(['waist_y', 'underarm.8', 'lines.10'].map(placeWords)).toEqual([

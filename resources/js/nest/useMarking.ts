@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import type { Nest, NestLine, NestMarks } from '../api/types';
-import { alike, lengthOf, linesBetween, nearestOn, snapped, type Place } from './geometry';
+import { alike, linesBetween, nearestOn, snapped, stretchLength, type Place } from './geometry';
 
 /** What the next click on the drawing marks. */
 export type Tool =
@@ -14,6 +14,7 @@ export type Tool =
     | 'above_waist'
     | 'below_waist'
     | 'grain'
+    | 'frame'
     | 'armhole_top'
     | 'hem_fold'
     | 'length';
@@ -39,6 +40,7 @@ const asks: Record<Tool, string> = {
     hip_y: 'Click anywhere at the height of the hip.',
     above_waist: 'Click at the printed line to lengthen or shorten the bodice.',
     below_waist: 'Click at the printed line to lengthen or shorten between waist and hip.',
+    frame: 'Click one corner of a frame about the piece, then the corner across.',
     grain: 'Click two places on the grain line.',
     armhole_top: 'Click where the armhole meets the shoulder.',
     hem_fold: 'Click where the hem meets the middle of the body.',
@@ -85,6 +87,12 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
     );
 
     const steps = computed<{ tool: Tool; label: string; done: boolean; optional?: boolean }[]>(() => [
+        {
+            tool: 'frame',
+            label: 'Frame one piece, two corners: where several are drawn',
+            done: (marks.value.frame?.length ?? 0) === 2,
+            optional: true,
+        },
         {
             tool: 'grain',
             label: 'Grain, two places: first, where it lies askew',
@@ -171,6 +179,14 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
         return one === undefined ? label : `${label}, size ${one}`;
     }
 
+    /** The first corner of a frame, until the other is clicked. */
+    let frameFrom: number[] | null = null;
+    function unframe(): void {
+        const all = { ...marks.value };
+        delete all.frame;
+        marks.value = all;
+    }
+
     function next(): void {
         const waiting = steps.value.find(({ done, optional }) => !done && !optional);
         tool.value = waiting?.tool ?? null;
@@ -193,7 +209,7 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
                 return;
             }
             if (now === 'length') {
-                const long = found.line.runs.reduce((sum, run) => sum + lengthOf(run), 0);
+                const long = stretchLength(found.line, found.place);
                 if (knownMm() > 0 && long > 0) void scaled(knownMm() / long);
                 tool.value = null;
                 return;
@@ -208,6 +224,13 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
             next();
         } else if (now === 'above_waist' || now === 'below_waist') {
             change({ lengthen_y: { ...marks.value.lengthen_y, [now]: round(upright[1]) } });
+            next();
+        } else if (now === 'frame') {
+            const corner = [round(place[0]), round(place[1])];
+            const before = frameFrom;
+            frameFrom = before === null ? corner : null;
+            if (before === null) return;
+            change({ frame: [before, corner] });
             next();
         } else if (now === 'grain') {
             const before = marks.value.grain?.length === 1 ? marks.value.grain : [];
@@ -237,5 +260,6 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
         proposal,
         unproposed,
         accept,
+        unframe,
     };
 }

@@ -18,6 +18,7 @@ const nest = (piece: 'front' | 'back', more: Partial<Nest> = {}): Nest => ({
     marks: {},
     filled: {},
     missing: [],
+    scale: null,
     ...more,
 });
 

@@ -119,6 +119,8 @@ export function useNests(server: NestServer) {
                 if (now === undefined) return;
                 try {
                     put(await server.mark(of, marked, now.version, scale));
+                    // What is marked has become larger with the drawing.
+                    if (scale !== null && of === piece.value) open();
                 } catch (error) {
                     // Marked elsewhere meanwhile: what stands there is seen, and what is marked here is kept on it.
                     const meanwhile = (asRefused(error).answer as { nest?: Nest } | null)?.nest;
