@@ -7,14 +7,15 @@ namespace App\Paper;
 use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\SizeLabels;
-use Underbolt\Measure\Length;
 use Underbolt\Nest\NestDrawing;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestMarks;
 use Underbolt\Nest\NestPaper;
 use Underbolt\Nest\NestSeam;
 use Underbolt\Nest\NestSvg;
+use Underbolt\Nest\NestWords;
 use Underbolt\Paper\Drawing;
+use Underbolt\Paper\Label;
 use Underbolt\Planning\Plan;
 use Underbolt\Refusal;
 
@@ -29,14 +30,15 @@ final class MakeNest
         public readonly NestDrawing $drawing,
         public readonly NestMarks $marks,
         public readonly NestSeam $seam,
-        private readonly Length $stationEvery,
+        private readonly Plan $plan,
+        private readonly string $piece,
     ) {
     }
 
     /** The seam with the whole of its piece: drawn where that is asked for, as the stations need the seam alone. */
     public function line(): NestLine
     {
-        return $this->line ??= NestLine::along($this->seam, $this->stationEvery);
+        return $this->line ??= NestLine::along($this->seam, $this->plan->make->choices->stationEvery, $this->marks->lineIs, $this->plan->make->pattern->seam->seamAllowance);
     }
 
     /**
@@ -52,17 +54,31 @@ final class MakeNest
         $sizes = ($nest->piece === 'front' ? $plan->frontBack->front : $plan->frontBack->back)->known();
         $marks = $nest->marked($drawing, $names, array_values(array_map($plan->nameOf(...), $sizes)));
 
-        return new self($title, $drawing, $marks, NestSeam::of($plan, $drawing, $marks), $plan->make->choices->stationEvery);
+        return new self($title, $drawing, $marks, NestSeam::of($plan, $drawing, $marks), $plan, $nest->piece);
     }
 
-    /** For paper and projector, with the printed lines of all sizes that are named. */
-    public function drawn(): Drawing
+    /**
+     * For paper and projector, with the printed lines of all sizes that are named.
+     *
+     * @param  list<string>  $says  what is to be known of it
+     */
+    public function drawn(array $says): Drawing
     {
-        return NestPaper::of($this->drawing, array_values($this->marks->lines), $this->line(), $this->title);
+        return NestPaper::of($this->drawing, array_values($this->marks->lines), $this->line(), $this->title, $this->words($says));
     }
 
-    public function svg(SizeLabels $labels): string
+    /** @param  list<string>  $says  likewise */
+    public function svg(SizeLabels $labels, array $says): string
     {
-        return NestSvg::of($this->drawing, $this->marks->lines, $this->line(), $this->title, $labels === SizeLabels::Shown);
+        return NestSvg::of($this->drawing, $this->marks->lines, $this->line(), $this->title, $labels === SizeLabels::Shown, $this->words($says));
+    }
+
+    /**
+     * @param  list<string>  $says
+     * @return list<Label>
+     */
+    private function words(array $says): array
+    {
+        return NestWords::of($this->seam, $this->line(), $this->plan, $this->plan->make->choices->stationEvery, $this->piece, $this->title, $says);
     }
 }

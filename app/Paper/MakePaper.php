@@ -11,6 +11,7 @@ use App\Records\FileName;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Underbolt\CutSheet\CutSheet;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\LineIs;
 use Underbolt\Nest\NestStations;
 use Underbolt\Nest\NestStrip;
 use Underbolt\Paper\Drawing;
@@ -117,6 +118,21 @@ final class MakePaper
         return $this->on(collect($this->nests())->firstWhere('piece', $piece) ?? throw (new ModelNotFoundException)->setModel(Nest::class));
     }
 
+    /** @return list<string> what is to be known of a piece before it is cut */
+    public function saysOnPiece(string $piece): array
+    {
+        $line = $this->onPiece($piece)->line();
+
+        return [
+            ...InNest::says($this->sheet()->work),
+            match (true) {
+                $line->beside === null => 'The thick line is the new seam, as the house draws its sizes.',
+                $line->lineIs === LineIs::Stitching => 'The thick line is cut, the dotted one sewn.',
+                default => 'The thick line is cut; the dotted one, within it, is sewn.',
+            },
+        ];
+    }
+
     private function drawnOn(Nest $nest): MakeNest|Refusal
     {
         try {
@@ -175,7 +191,7 @@ final class MakePaper
      */
     public function rulerOn(StripLine $line, float $pageHeightMm): Ruler
     {
-        $room = floor(($pageHeightMm - 2 * PageFormat::MARGIN_MM - RulerPart::beyondMm()) / self::STEP_MM) * self::STEP_MM;
+        $room = floor(($pageHeightMm - 2 * PageFormat::MARGIN_MM - PageFormat::FOOT_MM - RulerPart::beyondMm()) / self::STEP_MM) * self::STEP_MM;
 
         return $this->ruler($line, min(Ruler::LENGTH_MM, $room));
     }
@@ -198,9 +214,18 @@ final class MakePaper
         $table = $this->stations();
 
         return [
-            NestStrip::shape($nests[0], $this->plan->front->sizes, $table->front),
-            NestStrip::shape($nests[1], $this->plan->back->sizes, $table->back ?? $table->front),
+            NestStrip::shape($nests[0], $this->plan->front->sizes, $table->front, $this->isCut('front')),
+            NestStrip::shape($nests[1], $this->plan->back->sizes, $table->back ?? $table->front, $this->isCut('back')),
         ];
+    }
+
+    /** Whether the sizes are drawn as cutting lines; a back without a drawing of its own as the front's are. */
+    private function isCut(string $piece): bool
+    {
+        $nests = collect($this->nests());
+        $nest = $nests->firstWhere('piece', $piece) ?? $nests->first();
+
+        return $nest !== null && $this->on($nest)->marks->lineIs === LineIs::Cutting;
     }
 
     private function stripName(): string

@@ -19,6 +19,10 @@ final readonly class NestLine
      * @param  list<Line>  $levels  waist and hip, from the middle of the body to the seam
      * @param  list<Line>  $stations  a tick across the seam at each
      * @param  list<Line>  $notches  across the seam at waist and hip
+     * @param  list<Line>  $grain  an arrow down the piece
+     * @param  float  $foldX  where the middle of the body lies on the drawing once it stands upright
+     * @param  ?LineIs  $lineIs  what the seam is, as the sizes are drawn; null where that isn't said
+     * @param  ?Line  $beside  the other of cutting and stitching line, a seam allowance away; null where one of the two isn't known
      */
     private function __construct(
         public Line $seam,
@@ -29,23 +33,33 @@ final readonly class NestLine
         public array $levels,
         public array $stations,
         public array $notches,
+        public array $grain,
+        public float $foldX,
+        public ?LineIs $lineIs,
+        public ?Line $beside,
     ) {
     }
 
     /** @throws UnreadableNest naming the mark that is missing or can't be */
     public static function of(Plan $plan, NestDrawing $drawing, NestMarks $marks): self
     {
-        return self::along(NestSeam::of($plan, $drawing, $marks), $plan->make->choices->stationEvery);
+        return self::along(NestSeam::of($plan, $drawing, $marks), $plan->make->choices->stationEvery, $marks->lineIs, $plan->make->pattern->seam->seamAllowance);
     }
 
-    /** @param  Length  $stationEvery  how far the ticks lie apart */
-    public static function along(NestSeam $new, Length $stationEvery): self
+    /**
+     * @param  Length  $stationEvery  how far the ticks lie apart
+     * @param  ?LineIs  $lineIs  null where it isn't said
+     * @param  ?Length  $allowance  null where it isn't known
+     */
+    public static function along(NestSeam $new, Length $stationEvery, ?LineIs $lineIs = null, ?Length $allowance = null): self
     {
         $outline = NewOutline::of($new->bust, $new->hip, $new->seam, $new->changes[0], $new->changes[2]);
         $upSeam = $new->finished($new->seam);
         $piece = $outline === null ? null : $new->finished($outline->line);
         $heights = $new->heights();
         $drawn = $new->upright->drawn(...);
+        $foldX = ($piece ?? $upSeam)->box()[0];
+        $out = ($allowance->nanometres ?? 0) / NestSeam::NM_OF_A_MM * ($lineIs === LineIs::Cutting ? -1 : 1);
 
         return new self(
             seam: $drawn($upSeam),
@@ -53,9 +67,13 @@ final readonly class NestLine
             printed: $new->printed,
             outline: $outline,
             piece: $piece === null ? null : $drawn($piece),
-            levels: array_map($drawn, NestTicks::levels($upSeam, $heights, ($piece ?? $upSeam)->box()[0])),
+            levels: array_map($drawn, NestTicks::levels($upSeam, $heights, $foldX)),
             stations: array_map($drawn, NestTicks::stations($upSeam, $stationEvery->nanometres / NestSeam::NM_OF_A_MM)),
             notches: array_map($drawn, NestTicks::notches($upSeam, $heights)),
+            grain: array_map($drawn, NestTicks::grain($upSeam, $foldX)),
+            foldX: $foldX,
+            lineIs: $lineIs,
+            beside: $lineIs === null || $out === 0.0 ? null : $drawn(BesideLine::of($upSeam, $out)),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Nest;
 
 use Underbolt\Paper\Drawing;
+use Underbolt\Paper\Label;
 use Underbolt\Paper\Path;
 use Underbolt\Paper\Pen;
 use Underbolt\Paper\TestMarks;
@@ -16,11 +17,14 @@ final class NestPaper
 
     private const THIN_MM = 0.01;
 
-    /** @param  list<string>  $ids  of the printed lines that are shown */
-    public static function of(NestDrawing $drawing, array $ids, NestLine $new, string $name): Drawing
+    /**
+     * @param  list<string>  $ids  of the printed lines that are shown
+     * @param  list<Label>  $words  what is written on it
+     */
+    public static function of(NestDrawing $drawing, array $ids, NestLine $new, string $name, array $words): Drawing
     {
         $printed = array_map(static fn (string $id): Line => $drawing->line($id, 'lines'), $ids);
-        $all = [...$printed, ...($new->piece === null ? [] : [$new->piece])];
+        $all = [...$printed, ...($new->beside === null ? [] : [$new->beside]), ...($new->piece === null ? [] : [$new->piece])];
         [$left, $top, $right, $bottom] = $new->seam->box();
         foreach ($all as $line) {
             $box = $line->box();
@@ -37,12 +41,28 @@ final class NestPaper
             [
                 ...array_map(static fn (Line $line): Path => $path('printed', Pen::Printed, $line), $printed),
                 ...($new->piece === null ? [] : [$path('outline', Pen::Stitch, $new->piece)]),
-                $path('new line', Pen::Cut, $new->seam),
+                ...self::seam($new, $path),
                 ...array_map(static fn (Line $line): Path => $path('levels', Pen::Level, $line), $new->levels),
                 ...array_map(static fn (Line $line): Path => $path('stations', Pen::Station, $line), $new->stations),
                 ...array_map(static fn (Line $line): Path => $path('notches', Pen::Cut, $line), $new->notches),
+                ...array_map(static fn (Line $line): Path => $path('grain', Pen::Grain, $line), $new->grain),
             ],
-            [],
+            array_map(static fn (Label $label): Label => $label->moved(-$left, -$top), $words),
         );
+    }
+
+    /**
+     * What is cut is thick, what is sewn thin, whichever of the two the house draws.
+     *
+     * @param  callable(string, Pen, Line): Path  $path
+     * @return list<Path>
+     */
+    private static function seam(NestLine $new, callable $path): array
+    {
+        return match (true) {
+            $new->beside === null => [$path('new line', Pen::Cut, $new->seam)],
+            $new->lineIs === LineIs::Stitching => [$path('new line', Pen::Stitch, $new->seam), $path('cutting line', Pen::Cut, $new->beside)],
+            default => [$path('new line', Pen::Cut, $new->seam), $path('stitching line', Pen::Stitch, $new->beside)],
+        };
     }
 }

@@ -21,6 +21,7 @@ final readonly class NestSeam
      */
     private function __construct(
         public Upright $upright,
+        public bool $isFront,
         public SizeLine $bust,
         public SizeLine $waist,
         public SizeLine $hip,
@@ -58,6 +59,7 @@ final readonly class NestSeam
 
         return new self(
             upright: $upright,
+            isFront: $marks->isFront,
             bust: $bust,
             waist: $waist,
             hip: $hip,

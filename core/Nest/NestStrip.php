@@ -22,8 +22,11 @@ final class NestStrip
     /** Between the two places that a slope is taken from, in millimetres. */
     private const BESIDE_MM = 0.2;
 
-    /** @param  list<Station>  $stations  of the side */
-    public static function shape(NestStations $piece, Sizes $sizes, array $stations): StripShape
+    /**
+     * @param  list<Station>  $stations  of the side
+     * @param  bool  $isCut  whether the house draws cutting lines
+     */
+    public static function shape(NestStations $piece, Sizes $sizes, array $stations, bool $isCut): StripShape
     {
         $top = $piece->seam->y[0];
         $depth = static fn (float $height): Length => Length::ofNanometres((int) round(($height - $top) * self::NM_OF_A_MM));
@@ -39,7 +42,7 @@ final class NestStrip
             }
         }
 
-        return new StripShape($sizes, $depths, self::curve($piece->seam, $top, $breaks), $printed, $stations);
+        return new StripShape($sizes, $depths, self::curve($piece->seam, $top, $breaks), $printed, $stations, $isCut);
     }
 
     /** @param  list<int>  $breaks  depths in nanometres */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Nest;
 
+use Underbolt\Paper\Label;
 use Underbolt\Paper\SvgText;
 
 /** A drawing with its new line, as SVG in millimetres: no scripts, no style sheets. */
@@ -18,9 +19,10 @@ final class NestSvg
 
     /**
      * @param  array<string, string>  $sizes  of each size the line, by its id
+     * @param  list<Label>  $words  what is written on it
      * @param  bool  $keepsIds  false where the ids of the lines may tell what sizes are called
      */
-    public static function of(NestDrawing $drawing, array $sizes, NestLine $new, string $name, bool $keepsIds = true): string
+    public static function of(NestDrawing $drawing, array $sizes, NestLine $new, string $name, bool $keepsIds = true, array $words = []): string
     {
         $size = array_flip($sizes);
         $body = '';
@@ -32,12 +34,14 @@ final class NestSvg
         }
         $lines = ($new->piece === null ? '' : '<path id="new-outline" d="'.self::data($new->piece).'" '.self::pen(self::NEW_MM / 2, '#b3123b')."/>\n")
             .'<path id="new-seam" d="'.self::data($new->seam).'" '.self::pen(self::NEW_MM, '#b3123b')."/>\n";
+        $beside = $new->beside === null ? '' : '<g id="'.($new->lineIs === LineIs::Cutting ? 'stitching' : 'cutting')."-line\">\n<path d=\"".self::data($new->beside).'" '.self::pen(self::NEW_MM / 2, '#b3123b')."/>\n</g>\n";
         [$width, $height] = [SvgText::number($drawing->widthMm), SvgText::number($drawing->heightMm)];
 
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 {$width} {$height}\">\n"
-            .'<title>'.SvgText::escaped($name)."</title>\n{$body}<g id=\"new-line\">\n{$lines}</g>\n"
-            .self::group('levels', $new->levels).self::group('stations', $new->stations).self::group('notches', $new->notches).self::testSquares($drawing)."</svg>\n";
+            .'<title>'.SvgText::escaped($name)."</title>\n{$body}<g id=\"new-line\">\n{$lines}</g>\n{$beside}"
+            .self::group('levels', $new->levels).self::group('stations', $new->stations).self::group('notches', $new->notches).self::group('grain', $new->grain)
+            .($words === [] ? '' : "<g id=\"words\">\n".implode('', array_map(SvgText::label(...), $words))."</g>\n").self::testSquares($drawing)."</svg>\n";
     }
 
     /** @param  list<Line>  $lines */

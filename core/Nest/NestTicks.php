@@ -12,6 +12,11 @@ final class NestTicks
     /** A notch is drawn square to its seam, this far to both sides. */
     private const NOTCH_MM = 5.0;
 
+    private const ARROW_MM = 6.0;
+
+    /** Where across the piece the grain is drawn, as a share. */
+    private const GRAIN_AT = 0.55;
+
     /**
      * @param  Line  $seam  upright, on the finished paper
      * @param  list<float>  $heights  of waist and hip on it
@@ -48,6 +53,21 @@ final class NestTicks
         }
 
         return $notches;
+    }
+
+    /**
+     * An arrow both ways down the middle of the piece.
+     *
+     * @return list<Line>
+     */
+    public static function grain(Line $seam, float $foldX): array
+    {
+        [, $top, $right, $bottom] = $seam->box();
+        $x = $foldX + ($right - $foldX) * self::GRAIN_AT;
+        [$from, $to] = [$top + ($bottom - $top) / 4, $bottom - ($bottom - $top) / 4];
+        $head = static fn (float $y, float $along): Line => Line::through([[$x - self::ARROW_MM / 2, $y + $along], [$x, $y], [$x + self::ARROW_MM / 2, $y + $along]]);
+
+        return [Line::through([[$x, $from], [$x, $to]]), $head($from, self::ARROW_MM), $head($to, -self::ARROW_MM)];
     }
 
     /**

@@ -17,6 +17,9 @@ enum PageFormat: string
     /** Printers leave this much free at every edge. */
     public const MARGIN_MM = 10.0;
 
+    /** What stands at the foot of a page has so much room within them. */
+    public const FOOT_MM = 5.0;
+
     public function words(): string
     {
         return match ($this) {
@@ -35,8 +38,8 @@ enum PageFormat: string
             self::Letter => [215.9, 279.4],
             self::A3 => [297.0, 420.0],
             self::A0 => [841.0, 1189.0],
-            self::Roll => [914.4, $drawingHeightMm + 2 * self::MARGIN_MM],
-            self::Whole => [$drawingWidthMm + 2 * self::MARGIN_MM, $drawingHeightMm + 2 * self::MARGIN_MM],
+            self::Roll => [914.4, $drawingHeightMm + 2 * self::MARGIN_MM + self::FOOT_MM],
+            self::Whole => [$drawingWidthMm + 2 * self::MARGIN_MM, $drawingHeightMm + 2 * self::MARGIN_MM + self::FOOT_MM],
         };
     }
 

@@ -50,13 +50,16 @@ final readonly class StripLines
     }
 
     /** @return list<Path> the line that is cut, and beside it the seam where the two are not the same */
-    public function cut(Curve $seam, float $outMm): array
+    public function cut(Curve $seam, float $outMm, bool $isCut): array
     {
         $cubics = array_map($this->cubic(...), $seam->parts);
         if ($outMm === 0.0) {
             return [new Path("{$this->side}-cut", Pen::Cut, $cubics)];
         }
-        $beside = array_map(fn (CurvePart $part): array => $this->beside($part, $outMm), $seam->parts);
+        $beside = array_map(fn (CurvePart $part): array => $this->beside($part, $isCut ? -$outMm : $outMm), $seam->parts);
+        if ($isCut) {
+            return [new Path("{$this->side}-cut", Pen::Cut, $cubics), Path::through("{$this->side}-seam", Pen::Stitch, array_merge(...$beside))];
+        }
 
         return [new Path("{$this->side}-seam", Pen::Stitch, $cubics), Path::through("{$this->side}-cut", Pen::Cut, array_merge(...$beside))];
     }

@@ -15,6 +15,7 @@ final readonly class StripShape
     /**
      * @param  array<int, Curve>  $printed  by size
      * @param  list<Station>  $stations
+     * @param  bool  $isCut  whether the lines are cut along as they are drawn: their seam allowance is within
      */
     public function __construct(
         public Sizes $sizes,
@@ -22,6 +23,7 @@ final readonly class StripShape
         public Curve $seam,
         public array $printed,
         public array $stations,
+        public bool $isCut = false,
     ) {
     }
 }

@@ -47,7 +47,7 @@ final readonly class StripSide
             ...self::title($side, $plan, $shape, $out),
             ...self::grain($side, $bottom),
             ...$lines->printed($own, $plan),
-            ...$lines->cut($seam, $out),
+            ...$lines->cut($seam, $out, $shape->isCut),
             ...$lines->levels($shape, $width - self::RIGHT_MM / 2, $plan),
             ...$lines->stations($shape->stations, $seam, $own, $out, $plan),
             new Label("{$side}-levels", self::LEFT_MM, $bottom + 7, $shape->depths->hem === null ? 'the paper says no further' : 'hem, cut edge', 3),
@@ -85,7 +85,11 @@ final readonly class StripSide
     private static function title(string $side, Plan $plan, StripShape $shape, float $out): array
     {
         $paper = $plan->paper() === 'lengthened' ? 'after the paper is lengthened or shortened' : 'on the paper as it is printed';
-        $which = $out === 0.0 ? 'the thick line is the seam, no allowance' : 'the thick line is cut, the dotted one sewn';
+        $which = match (true) {
+            $out !== 0.0 => 'the thick line is cut, the dotted one sewn',
+            $shape->isCut => 'the thick line is cut as the house draws it, its seam allowance within',
+            default => 'the thick line is the seam, no allowance',
+        };
 
         return [
             new Label("{$side}-title", 0, 8, strtoupper($side), 7),

@@ -58,7 +58,7 @@ final class SvgText
             .self::number($path->pen->widthMm()).'"'.($dash === '' ? '' : " stroke-dasharray=\"{$dash}\"")."/>\n";
     }
 
-    private static function label(Label $label): string
+    public static function label(Label $label): string
     {
         return '<text x="'.self::number($label->xMm).'" y="'.self::number($label->yMm).'" font-family="DejaVu Sans, sans-serif" font-size="'
             .self::number($label->sizeMm).'" text-anchor="'.$label->anchor->value.'">'.self::escaped($label->text)."</text>\n";

@@ -31,7 +31,7 @@ final readonly class TileMarks
     private function corners(): array
     {
         $margin = PageFormat::MARGIN_MM;
-        [$right, $bottom] = [$this->tiling->pageWidthMm - $margin, $this->tiling->pageHeightMm - $margin];
+        [$right, $bottom] = [$this->tiling->pageWidthMm - $margin, $margin + $this->tiling->shownHeightMm()];
         $marks = [];
         foreach ([[$margin, 1], [$right, -1]] as [$x, $across]) {
             foreach ([[$margin, 1], [$bottom, -1]] as [$y, $down]) {
@@ -48,8 +48,8 @@ final readonly class TileMarks
     private function joins(): array
     {
         $margin = PageFormat::MARGIN_MM;
-        [$right, $bottom] = [$this->tiling->pageWidthMm - $margin, $this->tiling->pageHeightMm - $margin];
-        [$middleX, $middleY] = [$this->tiling->pageWidthMm / 2, $this->tiling->pageHeightMm / 2];
+        [$right, $bottom] = [$this->tiling->pageWidthMm - $margin, $margin + $this->tiling->shownHeightMm()];
+        [$middleX, $middleY] = [$this->tiling->pageWidthMm / 2, $margin + $this->tiling->shownHeightMm() / 2];
         $over = Tiling::OVERLAP_MM;
         $marks = [];
         foreach ([
@@ -87,7 +87,7 @@ final readonly class TileMarks
         }
         $cell = min(self::MAP_CELL_MM, self::MAP_MOST_MM / max($this->tiling->columns, $this->tiling->rows));
         $left = $this->tiling->pageWidthMm - PageFormat::MARGIN_MM - Tiling::OVERLAP_MM - 4 - $this->tiling->columns * $cell;
-        $top = $this->tiling->pageHeightMm - PageFormat::MARGIN_MM - Tiling::OVERLAP_MM - 4 - $this->tiling->rows * $cell;
+        $top = PageFormat::MARGIN_MM + $this->tiling->shownHeightMm() - Tiling::OVERLAP_MM - 4 - $this->tiling->rows * $cell;
         $marks = [];
         foreach ($this->tiling->tiles as $tile) {
             [$x, $y] = [$left + $tile->column * $cell, $top + $tile->row * $cell];
@@ -106,6 +106,6 @@ final readonly class TileMarks
     {
         $which = $pages === 1 ? '' : " · page {$tile}".($at + 1)." of {$pages}";
 
-        return new Label(self::GROUP, PageFormat::MARGIN_MM, $pageHeightMm - PageFormat::MARGIN_MM / 2, "{$name}{$which} · print at 100 %, never “fit to page”", 2.8);
+        return new Label(self::GROUP, PageFormat::MARGIN_MM, $pageHeightMm - PageFormat::MARGIN_MM - 1, "{$name}{$which} · print at 100 %, never “fit to page”", 2.8);
     }
 }

@@ -43,7 +43,7 @@ final readonly class Tiling
 
     public function shownHeightMm(): float
     {
-        return $this->pageHeightMm - 2 * PageFormat::MARGIN_MM;
+        return $this->pageHeightMm - 2 * PageFormat::MARGIN_MM - PageFormat::FOOT_MM;
     }
 
     public function at(int $row, int $column): ?Tile
@@ -59,7 +59,7 @@ final readonly class Tiling
 
     private static function on(Drawing $drawing, float $width, float $height): self
     {
-        [$acrossMm, $downMm] = [$width - 2 * PageFormat::MARGIN_MM - self::OVERLAP_MM, $height - 2 * PageFormat::MARGIN_MM - self::OVERLAP_MM];
+        [$acrossMm, $downMm] = [$width - 2 * PageFormat::MARGIN_MM - self::OVERLAP_MM, $height - 2 * PageFormat::MARGIN_MM - PageFormat::FOOT_MM - self::OVERLAP_MM];
         $columns = self::count($drawing->widthMm, $acrossMm);
         $rows = self::count($drawing->heightMm, $downMm);
         $tiles = [];

@@ -140,7 +140,7 @@ final class BenchCommand extends Command
             $this->within('the new line on it', self::BUDGET_NEST_LINE_MS, static fn () => NestLine::of($plan, $drawing, $marked)),
             $this->within('front and back after a clip, from what is kept', self::BUDGET_NEST_CLIP_MS, static function () use ($nest, $plan): void {
                 foreach (['front', 'back'] as $piece) {
-                    MakeNest::of($nest->fill(['piece' => $piece]), $plan, array_combine($plan->make->pattern->sizes, $plan->make->pattern->sizes), '');
+                    MakeNest::of($nest->fill(['piece' => $piece]), Pattern::query()->firstOrFail(), $plan, array_combine($plan->make->pattern->sizes, $plan->make->pattern->sizes), '');
                 }
             }),
         ]) === 1;

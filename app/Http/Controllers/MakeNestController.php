@@ -57,7 +57,9 @@ final class MakeNestController
         ])]
     public function drawing(PaperRequest $request, Make $make, string $piece): JsonResponse
     {
-        return new JsonResponse(DrawingData::of($request->paper($make)->onPiece($piece)->drawn()));
+        $paper = $request->paper($make);
+
+        return new JsonResponse(DrawingData::of($paper->onPiece($piece)->drawn($paper->saysOnPiece($piece))));
     }
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.svg', operationId: 'makeNestSvg',
@@ -72,7 +74,7 @@ final class MakeNestController
     {
         $paper = $request->paper($make);
 
-        return Download::kept($paper->onPiece($piece)->svg($paper->labels), 'image/svg+xml', $paper->fileName("{$piece}.svg"));
+        return Download::kept($paper->onPiece($piece)->svg($paper->labels, $paper->saysOnPiece($piece)), 'image/svg+xml', $paper->fileName("{$piece}.svg"));
     }
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.pdf', operationId: 'makeNestPdf',
@@ -88,6 +90,6 @@ final class MakeNestController
     {
         $paper = $request->paper($make);
 
-        return Download::shown(TiledPdf::of(Tiling::of($paper->onPiece($piece)->drawn(), $request->page())), 'application/pdf', $paper->fileName("{$piece}.pdf"));
+        return Download::shown(TiledPdf::of(Tiling::of($paper->onPiece($piece)->drawn($paper->saysOnPiece($piece)), $request->page())), 'application/pdf', $paper->fileName("{$piece}.pdf"));
     }
 }

@@ -2646,6 +2646,13 @@ export interface components {
             piece: "front" | "back";
             /** @description the new side seam; null where it can't be drawn */
             seam: number[] | null;
+            /** @description the cutting line of a stitching line, or the other way round; null where one of the two isn't known */
+            beside: number[] | null;
+            /**
+             * @description what the seam is
+             * @enum {string|null}
+             */
+            line_is: "stitching" | "cutting" | null;
             /** @description the new piece; null where the lines are open */
             outline: number[] | null;
             /** @description waist and hip on it */

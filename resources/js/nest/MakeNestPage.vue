@@ -54,6 +54,11 @@ const printedOf = (lines: number[][]): PrintedLine[] =>
     lines.map((numbers, key) => ({ key, runs: [numbers], kind: 'named' }));
 const cm = (mm: number): string => `${(mm / 10).toFixed(1)} cm`;
 
+/** What is cut and what is sewn, whichever of the two the house draws. */
+type OnPiece = NestLines['pieces'][number];
+const cutOf = ({ line_is, seam, beside }: OnPiece) => (line_is === 'stitching' ? (beside ?? seam) : seam);
+const sewnOf = ({ line_is, seam, beside }: OnPiece) => (line_is === 'stitching' && beside ? seam : beside);
+
 /** The numbers of the steps that the drawing has in it. */
 const inIt = computed(() =>
     (plan.value?.work.steps ?? []).flatMap(({ is_in_nest }, at) => (is_in_nest ? [at + 1] : [])),
@@ -83,7 +88,7 @@ const inIt = computed(() =>
             <ClipRow :plan="plan" @start="remember" @clip="clip" />
             <div class="says told" role="status">
                 <p v-if="inIt.length > 0">
-                    Cut along the red line: on the cut sheet {{ inIt.length === 1 ? 'step' : 'steps' }}
+                    Cut along the thick line: on the cut sheet {{ inIt.length === 1 ? 'step' : 'steps' }}
                     {{ inIt.join(', ') }} {{ inIt.length === 1 ? 'is' : 'are' }} in it.
                 </p>
                 <p v-for="sentence in lines.says" :key="sentence">{{ sentence }}</p>
@@ -120,12 +125,30 @@ const inIt = computed(() =>
                             <path
                                 v-if="piece.seam"
                                 class="seam"
-                                :d="pathOf([piece.seam])"
+                                :d="pathOf([cutOf(piece) ?? []])"
                                 :stroke-width="3 * dot"
+                            />
+                            <path
+                                v-if="sewnOf(piece)"
+                                class="beside"
+                                :d="pathOf([sewnOf(piece) ?? []])"
+                                :stroke-width="1.4 * dot"
+                                :stroke-dasharray="`${5 * dot} ${4 * dot}`"
                             />
                             <path class="notch" :d="pathOf(piece.notches)" :stroke-width="1.6 * dot" />
                         </template>
                     </NestPiece>
+                    <p v-if="piece.seam && !piece.beside" class="hint">
+                        <template v-if="piece.line_is">
+                            The pattern’s seam allowance isn’t known, so only the line itself is drawn.
+                        </template>
+                        <template v-else>
+                            Whether the house draws stitching or cutting lines isn’t said yet.
+                            <RouterLink :to="{ name: 'nest', params: { id: make.pattern_id } }"
+                                >Say it on the drawing</RouterLink
+                            >
+                        </template>
+                    </p>
                     <p v-if="piece.seam" class="inline out">
                         <a :href="`/api/makes/${id}/nest/${piece.piece}.svg`">SVG at true size</a>
                         <a
@@ -189,6 +212,10 @@ const inIt = computed(() =>
     display: grid;
     gap: 8px;
     align-content: start;
+}
+.beside {
+    fill: none;
+    stroke: var(--cut);
 }
 .outline {
     fill: none;

@@ -16,6 +16,8 @@ final readonly class NestLineData
     /**
      * @param  'front'|'back'  $piece
      * @param  ?list<float>  $seam  the new side seam; null where it can't be drawn
+     * @param  ?list<float>  $beside  the cutting line of a stitching line, or the other way round; null where one of the two isn't known
+     * @param  'stitching'|'cutting'|null  $line_is  what the seam is
      * @param  ?list<float>  $outline  the new piece; null where the lines are open
      * @param  list<list<float>>  $levels  waist and hip on it
      * @param  list<list<float>>  $notches  across the seam
@@ -24,6 +26,8 @@ final readonly class NestLineData
     public function __construct(
         public string $piece,
         public ?array $seam,
+        public ?array $beside,
+        public ?string $line_is,
         public ?array $outline,
         public array $levels,
         public array $notches,
@@ -41,6 +45,8 @@ final readonly class NestLineData
             return new self(
                 piece: $nest->piece,
                 seam: null,
+                beside: null,
+                line_is: null,
                 outline: null,
                 levels: [],
                 notches: [],
@@ -57,6 +63,8 @@ final readonly class NestLineData
         return new self(
             piece: $piece,
             seam: NestDrawnLineData::numbers($line->seam),
+            beside: $line->beside === null ? null : NestDrawnLineData::numbers($line->beside),
+            line_is: $line->lineIs?->value,
             outline: $line->piece === null ? null : NestDrawnLineData::numbers($line->piece),
             levels: array_map(NestDrawnLineData::numbers(...), $line->levels),
             notches: array_map(NestDrawnLineData::numbers(...), $line->notches),
