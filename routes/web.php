@@ -116,6 +116,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('makes/{make}/what-if', WhatIfController::class);
         Route::get('patterns/{pattern}/nests', [NestController::class, 'index']);
         Route::post('patterns/{pattern}/nests/{piece}', [NestController::class, 'store'])->whereIn('piece', ['front', 'back'])->middleware(['throttle:uploads', HeavyWork::class]);
+        Route::post('patterns/{pattern}/nests/{piece}/pages', [NestController::class, 'pages'])->whereIn('piece', ['front', 'back'])->middleware(['throttle:uploads', HeavyWork::class]);
         Route::put('patterns/{pattern}/nests/{piece}', [NestController::class, 'update'])->whereIn('piece', ['front', 'back']);
         Route::delete('patterns/{pattern}/nests/{piece}', [BinController::class, 'nest'])->whereIn('piece', ['front', 'back']);
         Route::post('charts/read', [ChartController::class, 'read'])->middleware(HeavyWork::class);

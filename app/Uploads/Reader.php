@@ -18,19 +18,28 @@ enum Reader: string
     /** A piece as drawn by its house, packed as it is kept; more says the page of a PDF. */
     case Nest = 'nest';
 
+    /** The pages of a PDF that a piece is spread over, as `NestPagesData` has them; more says how they lie, as JSON, or nothing. */
+    case Pages = 'pages';
+
+    /** The same put together, packed as it is kept; more likewise. */
+    case Together = 'together';
+
     /** @throws UnreadableUpload */
     public function read(string $path, string $more): string
     {
         return match ($this) {
             self::Chart => SpreadsheetText::of($path, $more),
-            self::Nest => self::nest($path, $more),
+            self::Nest => self::said(static fn (): string => Nest::pack(self::drawing($path, $more))),
+            self::Pages => self::said(static fn (): string => PdfPages::shown($path, $more)),
+            self::Together => self::said(static fn (): string => PdfPages::together($path, $more)),
         };
     }
 
-    private static function nest(string $path, string $page): string
+    /** @param  callable(): string  $read */
+    private static function said(callable $read): string
     {
         try {
-            return Nest::pack(self::drawing($path, $page));
+            return $read();
         } catch (UnreadableNest $refusal) {
             throw new UnreadableUpload('This drawing '.$refusal->faults()[0]->message.'.');
         }

@@ -10,10 +10,12 @@ use App\Http\Requests\NestFileRequest;
 use App\Http\Requests\NestMarksRequest;
 use App\Http\Resources\Nest\NestConflictData;
 use App\Http\Resources\Nest\NestData;
+use App\Http\Resources\Nest\NestPagesData;
 use App\Models\Nest;
 use App\Models\Pattern;
 use App\Records\Bin;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 use Underbolt\Nest\Mending\ScaledMarks;
 
@@ -42,6 +44,7 @@ final class NestController
             properties: [
                 new OA\Property(property: 'file', description: 'SVG or PDF', type: 'string', format: 'binary'),
                 new OA\Property(property: 'page', description: 'of a PDF', type: 'integer', nullable: true),
+                new OA\Property(property: 'layout', description: 'how the pages of a PDF lie, as JSON with columns, cells, across_mm and down_mm: then they are put together', type: 'string', nullable: true),
                 new OA\Property(property: 'version', description: 'of the drawing in whose place it comes, as it was seen; 0 where there was none', type: 'integer'),
             ],
         ))),
@@ -71,6 +74,26 @@ final class NestController
         });
 
         return $nest === null ? self::changedElsewhere($before, $pattern) : new JsonResponse(NestData::of($nest, $pattern), 201);
+    }
+
+    #[OA\Post(path: '/api/patterns/{pattern}/nests/{piece}/pages', operationId: 'nestPages',
+        parameters: [
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+        ],
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(
+            required: ['file', 'version'],
+            properties: [
+                new OA\Property(property: 'file', description: 'PDF', type: 'string', format: 'binary'),
+                new OA\Property(property: 'layout', description: 'how the pages lie, as JSON; without it that is proposed', type: 'string', nullable: true),
+                new OA\Property(property: 'version', type: 'integer'),
+            ],
+        ))),
+        responses: [
+            new Answer(NestPagesData::class, 'read; nothing is kept'),
+        ])]
+    public function pages(NestFileRequest $request, Pattern $pattern, string $piece): Response
+    {
+        return new Response($request->pages(), 200, ['Content-Type' => 'application/json']);
     }
 
     #[OA\Put(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'markNest',

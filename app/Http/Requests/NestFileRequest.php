@@ -17,7 +17,7 @@ final class NestFileRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:'.self::MOST_KB], 'page' => ['nullable', 'integer', 'min:1', 'max:1000'], 'version' => ['required', 'integer']];
+        return ['file' => ['required', 'file', 'max:'.self::MOST_KB], 'page' => ['nullable', 'integer', 'min:1', 'max:1000'], 'layout' => ['nullable', 'string', 'json', 'max:5000'], 'version' => ['required', 'integer']];
     }
 
     /** @return array<string, string> */
@@ -40,7 +40,27 @@ final class NestFileRequest extends FormRequest
      */
     public function drawing(): string
     {
-        return Reading::of($this->upload(), Reader::Nest, $this->filled('page') ? (string) $this->integer('page') : '');
+        return $this->filled('layout')
+            ? Reading::of($this->upload(), Reader::Together, $this->layout())
+            : Reading::of($this->upload(), Reader::Nest, $this->filled('page') ? (string) $this->integer('page') : '');
+    }
+
+    /**
+     * The pages that the piece is spread over, as JSON.
+     *
+     * @throws ValidationException likewise
+     */
+    public function pages(): string
+    {
+        return Reading::of($this->upload(), Reader::Pages, $this->layout());
+    }
+
+    /** How the pages lie, as JSON; none where that isn't said. */
+    private function layout(): string
+    {
+        $layout = $this->input('layout');
+
+        return is_string($layout) ? $layout : '';
     }
 
     public function shortName(): string

@@ -948,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/patterns/{pattern}/nests/{piece}/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nestPages"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/makes/{make}/strip": {
         parameters: {
             query?: never;
@@ -2713,6 +2729,24 @@ export interface components {
             scale?: number | null;
             /** @description as it was seen */
             version: number;
+        };
+        NestPagesData: {
+            pages: {
+                /** @description x and y in turn */
+                lines: number[][];
+            }[];
+            /** @description left, top, right and bottom of what a page shows */
+            window: number[];
+            columns: number;
+            /** @description which page, from 0, lies in each, row after row */
+            cells: (number | null)[];
+            /** @description from one page to the next to the right */
+            across_mm: number;
+            down_mm: number;
+            /** @description lines that go on across a join */
+            met: number;
+            /** @description lines that a page cuts off */
+            ends: number;
         };
         /** @description places by size, [x, y] in millimetres of the drawing */
         NestPlaces: {
@@ -4609,6 +4643,8 @@ export interface operations {
                     file: string;
                     /** @description of a PDF */
                     page?: number | null;
+                    /** @description how the pages of a PDF lie, as JSON with columns, cells, across_mm and down_mm: then they are put together */
+                    layout?: string | null;
                     /** @description of the drawing in whose place it comes, as it was seen; 0 where there was none */
                     version: number;
                 };
@@ -6026,6 +6062,44 @@ export interface operations {
                 };
             };
             404: components["responses"]["NotFound"];
+        };
+    };
+    nestPages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                pattern: number;
+                piece: "front" | "back";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /**
+                     * Format: binary
+                     * @description PDF
+                     */
+                    file: string;
+                    /** @description how the pages lie, as JSON; without it that is proposed */
+                    layout?: string | null;
+                    version: number;
+                };
+            };
+        };
+        responses: {
+            /** @description read; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestPagesData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
         };
     };
     strip: {

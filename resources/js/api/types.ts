@@ -65,6 +65,7 @@ export type WhyNot = Schemas['WhyNotData'];
 export type Lead = Plan['frame']['lead'];
 export type Nest = Schemas['NestData'];
 export type NestMarks = Schemas['NestMarksDocument'];
+export type NestPages = Schemas['NestPagesData'];
 export type NestLine = Schemas['NestDrawnLineData'];
 export type MakeNest = Schemas['MakeNestData'];
 export type NestLines = Schemas['NestLinesData'];

@@ -12,15 +12,30 @@ import NestLevels from './NestLevels.vue';
 import NestPiece, { type PrintedLine } from './NestPiece.vue';
 import NestScale from './NestScale.vue';
 import NestSizes from './NestSizes.vue';
+import NestTiles from './NestTiles.vue';
 import NestSteps from './NestSteps.vue';
-import { placesOf, turnedBy, turnOf } from './geometry';
+import { turnedBy, turnOf } from './geometry';
+import type { PageLayout } from './layout';
 import { useMarking } from './useMarking';
 import { nestServer, useNests, type Piece } from './useNests';
 
 const props = defineProps<{ id: number }>();
-const { nests, nest, piece, marks, history, refused, isBusy, load, bring, keep, change, takeAway } = useNests(
-    nestServer(props.id),
-);
+const {
+    nests,
+    nest,
+    piece,
+    marks,
+    history,
+    refused,
+    isBusy,
+    spread,
+    load,
+    look,
+    bring,
+    keep,
+    change,
+    takeAway,
+} = useNests(nestServer(props.id));
 
 const pattern = shallowRef<Pattern | null>(null);
 const sizes = computed(() => pattern.value?.document.sizes ?? []);
@@ -68,9 +83,11 @@ function brought(now: File): void {
 
 /** Whether another drawing has come in the place of one that was there. */
 const isReplaced = ref(false);
-async function exchange(now: File, page: number | null = null): Promise<void> {
+async function exchange(now: File, part: number | PageLayout | null = null): Promise<void> {
     const isThere = nest.value !== null;
-    await bring(now, page);
+    await bring(now, part);
+    // Of several pages one is taken, or all are put together.
+    if (refused.value?.at('page')) return look(now);
     isReplaced.value = isThere && refused.value === null;
 }
 
@@ -87,15 +104,13 @@ const printed = computed<PrintedLine[]>(() =>
         return [{ key, runs, kind: whose === undefined ? 'nobodys' : whose === size.value ? 'at' : 'named' }];
     }),
 );
-/** Each proposed size is named at the lower end of its line. */
+/** Each proposed size is named where its line was crossed, one a little below the other. */
 const proposedNames = computed(() =>
-    (proposal.value ?? []).map(({ size: one, lines: of }) => {
-        const places = of.flatMap(({ runs }) => runs.flatMap(placesOf)).map((at) => turnedBy(at, turn.value));
-        return {
-            size: one,
-            at: places.reduce((low, at) => (at[1] > low[1] ? at : low), places[0] ?? [0, 0]),
-        };
-    }),
+    (proposal.value ?? []).map(({ size: one, at }, row) => ({
+        size: one,
+        at: turnedBy(at, turn.value),
+        row,
+    })),
 );
 const pieces: Piece[] = ['front', 'back'];
 </script>
@@ -121,29 +136,34 @@ const pieces: Piece[] = ['front', 'back'];
             </div>
         </header>
         <p v-if="refused" class="fault" role="alert">{{ refused.at('file') ?? refused.message }}</p>
-        <form
-            v-if="refused?.at('page') && file"
-            class="inline"
-            @submit.prevent="exchange(file, Number(pdfPage))"
+        <NestTiles
+            v-if="spread && file"
+            :pages="spread"
+            :is-busy="isBusy"
+            @lay="file && look(file, $event)"
+            @together="file && exchange(file, $event)"
+            @cancel="spread = null"
         >
-            <TextField v-model="pdfPage" class="narrow" label="Page" />
-            <Button type="submit" size="small" label="Take this page" />
-        </form>
+            <form class="inline" @submit.prevent="file && exchange(file, Number(pdfPage))">
+                <TextField v-model="pdfPage" class="narrow" label="All of it on page" />
+                <Button type="submit" size="small" outlined label="Take this page" />
+            </form>
+        </NestTiles>
 
         <DeletedNotice kind="nest" @back="load" />
         <p v-if="isReplaced" class="notice" role="status">
             The drawing before, with its marks, is <RouterLink :to="{ name: 'bin' }">in the bin</RouterLink>.
         </p>
-        <section v-if="nests && nest === null" class="empty">
+        <section v-if="nests && nest === null && !spread" class="empty">
             <p>
                 Bring the drawing of the {{ piece }} in all its sizes, and the new line is drawn on the
-                pattern’s own curves: an SVG from any drawing program, or a PDF page of lines, up to 8 MB. The
-                side seam and its levels are marked once, for every make on this pattern.
+                pattern’s own curves: an SVG from any drawing program, or a PDF, also one in many pages, up to
+                8 MB. The side seam and its levels are marked once, for every make on this pattern.
             </p>
             <NestFile :words="`The ${piece} as SVG or PDF`" :is-busy="isBusy" @bring="brought" />
         </section>
 
-        <div v-else-if="nest" class="desk">
+        <div v-else-if="nest && !spread" class="desk">
             <div class="sheets" :class="{ both: other }">
                 <NestPiece
                     :width="nest.width_mm"
@@ -180,7 +200,7 @@ const pieces: Piece[] = ['front', 'back'];
                             :key="one.size"
                             class="proposed-name"
                             :x="one.at[0]"
-                            :y="one.at[1] + 14 * dot"
+                            :y="one.at[1] + (14 * (one.row % 4) - 16) * dot"
                             :font-size="13 * dot"
                         >
                             {{ one.size }}

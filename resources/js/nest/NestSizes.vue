@@ -34,8 +34,8 @@ const emit = defineEmits<{ mark: []; both: []; accept: []; refuse: []; toggle: [
         <p v-if="unproposed" class="fault" role="alert">{{ unproposed }}</p>
         <div v-if="proposed" class="proposed">
             <p role="status">
-                The lines from {{ sizes[0] }} to {{ sizes.at(-1) }}, in their order, named at their lower
-                ends. Is that right?
+                The lines from {{ sizes[0] }} to {{ sizes.at(-1) }}, in their order, named where you crossed
+                them. Is that right?
             </p>
             <div class="inline">
                 <Button type="button" size="small" label="Yes, take them" @click="emit('accept')" />

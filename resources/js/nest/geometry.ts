@@ -108,13 +108,13 @@ function crossedAt([ax, ay]: Place, [bx, by]: Place, [cx, cy]: Place, [dx, dy]: 
 
 /**
  * The lines between two of them, both among them, in the order in which they lie from one place to the other; what looks
- * like one line is one.
+ * like one line is one. With each, where it is crossed on the way.
  */
 export function linesBetween(
     lines: NestLine[],
     from: { line: NestLine; place: Place },
     to: { line: NestLine; place: Place },
-): NestLine[][] {
+): { lines: NestLine[]; at: Place }[] {
     const found: { ids: Set<string>; of: NestLine[]; share: number }[] = [];
     for (const line of lines) {
         const of = alike(lines, line);
@@ -129,8 +129,18 @@ export function linesBetween(
         if (shares.length > 0 && !found.some(({ ids }) => ids.has(line.id)))
             found.push({ ids: new Set(of.map(({ id }) => id)), of, share });
     }
-    const between = found.sort((one, other) => one.share - other.share).map(({ of }) => of);
-    return [alike(lines, from.line), ...between, alike(lines, to.line)];
+    const [[fromX, fromY], [toX, toY]] = [from.place, to.place];
+    const between = found
+        .sort((one, other) => one.share - other.share)
+        .map(({ of, share }) => ({
+            lines: of,
+            at: [fromX + share * (toX - fromX), fromY + share * (toY - fromY)] as Place,
+        }));
+    return [
+        { lines: alike(lines, from.line), at: from.place },
+        ...between,
+        { lines: alike(lines, to.line), at: to.place },
+    ];
 }
 
 /** How far a drawing has to be turned, in degrees, for its grain to run down; up or down is one grain. */

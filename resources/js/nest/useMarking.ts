@@ -143,7 +143,7 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
     /** The innermost line, where it was clicked, until the outermost is clicked as well. */
     let innermost: { line: NestLine; place: Place } | null = null;
     /** The lines of all sizes in their order, to be looked at before they are taken. */
-    const proposal = shallowRef<{ size: string; lines: NestLine[] }[] | null>(null);
+    const proposal = shallowRef<{ size: string; lines: NestLine[]; at: Place }[] | null>(null);
     /** Why nothing could be proposed. */
     const unproposed = ref('');
 
@@ -152,7 +152,7 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
         const between = linesBetween(nest.value.lines, innermost, found);
         const fits = between.length === sizes.value.length;
         proposal.value = fits
-            ? sizes.value.map((one, place) => ({ size: one, lines: between[place] ?? [] }))
+            ? between.map((one, place) => ({ size: sizes.value[place] ?? '', ...one }))
             : null;
         unproposed.value = fits
             ? ''

@@ -31,8 +31,26 @@ const server: NestServer = {
         if (file.name === 'bad') return Promise.reject(new Refused(422, 'No.', { file: ['This is none.'] }));
         return file.name === 'late'
             ? Promise.reject(new Refused(409, 'Changed.', {}, { nest: nest(piece, { name: 'theirs.svg' }) }))
-            : Promise.resolve(nest(piece, { name: `${file.name} ${String(page)}`, version: version + 1 }));
+            : Promise.resolve(
+                  nest(piece, {
+                      name: `${file.name} ${typeof page === 'number' ? String(page) : ''}`,
+                      version: version + 1,
+                  }),
+              );
     },
+    pages: (_piece, file, layout) =>
+        file.name === 'bad'
+            ? Promise.reject(new Refused(422, 'No.', { file: ['This is none.'] }))
+            : Promise.resolve({
+                  pages: [{ lines: [] }, { lines: [] }],
+                  window: [0, 0, 190, 277],
+                  columns: layout?.columns ?? 2,
+                  cells: layout?.cells ?? [0, 1],
+                  across_mm: 190,
+                  down_mm: 277,
+                  met: 3,
+                  ends: 4,
+              }),
     mark: (piece, marks, version, scale) => {
         const now = meanwhile;
         meanwhile = null;
@@ -122,6 +140,14 @@ it('a drawing that is refused leaves the one before, and says why', async () => 
     expect([page.refused.value, page.nest.value?.name]).toEqual([null, 'good 3']);
     await page.bring(new File([''], 'late'));
     expect([page.refused.value?.message, page.nest.value?.name]).toEqual(['Changed.', 'theirs.svg']);
-    expect((await page.takeAway()).name).toBe('front 1');
+    await page.look(new File([''], 'pages'));
+    expect(page.spread.value?.cells).toEqual([0, 1]);
+    await page.look(new File([''], 'pages'), { columns: 1, cells: [1, 0] });
+    expect([page.spread.value?.columns, page.spread.value?.cells]).toEqual([1, [1, 0]]);
+    await page.look(new File([''], 'bad'));
+    expect(page.refused.value?.at('file')).toBe('This is none.');
+    await page.bring(new File([''], 'together'), { columns: 1, cells: [1, 0] });
+    expect(page.spread.value).toBeNull();
+    expect((await page.takeAway()).name).toBe('front 2');
     expect(page.nest.value).toBeNull();
 });

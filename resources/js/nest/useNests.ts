@@ -1,8 +1,9 @@
 import { tryOnScopeDispose, useDebounceFn, useRefHistory } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
-import type { BinEntry, Nest, NestMarks } from '../api/types';
+import type { BinEntry, Nest, NestMarks, NestPages } from '../api/types';
 import { inTurn } from '../state/queue';
+import type { PageLayout } from './layout';
 
 export type Piece = 'front' | 'back';
 
@@ -12,27 +13,40 @@ const REST_MS = 400;
 /** How the page of nests reaches the server; the tests put their own in its place. */
 export interface NestServer {
     load: () => Promise<Nest[]>;
-    bring: (piece: Piece, file: File, page: number | null, version: number) => Promise<Nest>;
+    /** A page of a PDF, or all its pages as they lie. */
+    bring: (piece: Piece, file: File, part: number | PageLayout | null, version: number) => Promise<Nest>;
+    pages: (piece: Piece, file: File, layout: PageLayout | null, version: number) => Promise<NestPages>;
     mark: (piece: Piece, marks: NestMarks, version: number, scale: number | null) => Promise<Nest>;
     takeAway: (piece: Piece, version: number) => Promise<BinEntry>;
+}
+
+function sent(file: File, part: number | PageLayout | null, version: number): FormData {
+    const form = new FormData();
+    form.append('file', file);
+    form.append('version', String(version));
+    if (typeof part === 'number') form.append('page', String(part));
+    else if (part !== null) form.append('layout', JSON.stringify(part));
+    return form;
 }
 
 export function nestServer(pattern: number): NestServer {
     const params = (piece: Piece) => ({ path: { pattern, piece } });
     return {
         load: () => api.GET('/api/patterns/{pattern}/nests', { params: { path: { pattern } } }).then(body),
-        bring: (piece, file, page, version) =>
+        bring: (piece, file, part, version) =>
             api
                 .POST('/api/patterns/{pattern}/nests/{piece}', {
                     params: params(piece),
-                    body: { file: '', page, version },
-                    bodySerializer: () => {
-                        const form = new FormData();
-                        form.append('file', file);
-                        form.append('version', String(version));
-                        if (page !== null) form.append('page', String(page));
-                        return form;
-                    },
+                    body: { file: '', version },
+                    bodySerializer: () => sent(file, part, version),
+                })
+                .then(body),
+        pages: (piece, file, layout, version) =>
+            api
+                .POST('/api/patterns/{pattern}/nests/{piece}/pages', {
+                    params: params(piece),
+                    body: { file: '', version },
+                    bodySerializer: () => sent(file, layout, version),
                 })
                 .then(body),
         mark: (piece, marks, version, scale) =>
@@ -94,18 +108,29 @@ export function useNests(server: NestServer) {
             open();
         });
 
-    async function bring(file: File, page: number | null = null): Promise<void> {
+    /** The pages that a piece is spread over, as they lie or are proposed to. */
+    const spread = shallowRef<NestPages | null>(null);
+    async function look(file: File, layout: PageLayout | null = null): Promise<void> {
+        isBusy.value = true;
+        await attempt(async () => {
+            spread.value = await server.pages(piece.value, file, layout, nest.value?.version ?? 0);
+        });
+        isBusy.value = false;
+    }
+
+    async function bring(file: File, part: number | PageLayout | null = null): Promise<void> {
         isBusy.value = true;
         keepNow();
         // What is marked goes into the bin with the drawing it is marked on.
         await queue(() =>
             attempt(async () => {
                 try {
-                    put(await server.bring(piece.value, file, page, nest.value?.version ?? 0));
+                    put(await server.bring(piece.value, file, part, nest.value?.version ?? 0));
                 } catch (error) {
                     showMeanwhile(error);
                     throw error;
                 }
+                spread.value = null;
                 open();
             }),
         );
@@ -152,6 +177,7 @@ export function useNests(server: NestServer) {
         { flush: 'sync' },
     );
     watch(piece, (_now, before) => {
+        spread.value = null;
         keepNow(before);
         open();
     });
@@ -173,5 +199,20 @@ export function useNests(server: NestServer) {
         return entry;
     }
 
-    return { nests, nest, piece, marks, history, refused, isBusy, load, bring, keep, change, takeAway };
+    return {
+        nests,
+        nest,
+        piece,
+        marks,
+        history,
+        refused,
+        isBusy,
+        spread,
+        load,
+        look,
+        bring,
+        keep,
+        change,
+        takeAway,
+    };
 }
