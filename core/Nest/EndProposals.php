@@ -17,9 +17,11 @@ final class EndProposals
     public static function fill(NestDrawing $drawing, NestMarks $marks, ?array $sizes = null): NestMarks
     {
         $asked = $sizes === null ? $marks->lines : array_flip($sizes);
+        // Each size lies near what is marked on another.
+        $near = [...array_values($marks->underarm), ...array_values($marks->hem)];
         $lines = [];
         foreach ($marks->lines as $size => $id) {
-            $lines[$size] = isset($asked[$size]) ? $drawing->line($id, "lines.{$size}") : null;
+            $lines[$size] = isset($asked[$size]) ? $drawing->line($id, "lines.{$size}", $near) : null;
         }
 
         return $marks->with(

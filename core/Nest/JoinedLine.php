@@ -12,9 +12,23 @@ final class JoinedLine
 
     /**
      * @param  non-empty-list<Line>  $parts
-     * @return Line the longest that comes of them
+     * @param  list<array{float, float}>  $near  places that are marked on it
+     * @return Line what comes of them that lies nearest to those places; without any the longest
      */
-    public static function of(array $parts): Line
+    public static function of(array $parts, array $near = []): Line
+    {
+        $chains = self::chains($parts);
+        $away = static fn (Line $chain): float => array_sum(array_map(static fn (array $place): float => max(Line::SAME_MM, $chain->nearest(...$place)[1]), $near));
+        usort($chains, static fn (Line $one, Line $other): int => [round($away($one), 1), $other->length()] <=> [round($away($other), 1), $one->length()]);
+
+        return $chains[0];
+    }
+
+    /**
+     * @param  non-empty-list<Line>  $parts
+     * @return non-empty-list<Line>
+     */
+    private static function chains(array $parts): array
     {
         $chains = [];
         while ($parts !== []) {
@@ -26,9 +40,8 @@ final class JoinedLine
             }
             $chains[] = $chain;
         }
-        usort($chains, static fn (Line $one, Line $other): int => $other->length() <=> $one->length());
 
-        return $chains[0];
+        return $chains;
     }
 
     /**

@@ -24,9 +24,11 @@ final readonly class NestDrawing
     /**
      * The line of an id, of several ids with spaces between, or all lines of the group of that name; its parts joined.
      *
+     * @param  list<array{float, float}>  $near  places that are marked on it: they tell which, where its parts don't meet
+     *
      * @throws UnreadableNest
      */
-    public function line(string $id, string $field): Line
+    public function line(string $id, string $field, array $near = []): Line
     {
         $parts = $this->named($id);
         if ($parts === []) {
@@ -37,7 +39,7 @@ final readonly class NestDrawing
             }
         }
 
-        return JoinedLine::of(array_merge(...array_map(static fn (DrawnLine $line): array => $line->runs, array_values($parts))));
+        return JoinedLine::of(array_merge(...array_map(static fn (DrawnLine $line): array => $line->runs, array_values($parts))), $near);
     }
 
     /** @return list<DrawnLine> that of the id alone, else all of the group */

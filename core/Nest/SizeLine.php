@@ -29,7 +29,8 @@ final readonly class SizeLine
     public static function of(string $size, NestDrawing $drawing, NestMarks $marks, Upright $upright): self
     {
         $id = $marks->lines[$size] ?? throw UnreadableNest::at("lines.{$size}", 'is missing: say which line is this size\'s');
-        $line = $upright->line(self::thinned($drawing->line($id, "lines.{$size}")));
+        $marked = array_values(array_filter([$marks->underarm[$size] ?? null, $marks->hem[$size] ?? null]));
+        $line = $upright->line(self::thinned($drawing->line($id, "lines.{$size}", $marked)));
         $corners = Corners::of($line);
         $underarm = self::way($line, $corners, $marks->underarm[$size] ?? null, "underarm.{$size}", $upright);
         $hem = self::way($line, $corners, $marks->hem[$size] ?? null, "hem.{$size}", $upright);

@@ -36,13 +36,16 @@ final class Dashes
         $chains = new Chains(self::GAP_MM, self::TURN);
         foreach ($groups as $dashes) {
             $runs = array_map(static fn (DrawnLine $dash): Line => $dash->runs[0], $dashes);
-            foreach (count($dashes) < self::LEAST ? [] : $chains->of($runs) as $chain) {
-                if (count($chain) < self::LEAST) {
-                    continue;
-                }
-                $lines[$chain[0][0]] = self::one(array_map(static fn (array $link): DrawnLine => $dashes[$link[0]], $chain), $chains->joined($runs, $chain));
-                foreach (array_slice($chain, 1) as [$place]) {
-                    unset($lines[$place]);
+            $found = array_values(array_filter(count($dashes) < self::LEAST ? [] : $chains->of($runs), static fn (array $chain): bool => count($chain) >= self::LEAST));
+            $edges = array_map(static fn (array $chain): Line => $chains->joined($runs, $chain), $found);
+            $outline = DashedCorners::closed($edges);
+            if ($outline !== null) {
+                [$found, $edges] = [[array_merge(...$found)], [$outline]];
+            }
+            foreach ($found as $place => $chain) {
+                $lines[$chain[0][0]] = self::one(array_map(static fn (array $link): DrawnLine => $dashes[$link[0]], $chain), $edges[$place]);
+                foreach (array_slice($chain, 1) as [$dash]) {
+                    unset($lines[$dash]);
                 }
             }
         }
@@ -53,7 +56,7 @@ final class Dashes
     /**
      * It answers to the name of each of its dashes.
      *
-     * @param  non-empty-list<DrawnLine>  $dashes
+     * @param  list<DrawnLine>  $dashes  one at least
      */
     private static function one(array $dashes, Line $line): DrawnLine
     {

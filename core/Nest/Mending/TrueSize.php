@@ -158,8 +158,9 @@ final readonly class TrueSize
             [$from, $to] = [$printed[0], $printed[count($printed) - 1]];
             $apart = ($row->at($level->row(), self::place($pattern, $to))->nanometres ?? 0) - ($row->at($level->row(), self::place($pattern, $from))->nanometres ?? 0);
             $known = (self::mm($apart) ?? 0.0) / $pattern->seam->nestEdgesAt($level);
-            $inner = self::outermost($upright->line($drawing->line($marks->lines[$from], "lines.{$from}")), $height);
-            $outer = self::outermost($upright->line($drawing->line($marks->lines[$to], "lines.{$to}")), $height);
+            $near = [...array_values($marks->underarm), ...array_values($marks->hem)];
+            $inner = self::outermost($upright->line($drawing->line($marks->lines[$from], "lines.{$from}", $near)), $height);
+            $outer = self::outermost($upright->line($drawing->line($marks->lines[$to], "lines.{$to}", $near)), $height);
             $drawn = $inner === null || $outer === null ? 0.0 : $outer - $inner;
 
             return $known < self::LEAST_GAP_MM || $drawn <= 0 ? null : new HeldFigure("{$from} to {$to} at the {$level->value}", true, $drawn, $known);

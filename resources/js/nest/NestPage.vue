@@ -278,7 +278,7 @@ const pieces: Piece[] = ['front', 'back'];
                         {{ nest.name }}: {{ nest.lines.length }} lines, {{ Math.round(nest.width_mm) }} ×
                         {{ Math.round(nest.height_mm) }} mm. {{ nest.notes.join(' ') }}
                     </p>
-                    <div class="inline">
+                    <div class="inline acts">
                         <NestFile words="Another drawing" :is-busy="isBusy" @bring="brought" />
                         <DeleteButton :name="`the ${piece}`" along="" :remove="takeAway" />
                     </div>

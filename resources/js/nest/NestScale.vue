@@ -20,7 +20,7 @@ const percent = (): string => String(Math.round((props.scale?.seems ?? 1) * 1000
         <ul>
             <li v-for="one in scale.says" :key="one">{{ one }}</li>
         </ul>
-        <div class="inline">
+        <div class="inline acts">
             <Button
                 type="button"
                 size="small"

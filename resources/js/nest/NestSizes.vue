@@ -37,12 +37,12 @@ const emit = defineEmits<{ mark: []; both: []; accept: []; refuse: []; toggle: [
                 The lines from {{ sizes[0] }} to {{ sizes.at(-1) }}, in their order, named where you crossed
                 them. Is that right?
             </p>
-            <div class="inline">
+            <div class="inline acts">
                 <Button type="button" size="small" label="Yes, take them" @click="emit('accept')" />
                 <Button type="button" size="small" text label="No" @click="emit('refuse')" />
             </div>
         </div>
-        <div class="inline">
+        <div class="inline acts">
             <Button
                 v-if="sizes.length > 2 && sizes.some((one) => lines[one] === undefined)"
                 type="button"

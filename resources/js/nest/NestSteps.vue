@@ -83,7 +83,7 @@ const kinds = [
                 @update:model-value="$event && emit('lineIs', $event)"
             />
         </p>
-        <div class="inline">
+        <div class="inline acts">
             <Button type="button" size="small" text label="Undo" :disabled="!canUndo" @click="emit('undo')" />
             <Button type="button" size="small" text label="Redo" :disabled="!canRedo" @click="emit('redo')" />
         </div>

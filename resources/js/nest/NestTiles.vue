@@ -125,7 +125,7 @@ const inCm = (figure: number): string => (figure / 10).toFixed(1);
                         : 'Where one doesn’t, drag its page to its place.'
                 }}
             </p>
-            <div class="inline" role="group" aria-label="Pages in a row">
+            <div class="inline acts" role="group" aria-label="Pages in a row">
                 <span>{{ pages.columns }} in a row</span>
                 <Button
                     type="button"
@@ -154,7 +154,7 @@ const inCm = (figure: number): string => (figure / 10).toFixed(1);
                     <Button type="submit" size="small" outlined label="Lay them so" />
                 </form>
             </details>
-            <div class="inline">
+            <div class="inline acts">
                 <Button
                     type="button"
                     label="Put them together"
