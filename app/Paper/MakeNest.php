@@ -64,7 +64,7 @@ final class MakeNest
      */
     public function drawn(array $says): Drawing
     {
-        return NestPaper::of($this->drawing, array_values($this->marks->lines), $this->line(), $this->title, $this->words($says));
+        return NestPaper::of($this->drawing, $this->marks->lines, $this->line(), $this->title, $this->words($says));
     }
 
     /** @param  list<string>  $says  likewise */

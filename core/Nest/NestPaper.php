@@ -18,13 +18,13 @@ final class NestPaper
     private const THIN_MM = 0.01;
 
     /**
-     * @param  list<string>  $ids  of the printed lines that are shown
+     * @param  array<string, string>  $ids  of the printed lines that are shown, by size
      * @param  list<Label>  $words  what is written on it
      */
     public static function of(NestDrawing $drawing, array $ids, NestLine $new, string $name, array $words): Drawing
     {
         $printed = array_map(static fn (string $id): Line => $drawing->line($id, 'lines'), $ids);
-        $all = [...$printed, ...($new->beside === null ? [] : [$new->beside]), ...($new->piece === null ? [] : [$new->piece])];
+        $all = [...array_values($printed), ...($new->beside === null ? [] : [$new->beside]), ...($new->piece === null ? [] : [$new->piece])];
         [$left, $top, $right, $bottom] = $new->seam->box();
         foreach ($all as $line) {
             $box = $line->box();
@@ -39,7 +39,7 @@ final class NestPaper
             $right - $left + self::MARGIN_MM,
             $bottom - $top + self::MARGIN_MM,
             [
-                ...array_map(static fn (Line $line): Path => $path('printed', Pen::Printed, $line), $printed),
+                ...array_map(static fn (string $size, Line $line): Path => $path("printed {$size}", Pen::Printed, $line), array_map(strval(...), array_keys($printed)), $printed),
                 ...($new->piece === null ? [] : [$path('outline', Pen::Stitch, $new->piece)]),
                 ...self::seam($new, $path),
                 ...array_map(static fn (Line $line): Path => $path('levels', Pen::Level, $line), $new->levels),

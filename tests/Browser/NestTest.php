@@ -58,7 +58,7 @@ test('a make shows its line on both pieces, and goes on to paper and projector',
     expect($page->text('h1'))->toContain('16 at the hip');
     $page->press('Undo')->until(fn (): bool => $seam() === $before, 'the line is back');
     $page->driver->findElements(WebDriverBy::linkText('Projector'))[1]->click();
-    $page->find('.mat-grid');
+    $page->find('.mat-rules');
     $page->until(fn (): bool => str_contains($page->text('h1'), 'front'), 'the front is thrown');
     expect($page->complaints())->toBe([]);
 });

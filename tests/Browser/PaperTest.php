@@ -13,7 +13,7 @@ function makePage(int $make, string $place = ''): Page
     $page = Page::demo('/workroom')->sees('Makes under way');
     $address = (string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL());
     $page->driver->get("{$address}/makes/{$make}{$place}");
-    $page->find($place === '/projector' ? '.projector .panel' : 'h1');
+    $page->find($place === '/projector' ? '.projector .tray' : 'h1');
 
     return $page;
 }
@@ -75,20 +75,21 @@ test('what can be taken away is listed with what it is for, and the browser gets
     expect($fetched)->toBe(array_fill(0, 7, 200));
 });
 
-test('the projector is calibrated on the device, shows the strip at that scale, and needs no line any more', function (): void {
-    $page = makePage(1, '/projector')->sees('Measure the square on the mat');
-    foreach (['across' => '5', 'down' => '8'] as $way => $seen) {
+test('the projector is set by two tapes on the device, shows the strip at that scale, and needs no line any more', function (): void {
+    $page = makePage(1, '/projector')->sees('Hold your tape against the two tapes');
+    $pins = [(float) $page->field('at the pin on top')->getAttribute('value'), (float) $page->field('at the pin below')->getAttribute('value')];
+    foreach (['at the pin on top' => $pins[0] / 2, 'at the pin below' => $pins[1] * 0.8] as $way => $seen) {
         $field = $page->field($way);
         $page->until(static function () use ($field, $seen): bool {
             $field->clear();
-            $field->sendKeys($seen);
+            $field->sendKeys((string) $seen);
 
-            return $field->getAttribute('value') === $seen;
+            return $field->getAttribute('value') === (string) $seen;
         }, "{$seen} stands there");
     }
-    $wide = fn (string $css): float => (float) $page->driver->executeScript('return document.querySelector(arguments[0]).getBoundingClientRect().width', [$css]);
-    $before = $wide('.square');
-    $page->press('Set')->until(fn (): bool => abs($wide('.square') - 2 * $before) < 4, 'the square is twice as wide');
+    $perCm = fn (): float => (float) $page->driver->executeScript('return document.querySelector(".tape-rule rect").getBoundingClientRect().width / parseFloat(document.querySelector(".pin.across text").textContent)');
+    $before = $perCm();
+    $page->press('My tape reads this')->until(fn (): bool => abs($perCm() - 2 * $before) < 0.4, 'a centimetre is twice as long');
     // It is open when all it needs has come.
     $page->until(fn (): bool => $page->driver->executeScript(
         "const names = performance.getEntriesByType('resource').filter(({ responseEnd }) => responseEnd > 0).map(({ name }) => name);"
@@ -97,20 +98,21 @@ test('the projector is calibrated on the device, shows the strip at that scale, 
     Chrome::devTools('Network.enable', []);
     Chrome::devTools('Network.emulateNetworkConditions', ['offline' => true, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     try {
-        presses($page, 'c')->find('.strip path.cut');
+        presses($page, 't')->find('.strip path.cut');
         $transform = fn (): string => (string) $page->find('.strip')->getAttribute('transform');
         expect($transform())->toMatch('/^scale\\(7\\.5\\d+ 4\\.7\\d+\\) /');
         $at = $transform();
         presses($page, WebDriverKeys::ARROW_RIGHT)->until(fn (): bool => $transform() !== $at, 'it has moved');
-        presses($page, 'r')->until(fn (): bool => str_contains($transform(), 'rotate(90)'), 'it is turned');
-        presses($page, 'f')->until(fn (): bool => str_contains($transform(), 'scale(-1 1)'), 'it is flipped');
-        presses($page, 'i')->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.projector.dark')) === [], 'black on white');
-        presses($page, 'm')->find('.mat-ruler text');
+        presses($page, 'q')->until(fn (): bool => str_contains($transform(), 'rotate(90)'), 'it is turned');
+        presses($page, ']')->until(fn (): bool => str_contains($transform(), 'rotate(91)'), 'by a degree more');
+        presses($page, 'o')->until(fn (): bool => str_contains($transform(), 'scale(-1 1)'), 'its other side is up');
+        presses($page, 'l')->find('.projector.night');
+        presses($page, 'b')->find('.tape-rule text');
         $lines = count($page->driver->findElements(WebDriverBy::cssSelector('.strip path')));
         $page->findByPath("//label[normalize-space()='back']/input")->click();
         $page->until(fn (): bool => count($page->driver->findElements(WebDriverBy::cssSelector('.strip path'))) < $lines, 'the back is hidden');
-        presses($page, 'h')->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.panel')) === [], 'the controls are hidden');
-        presses($page, 'h')->find('.panel');
+        presses($page, 'w')->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.tray')) === [], 'what lies beside is away');
+        presses($page, 'w')->find('.tray');
         presses($page, '?')->sees('move by 1 mm');
     } finally {
         Chrome::devTools('Network.emulateNetworkConditions', ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
@@ -118,15 +120,26 @@ test('the projector is calibrated on the device, shows the strip at that scale, 
     $page->driver->navigate()->refresh();
     $page->find('.strip path.cut');
     expect((string) $page->find('.strip')->getAttribute('transform'))->toMatch('/^scale\\(7\\.5/');
+    // With another zoom nothing is true.
+    Chrome::devTools('Emulation.setDeviceMetricsOverride', ['width' => 1024, 'height' => 640, 'deviceScaleFactor' => 1.25, 'mobile' => false]);
+    try {
+        $page->sees('Not true any more');
+    } finally {
+        Chrome::devTools('Emulation.clearDeviceMetricsOverride', []);
+    }
     $page->driver->executeScript('localStorage.clear()');
 });
 
-test('the corner of the square is dragged to where the mat has it', function (): void {
+test('a pin is dragged to where the tape reads the same, and the corners to where the mat has them', function (): void {
     $page = makePage(1, '/projector');
-    $square = fn (): array => $page->driver->executeScript('const r = document.querySelector(".square").getBoundingClientRect(); return [r.width, r.height];');
-    [$wide, $high] = $square();
-    $page->driver->action()->moveToElement($page->find('.handle'))->clickAndHold()->moveByOffset(60, -40)->release()->perform();
-    $page->until(fn (): bool => abs($square()[0] - $wide - 60) < 4 && abs($square()[1] - $high + 40) < 4, 'the square follows');
+    $long = fn (): float => (float) $page->driver->executeScript('return document.querySelector(".tape-rule rect").getBoundingClientRect().width');
+    $before = $long();
+    $page->driver->action()->moveToElement($page->find('.pin.across circle'))->clickAndHold()->moveByOffset(-60, 0)->release()->perform();
+    $page->until(fn (): bool => abs($long() - $before + 60) < 4, 'the tape follows');
+    $page->press('The picture leans');
+    $page->driver->action()->moveToElement($page->findByPath("(//*[local-name()='g' and @class='mat-corners']//*[local-name()='circle'])[3]"))->clickAndHold()->moveByOffset(-40, -30)->release()->perform();
+    $page->until(fn (): bool => str_starts_with((string) $page->driver->executeScript('return document.querySelector(".mat").style.transform'), 'matrix3d('), 'the picture is bent');
+    $page->press('As it was')->until(fn (): bool => $page->driver->executeScript('return document.querySelector(".mat").style.transform') === '', 'it is straight');
     $page->driver->executeScript('localStorage.clear()');
 });
 

@@ -3,12 +3,15 @@ import { computed, onMounted, ref, shallowRef, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body } from '../api/client';
 import type { Drawing } from '../api/types';
-import MatGrid from './MatGrid.vue';
-import MatRuler from './MatRuler.vue';
+import MatCorners from './MatCorners.vue';
+import MatRules from './MatRules.vue';
 import ProjectorPanel from './ProjectorPanel.vue';
+import SettingPanel from './SettingPanel.vue';
+import TapeRule from './TapeRule.vue';
 import { isShown, layersOf } from './layers';
-import { useMat } from './useMat';
-import { atRest, flipped, moved, turned, weighed } from './view';
+import './tray.css';
+import { useMat, ZERO } from './useMat';
+import { atRest, mirrored, moved, relit, turned, weighed } from './view';
 import { useSession } from '../state/session';
 import { useShortcuts } from '../ui/shortcuts';
 
@@ -19,13 +22,14 @@ const session = useSession();
 const drawing = shallowRef<Drawing | null>(null);
 const refusal = ref<string | null>(null);
 const hidden = ref(new Set<string>());
-const hasPanel = ref(true);
+const hasTray = ref(true);
+const isCornered = ref(false);
 const root = useTemplateRef<HTMLElement>('root');
 const mat = useMat(
     () => session.unit,
     () => drawing.value,
 );
-const { width, height, calibration, isCalibrating, view, square, transform } = mat;
+const { width, height, calibration, isSetting, isScaleOff, view, pins, corners, transform, leans } = mat;
 
 const layers = computed(() => (drawing.value === null ? [] : layersOf(drawing.value)));
 const paths = computed(
@@ -58,41 +62,52 @@ function toggle(layer: string): void {
     hidden.value = next;
 }
 
-const move = (x: number, y: number) => (): void => void (view.value = moved(view.value, x, y));
+const step = (
+    key: string,
+    shown: string,
+    does: string,
+    change: (now: typeof view.value) => typeof view.value,
+) => ({ key, shown, does, run: () => void (view.value = change(view.value)) });
 
 useShortcuts([
     {
-        key: 'c',
-        shown: 'C',
-        does: 'calibrate, or done',
-        run: () => (isCalibrating.value = !isCalibrating.value),
+        key: 't',
+        shown: 'T',
+        does: 'set the scale by two tapes, or done',
+        run: () => (isSetting.value = !isSetting.value),
     },
-    { key: 'r', shown: 'R', does: 'turn by a quarter', run: () => (view.value = turned(view.value)) },
-    { key: 'f', shown: 'F', does: 'flip', run: () => (view.value = flipped(view.value)) },
-    { key: 'i', shown: 'I', does: 'white on black or black on white', run: () => invert() },
-    { key: 'm', shown: 'M', does: 'the metre', run: () => ruler() },
-    { key: '+', shown: '+', does: 'thicker lines', run: () => (view.value = weighed(view.value, 1)) },
-    { key: '-', shown: '−', does: 'thinner lines', run: () => (view.value = weighed(view.value, -1)) },
-    { key: '0', shown: '0', does: 'back to where it was', run: () => (view.value = atRest) },
+    step('q', 'Q', 'a quarter on', (now) => turned(now)),
+    step('[', '[', 'a degree back', (now) => turned(now, -1)),
+    step(']', ']', 'a degree on', (now) => turned(now, 1)),
+    step('{', 'Shift [', 'a tenth of a degree back', (now) => turned(now, -0.1)),
+    step('}', 'Shift ]', 'a tenth of a degree on', (now) => turned(now, 0.1)),
+    step('o', 'O', 'the other side up', mirrored),
+    step('l', 'L', 'another look: paper, dark table, ink alone', relit),
+    step('b', 'B', 'a metre beside it', (now) => ({ ...now, hasRule: !now.hasRule })),
+    step('+', '+', 'bolder lines', (now) => weighed(now, 1)),
+    step('-', '−', 'finer lines', (now) => weighed(now, -1)),
+    step('0', '0', 'back to where it lay', () => atRest),
     {
-        key: 'h',
-        shown: 'H',
-        does: 'hide or show these controls',
-        run: () => (hasPanel.value = !hasPanel.value),
+        key: 'w',
+        shown: 'W',
+        does: 'put what lies beside away, or back',
+        run: () => (hasTray.value = !hasTray.value),
     },
-    { key: 'Enter', shown: 'Enter', does: 'full screen', run: () => void fullScreen() },
-    { key: 'ArrowLeft', shown: '←', does: 'move by 1 mm, with Shift by 10', run: move(-1, 0) },
-    { key: 'ArrowRight', shown: '→', does: 'likewise', run: move(1, 0) },
-    { key: 'ArrowUp', shown: '↑', does: 'likewise', run: move(0, -1) },
-    { key: 'ArrowDown', shown: '↓', does: 'likewise', run: move(0, 1) },
-    { key: 'Shift+ArrowLeft', shown: 'Shift ←', does: 'move by 10 mm', run: move(-10, 0) },
-    { key: 'Shift+ArrowRight', shown: 'Shift →', does: 'likewise', run: move(10, 0) },
-    { key: 'Shift+ArrowUp', shown: 'Shift ↑', does: 'likewise', run: move(0, -10) },
-    { key: 'Shift+ArrowDown', shown: 'Shift ↓', does: 'likewise', run: move(0, 10) },
+    { key: 'Enter', shown: 'Enter', does: 'whole screen', run: () => void fullScreen() },
+    step('ArrowLeft', '←', 'move by 1 mm, with Shift by 10', (now) => moved(now, -1, 0)),
+    step('ArrowRight', '→', 'likewise', (now) => moved(now, 1, 0)),
+    step('ArrowUp', '↑', 'likewise', (now) => moved(now, 0, -1)),
+    step('ArrowDown', '↓', 'likewise', (now) => moved(now, 0, 1)),
+    step('Shift+ArrowLeft', 'Shift ←', 'move by 10 mm', (now) => moved(now, -10, 0)),
+    step('Shift+ArrowRight', 'Shift →', 'likewise', (now) => moved(now, 10, 0)),
+    step('Shift+ArrowUp', 'Shift ↑', 'likewise', (now) => moved(now, 0, -10)),
+    step('Shift+ArrowDown', 'Shift ↓', 'likewise', (now) => moved(now, 0, 10)),
 ]);
 
-const invert = (): void => void (view.value = { ...view.value, isDark: !view.value.isDark });
-const ruler = (): void => void (view.value = { ...view.value, hasRuler: !view.value.hasRuler });
+const meant = computed(() => {
+    const of = (mm: number): string => String(Math.round(mm / (session.unit === 'cm' ? 10 : 25.4)));
+    return `${of(pins.value.across)} × ${of(pins.value.down)} ${session.unit}`;
+});
 
 async function fullScreen(): Promise<void> {
     if (document.fullscreenElement) await document.exitFullscreen();
@@ -101,7 +116,7 @@ async function fullScreen(): Promise<void> {
 </script>
 
 <template>
-    <div ref="root" class="projector" :class="{ dark: view.isDark }">
+    <div ref="root" class="projector" :class="view.look">
         <h1 class="sr-only">Projector: {{ drawing?.name ?? 'strip' }}</h1>
         <p v-if="refusal" class="refusal" role="alert">
             {{ refusal }} <RouterLink :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
@@ -111,17 +126,18 @@ async function fullScreen(): Promise<void> {
             :width="width"
             :height="height"
             role="img"
-            :aria-label="isCalibrating ? 'the grid to calibrate by' : 'the strip at true scale'"
-            @pointerdown="isCalibrating || mat.hold($event, 'drawing')"
+            :style="{ transform: leans }"
+            :aria-label="isSetting ? 'two tapes to set the scale by' : 'the strip at true scale'"
+            @pointerdown="isSetting || mat.hold($event, 'drawing')"
         >
-            <MatGrid
-                v-if="isCalibrating"
-                :width="width"
-                :height="height"
-                :square="square"
-                @hold="mat.hold($event, 'square')"
+            <MatRules
+                v-if="isSetting && !isCornered"
+                :calibration="calibration"
+                :pins="pins"
+                :unit="session.unit"
+                @hold="mat.hold"
             />
-            <g v-else-if="drawing" class="strip" :transform="transform">
+            <g v-else-if="drawing && !isSetting" class="strip" :transform="transform">
                 <path
                     v-for="(path, n) in paths"
                     :key="n"
@@ -141,45 +157,94 @@ async function fullScreen(): Promise<void> {
                     {{ label.text }}
                 </text>
             </g>
-            <MatRuler v-if="view.hasRuler && !isCalibrating" :calibration="calibration" />
+            <TapeRule
+                v-if="view.hasRule && !isSetting"
+                way="across"
+                :per-mm="calibration.across"
+                :unit-mm="session.unit === 'cm' ? 10 : 25.4"
+                :long-mm="session.unit === 'cm' ? 1000 : 1016"
+                :from="ZERO"
+            />
         </svg>
-        <ProjectorPanel
-            v-if="hasPanel"
-            v-model:view="view"
-            v-model:calibrating="isCalibrating"
-            :unit="session.unit"
-            :layers="layers"
-            :hidden="hidden"
-            :is-wrong="mat.isWrong.value"
-            @toggle="toggle"
-            @measure="mat.measure"
-            @full-screen="fullScreen"
-            @leave="router.push({ name: 'bench', params: { id } })"
-        />
+        <svg
+            v-if="isSetting && isCornered"
+            class="mat over"
+            :width="width"
+            :height="height"
+            aria-hidden="true"
+        >
+            <MatCorners :corners="corners" :words="meant" @hold="mat.hold" />
+        </svg>
+        <template v-if="hasTray">
+            <SettingPanel
+                v-if="isSetting"
+                v-model:cornered="isCornered"
+                :unit="session.unit"
+                :pins="pins"
+                :is-wrong="mat.isWrong.value"
+                :leans="calibration.lean !== null"
+                @read="mat.tapeReads"
+                @straighten="mat.straighten"
+                @done="isSetting = false"
+            />
+            <ProjectorPanel
+                v-else
+                v-model:view="view"
+                :layers="layers"
+                :hidden="hidden"
+                :is-scale-off="isScaleOff"
+                @toggle="toggle"
+                @set="isSetting = true"
+                @full-screen="fullScreen"
+                @leave="router.push({ name: 'bench', params: { id } })"
+            />
+        </template>
+        <p v-else-if="isScaleOff" class="tray off-alone" role="alert">
+            Not true any more: set the tapes again (T).
+        </p>
     </div>
 </template>
 
 <style scoped>
 .projector {
+    --ground: var(--paper);
+    --lines: var(--ink);
+    --line-cut: var(--cut);
+    --tape: #f2d9a0;
+    --tape-ink: #14233f;
     position: fixed;
     inset: 0;
     z-index: 5;
     overflow: hidden;
-    background: #fff;
-    color: #000;
+    background: var(--ground);
+    color: var(--lines);
 }
-.projector.dark {
-    background: #000;
-    color: #fff;
+.projector.night {
+    --ground: #05070c;
+    --lines: #f4f1e6;
+    --line-cut: #ff8a5c;
+}
+.projector.plain {
+    --ground: #fff;
+    --lines: #000;
+    --line-cut: #000;
 }
 .mat {
     display: block;
+    transform-origin: 0 0;
     cursor: grab;
     touch-action: none;
+}
+.mat.over {
+    position: absolute;
+    inset: 0;
 }
 .strip path {
     fill: none;
     stroke: currentcolor;
+}
+.strip .cut {
+    stroke: var(--line-cut);
 }
 .strip .printed,
 .strip .station {
@@ -188,6 +253,12 @@ async function fullScreen(): Promise<void> {
 .strip text {
     fill: currentcolor;
     user-select: none;
+}
+.off-alone {
+    width: auto;
+    background: var(--cut);
+    color: var(--paper);
+    font-weight: 650;
 }
 .refusal {
     position: absolute;

@@ -14,7 +14,19 @@ const rest: [ending: string, words: string][] = [
     ['-title', 'words'],
 ];
 
-/** The layers of a strip, as far as it has them; a printed line is called as it is on the paper. */
+/** Those of a piece on its own lines. */
+const ofPiece: [group: string, words: string][] = [
+    ['outline', 'the whole piece'],
+    ['stitching line', 'stitching line'],
+    ['cutting line', 'cutting line'],
+    ['levels', 'levels'],
+    ['stations', 'depths'],
+    ['notches', 'notches'],
+    ['grain', 'grain'],
+    ['piece', 'words'],
+];
+
+/** The layers of a strip or a piece, as far as it has them; a printed line is called as it is on the paper. */
 export function layersOf(drawing: Drawing): Layer[] {
     const groups = [...new Set([...drawing.paths, ...drawing.labels].map(({ group }) => group))];
     const sides = ['front', 'back'].filter((side) => groups.some((group) => group.startsWith(`${side}-`)));
@@ -33,6 +45,18 @@ export function layersOf(drawing: Drawing): Layer[] {
             name: line,
             words,
             holds: (group: string): boolean => group.endsWith(line),
+        })),
+        ...groups
+            .filter((group) => group.startsWith('printed '))
+            .map((group) => ({
+                name: group,
+                words: `line ${group.slice('printed '.length)}`,
+                holds: (one: string): boolean => one === group,
+            })),
+        ...ofPiece.map(([name, words]) => ({
+            name,
+            words,
+            holds: (group: string): boolean => group === name,
         })),
         ...rest.map(([ending, words]) => ({
             name: ending,

@@ -1,33 +1,46 @@
 import type { Calibration } from './calibration';
 
+/** The ground and the lines: our paper with its red line, light on a dark table, or ink alone. */
+export const looks = ['paper', 'night', 'plain'] as const;
+export type Look = (typeof looks)[number];
+
 /** How the drawing lies on the mat; moves are millimetres on the mat. */
 export interface MatView {
+    /** In degrees, to the right. */
     turn: number;
-    isFlipped: boolean;
+    isMirrored: boolean;
     xMm: number;
     yMm: number;
     /** Times the width that each line has on paper. */
     weight: number;
-    isDark: boolean;
-    hasRuler: boolean;
+    look: Look;
+    hasRule: boolean;
 }
 
 export const atRest: MatView = {
     turn: 0,
-    isFlipped: false,
+    isMirrored: false,
     xMm: 10,
-    // Paper keeps a band free above for what proves its scale; the mat has its grid.
+    // Paper keeps a band free above for what proves its scale; the mat has its rules.
     yMm: -50,
     weight: 2,
-    isDark: true,
-    hasRuler: false,
+    look: 'paper',
+    hasRule: false,
 };
 
 const WEIGHTS = [0.5, 1, 2, 3, 4, 6];
 
-export const turned = (view: MatView): MatView => ({ ...view, turn: (view.turn + 90) % 360 });
+export const turned = (view: MatView, degrees = 90): MatView => ({
+    ...view,
+    turn: Math.round(((((view.turn + degrees) % 360) + 360) % 360) * 10) / 10,
+});
 
-export const flipped = (view: MatView): MatView => ({ ...view, isFlipped: !view.isFlipped });
+export const mirrored = (view: MatView): MatView => ({ ...view, isMirrored: !view.isMirrored });
+
+export const relit = (view: MatView): MatView => ({
+    ...view,
+    look: looks[(looks.indexOf(view.look) + 1) % looks.length] ?? 'paper',
+});
 
 export const moved = (view: MatView, xMm: number, yMm: number): MatView => ({
     ...view,
@@ -41,19 +54,19 @@ export function weighed(view: MatView, step: 1 | -1): MatView {
     return { ...view, weight: WEIGHTS[Math.min(WEIGHTS.length - 1, Math.max(0, at))] ?? view.weight };
 }
 
-/** Turned and flipped about its own middle, then moved, then in pixels of this device: for an SVG group. */
+/** Turned and mirrored about its own middle, then moved, then in pixels of this device: for an SVG group. */
 export function transformOf(
     view: MatView,
-    calibration: Calibration,
+    { across, down }: Pick<Calibration, 'across' | 'down'>,
     widthMm: number,
     heightMm: number,
 ): string {
     const [middleX, middleY] = [widthMm / 2, heightMm / 2];
     return [
-        `scale(${calibration.across} ${calibration.down})`,
+        `scale(${across} ${down})`,
         `translate(${view.xMm + middleX} ${view.yMm + middleY})`,
         `rotate(${view.turn})`,
-        `scale(${view.isFlipped ? -1 : 1} 1)`,
+        `scale(${view.isMirrored ? -1 : 1} 1)`,
         `translate(${-middleX} ${-middleY})`,
     ].join(' ');
 }
