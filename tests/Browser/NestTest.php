@@ -41,6 +41,14 @@ test('a drawing is brought, marked with four clicks, and the make has its line o
     expect($page->accessibilityFaults())->toBe([])->and($page->complaints())->toBe([]);
 });
 
+test('on paper both pieces stand on the first page', function (): void {
+    $page = Page::demo('/makes/2/nest')->sees('Front and back go together');
+    file_put_contents($file = tempnam(sys_get_temp_dir(), 'nest'), $page->printed());
+    $pages = (string) shell_exec('pdfinfo '.escapeshellarg($file));
+    unlink($file);
+    expect($pages)->toMatch('/^Pages:\s+1$/m');
+});
+
 test('a make shows its line on both pieces, and goes on to paper and projector', function (): void {
     $page = Page::demo('/makes/2/nest')->sees('Front and back go together');
     expect(count($page->driver->findElements(WebDriverBy::cssSelector('path.seam'))))->toBe(2);

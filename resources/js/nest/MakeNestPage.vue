@@ -241,4 +241,12 @@ h2 small {
 .out {
     gap: 18px;
 }
+@media print {
+    .head {
+        min-height: 0;
+    }
+    .pieces {
+        grid-template-columns: 1fr 1fr;
+    }
+}
 </style>

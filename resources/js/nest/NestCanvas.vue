@@ -185,5 +185,9 @@ svg.picks {
     .zoom {
         display: none;
     }
+    /* On the first page, below what is told, whichever way that lies. */
+    svg {
+        height: 112mm;
+    }
 }
 </style>

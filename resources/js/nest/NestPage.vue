@@ -368,6 +368,16 @@ aside :deep(section) {
 .end.own {
     fill: var(--cut);
 }
+@media print {
+    .desk,
+    .sheets.both {
+        grid-template-columns: 1fr;
+    }
+    aside :deep(.steps),
+    aside :deep(.fold) {
+        display: none;
+    }
+}
 @media (max-width: 900px) {
     .desk {
         grid-template-columns: minmax(0, 1fr);
