@@ -7,6 +7,7 @@ namespace App\Paper;
 use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\SizeLabels;
+use Underbolt\Altering\TrueSeams;
 use Underbolt\Nest\NestDrawing;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestMarks;
@@ -14,6 +15,7 @@ use Underbolt\Nest\NestPaper;
 use Underbolt\Nest\NestSeam;
 use Underbolt\Nest\NestSvg;
 use Underbolt\Nest\NestWords;
+use Underbolt\Nest\SeamDifference;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\Label;
 use Underbolt\Planning\Plan;
@@ -38,7 +40,20 @@ final class MakeNest
     /** The seam with the whole of its piece: drawn where that is asked for, as the stations need the seam alone. */
     public function line(): NestLine
     {
-        return $this->line ??= NestLine::along($this->seam, $this->plan->make->choices->stationEvery, $this->marks->lineIs, $this->plan->make->pattern->seam->seamAllowance);
+        return $this->line ??= $this->drawnLine(0.0, null);
+    }
+
+    /** Where it comes out longer than the other side, what is done about it. */
+    public function trued(SeamDifference $difference, TrueSeams $how): void
+    {
+        $this->line = $this->drawnLine($how === TrueSeams::Hem ? $difference->mm : 0.0, $how === TrueSeams::Ease ? $difference->part : null);
+    }
+
+    private function drawnLine(float $offHemMm, ?int $easedPart): NestLine
+    {
+        $asked = $this->plan->make;
+
+        return NestLine::along($this->seam, $asked->choices->stationEvery, $this->marks->lineIs, $asked->pattern->seam->seamAllowance, $offHemMm, $easedPart);
     }
 
     /**

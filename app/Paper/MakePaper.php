@@ -12,8 +12,10 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Underbolt\CutSheet\CutSheet;
 use Underbolt\Measure\Unit;
 use Underbolt\Nest\LineIs;
+use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestStations;
 use Underbolt\Nest\NestStrip;
+use Underbolt\Nest\SeamDifference;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\NoStrip;
 use Underbolt\Paper\PageFormat;
@@ -40,6 +42,10 @@ final class MakePaper
     private ?array $nests = null;
 
     private ?CutSheet $sheet = null;
+
+    private ?SeamDifference $difference = null;
+
+    private bool $isTrued = false;
 
     /**
      * @param  Make  $make  with its card, wearer and pattern
@@ -107,6 +113,42 @@ final class MakePaper
         return $line instanceof Refusal ? throw $line : $line;
     }
 
+    /** How front and back seam differ beyond what is printed, before anything is done about it; done once, where that is chosen. */
+    public function seamDifference(): ?SeamDifference
+    {
+        if ($this->isTrued) {
+            return $this->difference;
+        }
+        $this->isTrued = true;
+        $on = [];
+        foreach ($this->nests() as $nest) {
+            $line = $this->lines[$nest->piece] ??= $this->drawnOn($nest);
+            if ($line instanceof MakeNest) {
+                $on[$nest->piece] = $line;
+            }
+        }
+        $this->difference = isset($on['front'], $on['back']) ? SeamDifference::of($on['front']->line(), $on['back']->line()) : null;
+        $how = $this->plan->make->choices->trueSeams;
+        $longer = $on[$this->difference->longer ?? ''] ?? null;
+        if ($this->difference !== null && $how !== null) {
+            $longer?->trued($this->difference, $how);
+        }
+
+        return $this->difference;
+    }
+
+    /**
+     * The line on a piece, trued against the other side where that is chosen.
+     *
+     * @throws Refusal when there is none
+     */
+    public function lineOn(Nest $nest): NestLine
+    {
+        $this->seamDifference();
+
+        return $this->on($nest)->line();
+    }
+
     /**
      * @param  string  $piece  `front` or `back`
      *
@@ -115,6 +157,8 @@ final class MakePaper
      */
     public function onPiece(string $piece): MakeNest
     {
+        $this->seamDifference();
+
         return $this->on(collect($this->nests())->firstWhere('piece', $piece) ?? throw (new ModelNotFoundException)->setModel(Nest::class));
     }
 

@@ -64,6 +64,7 @@ final class ChoicesReader
             adjustBust: $fields->sure($keys->adjustBust),
             spread: $fields->sure($keys->spread),
             toHem: $fields->get($keys->toHem),
+            trueSeams: $fields->get($keys->trueSeams),
         );
     }
 

@@ -10,6 +10,9 @@ use Underbolt\Planning\Plan;
 /** The line of a make on its pattern's own drawing, in the millimetres of the drawing. */
 final readonly class NestLine
 {
+    /** Where the seam is held in is marked so far within it. */
+    private const EASED_MM = 5.0;
+
     /**
      * @param  Line  $seam  the new side seam, from the underarm to the hem
      * @param  SeamLengths  $lengths  of it
@@ -22,6 +25,7 @@ final readonly class NestLine
      * @param  list<Line>  $grain  an arrow down the piece
      * @param  float  $foldX  where the middle of the body lies on the drawing once it stands upright
      * @param  ?LineIs  $lineIs  what the seam is, as the sizes are drawn; null where that isn't said
+     * @param  ?Line  $eased  where the seam is held in while it is sewn
      * @param  ?Line  $beside  the other of cutting and stitching line, a seam allowance away; null where one of the two isn't known
      */
     private function __construct(
@@ -37,6 +41,7 @@ final readonly class NestLine
         public float $foldX,
         public ?LineIs $lineIs,
         public ?Line $beside,
+        public ?Line $eased = null,
     ) {
     }
 
@@ -50,20 +55,25 @@ final readonly class NestLine
      * @param  Length  $stationEvery  how far the ticks lie apart
      * @param  ?LineIs  $lineIs  null where it isn't said
      * @param  ?Length  $allowance  null where it isn't known
+     * @param  float  $offHemMm  so much shorter it ends at the hem
+     * @param  ?int  $easedPart  which part is held in while it is sewn, from the top down
      */
-    public static function along(NestSeam $new, Length $stationEvery, ?LineIs $lineIs = null, ?Length $allowance = null): self
+    public static function along(NestSeam $new, Length $stationEvery, ?LineIs $lineIs = null, ?Length $allowance = null, float $offHemMm = 0.0, ?int $easedPart = null): self
     {
-        $outline = NewOutline::of($new->bust, $new->hip, $new->seam, $new->changes[0], $new->changes[2]);
-        $upSeam = $new->finished($new->seam);
+        $seam = $offHemMm > 0.0 ? $new->seam->between(0.0, $new->seam->length() - $offHemMm) : $new->seam;
+        $outline = NewOutline::of($new->bust, $new->hip, $seam, $new->changes[0], $new->changes[2]);
+        $upSeam = $new->finished($seam);
         $piece = $outline === null ? null : $new->finished($outline->line);
         $heights = $new->heights();
         $drawn = $new->upright->drawn(...);
         $foldX = ($piece ?? $upSeam)->box()[0];
         $out = ($allowance->nanometres ?? 0) / NestSeam::NM_OF_A_MM * ($lineIs === LineIs::Cutting ? -1 : 1);
 
+        $lengths = SeamLengths::of($upSeam, ...$heights);
+
         return new self(
             seam: $drawn($upSeam),
-            lengths: SeamLengths::of($upSeam, ...$heights),
+            lengths: $lengths,
             printed: $new->printed,
             outline: $outline,
             piece: $piece === null ? null : $drawn($piece),
@@ -74,6 +84,7 @@ final readonly class NestLine
             foldX: $foldX,
             lineIs: $lineIs,
             beside: $lineIs === null || $out === 0.0 ? null : $drawn(BesideLine::of($upSeam, $out)),
+            eased: $easedPart === null ? null : $drawn(BesideLine::of($upSeam->between(...$lengths->ways($easedPart)), -self::EASED_MM)),
         );
     }
 }

@@ -45,6 +45,7 @@ final class NestPaper
                 ...array_map(static fn (Line $line): Path => $path('levels', Pen::Level, $line), $new->levels),
                 ...array_map(static fn (Line $line): Path => $path('stations', Pen::Station, $line), $new->stations),
                 ...array_map(static fn (Line $line): Path => $path('notches', Pen::Cut, $line), $new->notches),
+                ...($new->eased === null ? [] : [$path('eased in', Pen::Printed, $new->eased)]),
                 ...array_map(static fn (Line $line): Path => $path('grain', Pen::Grain, $line), $new->grain),
             ],
             array_map(static fn (Label $label): Label => $label->moved(-$left, -$top), $words),

@@ -40,7 +40,7 @@ final class NestSvg
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 {$width} {$height}\">\n"
             .'<title>'.SvgText::escaped($name)."</title>\n{$body}<g id=\"new-line\">\n{$lines}</g>\n{$beside}"
-            .self::group('levels', $new->levels).self::group('stations', $new->stations).self::group('notches', $new->notches).self::group('grain', $new->grain)
+            .self::group('levels', $new->levels).self::group('stations', $new->stations).self::group('notches', $new->notches).self::group('grain', $new->grain).($new->eased === null ? '' : self::group('eased-in', [$new->eased]))
             .($words === [] ? '' : "<g id=\"words\">\n".implode('', array_map(SvgText::label(...), $words))."</g>\n").self::testSquares($drawing)."</svg>\n";
     }
 

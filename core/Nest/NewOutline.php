@@ -28,9 +28,11 @@ final readonly class NewOutline
             $x + ($underarm === $top ? 0.0 : $atUnderarm * ($y - $top) / ($underarm - $top)), $y,
         ]);
         $hem = $hip->rest->between($hip->fold, $hip->rest->length());
-        [$foldX, $endX] = [$hem->x[0], $hem->x[count($hem->x) - 1]];
-        $hem = $hem->changed(static fn (float $x, float $y): array => [
-            $x + ($endX === $foldX ? 0.0 : $atHem * ($x - $foldX) / ($endX - $foldX)), $y,
+        [$foldX, $endX, $endY] = [$hem->x[0], $hem->x[count($hem->x) - 1], $hem->y[count($hem->y) - 1]];
+        // The hem follows the end of the seam: across by the change, and up where that was made shorter.
+        $up = $endY - self::last($seam)[1];
+        $hem = $hem->changed(static fn (float $x, float $y): array => $endX === $foldX ? [$x, $y] : [
+            $x + $atHem * ($x - $foldX) / ($endX - $foldX), $y - $up * ($x - $foldX) / ($endX - $foldX),
         ]);
         $fold = self::foldTo($frame->rest->between($frame->armhole, $frame->fold), $hem->y[0]);
 

@@ -25,6 +25,14 @@ final readonly class SeamLengths
         return $this->toWaist + $this->toHip + $this->toHem;
     }
 
+    /** @return array{float, float} along the seam, from where to where a part of it runs, from the top down */
+    public function ways(int $part): array
+    {
+        $ends = [0.0, $this->toWaist, $this->toWaist + $this->toHip, $this->whole()];
+
+        return [$ends[$part], $ends[$part + 1]];
+    }
+
     /** @return array<string, float> by the words for each part, from the top down */
     public function parts(): array
     {

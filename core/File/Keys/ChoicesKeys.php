@@ -8,6 +8,7 @@ use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
 use Underbolt\Altering\ToHem;
+use Underbolt\Altering\TrueSeams;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\File\Shape\ByLevel;
 use Underbolt\File\Shape\Fields;
@@ -107,6 +108,8 @@ final readonly class ChoicesKeys implements Keys
         public Key $spread = new Key('spread', new WordShape(Spread::class), 'where what slashing adds at the waist goes', usual: Spread::Dart),
         /** @var Key<ToHem> */
         public Key $toHem = new Key('to_hem', new WordShape(ToHem::class), 'what becomes below the last level of what is changed there; left out, only what goes outward stays'),
+        /** @var Key<TrueSeams> */
+        public Key $trueSeams = new Key('true_seams', new WordShape(TrueSeams::class), 'what is done where front or back seam comes out longer on the pattern\'s own lines; left out, it is told'),
         /** @var Key<bool> */
         public Key $adjustBust = new Key(
             'adjust_bust',

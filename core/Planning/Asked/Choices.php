@@ -10,6 +10,7 @@ use Underbolt\Altering\LengthsByHand;
 use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
 use Underbolt\Altering\ToHem;
+use Underbolt\Altering\TrueSeams;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\BetweenRule;
@@ -42,6 +43,7 @@ final readonly class Choices
      * @param  ?AdjustmentMethod  $method  of the bust adjustment; null leaves it to how full the bust is
      * @param  Spread  $spread  where what slashing adds at the waist goes
      * @param  ?ToHem  $toHem  what becomes below the last level of what is changed there
+     * @param  ?TrueSeams  $trueSeams  where front or back seam comes out longer on the pattern's own lines
      * @param  bool  $adjustBust  whether the bust is adjusted to its frame though full bust or cup leads
      */
     public function __construct(
@@ -72,6 +74,7 @@ final readonly class Choices
         public bool $adjustBust = false,
         public Spread $spread = Spread::Dart,
         public ?ToHem $toHem = null,
+        public ?TrueSeams $trueSeams = null,
     ) {
     }
 
@@ -106,6 +109,7 @@ final readonly class Choices
             adjustBust: $this->adjustBust,
             spread: $this->spread,
             toHem: $this->toHem,
+            trueSeams: $this->trueSeams,
         );
     }
 

@@ -1716,6 +1716,11 @@ export interface components {
              * @enum {string|null}
              */
             to_hem?: "stay" | "return" | null;
+            /**
+             * @description what is done where front or back seam comes out longer on the pattern's own lines; left out, it is told
+             * @enum {string|null}
+             */
+            true_seams?: "ease" | "hem" | null;
             /** @description whether the bust is adjusted to its frame though full bust or cup leads */
             adjust_bust?: boolean | null;
         };
@@ -2675,6 +2680,8 @@ export interface components {
             levels: number[][];
             /** @description across the seam */
             notches: number[][];
+            /** @description where the seam is held in while it is sewn */
+            eased: number[] | null;
             /**
              * Format: float
              * @description length of the new seam
@@ -2694,6 +2701,13 @@ export interface components {
             pieces: components["schemas"]["NestLineData"][];
             /** @description what the lengths of the seams say */
             says: string[];
+            /** @description whether front and back seam come out otherwise than they are printed, and can be trued */
+            differs: boolean;
+            /**
+             * @description what was chosen to be done about it
+             * @enum {string|null}
+             */
+            trued: "ease" | "hem" | null;
         };
         NestMarksDocument: {
             /** @description ids of lines by size */

@@ -49,6 +49,20 @@ function clip(level: LevelName, size: string): void {
     void choose({ ...make.value?.choices, sizes: { ...make.value?.choices.sizes, [level]: size } });
 }
 
+/** What can be done about a seam that comes out longer. */
+const ways = [
+    { how: 'ease', words: 'Ease it in' },
+    { how: 'hem', words: 'Take it off at the hem' },
+    { how: null, words: 'Leave it to me' },
+] as const;
+function trued(how: 'ease' | 'hem' | null): void {
+    remember();
+    const choices = { ...make.value?.choices };
+    if (how === null) delete choices.true_seams;
+    else choices.true_seams = how;
+    void choose(choices);
+}
+
 const drawingOf = (piece: string) => printed.value?.find((one) => one.piece === piece);
 const printedOf = (lines: number[][]): PrintedLine[] =>
     lines.map((numbers, key) => ({ key, runs: [numbers], kind: 'named' }));
@@ -92,6 +106,18 @@ const inIt = computed(() =>
                     {{ inIt.join(', ') }} {{ inIt.length === 1 ? 'is' : 'are' }} in it.
                 </p>
                 <p v-for="sentence in lines.says" :key="sentence">{{ sentence }}</p>
+                <p v-if="lines.differs" class="inline acts" role="group" aria-label="What is done about it">
+                    <button
+                        v-for="{ how, words } in ways"
+                        :key="words"
+                        type="button"
+                        class="pick"
+                        :aria-pressed="lines.trued === how"
+                        @click="trued(how)"
+                    >
+                        {{ words }}
+                    </button>
+                </p>
             </div>
             <div class="pieces told">
                 <section v-for="piece in lines.pieces" :key="piece.piece" :aria-label="piece.piece">
@@ -134,6 +160,13 @@ const inIt = computed(() =>
                                 :d="pathOf([sewnOf(piece) ?? []])"
                                 :stroke-width="1.4 * dot"
                                 :stroke-dasharray="`${5 * dot} ${4 * dot}`"
+                            />
+                            <path
+                                v-if="piece.eased"
+                                class="beside"
+                                :d="pathOf([piece.eased])"
+                                :stroke-width="2.4 * dot"
+                                :stroke-dasharray="`${2 * dot} ${3 * dot}`"
                             />
                             <path class="notch" :d="pathOf(piece.notches)" :stroke-width="1.6 * dot" />
                         </template>
@@ -237,6 +270,20 @@ h2 small {
     fill: none;
     stroke: var(--cut);
     stroke-linecap: round;
+}
+.pick {
+    min-height: 32px;
+    padding: 2px 10px;
+    border: 1.5px solid var(--rule);
+    background: var(--paper);
+    color: var(--ink);
+    font: inherit;
+    cursor: pointer;
+}
+.pick[aria-pressed='true'] {
+    border-color: var(--ink);
+    background: var(--ink);
+    color: var(--paper);
 }
 .out {
     gap: 18px;

@@ -21,6 +21,7 @@ final readonly class NestLineData
      * @param  ?list<float>  $outline  the new piece; null where the lines are open
      * @param  list<list<float>>  $levels  waist and hip on it
      * @param  list<list<float>>  $notches  across the seam
+     * @param  ?list<float>  $eased  where the seam is held in while it is sewn
      * @param  ?string  $fault  why there is no line
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class NestLineData
         public ?array $outline,
         public array $levels,
         public array $notches,
+        public ?array $eased,
         #[OA\Property(description: 'length of the new seam', nullable: true)] public ?float $length_mm,
         #[OA\Property(description: 'length of the frame size\'s seam as printed', nullable: true)] public ?float $printed_length_mm,
         public ?string $fault,
@@ -40,7 +42,7 @@ final readonly class NestLineData
     public static function of(Nest $nest, MakePaper $paper): self
     {
         try {
-            return self::drawn($nest->piece, $paper->on($nest)->line());
+            return self::drawn($nest->piece, $paper->lineOn($nest));
         } catch (Refusal $refusal) {
             return new self(
                 piece: $nest->piece,
@@ -50,6 +52,7 @@ final readonly class NestLineData
                 outline: null,
                 levels: [],
                 notches: [],
+                eased: null,
                 length_mm: null,
                 printed_length_mm: null,
                 fault: $refusal->faults()[0]->line(),
@@ -68,6 +71,7 @@ final readonly class NestLineData
             outline: $line->piece === null ? null : NestDrawnLineData::numbers($line->piece),
             levels: array_map(NestDrawnLineData::numbers(...), $line->levels),
             notches: array_map(NestDrawnLineData::numbers(...), $line->notches),
+            eased: $line->eased === null ? null : NestDrawnLineData::numbers($line->eased),
             length_mm: round($line->lengths->whole(), 1),
             printed_length_mm: round($line->printed->whole(), 1),
             fault: null,

@@ -17,11 +17,15 @@ final readonly class NestLinesData
     /**
      * @param  list<NestLineData>  $pieces
      * @param  list<string>  $says  what the lengths of the seams say
+     * @param  bool  $differs  whether front and back seam come out otherwise than they are printed, and can be trued
+     * @param  'ease'|'hem'|null  $trued  what was chosen to be done about it
      */
     public function __construct(
         public PlanData $plan,
         public array $pieces,
         public array $says,
+        public bool $differs,
+        public ?string $trued,
     ) {
     }
 
@@ -32,17 +36,22 @@ final readonly class NestLinesData
             $lines[$nest->piece] = self::line($paper, $nest);
         }
 
+        $difference = $paper->seamDifference();
+        $how = $paper->plan->make->choices->trueSeams;
+
         return new self(
             PlanData::on($paper),
             array_map(static fn (Nest $nest): NestLineData => NestLineData::of($nest, $paper), $paper->nests()),
-            NestChecks::of($lines['front'] ?? null, $lines['back'] ?? null),
+            NestChecks::of($lines['front'] ?? null, $lines['back'] ?? null, $how === null ? null : $difference, $how),
+            $difference !== null,
+            $difference === null ? null : $how?->value,
         );
     }
 
     private static function line(MakePaper $paper, Nest $nest): ?NestLine
     {
         try {
-            return $paper->on($nest)->line();
+            return $paper->lineOn($nest);
         } catch (Refusal) {
             return null;
         }
