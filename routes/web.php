@@ -40,6 +40,7 @@ use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
+use Underbolt\Nest\DrawnPiece;
 
 Route::prefix('api')->group(function (): void {
     Route::middleware('throttle:sign-in')->group(function (): void {
@@ -115,10 +116,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('wearers/{wearer}/patterns', WhichPatternController::class)->middleware(HeavyWork::class);
         Route::post('makes/{make}/what-if', WhatIfController::class);
         Route::get('patterns/{pattern}/nests', [NestController::class, 'index']);
-        Route::post('patterns/{pattern}/nests/{piece}', [NestController::class, 'store'])->whereIn('piece', ['front', 'back'])->middleware(['throttle:uploads', HeavyWork::class]);
-        Route::post('patterns/{pattern}/nests/{piece}/pages', [NestController::class, 'pages'])->whereIn('piece', ['front', 'back'])->middleware(['throttle:uploads', HeavyWork::class]);
-        Route::put('patterns/{pattern}/nests/{piece}', [NestController::class, 'update'])->whereIn('piece', ['front', 'back']);
-        Route::delete('patterns/{pattern}/nests/{piece}', [BinController::class, 'nest'])->whereIn('piece', ['front', 'back']);
+        Route::post('patterns/{pattern}/nests/{piece}', [NestController::class, 'store'])->whereIn('piece', DrawnPiece::ALL)->middleware(['throttle:uploads', HeavyWork::class]);
+        Route::post('patterns/{pattern}/nests/{piece}/pages', [NestController::class, 'pages'])->whereIn('piece', DrawnPiece::ALL)->middleware(['throttle:uploads', HeavyWork::class]);
+        Route::put('patterns/{pattern}/nests/{piece}', [NestController::class, 'update'])->whereIn('piece', DrawnPiece::ALL);
+        Route::delete('patterns/{pattern}/nests/{piece}', [BinController::class, 'nest'])->whereIn('piece', DrawnPiece::ALL);
         Route::post('charts/read', [ChartController::class, 'read'])->middleware(HeavyWork::class);
         Route::post('charts/part', [ChartController::class, 'part'])->middleware(HeavyWork::class);
         Route::post('charts/file', [ChartController::class, 'file'])->middleware(['throttle:uploads', HeavyWork::class]);
@@ -153,9 +154,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('makes/{make}/all.zip', [PaperController::class, 'archive'])->middleware([KeptAnswer::class, HeavyWork::class]);
         Route::get('makes/{make}/nest', [MakeNestController::class, 'show']);
         Route::put('makes/{make}/nest', [MakeNestController::class, 'choose']);
-        Route::get('makes/{make}/nest/{piece}', [MakeNestController::class, 'drawing'])->whereIn('piece', ['front', 'back']);
-        Route::get('makes/{make}/nest/{piece}.svg', [MakeNestController::class, 'svg'])->whereIn('piece', ['front', 'back'])->middleware([KeptAnswer::class, HeavyWork::class]);
-        Route::get('makes/{make}/nest/{piece}.pdf', [MakeNestController::class, 'pdf'])->whereIn('piece', ['front', 'back'])->middleware([KeptAnswer::class, HeavyWork::class]);
+        Route::get('makes/{make}/nest/{piece}', [MakeNestController::class, 'drawing'])->whereIn('piece', DrawnPiece::ALL);
+        Route::get('makes/{make}/nest/{piece}.svg', [MakeNestController::class, 'svg'])->whereIn('piece', DrawnPiece::ALL)->middleware([KeptAnswer::class, HeavyWork::class]);
+        Route::get('makes/{make}/nest/{piece}.pdf', [MakeNestController::class, 'pdf'])->whereIn('piece', DrawnPiece::ALL)->middleware([KeptAnswer::class, HeavyWork::class]);
         Route::put('makes/{make}/card', [MakeController::class, 'changeCard']);
         Route::put('makes/{make}/choices', [MakeController::class, 'choose']);
     });

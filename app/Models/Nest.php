@@ -10,6 +10,7 @@ use stdClass;
 use Underbolt\File\NestLines;
 use Underbolt\File\NestMarksReader;
 use Underbolt\File\Typed\FaultLog;
+use Underbolt\Nest\DrawnPiece;
 use Underbolt\Nest\EndProposals;
 use Underbolt\Nest\Mending\TrueSize;
 use Underbolt\Nest\NestDrawing;
@@ -25,7 +26,7 @@ use Underbolt\Refusal;
  * @property int $id
  * @property int $user_id
  * @property int $pattern_id
- * @property 'front'|'back' $piece
+ * @property 'front'|'back'|'front_lining'|'back_lining'|'skirt_front'|'skirt_back' $piece
  * @property string $name of the file it came from
  * @property string $drawing packed: see `pack`
  * @property stdClass $marks as marked, complete or not
@@ -62,6 +63,11 @@ final class Nest extends Model
     public static function packed(array $kept): string
     {
         return (string) gzcompress(json_encode($kept, JSON_THROW_ON_ERROR), 1);
+    }
+
+    public function drawnPiece(): DrawnPiece
+    {
+        return DrawnPiece::from($this->piece);
     }
 
     /** As it was brought. */

@@ -66,7 +66,7 @@ final class MakeNest
     {
         $drawing = $nest->drawn();
         $nest->settle($drawing, $pattern);
-        $sizes = ($nest->piece === 'front' ? $plan->frontBack->front : $plan->frontBack->back)->known();
+        $sizes = ($nest->drawnPiece()->isFront() ? $plan->frontBack->front : $plan->frontBack->back)->known();
         $marks = $nest->marked($drawing, $names, array_values(array_map($plan->nameOf(...), $sizes)));
 
         return new self($title, $drawing, $marks, NestSeam::of($plan, $drawing, $marks), $plan, $nest->piece);

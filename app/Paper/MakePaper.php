@@ -11,10 +11,12 @@ use App\Records\FileName;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Underbolt\CutSheet\CutSheet;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\DrawnPiece;
 use Underbolt\Nest\LineIs;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestStations;
 use Underbolt\Nest\NestStrip;
+use Underbolt\Nest\Reach;
 use Underbolt\Nest\SeamDifference;
 use Underbolt\Paper\Drawing;
 use Underbolt\Paper\NoStrip;
@@ -43,9 +45,8 @@ final class MakePaper
 
     private ?CutSheet $sheet = null;
 
-    private ?SeamDifference $difference = null;
-
-    private bool $isTrued = false;
+    /** @var ?array<string, SeamDifference> */
+    private ?array $differences = null;
 
     /**
      * @param  Make  $make  with its card, wearer and pattern
@@ -98,7 +99,7 @@ final class MakePaper
     /** @return list<Nest> the drawings of the pattern's pieces, the front first */
     public function nests(): array
     {
-        return $this->nests ??= $this->make->pattern->exists ? array_values($this->make->pattern->nests()->get()->sortByDesc('piece')->all()) : [];
+        return $this->nests ??= $this->make->pattern->exists ? array_values($this->make->pattern->nests()->get()->sortBy(static fn (Nest $nest): int => (int) array_search($nest->piece, DrawnPiece::ALL, true))->all()) : [];
     }
 
     /**
@@ -113,28 +114,39 @@ final class MakePaper
         return $line instanceof Refusal ? throw $line : $line;
     }
 
-    /** How front and back seam differ beyond what is printed, before anything is done about it; done once, where that is chosen. */
-    public function seamDifference(): ?SeamDifference
+    /**
+     * Where front and back come out otherwise than they are printed against one another, before anything is done about it; done
+     * once, where that is chosen.
+     *
+     * @return array<string, SeamDifference> by the front of each pair
+     */
+    public function seamDifferences(): array
     {
-        if ($this->isTrued) {
-            return $this->difference;
+        if ($this->differences !== null) {
+            return $this->differences;
         }
-        $this->isTrued = true;
-        $on = [];
-        foreach ($this->nests() as $nest) {
-            $line = $this->lines[$nest->piece] ??= $this->drawnOn($nest);
-            if ($line instanceof MakeNest) {
-                $on[$nest->piece] = $line;
+        $this->differences = [];
+        $how = $this->plan->make->choices->trueSeams;
+        foreach (DrawnPiece::pairs() as [$front, $back]) {
+            [$one, $other] = [$this->ifOn($front), $this->ifOn($back)];
+            $difference = $one === null || $other === null || $one->seam->reach !== $other->seam->reach ? null : SeamDifference::of($one->line(), $other->line());
+            if ($difference !== null) {
+                $this->differences[$front->value] = $difference;
+                $longer = $difference->longer === 'front' ? $one : $other;
+                $how === null ? null : $longer->trued($difference, $how);
             }
         }
-        $this->difference = isset($on['front'], $on['back']) ? SeamDifference::of($on['front']->line(), $on['back']->line()) : null;
-        $how = $this->plan->make->choices->trueSeams;
-        $longer = $on[$this->difference->longer ?? ''] ?? null;
-        if ($this->difference !== null && $how !== null) {
-            $longer?->trued($this->difference, $how);
-        }
 
-        return $this->difference;
+        return $this->differences;
+    }
+
+    /** The make on a piece; null where there is no drawing of it, or no line on it. */
+    public function ifOn(DrawnPiece $piece): ?MakeNest
+    {
+        $nest = collect($this->nests())->firstWhere('piece', $piece->value);
+        $line = $nest === null ? null : $this->lines[$piece->value] ??= $this->drawnOn($nest);
+
+        return $line instanceof MakeNest ? $line : null;
     }
 
     /**
@@ -144,7 +156,7 @@ final class MakePaper
      */
     public function lineOn(Nest $nest): NestLine
     {
-        $this->seamDifference();
+        $this->seamDifferences();
 
         return $this->on($nest)->line();
     }
@@ -157,7 +169,7 @@ final class MakePaper
      */
     public function onPiece(string $piece): MakeNest
     {
-        $this->seamDifference();
+        $this->seamDifferences();
 
         return $this->on(collect($this->nests())->firstWhere('piece', $piece) ?? throw (new ModelNotFoundException)->setModel(Nest::class));
     }
@@ -180,7 +192,7 @@ final class MakePaper
     private function drawnOn(Nest $nest): MakeNest|Refusal
     {
         try {
-            return MakeNest::of($nest, $this->make->pattern, $this->plan, $this->names, "{$this->title()} · {$nest->piece}");
+            return MakeNest::of($nest, $this->make->pattern, $this->plan, $this->names, "{$this->title()} · {$nest->drawnPiece()->words()}");
         } catch (Refusal $refusal) {
             return $refusal;
         }
@@ -189,17 +201,15 @@ final class MakePaper
     /** @return ?array{NestStations, NestStations} front and back; null where one of them has no line */
     private function onNests(): ?array
     {
-        $measured = [];
-        foreach ($this->nests() as $nest) {
-            try {
-                $measured[$nest->piece] = $this->on($nest)->seam->measured();
-            } catch (Refusal) {
-                // Not marked yet: its page says what is missing.
-            }
-        }
-        $front = $measured['front'] ?? null;
+        // One that is not marked yet has no line, as its page says; one of a part of the seam tells no stations of the whole.
+        $measured = function (DrawnPiece $piece): ?NestStations {
+            $seam = $this->ifOn($piece)?->seam;
+
+            return $seam?->reach === Reach::Whole ? $seam->measured() : null;
+        };
+        $front = $measured(DrawnPiece::Front);
         // A back that is cut like the front needs no drawing of its own.
-        $back = $measured['back'] ?? ($this->plan->front->isLike($this->plan->back) ? $front : null);
+        $back = $measured(DrawnPiece::Back) ?? ($this->plan->front->isLike($this->plan->back) ? $front : null);
 
         return $front === null || $back === null ? null : [$front, $back];
     }

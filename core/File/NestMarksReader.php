@@ -10,8 +10,10 @@ use Underbolt\File\Typed\FaultLog;
 use Underbolt\File\Typed\FaultyFile;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\DrawnPiece;
 use Underbolt\Nest\LineIs;
 use Underbolt\Nest\NestMarks;
+use Underbolt\Nest\Reach;
 use Underbolt\Nest\Side;
 
 /** Reads the marks on a nest: lines by size, ends, levels, grain and fold, all in millimetres of the drawing. */
@@ -23,7 +25,7 @@ final class NestMarksReader
     private const FARTHEST_MM = 100_000.0;
 
     private const KEYS = [
-        'piece', 'lines', 'underarm', 'hem', 'waist_y', 'hip_y', 'lengthen_y', 'armhole_top', 'hem_fold', 'grain', 'fold', 'line_is', 'frame', 'true_size',
+        'piece', 'lines', 'underarm', 'hem', 'waist_y', 'hip_y', 'lengthen_y', 'armhole_top', 'hem_fold', 'grain', 'fold', 'line_is', 'frame', 'true_size', 'ends_at',
     ];
 
     /** @throws FaultyFile naming every fault met */
@@ -49,12 +51,20 @@ final class NestMarksReader
         $root = Node::root($document, '', Unit::Centimetre, $log);
         $fields = $root->fields(self::KEYS);
         $piece = isset($fields['piece']) ? $fields['piece']->text() : $root->missing('piece');
-        if ($piece !== null && ! in_array($piece, ['front', 'back'], true)) {
-            $fields['piece']->fault('must be "front" or "back"');
+        $drawn = DrawnPiece::tryFrom($piece ?? '');
+        if ($piece !== null && $drawn === null) {
+            $fields['piece']->fault('must be one of '.implode(', ', DrawnPiece::ALL));
         }
-        $waist = isset($fields['waist_y']) ? self::height($fields['waist_y']) : $root->missing('waist_y');
-        $hip = isset($fields['hip_y']) ? self::height($fields['hip_y']) : $root->missing('hip_y');
-        if ($waist !== null && $hip !== null && $hip <= $waist) {
+        $endsAt = isset($fields['ends_at']) ? $fields['ends_at']->text() : null;
+        $reach = match (true) {
+            $drawn?->isSkirt() === true => Reach::FromWaist,
+            $endsAt === 'waist' => Reach::ToWaist,
+            default => Reach::Whole,
+        };
+        // A piece that ends at a waist seam has that height at its end.
+        $waist = $reach === Reach::Whole ? (isset($fields['waist_y']) ? self::height($fields['waist_y']) : $root->missing('waist_y')) : 0.0;
+        $hip = $reach !== Reach::ToWaist ? (isset($fields['hip_y']) ? self::height($fields['hip_y']) : $root->missing('hip_y')) : 0.0;
+        if ($reach === Reach::Whole && $waist !== null && $hip !== null && $hip <= $waist) {
             $fields['hip_y']->fault('must lie below the waist');
         }
         $lengthen = isset($fields['lengthen_y']) ? $fields['lengthen_y']->fields(['above_waist', 'below_waist']) : [];
@@ -73,7 +83,7 @@ final class NestMarksReader
         }
 
         return new NestMarks(
-            isFront: $piece === 'front',
+            isFront: $drawn?->isFront() === true,
             lines: $lines,
             underarm: $marks['underarm'],
             hem: $marks['hem'],
@@ -88,6 +98,7 @@ final class NestMarksReader
             lineIs: $lineIs,
             frame: $frame,
             isTrueSize: $isTrueSize,
+            reach: $reach,
         );
     }
 

@@ -29,6 +29,7 @@ final readonly class NestLine
      * @param  ?Line  $beside  the other of cutting and stitching line, a seam allowance away; null where one of the two isn't known
      */
     private function __construct(
+        public Reach $reach,
         public Line $seam,
         public SeamLengths $lengths,
         public SeamLengths $printed,
@@ -43,6 +44,16 @@ final readonly class NestLine
         public ?Line $beside,
         public ?Line $eased = null,
     ) {
+    }
+
+    /** How long its edge at the waist seam is, in millimetres; null where it has none, or its line is open. */
+    public function waistMm(): ?float
+    {
+        return match ($this->reach) {
+            Reach::Whole => null,
+            Reach::ToWaist => $this->outline?->hemMm,
+            Reach::FromWaist => $this->outline?->armholeMm,
+        };
     }
 
     /** @throws UnreadableNest naming the mark that is missing or can't be */
@@ -61,10 +72,16 @@ final readonly class NestLine
     public static function along(NestSeam $new, Length $stationEvery, ?LineIs $lineIs = null, ?Length $allowance = null, float $offHemMm = 0.0, ?int $easedPart = null): self
     {
         $seam = $offHemMm > 0.0 ? $new->seam->between(0.0, $new->seam->length() - $offHemMm) : $new->seam;
-        $outline = NewOutline::of($new->bust, $new->hip, $seam, $new->changes[0], $new->changes[2]);
+        $outline = NewOutline::of($new->bust, $new->hip, $seam, $new->changes[0], $new->changes[2], $new->reach === Reach::FromWaist);
         $upSeam = $new->finished($seam);
         $piece = $outline === null ? null : $new->finished($outline->line);
         $heights = $new->heights();
+        // At its own end a piece needs neither notch nor level.
+        $inner = match ($new->reach) {
+            Reach::Whole => $heights,
+            Reach::ToWaist => [],
+            Reach::FromWaist => [$heights[1]],
+        };
         $drawn = $new->upright->drawn(...);
         $foldX = ($piece ?? $upSeam)->box()[0];
         $out = ($allowance->nanometres ?? 0) / NestSeam::NM_OF_A_MM * ($lineIs === LineIs::Cutting ? -1 : 1);
@@ -72,14 +89,15 @@ final readonly class NestLine
         $lengths = SeamLengths::of($upSeam, ...$heights);
 
         return new self(
+            reach: $new->reach,
             seam: $drawn($upSeam),
             lengths: $lengths,
             printed: $new->printed,
             outline: $outline,
             piece: $piece === null ? null : $drawn($piece),
-            levels: array_map($drawn, NestTicks::levels($upSeam, $heights, $foldX)),
+            levels: array_map($drawn, NestTicks::levels($upSeam, $inner, $foldX)),
             stations: array_map($drawn, NestTicks::stations($upSeam, $stationEvery->nanometres / NestSeam::NM_OF_A_MM)),
-            notches: array_map($drawn, NestTicks::notches($upSeam, $heights)),
+            notches: array_map($drawn, NestTicks::notches($upSeam, $inner)),
             grain: array_map($drawn, NestTicks::grain($upSeam, $foldX)),
             foldX: $foldX,
             lineIs: $lineIs,

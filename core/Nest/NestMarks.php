@@ -19,6 +19,7 @@ final readonly class NestMarks
      * @param  ?array{array{float, float}, array{float, float}}  $grain  null where the drawing stands upright
      * @param  ?LineIs  $lineIs  null where it isn't said
      * @param  ?array{array{float, float}, array{float, float}}  $frame  two corners about the one piece that is meant, where several are drawn
+     * @param  Reach  $reach  where the piece ends at a waist seam its own end there is that height
      * @param  bool  $isTrueSize  whether it is said to be, whatever it looks like
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class NestMarks
         public ?LineIs $lineIs = null,
         public ?array $frame = null,
         public bool $isTrueSize = false,
+        public Reach $reach = Reach::Whole,
     ) {
     }
 
@@ -67,6 +69,30 @@ final readonly class NestMarks
             lineIs: $this->lineIs,
             frame: $this->frame,
             isTrueSize: $this->isTrueSize,
+            reach: $this->reach,
+        );
+    }
+
+    /** The same with its levels at other heights. */
+    public function withHeights(float $waistY, float $hipY): self
+    {
+        return new self(
+            isFront: $this->isFront,
+            lines: $this->lines,
+            underarm: $this->underarm,
+            hem: $this->hem,
+            waistY: $waistY,
+            hipY: $hipY,
+            aboveWaistY: $this->aboveWaistY,
+            belowWaistY: $this->belowWaistY,
+            armholeTop: $this->armholeTop,
+            hemFold: $this->hemFold,
+            grain: $this->grain,
+            fold: $this->fold,
+            lineIs: $this->lineIs,
+            frame: $this->frame,
+            isTrueSize: $this->isTrueSize,
+            reach: $this->reach,
         );
     }
 

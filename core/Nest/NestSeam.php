@@ -22,6 +22,7 @@ final readonly class NestSeam
     private function __construct(
         public Upright $upright,
         public bool $isFront,
+        public Reach $reach,
         public SizeLine $bust,
         public SizeLine $waist,
         public SizeLine $hip,
@@ -39,15 +40,27 @@ final readonly class NestSeam
     public static function of(Plan $plan, NestDrawing $drawing, NestMarks $marks): self
     {
         $upright = new Upright($marks);
-        $sizes = array_map(static fn (Level $level): string => self::sizeAt($plan, $marks, $level), [Level::Bust, Level::Waist, Level::Hip]);
+        $levels = self::levels($marks->reach);
+        $sizes = array_map(static fn (Level $level): string => self::sizeAt($plan, $marks, $level), $levels);
         $lines = [];
         foreach ($sizes as $size) {
             $lines[$size] ??= SizeLine::of($size, $drawing, $marks, $upright);
         }
         [$bust, $waist, $hip] = array_map(static fn (string $size): SizeLine => $lines[$size], $sizes);
         $cut = $marks->isFront ? $plan->front : $plan->back;
-        $changes = [self::mm($cut->changeAt(Level::Bust)), self::mm($cut->changeAt(Level::Waist)), self::mm($cut->changeAt(Level::Hip))];
-        $bands = LengthBands::of($marks, self::mm($plan->lengths->aboveWaist), self::mm($plan->lengths->belowWaist), $bust->underarmY());
+        [$atBust, $atWaist, $atHip] = array_map(static fn (Level $level): float => self::mm($cut->changeAt($level)), $levels);
+        $changes = [$atBust, $atWaist, $atHip];
+        $marks = match ($marks->reach) {
+            Reach::Whole => $marks,
+            Reach::ToWaist => $marks->withHeights($bust->hemY(), $bust->hemY()),
+            Reach::FromWaist => $marks->withHeights($waist->underarmY(), $marks->hipY),
+        };
+        $bands = LengthBands::of(
+            $marks,
+            $marks->reach === Reach::FromWaist ? 0.0 : self::mm($plan->lengths->aboveWaist),
+            $marks->reach === Reach::ToWaist ? 0.0 : self::mm($plan->lengths->belowWaist),
+            $bust->underarmY(),
+        );
         $isLengthFirst = $plan->lengths->order === WorkOrder::LengthFirst;
         $printed = SeamLengths::of($bust->seam, $marks->waistY, $marks->hipY);
         [$waistY, $hipY] = [$marks->waistY, $marks->hipY];
@@ -60,10 +73,11 @@ final readonly class NestSeam
         return new self(
             upright: $upright,
             isFront: $marks->isFront,
+            reach: $marks->reach,
             bust: $bust,
             waist: $waist,
             hip: $hip,
-            seam: SeamBlend::of($bust, $waist, $hip, $waistY, $hipY, $choices->blend, self::mm($choices->dwell), $changes),
+            seam: SeamBlend::of($marks->reach, $bust, $waist, $hip, $waistY, $hipY, $choices->blend, self::mm($choices->dwell), $changes),
             waistY: $waistY,
             hipY: $hipY,
             changes: $changes,
@@ -91,6 +105,16 @@ final readonly class NestSeam
         return $this->isLengthFirst
             ? [$this->waistY, $this->hipY]
             : [$this->bands->place([0.0, $this->waistY])[1], $this->bands->place([0.0, $this->hipY])[1]];
+    }
+
+    /** @return array{Level, Level, Level} of which levels it has sizes at the top, in the middle and at the end */
+    private static function levels(Reach $reach): array
+    {
+        return match ($reach) {
+            Reach::Whole => [Level::Bust, Level::Waist, Level::Hip],
+            Reach::ToWaist => [Level::Bust, Level::Waist, Level::Waist],
+            Reach::FromWaist => [Level::Waist, Level::Waist, Level::Hip],
+        };
     }
 
     /** @throws UnreadableNest where the plan has no size there */

@@ -42,7 +42,13 @@ final class NestWords
         [$inward, $onward] = $new->upright->isMirrored ? [Anchor::Start, Anchor::End] : [Anchor::End, Anchor::Start];
         $sizes = $new->isFront ? $plan->frontBack->front : $plan->frontBack->back;
         $words = [];
-        foreach ([[Level::Bust, 'underarm', $seam->y[0]], [Level::Waist, 'waist', $waist], [Level::Hip, 'hip', $hip]] as [$level, $name, $height]) {
+        $levels = ['underarm' => [Level::Bust, 'underarm', $seam->y[0]], 'waist' => [Level::Waist, 'waist', $waist], 'hip' => [Level::Hip, 'hip', $hip]];
+        $without = match ($new->reach) {
+            Reach::Whole => [],
+            Reach::ToWaist => ['hip' => true],
+            Reach::FromWaist => ['underarm' => true],
+        };
+        foreach (array_diff_key($levels, $without) as [$level, $name, $height]) {
             $size = $sizes->at($level);
             $way = $seam->firstAt($height);
             if ($size !== null && $way !== null) {
@@ -53,7 +59,7 @@ final class NestWords
         for ($count = 1; ($way = $seam->firstAt($seam->y[0] + $count * $step)) !== null; $count++) {
             $words[] = self::label('stations', $at($seam->at($way)[0] - self::BESIDE_MM, $seam->y[0] + $count * $step + 1), $plan->make->say(Length::ofNanometres($count * $every->nanometres)), self::STATION_MM, $inward);
         }
-        $y = $waist + 30;
+        $y = $new->reach === Reach::ToWaist ? ($seam->y[0] + $waist) / 2 : $waist + 30;
         $words[] = self::label('piece', $at($left + 20, $y), strtoupper($piece), self::NAME_MM, $onward);
         foreach ([$title, ...$says] as $row => $text) {
             $words[] = self::label('piece', $at($left + 20, $y + 7 + 4.5 * $row), $text, self::SMALL_MM, $onward);

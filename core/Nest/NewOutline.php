@@ -7,7 +7,8 @@ namespace Underbolt\Nest;
 /** The new piece: the frame size's armhole, neck and fold, the hip size's hem, and the new side seam between them. */
 final readonly class NewOutline
 {
-    private function __construct(public Line $line, public float $armholeMm, public float $printedArmholeMm)
+    /** @param  float  $hemMm  length of the new hem, or of the waist seam where the piece ends there */
+    private function __construct(public Line $line, public float $armholeMm, public float $printedArmholeMm, public float $hemMm)
     {
     }
 
@@ -16,17 +17,22 @@ final readonly class NewOutline
      *
      * @param  float  $atUnderarm  the change there, away from the fold positive
      * @param  float  $atHem  likewise at the hem's end
+     * @param  bool  $topIsWaist  whether the edge from the fold to the top of the seam is a waist seam and no armhole
      */
-    public static function of(SizeLine $frame, SizeLine $hip, Line $seam, float $atUnderarm, float $atHem): ?self
+    public static function of(SizeLine $frame, SizeLine $hip, Line $seam, float $atUnderarm, float $atHem, bool $topIsWaist = false): ?self
     {
         if ($frame->rest === null || $hip->rest === null || $frame->armhole === null || $frame->fold === null || $hip->fold === null) {
             return null;
         }
         $printed = $frame->rest->between(0.0, $frame->armhole);
         [$top, $underarm] = [$printed->y[count($printed->y) - 1], $printed->y[0]];
-        $armhole = $printed->changed(static fn (float $x, float $y): array => [
-            $x + ($underarm === $top ? 0.0 : $atUnderarm * ($y - $top) / ($underarm - $top)), $y,
-        ]);
+        $inner = $printed->x[count($printed->x) - 1];
+        $outer = $printed->x[0];
+        $share = static fn (float $x, float $y): float => match (true) {
+            $topIsWaist => $outer === $inner ? 0.0 : ($x - $inner) / ($outer - $inner),
+            default => $underarm === $top ? 0.0 : ($y - $top) / ($underarm - $top),
+        };
+        $armhole = $printed->changed(static fn (float $x, float $y): array => [$x + $atUnderarm * $share($x, $y), $y]);
         $hem = $hip->rest->between($hip->fold, $hip->rest->length());
         [$foldX, $endX, $endY] = [$hem->x[0], $hem->x[count($hem->x) - 1], $hem->y[count($hem->y) - 1]];
         // The hem follows the end of the seam: across by the change, and up where that was made shorter.
@@ -40,6 +46,7 @@ final readonly class NewOutline
             $armhole->followedBy($fold)->followedBy(Line::through([self::last($fold), ...$hem->points()]))->followedBy($seam->reversed()),
             $armhole->length(),
             $printed->length(),
+            $hem->length(),
         );
     }
 

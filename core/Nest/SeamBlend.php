@@ -13,22 +13,32 @@ final class SeamBlend
     private const STEPS = 400;
 
     /**
-     * @param  SizeLine  $bust  size of the bust
+     * @param  SizeLine  $bust  size of the bust; of the waist where the piece begins there
      * @param  array{float, float, float}  $changes  at bust, waist and hip, away from the fold positive
-     * @return Line from the underarm to the hem
+     * @return Line from the underarm to the hem, or the part of it that the piece has
      *
      * @throws UnreadableNest where a line doesn't come to a level
      */
-    public static function of(SizeLine $bust, SizeLine $waist, SizeLine $hip, float $waistY, float $hipY, BlendShape $shape, float $dwellMm, array $changes): Line
+    public static function of(Reach $reach, SizeLine $bust, SizeLine $waist, SizeLine $hip, float $waistY, float $hipY, BlendShape $shape, float $dwellMm, array $changes): Line
     {
-        [$upper] = $bust->sections($waistY, $hipY);
-        [$joined, $middle] = $waist->sections($waistY, $hipY);
-        [, $arrived, $lower] = $hip->sections($waistY, $hipY);
         [$atBust, $atWaist, $atHip] = $changes;
-
-        return self::section($upper, $joined, $shape, 0.0, $atBust, $atWaist)
-            ->followedBy(self::section($middle, $arrived, $shape, $dwellMm, $atWaist, $atHip))
+        if ($reach === Reach::ToWaist) {
+            return self::section($bust->seam, $waist->seam, $shape, 0.0, $atBust, $atWaist);
+        }
+        if ($reach === Reach::FromWaist) {
+            [$middle] = $waist->below($hipY);
+            [$arrived, $lower] = $hip->below($hipY);
+            $above = null;
+        } else {
+            [$upper] = $bust->sections($waistY, $hipY);
+            [$joined, $middle] = $waist->sections($waistY, $hipY);
+            [, $arrived, $lower] = $hip->sections($waistY, $hipY);
+            $above = self::section($upper, $joined, $shape, 0.0, $atBust, $atWaist);
+        }
+        $below = self::section($middle, $arrived, $shape, $dwellMm, $atWaist, $atHip)
             ->followedBy($lower->changed(static fn (float $x, float $y): array => [$x + $atHip, $y]));
+
+        return $above === null ? $below : $above->followedBy($below);
     }
 
     private static function section(Line $from, Line $to, BlendShape $shape, float $dwellMm, float $changeAtTop, float $changeAtEnd): Line

@@ -62,6 +62,11 @@ final readonly class SizeLine
         return $this->seam->y[0];
     }
 
+    public function hemY(): float
+    {
+        return $this->seam->y[count($this->seam->y) - 1];
+    }
+
     /**
      * The side seam in its three parts, each from its level to the next.
      *
@@ -75,6 +80,20 @@ final readonly class SizeLine
         $hip = $this->seam->firstAt($hipY, $waist) ?? throw UnreadableNest::at('hip_y', "the side seam of {$this->size} doesn't come to this height below the waist");
 
         return [$this->seam->between(0.0, $waist), $this->seam->between($waist, $hip), $this->seam->between($hip, $this->seam->length())];
+    }
+
+    /**
+     * The side seam of a piece that begins at a waist seam: down to the hip, and on from there.
+     *
+     * @return array{Line, Line}
+     *
+     * @throws UnreadableNest where it doesn't come to the hip
+     */
+    public function below(float $hipY): array
+    {
+        $hip = $this->seam->firstAt($hipY) ?? throw UnreadableNest::at('hip_y', "the side seam of {$this->size} doesn't come to this height");
+
+        return [$this->seam->between(0.0, $hip), $this->seam->between($hip, $this->seam->length())];
     }
 
     /** The same on paper that was lengthened or shortened. */

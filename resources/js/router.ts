@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory, type RouteLocationNormalized } from 'vue-router';
+import { pieces } from './nest/pieces';
 import { useSession } from './state/session';
 
 const id = '(\\d+)';
@@ -62,7 +63,7 @@ export const router = createRouter({
             name: 'projector',
             props: (to) => ({
                 ...byId(to),
-                nest: to.query.nest === 'front' || to.query.nest === 'back' ? to.query.nest : undefined,
+                nest: pieces.find((piece) => piece === to.query.nest),
             }),
             component: () => import('./projector/ProjectorPage.vue'),
         },

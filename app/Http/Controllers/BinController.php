@@ -21,6 +21,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
+use Underbolt\Nest\DrawnPiece;
 
 /** Deletes, if the record still is as it was seen, and brings back. */
 final class BinController
@@ -115,7 +116,7 @@ final class BinController
 
     #[OA\Delete(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'takeNestAway',
         parameters: [
-            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DrawnPiece::ALL)),
         ],
         responses: [
             new Answer(BinEntryData::class, 'in the bin, with its marks'),

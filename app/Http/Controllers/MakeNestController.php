@@ -20,6 +20,7 @@ use App\Paper\TiledPdf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
+use Underbolt\Nest\DrawnPiece;
 use Underbolt\Paper\Tiling;
 
 /** The line of a make on its pattern's own curves. */
@@ -49,7 +50,7 @@ final class MakeNestController
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}', operationId: 'makeNestDrawing',
         parameters: [
-            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DrawnPiece::ALL)),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
         ],
         responses: [
@@ -64,7 +65,7 @@ final class MakeNestController
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.svg', operationId: 'makeNestSvg',
         parameters: [
-            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DrawnPiece::ALL)),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
         ],
         responses: [
@@ -79,7 +80,7 @@ final class MakeNestController
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.pdf', operationId: 'makeNestPdf',
         parameters: [
-            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DrawnPiece::ALL)),
             new OA\Parameter(ref: '#/components/parameters/sizes'),
             new OA\Parameter(ref: '#/components/parameters/page'),
         ],

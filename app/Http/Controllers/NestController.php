@@ -17,6 +17,7 @@ use App\Records\Bin;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
+use Underbolt\Nest\DrawnPiece;
 use Underbolt\Nest\Mending\ScaledMarks;
 
 /** The drawings of a pattern's own pieces: brought, marked, taken away. */
@@ -32,12 +33,12 @@ final class NestController
         ])]
     public function index(Pattern $pattern): JsonResponse
     {
-        return new JsonResponse($pattern->nests()->get()->sortByDesc('piece')->values()->map(static fn (Nest $nest): NestData => NestData::of($nest, $pattern)));
+        return new JsonResponse($pattern->nests()->get()->sortBy(static fn (Nest $nest): int => (int) array_search($nest->piece, DrawnPiece::ALL, true))->values()->map(static fn (Nest $nest): NestData => NestData::of($nest, $pattern)));
     }
 
     #[OA\Post(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'bringNest',
         parameters: [
-            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DrawnPiece::ALL)),
         ],
         requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(
             required: ['file', 'version'],
@@ -78,7 +79,7 @@ final class NestController
 
     #[OA\Post(path: '/api/patterns/{pattern}/nests/{piece}/pages', operationId: 'nestPages',
         parameters: [
-            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DrawnPiece::ALL)),
         ],
         requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(
             required: ['file', 'version'],
@@ -98,7 +99,7 @@ final class NestController
 
     #[OA\Put(path: '/api/patterns/{pattern}/nests/{piece}', operationId: 'markNest',
         parameters: [
-            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: ['front', 'back'])),
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DrawnPiece::ALL)),
         ],
         responses: [
             new Answer(NestData::class, 'kept, complete or not'),

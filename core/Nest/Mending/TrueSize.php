@@ -8,6 +8,7 @@ use Underbolt\Nest\Line;
 use Underbolt\Nest\NestDrawing;
 use Underbolt\Nest\NestMarks;
 use Underbolt\Nest\NestSeam;
+use Underbolt\Nest\Reach;
 use Underbolt\Nest\UnreadableNest;
 use Underbolt\Nest\Upright;
 use Underbolt\Pattern\Charts\Level;
@@ -31,6 +32,8 @@ final readonly class TrueSize
     /** How programs that take one unit for another are wrong: halves, inches for centimetres, dots for points, printers' edges. */
     private const USUAL = [0.5, 2.0, 0.25, 4.0, 2.54, 1 / 2.54, 25.4, 1 / 25.4, 10.0, 0.1, 0.75, 4 / 3, 1.25, 0.8, 96 / 90, 90 / 96, 1.02, 0.98, 1.03, 0.97];
 
+    private const HAIR_MM = 1.0;
+
     private const USUAL_WITHIN = 0.006;
 
     /** @param  list<HeldFigure>  $figures  that could be held against the drawing */
@@ -41,12 +44,13 @@ final readonly class TrueSize
     public static function of(NestDrawing $drawing, NestMarks $marks, Pattern $pattern): self
     {
         $upright = new Upright($marks);
+        [$waistY, $hipY] = self::heights($marks, $upright);
         $figures = [
-            self::fromUnderarm($marks, $upright, $pattern),
-            self::length('waist to hip', $marks->hipY - $marks->waistY, self::mm($pattern->seam->waistToHip?->nanometres)),
+            $marks->reach === Reach::FromWaist ? null : self::fromUnderarm($marks, $upright, $pattern, $waistY),
+            $marks->reach === Reach::ToWaist ? null : self::length('waist to hip', $hipY - $waistY, self::mm($pattern->seam->waistToHip?->nanometres)),
         ];
-        foreach ([[Level::Waist, $marks->waistY], [Level::Hip, $marks->hipY]] as [$level, $height]) {
-            $figures[] = self::gap($drawing, $marks, $upright, $pattern, $level, $height);
+        foreach ([[Level::Waist, $waistY], [Level::Hip, $hipY]] as [$level, $height]) {
+            $figures[] = $level === Level::Hip && $marks->reach === Reach::ToWaist ? null : self::gap($drawing, $marks, $upright, $pattern, $level, $height);
         }
 
         return new self(array_values(array_filter($figures)));
@@ -128,11 +132,32 @@ final readonly class TrueSize
         return $nanometres === null ? null : $nanometres / NestSeam::NM_OF_A_MM;
     }
 
+    /**
+     * Of waist and hip; where the piece ends at a waist seam a hair within it.
+     *
+     * @return array{float, float}
+     */
+    private static function heights(NestMarks $marks, Upright $upright): array
+    {
+        $within = static function (array $ends, float $by) use ($upright): float {
+            /** @var array<string, array{float, float}> $ends */
+            $heights = array_map(static fn (array $place): float => $upright->place($place)[1], $ends);
+
+            return $heights === [] ? 0.0 : array_sum($heights) / count($heights) + $by;
+        };
+
+        return match ($marks->reach) {
+            Reach::Whole => [$marks->waistY, $marks->hipY],
+            Reach::ToWaist => [$within($marks->hem, -self::HAIR_MM), 0.0],
+            Reach::FromWaist => [$within($marks->underarm, self::HAIR_MM), $marks->hipY],
+        };
+    }
+
     /** The sizes' underarms lie at heights of their own: the one that comes nearest to what is known is the one it was measured on. */
-    private static function fromUnderarm(NestMarks $marks, Upright $upright, Pattern $pattern): ?HeldFigure
+    private static function fromUnderarm(NestMarks $marks, Upright $upright, Pattern $pattern, float $waistY): ?HeldFigure
     {
         $known = self::mm($pattern->seam->underarmToWaist?->nanometres);
-        $drawn = array_map(static fn (array $place): float => $marks->waistY - $upright->place($place)[1], array_values($marks->underarm));
+        $drawn = array_map(static fn (array $place): float => $waistY - $upright->place($place)[1], array_values($marks->underarm));
         if ($known === null || $known <= 0 || $drawn === []) {
             return null;
         }

@@ -2623,7 +2623,7 @@ export interface components {
         /** @description the drawing of one piece in all its sizes, and what is marked on it */
         NestData: {
             /** @enum {string} */
-            piece: "front" | "back";
+            piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             /** @description to be sent back with a change */
             version: number;
             /** @description of the file */
@@ -2664,7 +2664,7 @@ export interface components {
         /** @description the line of a make on the drawing of one piece, in millimetres of the drawing: x and y in turn */
         NestLineData: {
             /** @enum {string} */
-            piece: "front" | "back";
+            piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             /** @description the new side seam; null where it can't be drawn */
             seam: number[] | null;
             /** @description the cutting line of a stitching line, or the other way round; null where one of the two isn't known */
@@ -2734,6 +2734,11 @@ export interface components {
             frame?: number[][] | null;
             /** @description whether the drawing is said to be of true size, whatever it looks like */
             true_size?: boolean | null;
+            /**
+             * @description where the side seam of a front or back ends; the hem where it is left out
+             * @enum {string|null}
+             */
+            ends_at?: "hem" | "waist" | null;
             /** @enum {string} */
             fold?: "left" | "right";
         };
@@ -2769,7 +2774,7 @@ export interface components {
         /** @description the printed lines of one piece, in millimetres of the drawing */
         NestPrintedData: {
             /** @enum {string} */
-            piece: "front" | "back";
+            piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             /** Format: float */
             width_mm: number;
             /** Format: float */
@@ -4605,7 +4610,7 @@ export interface operations {
             header?: never;
             path: {
                 pattern: number;
-                piece: "front" | "back";
+                piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             };
             cookie?: never;
         };
@@ -4643,7 +4648,7 @@ export interface operations {
             header?: never;
             path: {
                 pattern: number;
-                piece: "front" | "back";
+                piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             };
             cookie?: never;
         };
@@ -4693,7 +4698,7 @@ export interface operations {
             header?: never;
             path: {
                 pattern: number;
-                piece: "front" | "back";
+                piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             };
             cookie?: never;
         };
@@ -5952,7 +5957,7 @@ export interface operations {
             header?: never;
             path: {
                 make: number;
-                piece: "front" | "back";
+                piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             };
             cookie?: never;
         };
@@ -5980,7 +5985,7 @@ export interface operations {
             header?: never;
             path: {
                 make: number;
-                piece: "front" | "back";
+                piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             };
             cookie?: never;
         };
@@ -6009,7 +6014,7 @@ export interface operations {
             header?: never;
             path: {
                 make: number;
-                piece: "front" | "back";
+                piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             };
             cookie?: never;
         };
@@ -6084,7 +6089,7 @@ export interface operations {
             header?: never;
             path: {
                 pattern: number;
-                piece: "front" | "back";
+                piece: "front" | "back" | "front_lining" | "back_lining" | "skirt_front" | "skirt_back";
             };
             cookie?: never;
         };

@@ -11,6 +11,7 @@ import Crumbs from '../ui/Crumbs.vue';
 import { provideSizeNames } from '../ui/sizeName';
 import NestPiece, { type PrintedLine } from './NestPiece.vue';
 import { pathOf } from './geometry';
+import { pieceWords } from './pieces';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
@@ -120,9 +121,13 @@ const inIt = computed(() =>
                 </p>
             </div>
             <div class="pieces told">
-                <section v-for="piece in lines.pieces" :key="piece.piece" :aria-label="piece.piece">
+                <section
+                    v-for="piece in lines.pieces"
+                    :key="piece.piece"
+                    :aria-label="pieceWords(piece.piece)"
+                >
                     <h2>
-                        {{ piece.piece }}
+                        {{ pieceWords(piece.piece) }}
                         <small v-if="piece.length_mm !== null && piece.printed_length_mm !== null">
                             side seam {{ cm(piece.length_mm) }}, as printed {{ cm(piece.printed_length_mm) }}
                         </small>

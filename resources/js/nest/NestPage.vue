@@ -17,7 +17,8 @@ import NestSteps from './NestSteps.vue';
 import { turnedBy, turnOf } from './geometry';
 import type { PageLayout } from './layout';
 import { useMarking } from './useMarking';
-import { nestServer, useNests, type Piece } from './useNests';
+import { isSkirt, pieces, pieceWords } from './pieces';
+import { nestServer, useNests } from './useNests';
 
 const props = defineProps<{ id: number }>();
 const {
@@ -112,7 +113,17 @@ const proposedNames = computed(() =>
         row,
     })),
 );
-const pieces: Piece[] = ['front', 'back'];
+/** Front and back, and what else is brought or about to be. */
+const shownPieces = computed(() =>
+    pieces.filter(
+        (one) =>
+            one === 'front' ||
+            one === 'back' ||
+            one === piece.value ||
+            nests.value?.some((brought) => brought.piece === one),
+    ),
+);
+const morePieces = computed(() => pieces.filter((one) => !shownPieces.value.includes(one)));
 </script>
 
 <template>
@@ -125,14 +136,21 @@ const pieces: Piece[] = ['front', 'back'];
             <h1>The pattern’s own lines</h1>
             <div class="pieces" role="group" aria-label="Piece">
                 <button
-                    v-for="one in pieces"
+                    v-for="one in shownPieces"
                     :key="one"
                     type="button"
                     :aria-pressed="piece === one"
                     @click="piece = one"
                 >
-                    {{ one }}{{ nests?.some((brought) => brought.piece === one) ? '' : ' (none yet)' }}
+                    {{ pieceWords(one)
+                    }}{{ nests?.some((brought) => brought.piece === one) ? '' : ' (none yet)' }}
                 </button>
+                <details v-if="morePieces.length > 0" class="more-pieces">
+                    <summary>Another piece</summary>
+                    <button v-for="one in morePieces" :key="one" type="button" @click="piece = one">
+                        {{ pieceWords(one) }}
+                    </button>
+                </details>
             </div>
         </header>
         <p v-if="refused" class="fault" role="alert">{{ refused.at('file') ?? refused.message }}</p>
@@ -156,11 +174,12 @@ const pieces: Piece[] = ['front', 'back'];
         </p>
         <section v-if="nests && nest === null && !spread" class="empty">
             <p>
-                Bring the drawing of the {{ piece }} in all its sizes, and the new line is drawn on the
-                pattern’s own curves: an SVG from any drawing program, or a PDF, also one in many pages, up to
-                8 MB. The side seam and its levels are marked once, for every make on this pattern.
+                Bring the drawing of the {{ pieceWords(piece) }} in all its sizes, and the new line is drawn
+                on the pattern’s own curves: an SVG from any drawing program, or a PDF, also one in many
+                pages, up to 8 MB. The side seam and its levels are marked once, for every make on this
+                pattern.
             </p>
-            <NestFile :words="`The ${piece} as SVG or PDF`" :is-busy="isBusy" @bring="brought" />
+            <NestFile :words="`The ${pieceWords(piece)} as SVG or PDF`" :is-busy="isBusy" @bring="brought" />
         </section>
 
         <div v-else-if="nest && !spread" class="desk">
@@ -168,7 +187,7 @@ const pieces: Piece[] = ['front', 'back'];
                 <NestPiece
                     :width="nest.width_mm"
                     :height="nest.height_mm"
-                    :label="`the ${piece}, with its lines`"
+                    :label="`the ${pieceWords(piece)}, with its lines`"
                     :lines="printed"
                     :picks="tool !== null"
                     :turn="turn"
@@ -212,7 +231,7 @@ const pieces: Piece[] = ['front', 'back'];
                     <NestPiece
                         :width="other.width_mm"
                         :height="other.height_mm"
-                        :label="`the ${other.piece}, beside it`"
+                        :label="`the ${pieceWords(other.piece)}, beside it`"
                         :lines="other.lines.map(({ id: key, runs }) => ({ key, runs, kind: 'named' }))"
                         :turn="turnOf(other.marks.grain)"
                     >
@@ -221,7 +240,7 @@ const pieces: Piece[] = ['front', 'back'];
                         </template>
                     </NestPiece>
                     <button type="button" class="link" @click="piece = other.piece">
-                        Mark the {{ other.piece }}
+                        Mark the {{ pieceWords(other.piece) }}
                     </button>
                 </section>
             </div>
@@ -263,11 +282,13 @@ const pieces: Piece[] = ['front', 'back'];
                     :steps="steps"
                     :fold="marks.fold"
                     :line-is="marks.line_is"
+                    :ends-at="isSkirt(piece) ? undefined : (marks.ends_at ?? 'hem')"
                     :missing="nest.missing"
                     :place-words="placeWords"
                     :can-undo="history.canUndo.value"
                     :can-redo="history.canRedo.value"
                     @fold="change({ fold: $event })"
+                    @ends-at="change({ ends_at: $event })"
                     @line-is="change({ line_is: $event })"
                     @unframe="unframe"
                     @undo="history.undo()"
@@ -280,7 +301,7 @@ const pieces: Piece[] = ['front', 'back'];
                     </p>
                     <div class="inline acts">
                         <NestFile words="Another drawing" :is-busy="isBusy" @bring="brought" />
-                        <DeleteButton :name="`the ${piece}`" along="" :remove="takeAway" />
+                        <DeleteButton :name="`the ${pieceWords(piece)}`" along="" :remove="takeAway" />
                     </div>
                 </section>
             </aside>
@@ -308,6 +329,7 @@ header {
     align-items: center;
 }
 .pieces,
+.more-pieces[open],
 .desk :deep(.sizes) {
     display: flex;
     flex-wrap: wrap;

@@ -11,6 +11,8 @@ defineProps<{
     steps: readonly { tool: Tool; label: string; done: boolean; optional?: boolean }[];
     fold?: NestMarks['fold'] | undefined;
     lineIs?: NestMarks['line_is'] | undefined;
+    /** Undefined where the piece can't end elsewhere. */
+    endsAt?: 'hem' | 'waist' | undefined;
     missing: Nest['missing'];
     placeWords: (field: string) => string;
     canUndo: boolean;
@@ -20,6 +22,7 @@ const tool = defineModel<Tool | null>({ required: true });
 const emit = defineEmits<{
     fold: [side: 'left' | 'right'];
     lineIs: [is: 'stitching' | 'cutting'];
+    endsAt: [end: 'hem' | 'waist'];
     unframe: [];
     undo: [];
     redo: [];
@@ -29,6 +32,11 @@ const foldId = useId();
 const sides = [
     { value: 'left', label: 'left' },
     { value: 'right', label: 'right' },
+] as const;
+const endId = useId();
+const endings = [
+    { value: 'hem', label: 'the hem' },
+    { value: 'waist', label: 'a waist seam' },
 ] as const;
 const lineId = useId();
 const kinds = [
@@ -71,6 +79,15 @@ const kinds = [
                 :model-value="fold ?? 'left'"
                 :options="sides"
                 @update:model-value="$event && emit('fold', $event)"
+            />
+        </p>
+        <p v-if="endsAt" class="fold">
+            <label :for="endId">The piece ends at</label>
+            <PickOne
+                :id="endId"
+                :model-value="endsAt"
+                :options="endings"
+                @update:model-value="$event && emit('endsAt', $event)"
             />
         </p>
         <p class="fold">

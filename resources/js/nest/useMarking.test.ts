@@ -14,10 +14,11 @@ const line = (id: string, x: number): NestLine => ({
 function marking(
     lines: NestLine[] = [line('a', 0), line('b', 20), line('c', 40)],
     sizes: string[] = ['8', '10'],
+    piece: Nest['piece'] = 'front',
 ) {
     const marks = shallowRef<NestMarks>({ lines: {} });
     const scales: number[] = [];
-    const nest = computed(() => ({ lines, filled: {} }) as unknown as Nest);
+    const nest = computed(() => ({ lines, filled: {}, piece }) as unknown as Nest);
     const page = useMarking({
         nest,
         marks,
@@ -95,6 +96,19 @@ it('one of several pieces is framed by two corners, and all are there again', ()
     expect(steps.value.find((step) => step.tool === 'frame')?.done).toBe(true);
     unframe();
     expect(marks.value).toEqual({ lines: {} });
+});
+
+it('a skirt begins at its waist, and a bodice ends there: neither is asked for more', () => {
+    const asked = ({ steps }: ReturnType<typeof marking>): string[] =>
+        steps.value.filter(({ optional }) => optional !== true).map(({ tool }) => tool);
+    expect(asked(marking())).toEqual(['underarm', 'hem', 'waist_y', 'hip_y']);
+    const skirt = marking(undefined, undefined, 'skirt_front');
+    expect(asked(skirt)).toEqual(['underarm', 'hem', 'hip_y']);
+    skirt.tool.value = 'underarm';
+    expect(skirt.ask.value).toBe('Click where the side seam meets the waist.');
+    const bodice = marking();
+    bodice.marks.value = { ends_at: 'waist' };
+    expect(asked(bodice)).toEqual(['underarm', 'hem']);
 });
 
 it('what is missing is called as the list calls it', () => {

@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import type { Nest, NestLine, NestMarks } from '../api/types';
 import { alike, linesBetween, nearestOn, snapped, stretchLength, type Place } from './geometry';
+import { isSkirt } from './pieces';
 
 /** What the next click on the drawing marks. */
 export type Tool =
@@ -86,6 +87,9 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
         ),
     );
 
+    /** A piece may end, or begin, at a waist seam. */
+    const skirt = computed(() => nest.value !== null && isSkirt(nest.value.piece));
+    const toWaist = computed(() => !skirt.value && marks.value.ends_at === 'waist');
     const steps = computed<{ tool: Tool; label: string; done: boolean; optional?: boolean }[]>(() => [
         {
             tool: 'frame',
@@ -101,44 +105,72 @@ export function useMarking({ nest, marks, sizes, change, scaled, knownMm }: Mark
         },
         {
             tool: 'underarm',
-            label: 'Underarm end of the side seam',
+            label: skirt.value ? 'Waist end of the side seam' : 'Underarm end of the side seam',
             done:
                 marks.value.underarm?.[size.value] !== undefined ||
                 ends.value.some(({ name }) => name === 'underarm'),
         },
         {
             tool: 'hem',
-            label: 'Hem end of the side seam',
+            label: toWaist.value ? 'Waist end of the side seam' : 'Hem end of the side seam',
             done: ends.value.some(({ name }) => name === 'hem'),
         },
-        { tool: 'waist_y', label: 'Height of the waist', done: marks.value.waist_y !== undefined },
-        { tool: 'hip_y', label: 'Height of the hip', done: marks.value.hip_y !== undefined },
-        {
-            tool: 'above_waist',
-            label: 'Lengthen line above the waist',
-            done: typeof marks.value.lengthen_y?.above_waist === 'number',
-            optional: true,
-        },
-        {
-            tool: 'below_waist',
-            label: 'Lengthen line below the waist',
-            done: typeof marks.value.lengthen_y?.below_waist === 'number',
-            optional: true,
-        },
+        ...(skirt.value || toWaist.value
+            ? []
+            : [
+                  {
+                      tool: 'waist_y' as const,
+                      label: 'Height of the waist',
+                      done: marks.value.waist_y !== undefined,
+                  },
+              ]),
+        ...(toWaist.value
+            ? []
+            : [
+                  {
+                      tool: 'hip_y' as const,
+                      label: 'Height of the hip',
+                      done: marks.value.hip_y !== undefined,
+                  },
+              ]),
+        ...(skirt.value
+            ? []
+            : [
+                  {
+                      tool: 'above_waist' as const,
+                      label: 'Lengthen line above the waist',
+                      done: typeof marks.value.lengthen_y?.above_waist === 'number',
+                      optional: true,
+                  },
+              ]),
+        ...(toWaist.value
+            ? []
+            : [
+                  {
+                      tool: 'below_waist' as const,
+                      label: 'Lengthen line below the waist',
+                      done: typeof marks.value.lengthen_y?.below_waist === 'number',
+                      optional: true,
+                  },
+              ]),
         {
             tool: 'armhole_top',
-            label: 'Top of the armhole',
+            label: skirt.value ? 'Waist at the fold' : 'Top of the armhole',
             done: marks.value.armhole_top !== undefined,
             optional: true,
         },
         {
             tool: 'hem_fold',
-            label: 'Hem’s end at the fold',
+            label: toWaist.value ? 'Waist at the fold' : 'Hem’s end at the fold',
             done: marks.value.hem_fold !== undefined,
             optional: true,
         },
     ]);
-    const ask = computed(() => (tool.value === null ? '' : asks[tool.value]));
+    const ask = computed(() => {
+        if (tool.value === 'underarm' && skirt.value) return 'Click where the side seam meets the waist.';
+        if (tool.value === 'hem' && toWaist.value) return 'Click where the side seam meets the waist.';
+        return tool.value === null ? '' : asks[tool.value];
+    });
 
     /** The innermost line, where it was clicked, until the outermost is clicked as well. */
     let innermost: { line: NestLine; place: Place } | null = null;

@@ -5,7 +5,7 @@ import { Refused } from '../api/client';
 import type { BinEntry, Nest, NestMarks } from '../api/types';
 import { useNests, type NestServer } from './useNests';
 
-const nest = (piece: 'front' | 'back', more: Partial<Nest> = {}): Nest => ({
+const nest = (piece: Nest['piece'], more: Partial<Nest> = {}): Nest => ({
     piece,
     version: 1,
     name: `${piece}.svg`,

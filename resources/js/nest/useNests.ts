@@ -4,8 +4,7 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { BinEntry, Nest, NestMarks, NestPages } from '../api/types';
 import { inTurn } from '../state/queue';
 import type { PageLayout } from './layout';
-
-export type Piece = 'front' | 'back';
+import { inOrder, type Piece } from './pieces';
 
 /** How long the hands rest before marks are kept. */
 const REST_MS = 400;
@@ -78,9 +77,7 @@ export function useNests(server: NestServer) {
     let isOpening = false;
 
     function put(now: Nest): void {
-        nests.value = [...(nests.value ?? []).filter((one) => one.piece !== now.piece), now].sort(
-            (one, other) => other.piece.localeCompare(one.piece),
-        );
+        nests.value = [...(nests.value ?? []).filter((one) => one.piece !== now.piece), now].sort(inOrder);
     }
 
     function open(): void {

@@ -3,6 +3,7 @@ import { computed, onMounted, ref, shallowRef, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body } from '../api/client';
 import type { Drawing } from '../api/types';
+import type { Piece } from '../nest/pieces';
 import MatCorners from './MatCorners.vue';
 import MatRules from './MatRules.vue';
 import ProjectorPanel from './ProjectorPanel.vue';
@@ -16,7 +17,7 @@ import { useSession } from '../state/session';
 import { useShortcuts } from '../ui/shortcuts';
 
 /** Of a piece its nest is shown, else the strip. */
-const props = defineProps<{ id: number; nest?: 'front' | 'back' }>();
+const props = defineProps<{ id: number; nest?: Piece }>();
 const router = useRouter();
 const session = useSession();
 const drawing = shallowRef<Drawing | null>(null);

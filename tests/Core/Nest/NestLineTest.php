@@ -200,7 +200,7 @@ test('what can\'t be drawn is told at its mark', function (array $change, string
     [['waist_y' => 50], 'waist_y: the side seam of 14 doesn\'t come to this height'],
     [['hip_y' => 200], 'hip_y: must lie below the waist'],
     [['hem' => ['14' => [200, 100]]], 'hem.14: is the same place as the underarm'],
-    [['piece' => 'sleeve'], 'piece: must be "front" or "back"'],
+    [['piece' => 'sleeve'], 'piece: must be one of front, back'],
     [['grain' => [[1, 1], [1, 1]]], 'grain: must be two places apart'],
 ]);
 

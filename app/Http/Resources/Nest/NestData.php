@@ -10,6 +10,7 @@ use App\Models\Pattern;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\File\Typed\FaultLog;
+use Underbolt\Nest\Readiness;
 use Underbolt\Nest\SizeNames;
 use Underbolt\Refusal;
 
@@ -17,7 +18,7 @@ use Underbolt\Refusal;
 final readonly class NestData
 {
     /**
-     * @param  'front'|'back'  $piece
+     * @param  'front'|'back'|'front_lining'|'back_lining'|'skirt_front'|'skirt_back'  $piece
      * @param  int  $version  to be sent back with a change
      * @param  string  $name  of the file
      * @param  bool  $has_size  whether the file said how large it is
@@ -52,8 +53,10 @@ final readonly class NestData
         $missing = [];
         try {
             $marks = $nest->marked($drawing);
-            $nest->settle($drawing, $pattern);
             $filled = (object) ['underarm' => (object) $marks->underarm, 'hem' => (object) $marks->hem];
+            // Ready is said where every make has its line, and nowhere else.
+            Readiness::check($drawing, $marks);
+            $nest->settle($drawing, $pattern);
         } catch (Refusal $refusal) {
             $missing = array_map(FaultData::of(...), $refusal->faults());
         }

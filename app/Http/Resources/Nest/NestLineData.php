@@ -14,7 +14,7 @@ use Underbolt\Refusal;
 final readonly class NestLineData
 {
     /**
-     * @param  'front'|'back'  $piece
+     * @param  'front'|'back'|'front_lining'|'back_lining'|'skirt_front'|'skirt_back'  $piece
      * @param  ?list<float>  $seam  the new side seam; null where it can't be drawn
      * @param  ?list<float>  $beside  the cutting line of a stitching line, or the other way round; null where one of the two isn't known
      * @param  'stitching'|'cutting'|null  $line_is  what the seam is
@@ -60,7 +60,7 @@ final readonly class NestLineData
         }
     }
 
-    /** @param  'front'|'back'  $piece */
+    /** @param  'front'|'back'|'front_lining'|'back_lining'|'skirt_front'|'skirt_back'  $piece */
     private static function drawn(string $piece, NestLine $line): self
     {
         return new self(

@@ -7,9 +7,9 @@ namespace App\Http\Resources\Nest;
 use App\Http\Resources\Plan\PlanData;
 use App\Models\Nest;
 use App\Paper\MakePaper;
+use Underbolt\Nest\DrawnPiece;
 use Underbolt\Nest\NestChecks;
 use Underbolt\Nest\NestLine;
-use Underbolt\Refusal;
 
 /** The line of a make on every drawing there is, and the plan it comes of. */
 final readonly class NestLinesData
@@ -31,29 +31,27 @@ final readonly class NestLinesData
 
     public static function of(MakePaper $paper): self
     {
-        $lines = [];
-        foreach ($paper->nests() as $nest) {
-            $lines[$nest->piece] = self::line($paper, $nest);
+        $differences = $paper->seamDifferences();
+        $how = $differences === [] ? null : $paper->plan->make->choices->trueSeams;
+        $says = [];
+        foreach (DrawnPiece::pairs() as [$front, $back]) {
+            array_push($says, ...NestChecks::of($front, self::line($paper, $front), self::line($paper, $back), $how === null ? null : $differences[$front->value] ?? null, $how));
         }
-
-        $difference = $paper->seamDifference();
-        $how = $paper->plan->make->choices->trueSeams;
+        $waists = NestChecks::waists(static fn (DrawnPiece $piece): ?NestLine => self::line($paper, $piece), $paper->plan->make->unit);
 
         return new self(
             PlanData::on($paper),
             array_map(static fn (Nest $nest): NestLineData => NestLineData::of($nest, $paper), $paper->nests()),
-            NestChecks::of($lines['front'] ?? null, $lines['back'] ?? null, $how === null ? null : $difference, $how),
-            $difference !== null,
-            $difference === null ? null : $how?->value,
+            [...$says, ...$waists],
+            $differences !== [],
+            $how?->value,
         );
     }
 
-    private static function line(MakePaper $paper, Nest $nest): ?NestLine
+    private static function line(MakePaper $paper, DrawnPiece $piece): ?NestLine
     {
-        try {
-            return $paper->lineOn($nest);
-        } catch (Refusal) {
-            return null;
-        }
+        $paper->seamDifferences();
+
+        return $paper->ifOn($piece)?->line();
     }
 }

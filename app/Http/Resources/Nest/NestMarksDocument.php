@@ -23,6 +23,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'line_is', description: 'what the sizes are drawn as', type: 'string', enum: ['stitching', 'cutting'], nullable: true),
     new OA\Property(property: 'frame', description: 'two corners about the piece that is meant', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')), nullable: true),
     new OA\Property(property: 'true_size', description: 'whether the drawing is said to be of true size, whatever it looks like', type: 'boolean', nullable: true),
+    new OA\Property(property: 'ends_at', description: 'where the side seam of a front or back ends; the hem where it is left out', type: 'string', enum: ['hem', 'waist'], nullable: true),
     new OA\Property(property: 'fold', type: 'string', enum: ['left', 'right']),
 ])]
 final class NestMarksDocument

@@ -12,7 +12,7 @@ use Underbolt\Refusal;
 final readonly class NestPrintedData
 {
     /**
-     * @param  'front'|'back'  $piece
+     * @param  'front'|'back'|'front_lining'|'back_lining'|'skirt_front'|'skirt_back'  $piece
      * @param  list<list<float>>  $lines  of each size, x and y in turn; none where the sizes are not named yet
      */
     public function __construct(
