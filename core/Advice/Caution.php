@@ -11,8 +11,15 @@ use Underbolt\Planning\Asked\Make;
 /** One thing worth knowing before cutting, with what to do about it. */
 final readonly class Caution
 {
-    private function __construct(public CautionCode $code, public ?Level $level, public string $text)
+    /** @param  ?string  $told  in a few words, where code and level don't say enough */
+    private function __construct(public CautionCode $code, public ?Level $level, public string $text, private ?string $told = null)
     {
+    }
+
+    /** In a few words, to be told from the others by: `Waist: measure again`. */
+    public function short(): string
+    {
+        return ucfirst($this->told ?? ($this->level === null ? '' : "{$this->level->value}: ").$this->code->short());
     }
 
     public static function belowRange(Level $level, string $size): self
@@ -49,9 +56,11 @@ final readonly class Caution
     {
         $where = "From {$upper->value} to {$lower->value} is {$sizes} sizes";
 
+        $told = "{$upper->value} to {$lower->value}: {$sizes} sizes";
+
         return $sizes === 2
-            ? new self(CautionCode::StepCare, $lower, "{$where}: blend over the whole length and lay the curve twice.")
-            : new self(CautionCode::StepAvoid, $lower, "{$where}: that bends the side seam. Bring the two levels closer first.");
+            ? new self(CautionCode::StepCare, $lower, "{$where}: blend over the whole length and lay the curve twice.", "{$told}, lay the curve twice")
+            : new self(CautionCode::StepAvoid, $lower, "{$where}: that bends the side seam. Bring the two levels closer first.", "{$told}, bring them closer");
     }
 
     public static function cupOutsideTable(string $letter): self
@@ -167,6 +176,7 @@ final readonly class Caution
             CautionCode::RangeNotOwned,
             count($levels) === 1 ? $levels[0] : null,
             "{$sizes} for the {$where}: in the {$range} envelope, which you don't own yet.",
+            "{$range} envelope: not yours yet",
         );
     }
 

@@ -78,6 +78,18 @@ enum CautionCode: string
         };
     }
 
+    /** Where it is mended. */
+    public function mendedBy(): ?Mending
+    {
+        return match ($this) {
+            self::NotMeasured, self::BustNotMeasured, self::MeasureAgain, self::HeightDiffers, self::TummyOverHip, self::WaistAtTrousers, self::CupOutsideTable => Mending::Measuring,
+            self::RangeNotOwned, self::StepAvoid, self::StepCare, self::OneSizeLeftOut, self::SizedDown => Mending::OtherWay,
+            self::NoFinished, self::NoPatternLength, self::CupNoRow, self::TissueDiffers => Mending::Pattern,
+            self::ClothKnit, self::ClothWoven, self::ClothStretchesMore, self::ClothStretchesLess, self::ClothStandsOff, self::ClothFallsIn, self::ClothSheer => Mending::Cloth,
+            default => null,
+        };
+    }
+
     /** Whether it is about the cloth of the make. */
     public function isOfCloth(): bool
     {

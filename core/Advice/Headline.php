@@ -6,6 +6,7 @@ namespace Underbolt\Advice;
 
 use Underbolt\Altering\AdjustmentKind;
 use Underbolt\Altering\Take;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Listed;
 use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Plan;
@@ -20,7 +21,11 @@ final class Headline
         $waits = $plan->waitsFor();
 
         // One size is said in the same breath; after several a new clause begins.
-        $join = count(array_unique($plan->sizes->known())) > 1 ? '; ' : ', ';
+        $join = match (true) {
+            count(array_unique($plan->sizes->known())) < 2 => ', ',
+            self::isRow($plan) => ': ',
+            default => '; ',
+        };
         $sizes = $plan->make->pattern->begun(self::sizes($plan)).($added === [] ? '' : $join.Listed::of($added));
 
         return $waits === [] ? "{$sizes}." : "{$sizes}; waits for ".Listed::of(array_map(static fn (string $level): string => "the {$level}", $waits)).', not measured yet.';
@@ -78,14 +83,21 @@ final class Headline
     private static function sizes(Plan $plan): string
     {
         $places = self::places($plan->sizes, $plan);
-        $parts = array_values($places);
 
-        return match (count($places)) {
-            0 => 'No size yet',
-            1 => $plan->waitsFor() === [] ? "{$plan->nameOf(array_key_first($places))} all the way" : $parts[0],
-            2 => 'Two sizes, which is normal: '.implode(', ', $parts),
-            default => 'Three sizes, which is normal: '.implode(', ', $parts),
+        return match (true) {
+            $places === [] => 'No size yet',
+            count($places) === 1 && $plan->waitsFor() === [] => "{$plan->nameOf(array_key_first($places))} all the way",
+            self::isRow($plan) => implode(', ', array_map($plan->nameOf(...), $plan->sizes->known())),
+            default => implode(', ', $places),
         };
+    }
+
+    /** Whether the sizes can stand in a row, from the bust down: all three are known, and called by names and not by words. */
+    private static function isRow(Plan $plan): bool
+    {
+        $sizes = $plan->sizes->known();
+
+        return count($sizes) === count(Level::cases()) && count(array_unique($sizes)) > 1 && ! $plan->make->pattern->areLinesCounted();
     }
 
     /** @return list<string> */

@@ -84,6 +84,12 @@ final readonly class Pattern
         );
     }
 
+    /** Whether sizes are called by the place of their line, and not by their names. */
+    public function areLinesCounted(): bool
+    {
+        return $this->areLinesCounted;
+    }
+
     /** The printed line of a size, in words: `line 12`, or `the third line from the inside`. */
     public function lineOf(int $size): string
     {

@@ -66,9 +66,9 @@ test('from a tape measure to a drawn blend', function (): void {
 
     // The make, and the bench.
     $page->sees('New make for')->choose('New make for', 'Bettrys, ')->choose('from', 'Causeway dress')->press('To the bench');
-    $page->sees('14 at the bust, 18 at the waist, 16 at the hip')->sees('two steps to blend');
-    $page->answer('Sizes by', 'the drafted ease')->sees('16 at the waist')->answer('picked by', 'each level')->sees(
-        '18 at the waist; the waist taken in 2.5 cm',
+    $page->sees('14, 18, 16')->sees('two steps to blend');
+    $page->answer('Sizes by', 'the drafted ease')->sees('14, 16, 14')->answer('picked by', 'each level')->sees(
+        '14, 18, 14: the waist taken in 2.5 cm',
     );
     $stations = stationsOn($page);
     expect($stations['10'])->toBe('14 out 0.78')
@@ -77,10 +77,10 @@ test('from a tape measure to a drawn blend', function (): void {
 
     // A clip moved by key: PHP answers with the new plan, the stations follow; undo brings the old one back.
     $page->find('.clip[data-level="waist"]')->sendKeys(WebDriverKeys::ARROW_LEFT);
-    $page->sees('16 at the waist; the waist let out 2.5 cm');
+    $page->sees('14, 16, 14: the waist let out 2.5 cm');
     $atWaist = array_filter(stationsOn($page), static fn (string $row): bool => str_starts_with($row, 'waist'), ARRAY_FILTER_USE_KEY);
     expect(array_values($atWaist))->toBe(['16 out 0.63'])->and($page->text('.plan'))->toContain('by hand');
-    $page->press('Undo')->sees('18 at the waist');
+    $page->press('Undo')->sees('14, 18, 14');
 
     expect($page->foreignRequests())->toBe([])->and($page->complaints())->each->toContain('422');
 });

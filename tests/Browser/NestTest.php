@@ -63,7 +63,7 @@ test('a make shows its line on both pieces, and goes on to paper and projector',
     $before = $seam();
     $page->find('.clip[data-level="hip"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
     $page->until(fn (): bool => $seam() !== $before, 'the line follows');
-    expect($page->text('h1'))->toContain('16 at the hip');
+    expect($page->text('h1'))->toContain('14, 18, 16');
     $page->press('Undo')->until(fn (): bool => $seam() === $before, 'the line is back');
     $page->driver->findElements(WebDriverBy::linkText('Projector'))[1]->click();
     $page->find('.mat-rules');

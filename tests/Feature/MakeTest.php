@@ -11,8 +11,8 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
     expect($room)->toAgreeWith('WorkroomData')
         ->and($room->json('makes.*.headline'))->toBe([
             '12 all the way.',
-            'Two sizes, which is normal: 14 at the bust and hip, 18 at the waist; the waist taken in 2.5 cm.',
-            'Two sizes, which is normal: 4 at the bust and waist, 3 at the hip; the waist let out 2.19 cm and the hip let out 2.06 cm.',
+            '14, 18, 14: the waist taken in 2.5 cm.',
+            '4, 4, 3: the waist let out 2.19 cm and the hip let out 2.06 cm.',
             '22 all the way, with 5 cm added for the bust and the waist let out 3 cm.',
             'XL all the way.',
             null,
@@ -21,15 +21,15 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
             '36 at the waist; waits for the hip, not measured yet.',
             'M all the way.',
             '10 all the way, with 5 cm added for the bust, the waist let out 2 cm and the hip let out 1.5 cm.',
-            'Three sizes, which is normal: 12 at the bust, 20 at the waist, 16 at the hip.',
+            '12, 20, 16.',
             '16 all the way, 18 in front and 14 at the back of the bust and waist.',
-            'Two sizes, which is normal: 16 at the bust, 20 at the waist and hip; the waist let out 4 cm.',
+            '16, 20, 20: the waist let out 4 cm.',
             // Those that were worn already.
             '12 all the way.',
-            'Three sizes, which is normal: 12 at the bust, 20 at the waist, 16 at the hip.',
+            '12, 20, 16.',
             '12 all the way, the waist 1.2 cm larger by hand.',
             '12 all the way.',
-            'Three sizes, which is normal: 12 at the bust, 20 at the waist, 16 at the hip.',
+            '12, 20, 16.',
         ])
         ->and($room->json('makes.5.waits_for'))->toContain('full bust')
         ->and($room->json('wearers.0.cards.0.age_days'))->toBe(9)
@@ -220,7 +220,7 @@ test('a newer card on the same foundation is announced with what it would change
     expect($this->getJson("/api/makes/{$make->id}")->json('newer_card'))->toBe([
         'id' => $newer->id, 'taken_on' => '2026-11-22', 'measures' => [
             'waist 79 cm, was 74 cm',
-        ], 'headline' => 'Two sizes, which is normal: 12 at the bust and hip, 14 at the waist.',
+        ], 'headline' => '12, 14, 12.',
     ]);
 });
 

@@ -128,6 +128,14 @@ final class Page
         return $this;
     }
 
+    /** Opens a door below the bench, by its words. */
+    public function opensDoor(string $words): self
+    {
+        $this->findByPath("//button[contains(@class, 'door')][b[normalize-space()='{$words}']]")->click();
+
+        return $this;
+    }
+
     /** Goes to a point of the open measure card. */
     public function goTo(string $point): self
     {

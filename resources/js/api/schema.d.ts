@@ -1506,9 +1506,16 @@ export interface components {
         CautionData: {
             code: string;
             level: string | null;
+            /** @description the same in a few words */
+            short: string;
             text: string;
             /** @description something has to be found out or decided before the cloth is cut */
             stops: boolean;
+            /**
+             * @description where that is done
+             * @enum {string|null}
+             */
+            mended_by: "measuring" | "other_way" | "pattern" | "cloth" | null;
         };
         /** @description how the body changed since the card before on the same foundation */
         ChangesData: {

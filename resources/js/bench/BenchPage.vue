@@ -1,19 +1,30 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { refDebounced } from '@vueuse/core';
-import { computed, defineAsyncComponent, nextTick, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
+import { refDebounced, useMediaQuery } from '@vueuse/core';
+import {
+    computed,
+    defineAsyncComponent,
+    nextTick,
+    onMounted,
+    ref,
+    shallowRef,
+    useTemplateRef,
+    watch,
+} from 'vue';
 import type { Choices, LevelName, Plan, Point } from '../api/types';
 import BenchTop from './BenchTop.vue';
 import CardChoice from './CardChoice.vue';
 import ChoiceBar from './ChoiceBar.vue';
 import NewerCard from './NewerCard.vue';
 import BeforeYouCut from './BeforeYouCut.vue';
+import PlanHeadline from './PlanHeadline.vue';
 import PlanTable from './PlanTable.vue';
 import { changeSpoken } from './spoken';
 import { planServer, usePlan } from './usePlan';
 import { useWhatIf, whatIfServer } from './useWhatIf';
 import { measuringGuide } from '../measure/guide';
 import MakeLinks from '../paper/MakeLinks.vue';
+import { doors, type Door } from '../reasons/doors';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import PageFault from '../ui/PageFault.vue';
@@ -114,6 +125,15 @@ function alter(part: Partial<Choices>): void {
     change({ ...make.value?.choices, ...part });
 }
 
+const isNarrow = useMediaQuery('(max-width: 560px)');
+/** Which door stands open below the bench. */
+const door = ref<Door | null>(doors.find(({ name }) => location.hash === `#${name}`)?.name ?? null);
+async function toDoor(name: Door): Promise<void> {
+    door.value = name;
+    await nextTick();
+    document.querySelector('.door[aria-expanded="true"]')?.scrollIntoView({ block: 'start' });
+}
+
 const toClip = (level: LevelName): void =>
     document.querySelector<HTMLElement>(`.clip[data-level="${level}"]`)?.focus();
 
@@ -149,7 +169,7 @@ useShortcuts([
                 >
                 <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
             </div>
-            <h1 class="told">{{ shown?.headline ?? 'No plan yet' }}</h1>
+            <PlanHeadline class="told" :plan="shown" />
             <p v-if="plan" class="details">
                 <span class="told">{{ shown?.details }}</span> <WhyNot :make="make.id" :plan="plan" />
                 <button
@@ -161,12 +181,15 @@ useShortcuts([
                 >
                     What if…
                 </button>
-                <a href="#reasons">Reasons and steps</a>
             </p>
         </div>
-        <ChoiceBar v-if="plan" :choices="make.choices" :plan="plan" :fits="make.fits" @change="change">
-            <CardChoice :make="make" @change="changeCard" />
-        </ChoiceBar>
+        <!-- On a phone the tapes come first. -->
+        <component :is="isNarrow ? 'details' : 'div'" v-if="plan" class="choosing">
+            <summary v-if="isNarrow">How sizes are chosen</summary>
+            <ChoiceBar :choices="make.choices" :plan="plan" :fits="make.fits" @change="change">
+                <CardChoice :make="make" @change="changeCard" />
+            </ChoiceBar>
+        </component>
         <NewerCard v-if="make.newer_card" :newer="make.newer_card" @take="changeCard" />
         <div v-if="refused" class="refused" role="alert">
             <template v-for="(sentences, field) in refused.errors" :key="field">
@@ -223,10 +246,11 @@ useShortcuts([
                     />
                     <EaseOffers :make="make.id" :version="make.version" @taken="adopt" />
                 </div>
-                <BeforeYouCut class="told" :plan="shown!" />
+                <BeforeYouCut class="told" :plan="shown!" :make="make" @other-ways="toDoor('ways')" />
             </div>
             <ReasonsPart
                 v-if="settled && whatIf.answer.value === null"
+                v-model:door="door"
                 :plan="settled"
                 :make="make"
                 :fault-at="(field) => refused?.at(field) ?? null"
@@ -239,9 +263,14 @@ useShortcuts([
 
 <style scoped>
 .bench-head {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 20px;
+    align-items: center;
     padding: 0 20px;
 }
 .ways {
+    flex: 0 0 100%;
     display: flex;
     flex-wrap: wrap;
     align-items: center;
@@ -258,10 +287,11 @@ useShortcuts([
         display: none;
     }
 }
-.bench-head h1 {
-    /* Room for two lines: nothing below jumps while a clip moves. */
-    min-height: 55px;
-    align-content: end;
+.choosing > summary {
+    min-height: 44px;
+    padding: 10px 20px;
+    font-weight: 600;
+    cursor: pointer;
 }
 .refused {
     padding: 6px 20px;
@@ -271,13 +301,14 @@ useShortcuts([
     grid-template-columns: minmax(0, 1fr) 330px;
     gap: 28px;
     /* A caution more or less moves nothing that is in sight. */
-    min-height: 250px;
+    min-height: 180px;
     align-items: start;
     padding: 10px 20px 16px;
     background: var(--paper);
     border-top: 1.5px solid var(--ink);
 }
 .bench-head .details {
+    flex: 0 1 auto;
     margin: 2px 0 0;
     font-weight: 400;
     font-size: 13.5px;

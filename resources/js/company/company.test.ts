@@ -217,7 +217,14 @@ describe('a company sheet', () => {
 
 it('a row says what waits, what stops a cut, and what is to get; the head of its column sorts', async () => {
     const stops = row('Dee', {
-        worst: { code: 'x', level: null, text: 'Too large.', stops: true },
+        worst: {
+            code: 'x',
+            level: null,
+            text: 'Too large.',
+            short: 'Waist: above range',
+            stops: true,
+            mended_by: null,
+        },
         cautions: 3,
         to_get: ['large'],
         make_id: 7,

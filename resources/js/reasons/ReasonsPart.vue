@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Choices, Make, Plan } from '../api/types';
+import { doors, type Door } from './doors';
 import AlternativeList from './AlternativeList.vue';
 import FramePart from './FramePart.vue';
 import MoreChoices from './MoreChoices.vue';
@@ -10,39 +12,112 @@ import TwoSizes from './TwoSizes.vue';
 
 const props = defineProps<{ plan: Plan; make: Make; faultAt: (field: string) => string | null }>();
 const emit = defineEmits<{ change: [choices: Choices] }>();
+/** Which of the doors stands open. */
+const door = defineModel<Door | null>('door', { required: true });
 
 function change(part: Partial<Choices>): void {
     emit('change', { ...props.make.choices, ...part });
 }
+
+const listed = (words: readonly string[]): string => words.join(' and ');
+const states = computed<Record<Door, string>>(() => {
+    const { levels, work, alternatives, owned_way: own, pieces, needs } = props.plan;
+    const unlike = levels.filter(({ size, opinions }) =>
+        opinions.some((one) => one.size !== null && one.size !== size),
+    );
+    const ways = alternatives.length + (own === null ? 0 : 1) - 1;
+    return {
+        reasons:
+            unlike.length === 0
+                ? 'the schools agree'
+                : `schools differ at the ${listed(unlike.map(({ level }) => level))}`,
+        work: `${work.steps.length} ${work.steps.length === 1 ? 'step' : 'steps'}`,
+        ways: ways < 1 ? 'none' : `${ways} ${ways === 1 ? 'other' : 'others'}`,
+        pieces: pieces.length === 0 ? 'none listed' : `${pieces.length}, ${needs.length} to buy`,
+        more: props.make.choices.view ? `view ${props.make.choices.view}` : 'envelope, lengths',
+    };
+});
 </script>
 
 <template>
     <div id="reasons" class="reasons">
-        <OpinionList :plan="plan" />
-        <TwoSizes :plan="plan" :choices="make.choices" @change="change" />
-        <div class="beside">
-            <FramePart :plan="plan" :choices="make.choices" @change="change" />
-            <PaperWork :plan="plan" />
+        <div class="doors" role="group" aria-label="More of this plan">
+            <button
+                v-for="{ name, words } in doors"
+                :key="name"
+                type="button"
+                class="door"
+                :aria-expanded="door === name"
+                @click="door = door === name ? null : name"
+            >
+                <b>{{ words }}</b> <span>{{ states[name] }}</span>
+            </button>
         </div>
-        <AlternativeList :plan="plan" :choices="make.choices" @change="change" />
-        <div class="beside">
-            <PiecesAndNeeds :plan="plan" />
-            <MoreChoices :make="make" :plan="plan" :fault-at="faultAt" @change="change" />
+        <div v-if="door !== null" class="behind">
+            <template v-if="door === 'reasons'">
+                <OpinionList :plan="plan" />
+                <div class="beside">
+                    <TwoSizes :plan="plan" :choices="make.choices" @change="change" />
+                    <FramePart :plan="plan" :choices="make.choices" @change="change" />
+                </div>
+            </template>
+            <PaperWork v-else-if="door === 'work'" :plan="plan" />
+            <AlternativeList
+                v-else-if="door === 'ways'"
+                :plan="plan"
+                :choices="make.choices"
+                @change="change"
+            />
+            <PiecesAndNeeds v-else-if="door === 'pieces'" :plan="plan" />
+            <template v-else>
+                <MoreChoices :make="make" :plan="plan" :fault-at="faultAt" @change="change" />
+                <p class="hint">
+                    <a :href="`/api/makes/${make.id}/make.json`" download>This make as a file</a>, with the
+                    measures, the pattern and the choices as they were typed.
+                </p>
+            </template>
         </div>
-        <p class="hint">
-            <a :href="`/api/makes/${make.id}/make.json`" download>This make as a file</a>, with the measures,
-            the pattern and the choices as they were typed.
-        </p>
     </div>
 </template>
 
 <style scoped>
 .reasons {
+    padding: 0 20px 40px;
+}
+.doors {
+    display: grid;
+    grid-template-columns: repeat(5, minmax(0, 1fr));
+    gap: 10px;
+}
+.door {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 0 10px;
+    min-height: 44px;
+    padding: 8px 12px;
+    border: 1.5px solid var(--rule);
+    border-radius: 3px;
+    background: var(--paper);
+    color: var(--ink);
+    font: inherit;
+    font-size: 14px;
+    text-align: left;
+    cursor: pointer;
+}
+.door span {
+    color: var(--quiet);
+}
+.door[aria-expanded='true'] {
+    border-color: var(--ink);
+    box-shadow: inset 0 -4px 0 var(--cut);
+}
+.behind {
     display: grid;
     gap: 28px;
-    padding: 24px 20px 40px;
-    border-top: 1.5px solid var(--ink);
-    margin-top: 20px;
+    margin-top: 14px;
+    padding: 18px 20px 24px;
+    border: 1.5px solid var(--rule);
     background: var(--paper);
 }
 .reasons :deep(p) {
@@ -88,6 +163,11 @@ function change(part: Partial<Choices>): void {
     }
     .reasons :deep(.columns) {
         grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    }
+}
+@media (max-width: 1000px) {
+    .doors {
+        grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
     }
 }
 @media (max-width: 560px) {

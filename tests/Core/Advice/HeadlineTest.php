@@ -6,13 +6,13 @@ use Underbolt\Advice\Headline;
 
 use function Tests\Core\planOf;
 
-test('one plain sentence says how many sizes, and that it is normal', function (array $clips, string $sentence): void {
+test('one plain sentence says the sizes first, from the bust down', function (array $clips, string $sentence): void {
     $leave = ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'];
     expect(Headline::of(planOf(['choices.sizes' => (object) $clips, 'choices.take' => $leave])))->toBe($sentence);
 })->with([
     [['bust' => '12', 'waist' => '12', 'hip' => '12'], '12 all the way.'],
-    [['bust' => '12', 'waist' => '14', 'hip' => '12'], 'Two sizes, which is normal: 12 at the bust and hip, 14 at the waist.'],
-    [['bust' => '10', 'waist' => '14', 'hip' => '12'], 'Three sizes, which is normal: 10 at the bust, 14 at the waist, 12 at the hip.'],
+    [['bust' => '12', 'waist' => '14', 'hip' => '12'], '12, 14, 12.'],
+    [['bust' => '10', 'waist' => '14', 'hip' => '12'], '10, 14, 12.'],
 ]);
 
 test('whatever else is in the line is said in the same breath', function (array $changes, string $sentence): void {
@@ -24,11 +24,11 @@ test('whatever else is in the line is said in the same breath', function (array 
     ],
     'a small one' => [
         ['body.full_bust' => 92, 'body.high_bust' => 90, 'choices.lead' => 'high_bust', 'choices.sizes' => ['bust' => '14']],
-        'Two sizes, which is normal: 14 at the bust, 12 at the waist and hip; with 4 cm taken off for the bust.',
+        '14, 12, 12: with 4 cm taken off for the bust.',
     ],
     'taken in' => [
         ['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '12']],
-        'Two sizes, which is normal: 12 at the bust and hip, 14 at the waist; the waist taken in 4 cm.',
+        '12, 14, 12: the waist taken in 4 cm.',
     ],
     'let out, and adjusted' => [
         ['body.full_bust' => 97, 'body.high_bust' => 86, 'choices.lead' => 'high_bust', 'body.waist' => 75.6],

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Plan } from '../api/types';
+
+/** What is cut, in one sentence: where it begins with the sizes in a row, those stand as they do on the clips. */
+const props = defineProps<{ plan: Plan | null }>();
+
+const told = computed(() => {
+    const headline = props.plan?.headline ?? 'No plan yet';
+    const sizes = (props.plan?.levels ?? []).flatMap(({ size }) => (size === null ? [] : [size]));
+    const row = sizes.join(', ');
+    return sizes.length === 3 && new Set(sizes).size > 1 && headline.startsWith(row)
+        ? { sizes, rest: headline.slice(row.length).replace(/^[:.]\s*/, '') }
+        : { sizes: [], rest: headline };
+});
+</script>
+
+<template>
+    <h1>
+        <template v-if="told.sizes.length > 0">
+            <span class="sr-only">{{ plan?.headline }}</span>
+            <span class="sizes" aria-hidden="true">
+                <span v-for="(size, at) in told.sizes" :key="at">{{ size }}</span>
+            </span>
+            <span aria-hidden="true">{{ told.rest }}</span>
+        </template>
+        <template v-else>{{ told.rest }}</template>
+    </h1>
+</template>
+
+<style scoped>
+h1 {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 12px;
+    align-items: center;
+    /* One line of tags, whatever stands beside them. */
+    min-height: 38px;
+}
+.sizes {
+    display: inline-flex;
+    gap: 5px;
+}
+.sizes > span {
+    min-width: 40px;
+    padding: 1px 8px;
+    border-radius: 3px;
+    background: var(--cut);
+    color: var(--on-cut);
+    text-align: center;
+}
+</style>
