@@ -56,11 +56,16 @@ need_php() {
     command -v composer >/dev/null || debian composer
 }
 
+# What drawings in PDF are read with.
+need_pdf_tools() {
+    command -v pdftocairo >/dev/null || debian poppler-utils
+    command -v qpdf >/dev/null || debian qpdf
+}
+
 # What bin/serve stands on.
 need_server() {
     command -v nginx >/dev/null || debian nginx
-    command -v pdftocairo >/dev/null || debian poppler-utils
-    command -v qpdf >/dev/null || debian qpdf
+    need_pdf_tools
     command -v "php-fpm$(php_version)" >/dev/null || debian "php$(php_version)-fpm"
     php -r 'exit(extension_loaded("Zend OPcache") ? 0 : 1);' || debian "php$(php_version)-opcache"
     [ -x /usr/sbin/logrotate ] || debian logrotate

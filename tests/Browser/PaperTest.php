@@ -148,8 +148,12 @@ test('a bench prints on one page, whatever the window, with name and date and wi
     Chrome::size($width, 800);
     [$pages, $words] = printedPages($page->printed());
     expect($pages)->toBe(1)->and($words)->toContain('printed '.now()->format('j M Y'), 'Before you cut')->not->toContain('Undo', 'What each school says');
-    foreach ($page->driver->findElements(WebDriverBy::cssSelector('.worth li')) as $caution) {
-        expect($words)->toContain((string) preg_replace('/\s+/u', ' ', $caution->getText()));
+    $cautions = $page->driver->executeScript('return [...document.querySelectorAll(".worth .brief")].map((brief) => (brief.click(), brief.lastChild.textContent))');
+    $page->find('.worth .whole');
+    $whole = $page->driver->executeScript('return [...document.querySelectorAll(".worth .whole")].map((whole) => whole.firstChild.textContent)');
+    expect(count($whole))->toBe(count($cautions))->toBeGreaterThan(0);
+    foreach ([...$cautions, ...$whole] as $said) {
+        expect($words)->toContain(trim((string) preg_replace('/\s+/u', ' ', $said)));
     }
     Chrome::size(1280, 800);
 })->with([[2, 1280], [4, 390], [13, 1920]]);

@@ -27,7 +27,7 @@ test('the tissue measured panel by panel gives the finished row of every size', 
 test('a cup gets rows of its own in the charts, and loses them by undo', function (): void {
     $page = demoPattern(5, 'cups');
     $page->find('[aria-label="Rows for the C cup"]')->click();
-    $page->press('Charts')->find('[aria-label="Bust, C cup, size S1"]');
+    $page->find('[aria-label="Bust, C cup, size S1"]');
     $page->press('Undo');
     $page->until(
         fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('[aria-label="Bust, C cup, size S1"]')) === [],

@@ -9,6 +9,7 @@ function demoMakePage(int $id, string $door = 'Reasons'): Page
     $page = Page::demo('/workroom')->sees('Makes under way');
     $address = (string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL());
     $page->driver->get("{$address}/makes/{$id}");
+
     return $page->opensDoor($door);
 }
 

@@ -34,11 +34,11 @@ function pdfBomb(int $lines): string
 test('a PDF that unpacks to ever more lines is refused in a sentence, before it takes the machine', function (): void {
     $file = (string) tempnam(sys_get_temp_dir(), 'bomb');
     file_put_contents($file, pdfBomb(100));
-    expect(NestPdf::svg($file, null))->toContain('<path');
+    expect((new NestPdf($file))->svg(1))->toContain('<path');
     file_put_contents($file, pdfBomb(20_000_000));
     expect(filesize($file))->toBeLessThan(2_000_000);
     $before = getrusage(1);
-    expect(static fn () => NestPdf::svg($file, null))->toThrow(UnreadableUpload::class, 'too much for one piece');
+    expect(static fn () => (new NestPdf($file))->svg(1))->toThrow(UnreadableUpload::class, 'too much for one piece');
     $after = getrusage(1);
     unlink($file);
     // In seconds of work: those on the clock depend on what else the machine has to do.

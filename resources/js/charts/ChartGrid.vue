@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Fault, Pattern, PatternDocument, Unit } from '../api/types';
 import Measure from '../ui/Measure.vue';
 import TypedInput from '../ui/TypedInput.vue';
-import { easeName, tissueAt } from './rows';
+import { easeName, tissueAt, type GridRow } from './rows';
 import { MOST_SIZES, cellAt, fieldAt, withoutSize } from './grid';
 import { useKnownKeys } from '../ui/shortcuts';
 import { useChartGrid } from './useChartGrid';
@@ -14,17 +14,21 @@ const document = defineModel<PatternDocument>({ required: true });
 const emit = defineEmits<{ pasted: [text: string]; undo: []; redo: [] }>();
 
 const table = ref<HTMLTableElement | null>(null);
-const { rows, columns, cells, type, paste, copy, press, addSize } = useChartGrid(document, table, {
-    pasted: (text) => {
-        emit('pasted', text);
+const { rows, offered, columns, cells, type, paste, copy, press, addSize, addRow } = useChartGrid(
+    document,
+    table,
+    {
+        pasted: (text) => {
+            emit('pasted', text);
+        },
+        undo: () => {
+            emit('undo');
+        },
+        redo: () => {
+            emit('redo');
+        },
     },
-    undo: () => {
-        emit('undo');
-    },
-    redo: () => {
-        emit('redo');
-    },
-});
+);
 const faultAt = computed(() => new Map(props.faults.map((fault) => [fault.field, fault.message])));
 const oddAt = computed(() => new Map((props.kept?.odd ?? []).map((odd) => [odd.field, odd.message])));
 
@@ -37,6 +41,11 @@ function heads(row: number): boolean {
     const here = rows.value[row];
     return here?.group !== null && here?.group !== rows.value[row - 1]?.group;
 }
+
+const offeredName = ({ name, group, kind }: GridRow): string =>
+    kind === 'garment' && group !== 'Finished garment'
+        ? `${name} (${group?.replace('Finished garment, ', '') ?? ''})`
+        : name;
 
 const fromTissue = (row: number, column: number): number | null =>
     tissueAt(props.kept, rows.value[row]?.path ?? [], column);
@@ -123,6 +132,18 @@ useKnownKeys([
                 </tr>
             </tbody>
         </table>
+        <p v-if="offered.length > 0 && document.sizes.length > 0" class="offered hint">
+            Also printed:
+            <button
+                v-for="row in offered"
+                :key="row.path.join('.')"
+                type="button"
+                class="link"
+                @click="addRow(row)"
+            >
+                {{ offeredName(row) }}
+            </button>
+        </p>
     </div>
 </template>
 
@@ -131,6 +152,13 @@ useKnownKeys([
     padding-top: 10px;
     font-size: 13px;
     font-weight: 650;
+}
+.chart-grid .offered {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 14px;
+    padding: 4px 6px;
+    margin: 0;
 }
 .chart-grid .tissue {
     display: block;

@@ -69,6 +69,26 @@ export function rowsOf(document: PatternDocument): GridRow[] {
     ];
 }
 
+/** Rows that stand in every chart, typed into or not. */
+const ALWAYS = ['full_bust', 'waist', 'hip'];
+
+/** The rows that are shown: those with a figure, those that every chart has, those that were asked for; and those that can be. */
+export function rowsInSight(
+    document: PatternDocument,
+    asked: ReadonlySet<string>,
+    isTyped: (path: Path) => boolean,
+): { shown: GridRow[]; offered: GridRow[] } {
+    const isShown = ({ path, kind }: GridRow): boolean =>
+        kind === 'sizes' ||
+        kind === 'names' ||
+        path[0] === 'cups' ||
+        ALWAYS.includes(String(path.at(-1))) ||
+        asked.has(pathText(path)) ||
+        isTyped(path);
+    const rows = rowsOf(document);
+    return { shown: rows.filter(isShown), offered: rows.filter((row) => !isShown(row)) };
+}
+
 export function partName(part: { view?: string | null; fit?: string | null; cup?: string | null }): string {
     const said = [
         part.view ? `view ${part.view}` : '',

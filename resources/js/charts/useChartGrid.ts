@@ -1,7 +1,7 @@
-import { computed, nextTick, type ModelRef, type Ref } from 'vue';
+import { computed, nextTick, ref, type ModelRef, type Ref } from 'vue';
 import type { PatternDocument } from '../api/types';
 import { isTable, plainBlock } from './preview';
-import { rowsOf, type Path } from './rows';
+import { pathText, rowsInSight, rowsOf, type GridRow, type Path } from './rows';
 import { cellAt, withBlock, withSizeNamed } from './grid';
 import { useCells } from './useCells';
 
@@ -21,7 +21,12 @@ export function useChartGrid(
     table: Ref<HTMLTableElement | null>,
     tell: GridEvents,
 ) {
-    const rows = computed(() => rowsOf(document.value));
+    const asked = ref(new Set<string>());
+    const isTyped = (path: Path): boolean =>
+        document.value.sizes.some((_, column) => cellAt(document.value, path, column) !== '');
+    const inSight = computed(() => rowsInSight(document.value, asked.value, isTyped));
+    const rows = computed(() => inSight.value.shown);
+    const offered = computed(() => inSight.value.offered);
     const columns = computed(() => Math.max(1, document.value.sizes.length));
     const cells = useCells(table, () => ({ rows: rows.value.length, columns: columns.value }));
 
@@ -52,8 +57,24 @@ export function useChartGrid(
             tell.pasted(text);
             return;
         }
-        const paths = rows.value.slice(row).map(({ path }) => path);
-        document.value = withBlock(document.value, paths, column, block);
+        document.value = withBlock(document.value, pathsFrom(row, block.length), column, block);
+    }
+
+    /** The rows in sight from here on; all that there can be where more is pasted than stands in sight. */
+    function pathsFrom(row: number, count: number): Path[] {
+        const here = rows.value.slice(row);
+        const all = rowsOf(document.value);
+        const from = all.findIndex(({ path }) => pathText(path) === pathText(here[0]?.path ?? []));
+        return (here.length >= count || from < 0 ? here : all.slice(from)).map(({ path }) => path);
+    }
+
+    async function addRow({ path }: GridRow): Promise<void> {
+        asked.value = new Set([...asked.value, pathText(path)]);
+        await nextTick();
+        cells.focus(
+            rows.value.findIndex((row) => pathText(row.path) === pathText(path)),
+            0,
+        );
     }
 
     function copy(event: ClipboardEvent): void {
@@ -97,5 +118,5 @@ export function useChartGrid(
         cells.focus(0, columns.value - 1);
     }
 
-    return { rows, columns, cells, type, paste, copy, press, addSize };
+    return { rows, offered, columns, cells, type, paste, copy, press, addSize, addRow };
 }

@@ -24,6 +24,9 @@ import PatternHead from './PatternHead.vue';
 import PiecesPart from './PiecesPart.vue';
 import PartSection from './PartSection.vue';
 import { lacksOf, partNamed, partsOf, type PartName } from './parts';
+import GarmentPicture from './GarmentPicture.vue';
+import DoorRow from '../ui/DoorRow.vue';
+import { usePrinting } from '../ui/usePrinting';
 import { patternServer, usePattern } from './usePattern';
 import './parts.css';
 
@@ -59,21 +62,22 @@ function placeOf({ path: [part, ...inside] }: Clash): string {
     return placeWords(`pattern${field}`, document.value);
 }
 
-const asked = ref(new Set<PartName>());
-const parts = computed(() => partsOf(document.value, [...faults.value.keys()], asked.value));
-const partAt = computed(() => new Map(parts.value.map((one) => [one.value, one])));
+const open = ref<PartName | null>(partNamed(route.hash));
+const isPrinting = usePrinting();
+const parts = computed(() => partsOf(document.value, [...faults.value.keys()]));
+/** One part stands open beside the chart; what is printed has all that holds anything. */
+const shown = computed(() =>
+    parts.value.filter(({ name: part, isPrinted }) => (isPrinting.value ? isPrinted : part === open.value)),
+);
 const lacks = computed(() => lacksOf(document.value));
+const knownHouse = computed(() => guide.value?.houses.find((one) => one.name === house.value) ?? null);
 
-/** Opens a part and brings it into sight. */
-async function show(part: PartName): Promise<void> {
-    asked.value = new Set([...asked.value, part]);
-    window.history.replaceState(window.history.state, '', `#${part}`);
+/** Brings what was opened into sight, where it has an address of its own. */
+watch([loaded, open], async ([isLoaded, part]) => {
+    if (!isLoaded) return;
+    window.history.replaceState(window.history.state, '', part === null ? route.path : `#${part}`);
     await nextTick();
-    window.document.getElementById(part)?.scrollIntoView();
-}
-watch(loaded, async (isLoaded) => {
-    const part = partNamed(route.hash);
-    if (isLoaded && part !== null) await show(part);
+    if (part !== null) window.document.getElementById(part)?.scrollIntoView({ block: 'nearest' });
 });
 
 onMounted(load);
@@ -125,57 +129,76 @@ onBeforeRouteLeave(async () => {
             @redo="history.redo()"
         />
         <template v-if="guide">
-            <nav class="contents" aria-label="Parts of the pattern">
-                <a
-                    v-for="one in parts"
-                    :key="one.value"
-                    :href="`#${one.value}`"
-                    @click.prevent="show(one.value)"
-                    >{{ one.label }}<span v-if="one.atFault" class="fault" title="to mend"> !</span></a
-                >
-            </nav>
-            <PartSection :part="partAt.get('charts')!" @ask="show('charts')">
-                <ChartsPart
-                    v-model="document"
-                    v-model:unit="unit"
-                    :kept="kept"
+            <div class="envelope">
+                <GarmentPicture
+                    :document="document"
+                    :unit="unit"
                     :guide="guide"
-                    :house="house"
-                    @undo="history.undo()"
-                    @redo="history.redo()"
-                    @house="keepHouse"
+                    :kept="kept"
+                    @ask="open = 'levels'"
                 />
-            </PartSection>
-            <PartSection :part="partAt.get('envelopes')!" @ask="show('envelopes')">
-                <EnvelopesPart v-model="document" :faults="faults" :kept="kept" />
-            </PartSection>
-            <PartSection :part="partAt.get('cups')!" @ask="show('cups')">
-                <CupsPart v-model="document" :faults="faults" :unit="unit" />
-            </PartSection>
-            <PartSection :part="partAt.get('views')!" @ask="show('views')"
-                ><FinishedPart v-model="document" :faults="faults" :unit="unit"
-            /></PartSection>
-            <PartSection :part="partAt.get('tissue')!" @ask="show('tissue')">
-                <FlatPart v-model="document" :faults="faults" :kept="kept" :unit="unit" :guide="guide" />
-            </PartSection>
-            <PartSection :part="partAt.get('levels')!" @ask="show('levels')">
-                <p v-if="lacks.length > 0" class="hint">The blend needs: {{ lacks.join(', ') }}.</p>
-                <LevelsPart
+                <section id="charts" class="part-section" aria-label="Charts">
+                    <ChartsPart
+                        v-model="document"
+                        v-model:unit="unit"
+                        :kept="kept"
+                        :guide="guide"
+                        :house="house"
+                        @undo="history.undo()"
+                        @redo="history.redo()"
+                        @house="keepHouse"
+                    />
+                </section>
+            </div>
+            <DoorRow v-model="open" label="Parts of the pattern" :doors="parts" />
+            <PartSection v-for="part in shown" :key="part.name" :name="part.name" :words="part.words">
+                <template v-if="part.name === 'levels'">
+                    <p v-if="lacks.length > 0" class="hint">The blend needs: {{ lacks.join(', ') }}.</p>
+                    <LevelsPart
+                        v-model="document"
+                        :faults="faults"
+                        :unit="unit"
+                        :guide="guide"
+                        :house="knownHouse"
+                    />
+                </template>
+                <EnvelopesPart
+                    v-else-if="part.name === 'envelopes'"
+                    v-model="document"
+                    :faults="faults"
+                    :kept="kept"
+                />
+                <CupsPart v-else-if="part.name === 'cups'" v-model="document" :faults="faults" :unit="unit" />
+                <FinishedPart
+                    v-else-if="part.name === 'views'"
                     v-model="document"
                     :faults="faults"
                     :unit="unit"
-                    :guide="guide"
-                    :house="guide.houses.find((one) => one.name === house) ?? null"
                 />
-            </PartSection>
-            <PartSection :part="partAt.get('pieces')!" @ask="show('pieces')"
-                ><PiecesPart v-model="document" :guide="guide" :faults="faults" :unit="unit" :kept="kept"
-            /></PartSection>
-            <PartSection :part="partAt.get('cloth')!" @ask="show('cloth')"
-                ><ClothPart v-model="document" :faults="faults" :unit="unit"
-            /></PartSection>
-            <PartSection :part="partAt.get('house')!" @ask="show('house')">
+                <FlatPart
+                    v-else-if="part.name === 'tissue'"
+                    v-model="document"
+                    :faults="faults"
+                    :kept="kept"
+                    :unit="unit"
+                    :guide="guide"
+                />
+                <PiecesPart
+                    v-else-if="part.name === 'pieces'"
+                    v-model="document"
+                    :guide="guide"
+                    :faults="faults"
+                    :unit="unit"
+                    :kept="kept"
+                />
+                <ClothPart
+                    v-else-if="part.name === 'cloth'"
+                    v-model="document"
+                    :faults="faults"
+                    :unit="unit"
+                />
                 <HousePart
+                    v-else
                     :house="house"
                     :houses="guide.houses"
                     :document="document"
@@ -241,15 +264,22 @@ onBeforeRouteLeave(async () => {
     margin: 18px auto 40px;
     padding: 0 20px;
 }
-.contents {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px 18px;
-    font-size: 14px;
-    font-weight: 600;
+.envelope {
+    display: grid;
+    grid-template-columns: 330px minmax(0, 1fr);
+    gap: 8px 24px;
+    align-items: start;
 }
-.contents a {
-    padding: 4px 2px;
-    min-height: 26px;
+/* A pasted chart that is looked over has the whole width. */
+.envelope:has(.preview) {
+    grid-template-columns: minmax(0, 1fr);
+}
+.envelope:has(.preview) .garment-picture {
+    display: none;
+}
+@media (max-width: 900px) {
+    .envelope {
+        grid-template-columns: minmax(0, 1fr);
+    }
 }
 </style>

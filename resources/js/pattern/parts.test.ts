@@ -10,26 +10,40 @@ const bare = {
     levels: {},
     seam: {},
 } as PatternDocument;
-const open = (document: PatternDocument, faults: string[] = [], asked: string[] = []): string[] =>
-    partsOf(document, faults, new Set(asked as never)).flatMap(({ value, quiet }) =>
-        quiet === null ? [value] : [],
-    );
+const stateOf = (document: PatternDocument, name: string, faults: string[] = []): string | undefined =>
+    partsOf(document, faults).find((part) => part.name === name)?.state;
 
-it('what is not printed is one quiet line, what is stands open', () => {
-    expect(open(bare)).toEqual(['charts', 'levels']);
-    expect(partsOf(bare, [], new Set()).find(({ value }) => value === 'cups')?.quiet).toBe('none');
-    expect(
-        open({ ...bare, cups: { measure: 'high_bust_difference' }, notions: [{ name: 'zip', by_size: [] }] }),
-    ).toEqual(['charts', 'cups', 'levels', 'cloth']);
+it('a door says what is behind it in a few words', () => {
+    expect(partsOf(bare, []).map(({ state }) => state)).toEqual([
+        'needs underarm to waist, waist to hip',
+        'one, with all sizes',
+        'none',
+        'one of each',
+        'not measured',
+        'not listed yet',
+        'no amounts',
+        'its habits',
+    ]);
+    const ranges = [
+        { name: 'small', sizes: ['8'] },
+        { name: 'large', sizes: ['20'], owned: false },
+    ];
+    expect(stateOf({ ...bare, ranges }, 'envelopes')).toBe('2, 1 owned');
+    const seam = { underarm_to_waist: '20.5', waist_to_hip: '20', hip_to_hem: '45' };
+    expect(stateOf({ ...bare, seam }, 'levels')).toBe('20.5, 20, 45');
+    expect(stateOf({ ...bare, cups: { measure: 'high_bust_difference' } }, 'cups')).toBe('the usual rule');
 });
 
-it('a part that is asked for, or has something to mend, opens too', () => {
-    expect(open(bare, [], ['house'])).toEqual(['charts', 'levels', 'house']);
-    expect(open(bare, ['pattern.cups.by_range.small.table[0].to'])).toContain('cups');
+it('what has something to mend says so at its door, and what is empty is not printed', () => {
+    expect(stateOf(bare, 'cups', ['pattern.cups.by_range.small.table[0].to'])).toBe('to mend');
     const marked = (field: string): string[] =>
-        partsOf(bare, [field], new Set()).flatMap(({ value, atFault }) => (atFault ? [value] : []));
+        partsOf(bare, [field]).flatMap(({ name, toMend }) => (toMend ? [name] : []));
     expect(marked('pattern.cups.body_chart.C[1]')).toEqual([]);
     expect(marked('pattern.fabric_needs[0].width')).toEqual(['cloth']);
+    const printed = (document: PatternDocument): string[] =>
+        partsOf(document, []).flatMap(({ name, isPrinted }) => (isPrinted ? [name] : []));
+    expect(printed(bare)).toEqual(['levels']);
+    expect(printed({ ...bare, notions: [{ name: 'zip', by_size: [] }] })).toEqual(['levels', 'cloth']);
 });
 
 it('an address names a part or none, and what the blend lacks is told', () => {

@@ -1,83 +1,120 @@
 import type { PatternDocument } from '../api/types';
 
+const count = (list: readonly unknown[] | null | undefined): number => (list ?? []).length;
+const keys = (object: object | null | undefined): string[] => Object.keys(object ?? {});
+const many = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`;
+const told = (parts: readonly (string | false | null | undefined)[], none: string): string =>
+    parts.filter((one) => typeof one === 'string' && one !== '').join(', ') || none;
+
 interface Part {
     value: string;
     label: string;
-    /** Which faults are its own; those of the charts are marked in the chart. */
+    /** Which faults are its own. */
     faults: RegExp | null;
-    /** What is said where nothing is typed into it; null where it is open all the same. */
-    none: string | null;
+    /** What is in it, in a few words. */
+    state: (document: PatternDocument) => string;
+    /** Whether there is anything in it to be printed. */
     has: (document: PatternDocument) => boolean;
 }
 
-const some = (list: readonly unknown[] | null | undefined): boolean => (list ?? []).length > 0;
-const anyKey = (object: object | null | undefined): boolean => Object.keys(object ?? {}).length > 0;
-
-/** The parts of a pattern's page, in the order in which an envelope is read. */
+/** What stands behind a door of a pattern's page, in the order in which an envelope is read. */
 const parts = [
-    { value: 'charts', label: 'Charts', faults: null, none: null, has: () => true },
+    {
+        value: 'levels',
+        label: 'Levels and lengths',
+        faults: /^pattern\.(seam|levels|lengthen)/,
+        state: (document) => {
+            const lacks = lacksOf(document);
+            const { underarm_to_waist, waist_to_hip, hip_to_hem } = document.seam;
+            return lacks.length > 0
+                ? `needs ${lacks.join(', ')}`
+                : told([underarm_to_waist, waist_to_hip, hip_to_hem], 'typed');
+        },
+        has: () => true,
+    },
     {
         value: 'envelopes',
         label: 'Envelopes',
         faults: /^pattern\.ranges/,
-        none: 'one, with all sizes',
-        has: ({ ranges, chart_means, between }) => some(ranges) || Boolean(chart_means) || Boolean(between),
+        state: ({ ranges }) =>
+            count(ranges) === 0
+                ? 'one, with all sizes'
+                : `${count(ranges)}, ${(ranges ?? []).filter(({ owned }) => owned !== false).length} owned`,
+        has: ({ ranges, chart_means, between }) =>
+            count(ranges) > 0 || Boolean(chart_means) || Boolean(between),
     },
     {
         value: 'cups',
         label: 'Cups',
         faults: /^pattern\.cups(\.table|\.by_range)/,
-        none: 'none',
-        has: ({ cups }) => anyKey(cups),
+        state: ({ cups }) =>
+            told(
+                [
+                    count(cups?.table) > 0 && many(count(cups?.table), 'cup', 'cups'),
+                    keys(cups?.by_range).length > 0 && 'by envelope',
+                    keys(cups?.body_chart).length > 0 && `rows for ${keys(cups?.body_chart).join(' ')}`,
+                ],
+                keys(cups).length > 0 ? 'the usual rule' : 'none',
+            ),
+        has: ({ cups }) => keys(cups).length > 0,
     },
     {
         value: 'views',
         label: 'Views and fits',
         faults: null,
-        none: 'one view, one fit',
-        has: ({ views, fits, finished_by }) => some(views) || some(fits) || some(finished_by),
+        state: ({ views, fits }) =>
+            told(
+                [
+                    count(views) > 0 && many(count(views), 'view', 'views'),
+                    count(fits) > 0 && many(count(fits), 'fit', 'fits'),
+                ],
+                'one of each',
+            ),
+        has: ({ views, fits, finished_by }) => count(views) + count(fits) + count(finished_by) > 0,
     },
     {
         value: 'tissue',
         label: 'Tissue',
         faults: /^pattern\.flat_checks/,
-        none: 'not measured',
-        has: ({ flat_checks }) => anyKey(flat_checks),
-    },
-    {
-        value: 'levels',
-        label: 'Levels and lengths',
-        faults: /^pattern\.(seam|levels|lengthen)/,
-        none: null,
-        has: () => true,
+        state: ({ flat_checks }) => told(keys(flat_checks), 'not measured'),
+        has: ({ flat_checks }) => keys(flat_checks).length > 0,
     },
     {
         value: 'pieces',
         label: 'Pieces',
         faults: /^pattern\.pieces/,
-        none: 'not listed yet',
-        has: ({ pieces }) => some(pieces),
+        state: ({ pieces }) =>
+            count(pieces) > 0 ? many(count(pieces), 'piece', 'pieces') : 'not listed yet',
+        has: ({ pieces }) => count(pieces) > 0,
     },
     {
         value: 'cloth',
         label: 'Cloth and notions',
         faults: /^pattern\.(fabric_needs|notions)/,
-        none: 'no amounts',
+        state: ({ fabric_needs, notions, files }) =>
+            told(
+                [
+                    count(fabric_needs) > 0 && many(count(fabric_needs), 'width', 'widths'),
+                    count(notions) > 0 && many(count(notions), 'notion', 'notions'),
+                    count(files) > 0 && many(count(files), 'file', 'files'),
+                ],
+                'no amounts',
+            ),
         has: ({ fabric_needs, notions, cloths, files }) =>
-            some(fabric_needs) || some(notions) || some(files) || Boolean(cloths),
+            count(fabric_needs) + count(notions) + count(files) > 0 || Boolean(cloths),
     },
-    { value: 'house', label: 'House', faults: null, none: 'its habits', has: () => false },
+    { value: 'house', label: 'House', faults: null, state: () => 'its habits', has: () => false },
 ] as const satisfies readonly Part[];
 
 export type PartName = (typeof parts)[number]['value'];
 
 export interface PartState {
-    value: PartName;
-    label: string;
-    /** Whether something in it is to be mended. */
-    atFault: boolean;
-    /** What is said of it in one quiet line; null where it is open. */
-    quiet: string | null;
+    name: PartName;
+    words: string;
+    /** What is in it, or that something is to be mended. */
+    state: string;
+    toMend: boolean;
+    isPrinted: boolean;
 }
 
 /** The part that an address such as `#cups` names; null where it names none. */
@@ -85,16 +122,17 @@ export function partNamed(hash: string): PartName | null {
     return parts.find(({ value }) => `#${value}` === hash)?.value ?? null;
 }
 
-/** Every part as it stands: open where something is typed into it, or is to be mended, or where it was asked for. */
-export function partsOf(
-    document: PatternDocument,
-    faults: readonly string[],
-    asked: ReadonlySet<PartName>,
-): PartState[] {
+/** Every part as it stands. */
+export function partsOf(document: PatternDocument, faults: readonly string[]): PartState[] {
     return parts.map((part: Part & { value: PartName }) => {
-        const atFault = part.faults !== null && faults.some((field) => part.faults?.test(field));
-        const isOpen = atFault || asked.has(part.value) || part.has(document);
-        return { value: part.value, label: part.label, atFault, quiet: isOpen ? null : part.none };
+        const toMend = part.faults !== null && faults.some((field) => part.faults?.test(field));
+        return {
+            name: part.value,
+            words: part.label,
+            state: toMend ? 'to mend' : part.state(document),
+            toMend,
+            isPrinted: part.has(document),
+        };
     });
 }
 

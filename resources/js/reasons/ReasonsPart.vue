@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Choices, Make, Plan } from '../api/types';
+import DoorRow from '../ui/DoorRow.vue';
 import { doors, type Door } from './doors';
 import AlternativeList from './AlternativeList.vue';
 import FramePart from './FramePart.vue';
@@ -37,22 +38,12 @@ const states = computed<Record<Door, string>>(() => {
         more: props.make.choices.view ? `view ${props.make.choices.view}` : 'envelope, lengths',
     };
 });
+const told = computed(() => doors.map((one) => ({ ...one, state: states.value[one.name] })));
 </script>
 
 <template>
     <div id="reasons" class="reasons">
-        <div class="doors" role="group" aria-label="More of this plan">
-            <button
-                v-for="{ name, words } in doors"
-                :key="name"
-                type="button"
-                class="door"
-                :aria-expanded="door === name"
-                @click="door = door === name ? null : name"
-            >
-                <b>{{ words }}</b> <span>{{ states[name] }}</span>
-            </button>
-        </div>
+        <DoorRow v-model="door" label="More of this plan" :doors="told" />
         <div v-if="door !== null" class="behind">
             <template v-if="door === 'reasons'">
                 <OpinionList :plan="plan" />
@@ -83,34 +74,6 @@ const states = computed<Record<Door, string>>(() => {
 <style scoped>
 .reasons {
     padding: 0 20px 40px;
-}
-.doors {
-    display: grid;
-    grid-template-columns: repeat(5, minmax(0, 1fr));
-    gap: 10px;
-}
-.door {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    gap: 0 10px;
-    min-height: 44px;
-    padding: 8px 12px;
-    border: 1.5px solid var(--rule);
-    border-radius: 3px;
-    background: var(--paper);
-    color: var(--ink);
-    font: inherit;
-    font-size: 14px;
-    text-align: left;
-    cursor: pointer;
-}
-.door span {
-    color: var(--quiet);
-}
-.door[aria-expanded='true'] {
-    border-color: var(--ink);
-    box-shadow: inset 0 -4px 0 var(--cut);
 }
 .behind {
     display: grid;
@@ -163,11 +126,6 @@ const states = computed<Record<Door, string>>(() => {
     }
     .reasons :deep(.columns) {
         grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-    }
-}
-@media (max-width: 1000px) {
-    .doors {
-        grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
     }
 }
 @media (max-width: 560px) {

@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { LevelName, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
+import { figureText } from '../ui/figure';
+import { garmentShape } from './garment';
+import { levelsOf } from './levels';
+
+/** The garment as it is typed: its outline, where its levels lie, how far apart, and what matters where. */
+const props = defineProps<{
+    document: PatternDocument;
+    unit: Unit;
+    guide: PatternGuide;
+    kept: Pattern | null;
+}>();
+const emit = defineEmits<{ ask: [] }>();
+
+const WIDE = 400;
+const HIGH = 500;
+const ROOM = 20;
+const MIDDLE = 190;
+const shape = computed(() => garmentShape(props.document, props.unit));
+/** Pixels of a centimetre: as large as there is room for. */
+const scale = computed(() =>
+    Math.min((HIGH - 2 * ROOM) / shape.value.down.hem, 105 / Math.max(...Object.values(shape.value.half))),
+);
+const y = (cm: number): number => ROOM + cm * scale.value;
+const x = (cm: number): number => cm * scale.value;
+
+/** The right half from the middle out, mirrored for the left. */
+const outline = computed(() => {
+    const { half, down, fromWaist, hasLegs } = shape.value;
+    const hem = half.hip * (hasLegs ? 0.82 : 1.06);
+    const side = (sign: 1 | -1): string => {
+        const at = (cm: number): number => MIDDLE + sign * x(cm);
+        const body = `C${at(half.waist)} ${y((down.bust + down.waist) / 2)} ${at(half.waist)} ${y(down.waist - 2)} ${at(half.waist)} ${y(down.waist)}`;
+        const above = fromWaist
+            ? `M${MIDDLE} ${y(0)}H${at(half.waist)}`
+            : `M${MIDDLE} ${y(7)}Q${at(6)} ${y(7)} ${at(7)} ${y(0)}L${at(half.bust * 0.84)} ${y(3.5)}Q${at(half.bust * 0.74)} ${y(down.bust * 0.7)} ${at(half.bust)} ${y(down.bust)}${body}`;
+        const below = `C${at(half.waist)} ${y(down.waist + 4)} ${at(half.hip)} ${y(down.hip - 8)} ${at(half.hip)} ${y(down.hip)}L${at(hem)} ${y(down.hem)}`;
+        const end = hasLegs ? `H${at(hem * 0.3)}L${MIDDLE} ${y(down.hip + 8)}` : `H${MIDDLE}`;
+        return above + below + end;
+    };
+    return side(1) + side(-1);
+});
+
+const shown = computed(() => levelsOf(props.document, props.guide).map(({ name }) => name));
+const weights: Record<string, string> = { critical: 'critical', matters: 'matters', free: 'free' };
+const labels = computed(() =>
+    shown.value.map((level: LevelName) => {
+        const eases =
+            props.kept?.drafted_ease.find((one) => one.level === level && one.path.startsWith('finished.'))
+                ?.ease_nm ?? [];
+        const drafted = eases[Math.floor(eases.length / 2)] ?? null;
+        return {
+            level,
+            at: y(shape.value.down[level]),
+            half: x(shape.value.half[level]),
+            words: [
+                weights[props.document.levels?.[level] ?? 'matters'],
+                ...(drafted === null ? [] : [`${figureText(drafted, props.unit, { signed: true })}`]),
+            ].join(' · '),
+        };
+    }),
+);
+const lengths = computed(() => {
+    const { down, typed, fromWaist } = shape.value;
+    return [
+        ...(fromWaist ? [] : [{ from: down.bust, to: down.waist, figure: typed.waist }]),
+        { from: down.waist, to: down.hip, figure: typed.hip },
+        { from: down.hip, to: down.hem, figure: typed.hem },
+    ].map(({ from, to, figure }) => ({ from: y(from), to: y(to), figure: figure || '?' }));
+});
+</script>
+
+<template>
+    <figure class="garment-picture">
+        <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" aria-hidden="true">
+            <path class="outline" :d="outline" />
+            <g v-for="{ level, at, half, words } in labels" :key="level">
+                <path class="level" :d="`M${MIDDLE - half} ${at}H${MIDDLE + half}`" />
+                <text class="name" :x="MIDDLE + 118" :y="at - 2">{{ level }}</text>
+                <text :x="MIDDLE + 118" :y="at + 13">{{ words }}</text>
+            </g>
+            <g v-for="({ from, to, figure }, n) in lengths" :key="n">
+                <path class="long" :d="`M56 ${from}h10m-5 0V${to}m-5 0h10`" />
+                <text class="figure" :class="{ lacks: figure === '?' }" x="48" :y="(from + to) / 2 + 4">
+                    {{ figure }}
+                </text>
+            </g>
+        </svg>
+        <figcaption>
+            <button type="button" class="link" @click="emit('ask')">Levels and lengths</button>
+        </figcaption>
+    </figure>
+</template>
+
+<style scoped>
+.garment-picture {
+    margin: 0;
+}
+svg {
+    display: block;
+    width: 100%;
+    max-height: 560px;
+}
+.outline {
+    fill: var(--paper);
+    stroke: var(--ink);
+    stroke-width: 1.6;
+    stroke-linejoin: round;
+}
+.level {
+    stroke: var(--cut);
+    stroke-width: 1.2;
+    stroke-dasharray: 5 4;
+}
+.long {
+    fill: none;
+    stroke: var(--quiet);
+}
+text {
+    fill: var(--quiet);
+    font-size: 12px;
+}
+.name {
+    fill: var(--ink);
+    font-size: 14px;
+    font-weight: 700;
+    text-transform: capitalize;
+}
+.figure {
+    fill: var(--ink);
+    font-weight: 650;
+    text-anchor: end;
+}
+.figure.lacks {
+    fill: var(--cut);
+}
+figcaption {
+    text-align: center;
+}
+</style>

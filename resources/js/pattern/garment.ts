@@ -1,0 +1,70 @@
+import type { PatternDocument } from '../api/types';
+import type { LevelName } from '../api/types';
+
+/** A typed figure as far as a picture needs it: of a range its beginning. Null where none can be read. */
+export function drawnFigure(text: string | null | undefined): number | null {
+    const found = /^\s*(\d+(?:[.,]\d+)?)(?:\s+(\d+)\/(\d+))?/.exec(text ?? '');
+    if (found === null) return null;
+    const [, whole = '', over, under] = found;
+    return Number(whole.replace(',', '.')) + (over && under ? Number(over) / Number(under) : 0);
+}
+
+/** Usual heights and girths where none is typed, in centimetres: a picture has to stand on something. */
+const USUAL = { shoulder: 22, waist: 20, hip: 20, hem: 45, top_hem: 8 } as const;
+const USUAL_GIRTH: Record<LevelName, number> = { bust: 100, waist: 82, hip: 106 };
+const ROWS = { bust: 'full_bust', waist: 'waist', hip: 'hip' } as const;
+
+export interface GarmentShape {
+    /** Half as wide as the picture at each level, from the middle out. */
+    half: Record<LevelName, number>;
+    /** How far down each lies from the shoulder, or from the waist where it begins there. */
+    down: { bust: number; waist: number; hip: number; hem: number };
+    /** What is typed between them; null where nothing is. */
+    typed: { waist: string | null; hip: string | null; hem: string | null };
+    fromWaist: boolean;
+    hasLegs: boolean;
+}
+
+/** The outline of the middle size, from what is typed of it. */
+export function garmentShape(document: PatternDocument, unit: 'cm' | 'in'): GarmentShape {
+    const cm = unit === 'in' ? 2.54 : 1;
+    const middle = Math.floor(document.sizes.length / 2);
+    const girth = (level: LevelName): number => {
+        const row = ROWS[level];
+        const figure =
+            drawnFigure(document.finished?.[row]?.[middle]) ??
+            drawnFigure(document.body_chart[row]?.[middle]);
+        return figure === null ? USUAL_GIRTH[level] : figure * cm;
+    };
+    const long = (key: 'underarm_to_waist' | 'waist_to_hip' | 'hip_to_hem', usual: number): number => {
+        const figure = drawnFigure(document.seam[key]);
+        return figure === null ? usual : figure * cm;
+    };
+    const isTop = document.garment === 'top' || document.garment === 'knit_top';
+    const fromWaist = document.garment === 'skirt' || document.garment === 'trousers';
+    const bust = fromWaist ? 0 : USUAL.shoulder;
+    const waist = fromWaist ? 0 : bust + long('underarm_to_waist', USUAL.waist);
+    const hip = waist + long('waist_to_hip', USUAL.hip);
+    return {
+        // Laid flat a garment is half its girth wide.
+        half: { bust: girth('bust') / 4, waist: girth('waist') / 4, hip: girth('hip') / 4 },
+        down: {
+            bust,
+            waist,
+            hip,
+            hem:
+                hip +
+                long(
+                    'hip_to_hem',
+                    isTop ? USUAL.top_hem : document.garment === 'trousers' ? 2 * USUAL.hem - 5 : USUAL.hem,
+                ),
+        },
+        typed: {
+            waist: document.seam.underarm_to_waist ?? null,
+            hip: document.seam.waist_to_hip ?? null,
+            hem: document.seam.hip_to_hem ?? null,
+        },
+        fromWaist,
+        hasLegs: document.garment === 'trousers',
+    };
+}

@@ -1,0 +1,64 @@
+<script setup lang="ts" generic="Name extends string">
+/** Doors in a row, each with its state in a few words; one stands open at a time. */
+defineProps<{
+    label: string;
+    doors: readonly { name: Name; words: string; state: string; toMend?: boolean }[];
+}>();
+const open = defineModel<Name | null>({ required: true });
+</script>
+
+<template>
+    <div class="doors" role="group" :aria-label="label">
+        <button
+            v-for="{ name, words, state, toMend } in doors"
+            :key="name"
+            type="button"
+            class="door"
+            :class="{ 'to-mend': toMend }"
+            :aria-expanded="open === name"
+            @click="open = open === name ? null : name"
+        >
+            <b>{{ words }}</b> <span>{{ state }}</span>
+        </button>
+    </div>
+</template>
+
+<style scoped>
+.doors {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(min(170px, 100%), 1fr));
+    gap: 10px;
+}
+.door {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 0 10px;
+    min-height: 44px;
+    padding: 8px 12px;
+    border: 1.5px solid var(--rule);
+    border-radius: 3px;
+    background: var(--paper);
+    color: var(--ink);
+    font: inherit;
+    font-size: 14px;
+    text-align: left;
+    cursor: pointer;
+}
+.door span {
+    color: var(--quiet);
+}
+.door.to-mend span {
+    color: var(--bad);
+    font-weight: 600;
+}
+.door[aria-expanded='true'] {
+    border-color: var(--ink);
+    box-shadow: inset 0 -4px 0 var(--cut);
+}
+@media print {
+    .doors {
+        display: none;
+    }
+}
+</style>
