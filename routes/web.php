@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BeginController;
 use App\Http\Controllers\BinController;
 use App\Http\Controllers\BlankCardController;
 use App\Http\Controllers\CardController;
@@ -86,6 +87,7 @@ Route::prefix('api')->group(function (): void {
         Route::delete('patterns/{pattern}', [BinController::class, 'pattern']);
         Route::delete('makes/{make}', [BinController::class, 'make']);
         Route::delete('houses/{house}', [BinController::class, 'house']);
+        Route::post('begin', BeginController::class);
         Route::post('wearers', [WearerController::class, 'store']);
         Route::get('wearers/{wearer}', [WearerController::class, 'show']);
         Route::patch('wearers/{wearer}', [WearerController::class, 'update']);

@@ -368,6 +368,17 @@ final readonly class Caution
         return new self(CautionCode::TissueDiffers, $level, "At the {$level->value} of {$size} {$printed} is printed, and your tissue has {$tissue}. {$so}");
     }
 
+    /** @param  string  $which  in words, such as "underarm to waist and waist to hip" */
+    public static function lengthGuessed(string $which): self
+    {
+        return new self(
+            CautionCode::LengthGuessed,
+            null,
+            "Nobody has measured {$which} on this pattern: a usual length stands in for it, and the line is drawn by that. "
+                .'Measure the paper before it is cut.',
+        );
+    }
+
     public static function noPatternLength(): self
     {
         return new self(

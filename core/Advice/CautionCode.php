@@ -38,6 +38,7 @@ enum CautionCode: string
     case LengthSmall = 'length_small';
     case TissueDiffers = 'tissue_differs';
     case NoPatternLength = 'no_pattern_length';
+    case LengthGuessed = 'length_guessed';
     case HemAboveLevel = 'hem_above_level';
     case ChangeFar = 'change_far';
     case BeyondAllowance = 'beyond_allowance';
@@ -72,6 +73,7 @@ enum CautionCode: string
             self::OneSizeLeftOut => 'no one size serves',
             self::HemAboveLevel => 'the hem cuts a level away',
             self::NoPatternLength => 'pattern\'s length not known',
+            self::LengthGuessed => 'seam not measured yet',
             self::ChangeFar => 'far for one seam',
             self::BeyondAllowance => 'beyond the allowance',
             default => str_replace('_', ' ', $this->value),
@@ -84,7 +86,7 @@ enum CautionCode: string
         return match ($this) {
             self::NotMeasured, self::BustNotMeasured, self::MeasureAgain, self::HeightDiffers, self::TummyOverHip, self::WaistAtTrousers, self::CupOutsideTable => Mending::Measuring,
             self::RangeNotOwned, self::StepAvoid, self::StepCare, self::OneSizeLeftOut, self::SizedDown => Mending::OtherWay,
-            self::NoFinished, self::NoPatternLength, self::CupNoRow, self::TissueDiffers => Mending::Pattern,
+            self::NoFinished, self::NoPatternLength, self::LengthGuessed, self::CupNoRow, self::TissueDiffers => Mending::Pattern,
             self::ClothKnit, self::ClothWoven, self::ClothStretchesMore, self::ClothStretchesLess, self::ClothStandsOff, self::ClothFallsIn, self::ClothSheer => Mending::Cloth,
             default => null,
         };
@@ -101,7 +103,7 @@ enum CautionCode: string
     {
         return in_array($this, [
             self::BelowRange, self::AboveRange, self::OtherRangeFits, self::RangeNotOwned, self::NotMeasured,
-            self::UnderLeastEase, self::HemAboveLevel,
+            self::UnderLeastEase, self::HemAboveLevel, self::LengthGuessed,
             self::CannotPullOn, self::MeasureAgain, self::StepAvoid, self::TummyTight,
             self::SleeveNarrow, self::ChangeFar, self::BeyondAllowance, self::ClothWoven, self::ClothStretchesLess,
         ], true);

@@ -6,6 +6,7 @@ namespace Underbolt\Advice;
 
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Paper\UsualLengths;
 use Underbolt\Planning\Plan;
 
 /** What the line and the lengths ask of the paper. */
@@ -29,6 +30,7 @@ final class PaperCautions
             ...array_map(Caution::unlikeCutShort(...), $plan->frontBack->cutShort),
             ...$lengths,
             ...self::cutAway($plan),
+            self::guessed($plan),
             ...self::tissue($plan),
             $plan->lengths->hemUnanswered ? Caution::noPatternLength() : null,
         ], static fn (?Caution $caution): bool => $caution !== null));
@@ -46,6 +48,13 @@ final class PaperCautions
         }
 
         return $found;
+    }
+
+    private static function guessed(Plan $plan): ?Caution
+    {
+        $words = array_map(static fn (UsualLengths $length): string => $length->words(), $plan->make->pattern->seam->guessed);
+
+        return $words === [] ? null : Caution::lengthGuessed(implode(' and ', $words));
     }
 
     /** @return list<Caution> where envelope and tissue disagree at a level that the make has */

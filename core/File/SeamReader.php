@@ -28,6 +28,7 @@ final class SeamReader
             waistToHemEdge: $fields->get($keys->waistToHemEdge),
             nestEdges: self::edges($fields->byName($keys->nestEdges)),
             leans: $fields->sure($keys->leans),
+            guessed: $fields->get($keys->guessed) ?? [],
         );
     }
 

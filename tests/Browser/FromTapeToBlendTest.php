@@ -62,7 +62,7 @@ test('from a tape measure to a drawn blend', function (): void {
     expect($page->text('.chart-grid .computed'))->toBe('Bust +8 +8 +8 +8 +8 +8');
     $page->press('Levels and lengths')->type('Underarm to waist', '20.5')->type('Waist to hip', '20')->type('Hip to cut hem', '45');
     $page->until(fn (): bool => $page->text('.state') === 'Kept.', 'the lengths are kept');
-    $page->press('Back to the workroom');
+    $page->press('Workroom');
 
     // The make, and the bench.
     $page->sees('New make for')->choose('New make for', 'Bettrys, ')->choose('from', 'Causeway dress')->press('To the bench');

@@ -18,7 +18,7 @@ use Underbolt\Measure\Unit;
     new OA\Property(property: 'document', ref: PatternDocument::class),
     new OA\Property(property: 'version', description: 'as it was seen; of a new one there is none', type: 'integer', nullable: true),
 ])]
-final class PatternRequest extends FormRequest
+class PatternRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -9,10 +9,13 @@ use Underbolt\File\Shape\FlagShape;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\LengthShape;
+use Underbolt\File\Shape\ListShape;
 use Underbolt\File\Shape\ListsKeys;
 use Underbolt\File\Shape\WholeShape;
+use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
+use Underbolt\Pattern\Paper\UsualLengths;
 
 /** What the paper says about the side seam. */
 final readonly class SeamKeys implements Keys
@@ -42,6 +45,8 @@ final readonly class SeamKeys implements Keys
         public Key $hemAllowance = new Key('hem_allowance', new LengthShape(LengthKind::Allowance)),
         /** @var Key<Length> */
         public Key $sleeveHemAllowance = new Key('sleeve_hem_allowance', new LengthShape(LengthKind::Allowance)),
+        /** @var Key<list<UsualLengths>> */
+        public Key $guessed = new Key('guessed', new ListShape(new WordShape(UsualLengths::class), 2, isSet: true), 'lengths that nobody has measured: usual ones, for a start'),
         /** @var Key<bool> */
         public Key $leans = new Key('leans', new FlagShape, 'more than 40 degrees, as on a flare: moves are square to it', usual: false),
     ) {

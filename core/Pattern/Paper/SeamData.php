@@ -18,6 +18,7 @@ final readonly class SeamData
      * @param  ?Length  $waistToHemEdge  from the waist to the cut edge of the hem, where the paper says that instead of `hipToHem`
      * @param  ?Length  $hipToHem  from the hip level to the cut edge of the hem
      * @param  bool  $leans  whether it leans more than 40 degrees, as on a flare: then moves are square to it
+     * @param  list<UsualLengths>  $guessed  lengths that nobody has measured
      * @param  ?Length  $sleeveLength  from the shoulder bone to the cut edge of the sleeve
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class SeamData
         public ?Length $waistToHemEdge = null,
         private array $nestEdges = [],
         public bool $leans = false,
+        public array $guessed = [],
     ) {
     }
 

@@ -6,6 +6,7 @@ import type { User } from '../api/types';
 import { useSession } from '../state/session';
 import { focusFault } from '../ui/focusFault';
 import TextField from '../ui/TextField.vue';
+import DoorPicture from './DoorPicture.vue';
 
 const session = useSession();
 const router = useRouter();
@@ -76,15 +77,25 @@ function submit(): Promise<void> {
 <template>
     <div class="door">
         <section class="promise">
-            <h1>Your measurements next to the pattern’s. The size at every level. A line you can draw.</h1>
+            <h1>Measure. Compare. Draw the line.</h1>
             <p>
-                Underbolt does the arithmetic between tape and tissue: which size you are at bust, waist and
-                hip, what is left over at each seam, and how far the new side seam stands from the printed
-                one.
+                Which size at bust, waist and hip, what is left over at each seam, and where the new side seam
+                runs: the arithmetic between tape and pattern, with its reasons.
             </p>
-            <button v-if="isDemo" type="button" class="press large" :disabled="busy" @click="demo">
-                Open the demo workroom
-            </button>
+            <div class="ways-in">
+                <button v-if="isDemo" type="button" class="press large" :disabled="busy" @click="demo">
+                    Open the demo workroom
+                </button>
+                <button
+                    v-if="asks !== 'register'"
+                    type="button"
+                    class="press large second"
+                    @click="turn('register')"
+                >
+                    Make an account
+                </button>
+            </div>
+            <DoorPicture />
         </section>
         <form class="panel" novalidate @submit.prevent="submit">
             <h2>{{ words[asks].title }}</h2>
@@ -202,6 +213,15 @@ function submit(): Promise<void> {
 .press.large {
     padding: 10px 14px;
     font-size: 18px;
+}
+.press.second {
+    background: var(--paper);
+    color: var(--ink);
+}
+.ways-in {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
 }
 .press:disabled {
     opacity: 0.6;

@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bin": {
         parameters: {
             query?: never;
@@ -1397,6 +1413,23 @@ export interface components {
             /** @description it is so: false takes the answer back */
             so: boolean;
         };
+        BeginRequest: components["schemas"]["PatternRequest"] & {
+            /** @description whose the figures are */
+            wearer: string;
+            /**
+             * @description meant where a reading names no unit
+             * @enum {string}
+             */
+            measured_in: "cm" | "in";
+            /** @description as typed, by point */
+            readings: {
+                [key: string]: string;
+            };
+        };
+        BegunData: {
+            /** @description whose bench comes next */
+            make_id: number;
+        };
         /** @description the make has changed since it was seen; this is how it stands */
         BenchConflictData: {
             message: string;
@@ -1494,6 +1527,8 @@ export interface components {
             foundation: string;
             /** @description how many points are measured */
             measured: number;
+            /** @description which, by their codes */
+            points: string[];
         };
         CardWarningData: {
             /** @description what an answer is kept under */
@@ -2575,6 +2610,13 @@ export interface components {
             waits_for: string | null;
             /** @description how many cautions the plan has */
             cautions: number;
+            /** @description how many of them are to be settled before anything is cut */
+            to_settle: number;
+            /**
+             * @description what it waits for, in the order of the work
+             * @enum {string}
+             */
+            next: "measure" | "decide" | "table" | "fit" | "worn";
             /** @description how far it has come; null while it is only planned */
             stage: string | null;
             /** @description the line of its front; null where it can't be drawn */
@@ -2931,6 +2973,8 @@ export interface components {
             pieces: components["schemas"]["UnderstoodPieceData"][];
             /** @description that such a garment usually has; nobody has confirmed them */
             usual_pieces: components["schemas"]["UnderstoodPieceData"][];
+            /** @description pieces that have a drawing of their own */
+            drawn: string[];
         };
         /** @description The `pattern` part of a make file, figures as typed; its keys are those of core/File/Keys/PatternKeys. */
         PatternDocument: {
@@ -3108,6 +3152,8 @@ export interface components {
                 seam_allowance?: string | null;
                 hem_allowance?: string | null;
                 sleeve_hem_allowance?: string | null;
+                /** @description lengths that nobody has measured: usual ones, for a start */
+                guessed?: ("underarm_to_waist" | "waist_to_hip")[] | null;
                 /** @description more than 40 degrees, as on a flare: moves are square to it */
                 leans?: boolean | null;
             } | null;
@@ -3210,6 +3256,7 @@ export interface components {
             seams: components["schemas"]["OptionData"][];
             starters: components["schemas"]["StarterData"][];
             houses: components["schemas"]["HouseData"][];
+            usual_lengths: components["schemas"]["UsualLengthData"][];
         };
         /** @description a make from the pattern */
         PatternMakeData: {
@@ -3232,6 +3279,11 @@ export interface components {
             name: string;
             house: string;
             sizes: string[];
+            /**
+             * @description null where it isn't said
+             * @enum {string|null}
+             */
+            garment: "dress" | "top" | "skirt" | "trousers" | "knit_top" | "coat" | null;
             /** @description how many things in it need mending */
             faults: number;
         };
@@ -3660,6 +3712,14 @@ export interface components {
             paper: "a4" | "letter";
             /** @description that are left */
             recovery_codes: number;
+        };
+        /** @description a length that stands in while nobody has measured the paper, as it would be typed */
+        UsualLengthData: {
+            /** @enum {string} */
+            key: "underarm_to_waist" | "waist_to_hip";
+            words: string;
+            cm: string;
+            in: string;
         };
         /** @description The `verdict` part of a make file, figures as typed; its keys are those of core/File/Keys/VerdictKeys. */
         VerdictDocument: {
@@ -4104,6 +4164,31 @@ export interface operations {
                 content?: never;
             };
             404: components["responses"]["NotFound"];
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginRequest"];
+            };
+        };
+        responses: {
+            /** @description a make of it */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunData"];
+                };
+            };
+            422: components["responses"]["Refused"];
         };
     };
     bin: {

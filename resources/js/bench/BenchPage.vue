@@ -16,6 +16,8 @@ import BenchTop from './BenchTop.vue';
 import CardChoice from './CardChoice.vue';
 import ChoiceBar from './ChoiceBar.vue';
 import NewerCard from './NewerCard.vue';
+import AskLengths from './AskLengths.vue';
+import AskPoints from './AskPoints.vue';
 import BeforeYouCut from './BeforeYouCut.vue';
 import PlanHeadline from './PlanHeadline.vue';
 import PlanTable from './PlanTable.vue';
@@ -63,7 +65,6 @@ const whatIf = useWhatIf(whatIfServer(props.id));
 const shown = computed(() => whatIf.answer.value?.plan ?? plan.value);
 const guide = shallowRef<readonly Point[]>([]);
 async function tryOthers(): Promise<void> {
-    guide.value = (await measuringGuide().catch(() => null))?.points ?? [];
     if (make.value !== null) await whatIf.open(make.value.card_id, make.value.needed_points, session.unit);
 }
 const whatIfButton = useTemplateRef<HTMLElement>('whatIfButton');
@@ -72,6 +73,18 @@ async function leaveOthers(): Promise<void> {
     await nextTick();
     whatIfButton.value?.focus();
 }
+/** Points that the plan waits for: they can be typed here. */
+const asked = computed(() => {
+    const wanted = [
+        ...Object.keys(refused.value?.errors ?? {})
+            .filter((field) => field.startsWith('body.'))
+            .map((field) => field.slice('body.'.length)),
+        ...(plan.value?.cautions ?? []).flatMap(({ code, level }) =>
+            code === 'not_measured' && level !== null ? [level === 'bust' ? 'full_bust' : level] : [],
+        ),
+    ];
+    return guide.value.filter(({ code }) => wanted.includes(code));
+});
 provideSizeNames(shown);
 /** What is chosen or tried has no answer yet: what stands is grey till then. */
 const isBusy = computed(() => isAwaiting.value || whatIf.isAwaiting.value);
@@ -86,7 +99,10 @@ watch(settled, (now) => {
     told = now;
 });
 
-onMounted(load);
+onMounted(async () => {
+    await load();
+    guide.value = (await measuringGuide().catch(() => null))?.points ?? [];
+});
 // The sentences of the plan speak in the unit in use.
 watch(
     () => session.unit,
@@ -211,6 +227,7 @@ useShortcuts([
             </template>
             <p v-if="Object.keys(refused.errors).length === 0" class="fault">{{ refused.message }}</p>
         </div>
+        <AskPoints v-if="!plan" class="asked" :make="make" :points="asked" @kept="load" />
         <template v-if="plan">
             <WhatIfPart
                 v-if="whatIf.isOpen.value"
@@ -225,10 +242,8 @@ useShortcuts([
             />
             <BenchTop :plan="shown!" @start="remember" @clip="clip">
                 <template #no-seam>
-                    Type <b>underarm to waist</b> and <b>waist to hip</b> into
-                    <RouterLink :to="{ name: 'pattern', params: { id: make.pattern_id } }"
-                        >the pattern</RouterLink
-                    >, and the new side seam is drawn here.
+                    <AskPoints v-if="asked.length > 0" :make="make" :points="asked" @kept="load" />
+                    <AskLengths v-else :pattern="make.pattern_id" @kept="load" />
                 </template>
             </BenchTop>
             <div class="bench-foot">
@@ -293,7 +308,8 @@ useShortcuts([
     font-weight: 600;
     cursor: pointer;
 }
-.refused {
+.refused,
+.asked {
     padding: 6px 20px;
 }
 .bench-foot {

@@ -127,9 +127,7 @@ const hasChange = computed(() =>
                 <StationTable :rows="rows" :places="places" :row-height="ROW" :apart="apart" />
             </template>
             <template v-else>
-                <p class="hint seam-hint">
-                    <slot name="no-seam" />
-                </p>
+                <div class="hint seam-hint"><slot name="no-seam" /></div>
                 <StationTable v-if="rows.length > 0" :rows="rows" :row-height="ROW" :apart="apart" />
             </template>
             <p v-if="shownLines" class="hint own-lines">read off the pattern’s own lines</p>

@@ -57,14 +57,35 @@ async function go(code: string): Promise<void> {
     document.querySelector<HTMLInputElement>('.point-panel input')?.focus();
 }
 
+const { pending, type, forget, sendAgain } = usePending(props.id, keep);
+
+/** What the make can use and isn't measured yet, nor on its way. */
+const lacking = computed(() =>
+    points.value.filter(
+        ({ code }) =>
+            needed.value.includes(code) &&
+            !isMeasured(code) &&
+            !pending.value.some((one) => one.point === code && one.outcome === null),
+    ),
+);
+/** Whether something was lacking when the card was opened: only then is typing the last of it the end of it. */
+let cameLacking = false;
+/** All is typed that the make can use: the bench comes by itself, once it is kept. */
+const isDone = ref(false);
+watch([isDone, pending, lacking], () => {
+    if (isDone.value && pending.value.length === 0 && lacking.value.length === 0)
+        void router.push({ name: 'bench', params: { id: props.make } });
+});
+
 function next(): void {
+    isDone.value = cameLacking && lacking.value.length === 0;
+    if (isDone.value) return;
     const at = points.value.findIndex(({ code }) => code === point.value?.code);
     const following = points.value[at + 1];
     if (following) void go(following.code);
     else document.querySelector<HTMLElement>('.after button')?.focus();
 }
 
-const { pending, type, forget, sendAgain } = usePending(props.id, keep);
 /** What was not taken at another point than the one that is open: the hands have gone on since. */
 const leftBehind = computed(() =>
     pending.value.flatMap((one) => {
@@ -106,6 +127,7 @@ async function loadGuide(): Promise<void> {
 onMounted(async () => {
     await Promise.all([load(), loadGuide(), loadNeeded()]);
     await sendAgain();
+    cameLacking = lacking.value.length > 0;
     const open = points.value.find(
         ({ code }) => !card.value?.measures.some((measure) => measure.point === code),
     );
@@ -180,6 +202,9 @@ useShortcuts([
                 @click="router.push({ name: 'bench', params: { id: make } })"
             />
             <Button v-else label="Back to the workroom" @click="router.push({ name: 'workroom' })" />
+            <b v-if="make !== undefined && lacking.length > 0" class="lacking">
+                Still for this make: {{ lacking.map(({ name }) => name).join(', ') }}.
+            </b>
             <span class="hint">
                 Every figure is kept as soon as it is typed. Enter goes on; leave out what you don’t know.
                 95.5, 95,5, 37 3/4, 37¾ and 37" are all read.

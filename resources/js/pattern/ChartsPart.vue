@@ -185,8 +185,7 @@ function startWith(starter: PatternGuide['starters'][number]): void {
                 <span v-for="odd in props.kept?.odd.slice(0, 4)" :key="odd.field">{{ odd.message }} </span>
             </p>
             <p v-if="document.sizes.length > 0" class="inline hint">
-                Paste into any cell: a chart with words in it is looked over first. Shift and arrows choose
-                cells, Ctrl Z takes a step back.
+                Paste into any cell: a chart with words in it is looked over first.
                 <label class="file">
                     Read a file
                     <input type="file" accept=".xlsx,.ods,.csv,.tsv,.txt,.pdf" @change="chosen" />

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { LevelName, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
 import { figureText } from '../ui/figure';
-import { garmentShape } from './garment';
+import { garmentOutline, garmentShape } from './garment';
 import { levelsOf } from './levels';
 
 /** The garment as it is typed: its outline, where its levels lie, how far apart, and what matters where. */
@@ -14,10 +14,10 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ ask: [] }>();
 
-const WIDE = 400;
-const HIGH = 500;
-const ROOM = 20;
-const MIDDLE = 190;
+const WIDE = 370;
+const HIGH = 420;
+const ROOM = 12;
+const MIDDLE = 170;
 const shape = computed(() => garmentShape(props.document, props.unit));
 /** Pixels of a centimetre: as large as there is room for. */
 const scale = computed(() =>
@@ -26,22 +26,9 @@ const scale = computed(() =>
 const y = (cm: number): number => ROOM + cm * scale.value;
 const x = (cm: number): number => cm * scale.value;
 
-/** The right half from the middle out, mirrored for the left. */
-const outline = computed(() => {
-    const { half, down, fromWaist, hasLegs } = shape.value;
-    const hem = half.hip * (hasLegs ? 0.82 : 1.06);
-    const side = (sign: 1 | -1): string => {
-        const at = (cm: number): number => MIDDLE + sign * x(cm);
-        const body = `C${at(half.waist)} ${y((down.bust + down.waist) / 2)} ${at(half.waist)} ${y(down.waist - 2)} ${at(half.waist)} ${y(down.waist)}`;
-        const above = fromWaist
-            ? `M${MIDDLE} ${y(0)}H${at(half.waist)}`
-            : `M${MIDDLE} ${y(7)}Q${at(6)} ${y(7)} ${at(7)} ${y(0)}L${at(half.bust * 0.84)} ${y(3.5)}Q${at(half.bust * 0.74)} ${y(down.bust * 0.7)} ${at(half.bust)} ${y(down.bust)}${body}`;
-        const below = `C${at(half.waist)} ${y(down.waist + 4)} ${at(half.hip)} ${y(down.hip - 8)} ${at(half.hip)} ${y(down.hip)}L${at(hem)} ${y(down.hem)}`;
-        const end = hasLegs ? `H${at(hem * 0.3)}L${MIDDLE} ${y(down.hip + 8)}` : `H${MIDDLE}`;
-        return above + below + end;
-    };
-    return side(1) + side(-1);
-});
+const outline = computed(() =>
+    garmentOutline(shape.value, { middle: MIDDLE, top: ROOM, scale: scale.value }),
+);
 
 const shown = computed(() => levelsOf(props.document, props.guide).map(({ name }) => name));
 const weights: Record<string, string> = { critical: 'critical', matters: 'matters', free: 'free' };
@@ -78,12 +65,12 @@ const lengths = computed(() => {
             <path class="outline" :d="outline" />
             <g v-for="{ level, at, half, words } in labels" :key="level">
                 <path class="level" :d="`M${MIDDLE - half} ${at}H${MIDDLE + half}`" />
-                <text class="name" :x="MIDDLE + 118" :y="at - 2">{{ level }}</text>
-                <text :x="MIDDLE + 118" :y="at + 13">{{ words }}</text>
+                <text class="name" :x="MIDDLE + 112" :y="at - 2">{{ level }}</text>
+                <text :x="MIDDLE + 112" :y="at + 13">{{ words }}</text>
             </g>
             <g v-for="({ from, to, figure }, n) in lengths" :key="n">
-                <path class="long" :d="`M56 ${from}h10m-5 0V${to}m-5 0h10`" />
-                <text class="figure" :class="{ lacks: figure === '?' }" x="48" :y="(from + to) / 2 + 4">
+                <path class="long" :d="`M44 ${from}h10m-5 0V${to}m-5 0h10`" />
+                <text class="figure" :class="{ lacks: figure === '?' }" x="36" :y="(from + to) / 2 + 4">
                     {{ figure }}
                 </text>
             </g>

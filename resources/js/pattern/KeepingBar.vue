@@ -40,18 +40,9 @@ const emit = defineEmits<{ undo: []; redo: [] }>();
     gap: 12px;
     align-items: center;
     justify-content: flex-end;
-    position: relative;
-    z-index: 1;
-    width: max-content;
+    flex-wrap: wrap;
     margin-left: auto;
-    height: 36px;
-    margin-bottom: -50px;
     font-size: 13.5px;
     color: var(--quiet);
-}
-@media (max-width: 1000px) {
-    .keeping {
-        margin-bottom: 0;
-    }
 }
 </style>

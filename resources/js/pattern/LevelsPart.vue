@@ -7,7 +7,8 @@ import TextField from '../ui/TextField.vue';
 import LevelRow from './LevelRow.vue';
 import { levelsOf } from './levels';
 import { orNull } from './lists';
-import { isFromWaist } from './parts';
+import { isFromWaist, lacksOf, lengthWords } from './lacks';
+import { measured, withLength, withUsual } from './usual';
 
 const props = defineProps<{
     faults: Map<string, string>;
@@ -47,6 +48,9 @@ const ABOVE_WAIST: readonly string[] = [
     'sleeve_hem_allowance',
 ];
 
+const lacks = computed(() => lacksOf(document.value));
+const guessed = computed(() => document.value.seam.guessed ?? []);
+
 const levels = computed(() => levelsOf(document.value, props.guide));
 
 function change(part: Partial<PatternDocument>): void {
@@ -59,7 +63,7 @@ const cuts = [
 ] as const;
 
 function setLength(key: (typeof lengths)[number]['key'], text: string): void {
-    change({ seam: { ...document.value.seam, [key]: orNull(text) } });
+    change({ seam: withLength(document.value.seam, key, orNull(text)) });
 }
 
 /** What the house says where the pattern is silent. */
@@ -116,6 +120,22 @@ function toggleLine(line: Line, on: boolean): void {
             <h3 id="paper-lengths">Lengths on the paper</h3>
             <p class="hint">
                 Along the body, between the stitching lines, in {{ unit }}. The blend needs the first two.
+            </p>
+            <p v-if="lacks.length > 0" class="hint">
+                <b>Lacking: {{ lacks.map(lengthWords).join(', ') }}.</b>
+                <button
+                    type="button"
+                    class="link"
+                    @click="document = withUsual(document, guide.usual_lengths, unit)"
+                >
+                    Take what is usual for now
+                </button>
+            </p>
+            <p v-if="guessed.length > 0" class="fault">
+                {{ guessed.map(lengthWords).join(' and ') }}: usual, not measured. Type what the paper says.
+                <button type="button" class="link" @click="change({ seam: measured(document.seam) })">
+                    It says so
+                </button>
             </p>
             <div class="inline">
                 <TextField

@@ -96,7 +96,11 @@ function setStretch(text: string): void {
 </template>
 
 <style scoped>
-.tiny {
+.pattern-head :deep(.text-field) {
+    width: 205px;
+}
+.tiny,
+.pattern-head .tiny :deep(.text-field) {
     width: 96px;
 }
 .pattern-head .tick {

@@ -23,7 +23,7 @@ import LevelsPart from './LevelsPart.vue';
 import PatternHead from './PatternHead.vue';
 import PiecesPart from './PiecesPart.vue';
 import PartSection from './PartSection.vue';
-import { lacksOf, partNamed, partsOf, type PartName } from './parts';
+import { partNamed, partsOf, type PartName } from './parts';
 import GarmentPicture from './GarmentPicture.vue';
 import DoorRow from '../ui/DoorRow.vue';
 import { usePrinting } from '../ui/usePrinting';
@@ -69,7 +69,7 @@ const parts = computed(() => partsOf(document.value, [...faults.value.keys()]));
 const shown = computed(() =>
     parts.value.filter(({ name: part, isPrinted }) => (isPrinting.value ? isPrinted : part === open.value)),
 );
-const lacks = computed(() => lacksOf(document.value));
+const ownLines = computed(() => kept.value?.drawn.join(', ').replaceAll('_', ' ') || 'not drawn yet');
 const knownHouse = computed(() => guide.value?.houses.find((one) => one.name === house.value) ?? null);
 
 /** Brings what was opened into sight, where it has an address of its own. */
@@ -108,26 +108,28 @@ onBeforeRouteLeave(async () => {
         <Crumbs
             ><span>{{ name || 'new pattern' }}</span></Crumbs
         >
-        <PatternHead
-            v-model:name="name"
-            v-model:house="house"
-            v-model:unit="unit"
-            v-model:document="document"
-            :guide="guide"
-            :refused="refused"
-            :faults="faults"
-        />
+        <div class="top">
+            <PatternHead
+                v-model:name="name"
+                v-model:house="house"
+                v-model:unit="unit"
+                v-model:document="document"
+                :guide="guide"
+                :refused="refused"
+                :faults="faults"
+            />
+            <KeepingBar
+                :refused="refused"
+                :unsaved="unsaved"
+                :has-name="hasName"
+                :kept="kept"
+                :can-undo="history.canUndo.value"
+                :can-redo="history.canRedo.value"
+                @undo="history.undo()"
+                @redo="history.redo()"
+            />
+        </div>
         <ClashList v-if="clashes.length > 0" :clashes="clashes" :place="placeOf" @settle="settle" />
-        <KeepingBar
-            :refused="refused"
-            :unsaved="unsaved"
-            :has-name="hasName"
-            :kept="kept"
-            :can-undo="history.canUndo.value"
-            :can-redo="history.canRedo.value"
-            @undo="history.undo()"
-            @redo="history.redo()"
-        />
         <template v-if="guide">
             <div class="envelope">
                 <GarmentPicture
@@ -137,7 +139,7 @@ onBeforeRouteLeave(async () => {
                     :kept="kept"
                     @ask="open = 'levels'"
                 />
-                <section id="charts" class="part-section" aria-label="Charts">
+                <section id="charts" class="charts" aria-label="Charts">
                     <ChartsPart
                         v-model="document"
                         v-model:unit="unit"
@@ -150,18 +152,20 @@ onBeforeRouteLeave(async () => {
                     />
                 </section>
             </div>
-            <DoorRow v-model="open" label="Parts of the pattern" :doors="parts" />
+            <DoorRow v-model="open" class="parts" label="Parts of the pattern" :doors="parts">
+                <RouterLink v-if="kept" :to="{ name: 'nest', params: { id: kept.id } }">
+                    <b>Its own lines</b> <span>{{ ownLines }}</span>
+                </RouterLink>
+            </DoorRow>
             <PartSection v-for="part in shown" :key="part.name" :name="part.name" :words="part.words">
-                <template v-if="part.name === 'levels'">
-                    <p v-if="lacks.length > 0" class="hint">The blend needs: {{ lacks.join(', ') }}.</p>
-                    <LevelsPart
-                        v-model="document"
-                        :faults="faults"
-                        :unit="unit"
-                        :guide="guide"
-                        :house="knownHouse"
-                    />
-                </template>
+                <LevelsPart
+                    v-if="part.name === 'levels'"
+                    v-model="document"
+                    :faults="faults"
+                    :unit="unit"
+                    :guide="guide"
+                    :house="knownHouse"
+                />
                 <EnvelopesPart
                     v-else-if="part.name === 'envelopes'"
                     v-model="document"
@@ -218,31 +222,19 @@ onBeforeRouteLeave(async () => {
                 <b>{{ placeWords(fault.field, document) }}</b> {{ fault.message }}
             </li>
         </ul>
-        <section v-if="kept && kept.makes.length > 0" aria-labelledby="pattern-makes">
-            <h2 id="pattern-makes">Made from it</h2>
-            <ul class="rows">
-                <li v-for="make in kept.makes" :key="make.id">
-                    <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
-                        <b>{{ make.wearer }}</b> <span class="what">{{ make.name }}</span>
-                    </RouterLink>
-                </li>
-            </ul>
-        </section>
         <div class="after">
-            <Button label="Back to the workroom" type="button" @click="router.push({ name: 'workroom' })" />
+            <Button
+                v-if="kept"
+                label="Make it for…"
+                type="button"
+                @click="router.push({ name: 'workroom', query: { pattern: kept.id } })"
+            />
             <Button
                 v-if="kept"
                 label="For a whole company"
                 type="button"
                 outlined
                 @click="router.push({ name: 'company', params: { id: kept.id } })"
-            />
-            <Button
-                v-if="kept"
-                label="Its own lines (nest)"
-                type="button"
-                outlined
-                @click="router.push({ name: 'nest', params: { id: kept.id } })"
             />
             <DeleteButton
                 v-if="kept"
@@ -251,6 +243,15 @@ onBeforeRouteLeave(async () => {
                 :remove="() => remove(kept!)"
                 @deleted="router.push({ name: 'workroom' })"
             />
+            <p v-if="kept && kept.makes.length > 0" class="made">
+                <b>Made from it</b>
+                <RouterLink
+                    v-for="make in kept.makes"
+                    :key="make.id"
+                    :to="{ name: 'bench', params: { id: make.id } }"
+                    >{{ make.wearer }}<template v-if="make.name">, {{ make.name }}</template></RouterLink
+                >
+            </p>
         </div>
     </form>
     <PageFault v-else-if="refused" :refused="refused" />
@@ -259,14 +260,35 @@ onBeforeRouteLeave(async () => {
 <style scoped>
 .pattern-page {
     display: grid;
-    gap: 16px;
+    gap: 14px;
     max-width: 1240px;
-    margin: 18px auto 40px;
+    margin: 14px auto 32px;
     padding: 0 20px;
+}
+.top {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 20px;
+    align-items: center;
+}
+.after {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px 14px;
+    align-items: center;
+}
+.made {
+    display: flex;
+    flex: 1 1 420px;
+    justify-content: flex-end;
+    flex-wrap: wrap;
+    gap: 4px 18px;
+    margin: 0;
+    font-size: 14.5px;
 }
 .envelope {
     display: grid;
-    grid-template-columns: 330px minmax(0, 1fr);
+    grid-template-columns: 370px minmax(0, 1fr);
     gap: 8px 24px;
     align-items: start;
 }
@@ -276,6 +298,9 @@ onBeforeRouteLeave(async () => {
 }
 .envelope:has(.preview) .garment-picture {
     display: none;
+}
+.parts {
+    grid-template-columns: repeat(auto-fit, minmax(min(220px, 100%), 1fr));
 }
 @media (max-width: 900px) {
     .envelope {

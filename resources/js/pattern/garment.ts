@@ -68,3 +68,23 @@ export function garmentShape(document: PatternDocument, unit: 'cm' | 'in'): Garm
         hasLegs: document.garment === 'trousers',
     };
 }
+
+/** The outline from the left hem over the shoulders to the right one, in pixels: `scale` of them to a centimetre. */
+export function garmentOutline(
+    { half, down, fromWaist, hasLegs }: GarmentShape,
+    { middle, top, scale }: { middle: number; top: number; scale: number },
+): string {
+    const y = (cm: number): number => top + cm * scale;
+    const hem = half.hip * (hasLegs ? 0.82 : 1.06);
+    const side = (sign: 1 | -1): string => {
+        const at = (cm: number): number => middle + sign * cm * scale;
+        const body = `C${at(half.waist)} ${y((down.bust + down.waist) / 2)} ${at(half.waist)} ${y(down.waist - 2)} ${at(half.waist)} ${y(down.waist)}`;
+        const above = fromWaist
+            ? `M${middle} ${y(0)}H${at(half.waist)}`
+            : `M${middle} ${y(7)}Q${at(6)} ${y(7)} ${at(7)} ${y(0)}L${at(half.bust * 0.84)} ${y(3.5)}Q${at(half.bust * 0.74)} ${y(down.bust * 0.7)} ${at(half.bust)} ${y(down.bust)}${body}`;
+        const below = `C${at(half.waist)} ${y(down.waist + 4)} ${at(half.hip)} ${y(down.hip - 8)} ${at(half.hip)} ${y(down.hip)}L${at(hem)} ${y(down.hem)}`;
+        const end = hasLegs ? `H${at(hem * 0.3)}L${middle} ${y(down.hip + 8)}` : `H${middle}`;
+        return above + below + end;
+    };
+    return side(1) + side(-1);
+}

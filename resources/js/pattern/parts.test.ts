@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { PatternDocument } from '../api/types';
-import { lacksOf, partNamed, partsOf } from './parts';
+import { partNamed, partsOf } from './parts';
 
 const bare = {
     sizes: ['8'],
@@ -31,6 +31,9 @@ it('a door says what is behind it in a few words', () => {
     expect(stateOf({ ...bare, ranges }, 'envelopes')).toBe('2, 1 owned');
     const seam = { underarm_to_waist: '20.5', waist_to_hip: '20', hip_to_hem: '45' };
     expect(stateOf({ ...bare, seam }, 'levels')).toBe('20.5, 20, 45');
+    expect(stateOf({ ...bare, seam: { ...seam, guessed: ['waist_to_hip'] } }, 'levels')).toBe(
+        '20.5, 20, 45, not measured yet',
+    );
     expect(stateOf({ ...bare, cups: { measure: 'high_bust_difference' } }, 'cups')).toBe('the usual rule');
 });
 
@@ -46,11 +49,6 @@ it('what has something to mend says so at its door, and what is empty is not pri
     expect(printed({ ...bare, notions: [{ name: 'zip', by_size: [] }] })).toEqual(['levels', 'cloth']);
 });
 
-it('an address names a part or none, and what the blend lacks is told', () => {
+it('an address names a part or none', () => {
     expect([partNamed('#cups'), partNamed(''), partNamed('#nothing')]).toEqual(['cups', null, null]);
-    expect(lacksOf(bare)).toEqual(['underarm to waist', 'waist to hip']);
-    expect(lacksOf({ ...bare, garment: 'skirt' })).toEqual(['waist to hip']);
-    expect(lacksOf({ ...bare, seam: { underarm_to_waist: '20', waist_to_hip: '' } })).toEqual([
-        'waist to hip',
-    ]);
 });

@@ -1,4 +1,5 @@
 import type { PatternDocument } from '../api/types';
+import { lacksOf, lengthWords } from './lacks';
 
 const count = (list: readonly unknown[] | null | undefined): number => (list ?? []).length;
 const keys = (object: object | null | undefined): string[] => Object.keys(object ?? {});
@@ -26,9 +27,10 @@ const parts = [
         state: (document) => {
             const lacks = lacksOf(document);
             const { underarm_to_waist, waist_to_hip, hip_to_hem } = document.seam;
+            const guessed = (document.seam.guessed ?? []).length > 0 ? ', not measured yet' : '';
             return lacks.length > 0
-                ? `needs ${lacks.join(', ')}`
-                : told([underarm_to_waist, waist_to_hip, hip_to_hem], 'typed');
+                ? `needs ${lacks.map(lengthWords).join(', ')}`
+                : `${told([underarm_to_waist, waist_to_hip, hip_to_hem], 'typed')}${guessed}`;
         },
         has: () => true,
     },
@@ -134,21 +136,4 @@ export function partsOf(document: PatternDocument, faults: readonly string[]): P
             isPrinted: part.has(document),
         };
     });
-}
-
-const NEEDED = { underarm_to_waist: 'underarm to waist', waist_to_hip: 'waist to hip' } as const;
-
-const FROM_THE_WAIST = ['skirt', 'trousers'];
-
-/** What begins at the waist has no way down to it. */
-export const isFromWaist = ({ garment }: PatternDocument): boolean => FROM_THE_WAIST.includes(garment ?? '');
-
-/** What the new side seam can't be drawn without, and isn't typed yet. */
-export function lacksOf(document: PatternDocument): string[] {
-    return (Object.keys(NEEDED) as (keyof typeof NEEDED)[])
-        .filter(
-            (key) =>
-                (document.seam[key] ?? '') === '' && !(isFromWaist(document) && key === 'underarm_to_waist'),
-        )
-        .map((key) => NEEDED[key]);
 }

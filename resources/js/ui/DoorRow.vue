@@ -4,6 +4,8 @@ defineProps<{
     label: string;
     doors: readonly { name: Name; words: string; state: string; toMend?: boolean }[];
 }>();
+/** What stands behind a door of its own page is put in as a link of the class `door`. */
+defineSlots<{ default?: () => unknown }>();
 const open = defineModel<Name | null>({ required: true });
 </script>
 
@@ -20,6 +22,7 @@ const open = defineModel<Name | null>({ required: true });
         >
             <b>{{ words }}</b> <span>{{ state }}</span>
         </button>
+        <slot />
     </div>
 </template>
 
@@ -29,7 +32,8 @@ const open = defineModel<Name | null>({ required: true });
     grid-template-columns: repeat(auto-fit, minmax(min(170px, 100%), 1fr));
     gap: 10px;
 }
-.door {
+.door,
+.doors > :slotted(a) {
     display: flex;
     flex-wrap: wrap;
     justify-content: space-between;
@@ -44,8 +48,10 @@ const open = defineModel<Name | null>({ required: true });
     font-size: 14px;
     text-align: left;
     cursor: pointer;
+    text-decoration: none;
 }
-.door span {
+.door span,
+.doors > :slotted(a) span {
     color: var(--quiet);
 }
 .door.to-mend span {

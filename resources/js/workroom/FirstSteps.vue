@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import BeginPart from './BeginPart.vue';
 
 /** What an empty workroom teaches. */
 defineProps<{ isFilling: boolean }>();
@@ -9,13 +10,7 @@ const emit = defineEmits<{ demo: [] }>();
 <template>
     <section class="steps" aria-label="How to begin">
         <h1>Three steps to a cutting line</h1>
-        <ol>
-            <li><b>Measure someone.</b> Bust, waist and hip are enough to begin; name the wearer below.</li>
-            <li><b>Put a pattern in.</b> Its body chart, and the finished measures if they are printed.</li>
-            <li>
-                <b>Lay the two on the bench.</b> See the size at every level, and where the new seam runs.
-            </li>
-        </ol>
+        <BeginPart />
         <p>
             Or look around first, among the people and patterns of a made-up wardrobe room:
             <Button
@@ -35,20 +30,5 @@ section {
     display: grid;
     gap: 12px;
     align-content: start;
-}
-.steps ol {
-    counter-reset: step;
-    display: grid;
-    gap: 10px;
-    font-size: 17px;
-}
-.steps li {
-    counter-increment: step;
-}
-.steps li::before {
-    content: counter(step);
-    display: inline-block;
-    width: 1.6em;
-    font-weight: 750;
 }
 </style>

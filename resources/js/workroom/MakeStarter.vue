@@ -1,23 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref, watchEffect } from 'vue';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { Workroom } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import { focusFault } from '../ui/focusFault';
-import TextField from '../ui/TextField.vue';
-import { fieldWords } from '../ui/fieldWords';
-import { title } from '../ui/words';
 import { cardWords } from '../measure/age';
 
 const props = defineProps<{ wearers: Workroom['wearers']; patterns: Workroom['patterns'] }>();
 const router = useRouter();
 const card = ref<number | null>(null);
-const pattern = ref<number | null>(null);
+/** A pattern's own page sends here with the pattern. */
+const pattern = ref<number | null>(Number(useRoute().query.pattern) || null);
 const refused = ref<Refused | null>(null);
-const fileRefused = ref<Refused | null>(null);
-const wearer = ref('');
 const measured = computed(() =>
     props.wearers.flatMap(({ name, cards }) =>
         cards
@@ -44,22 +40,6 @@ async function start(): Promise<void> {
         void focusFault();
     }
 }
-
-/** A make file brings its own wearer and pattern; every fault in it is named before anything is written. */
-async function bring(event: Event): Promise<void> {
-    const input = event.target as HTMLInputElement;
-    const file = input.files?.[0];
-    if (!file) return;
-    fileRefused.value = null;
-    try {
-        const text = await file.text();
-        const make = await api.POST('/api/makes/import', { body: { text, wearer: wearer.value } }).then(body);
-        await router.push({ name: 'bench', params: { id: make.id } });
-    } catch (error) {
-        fileRefused.value = asRefused(error);
-    }
-    input.value = '';
-}
 </script>
 
 <template>
@@ -83,31 +63,12 @@ async function bring(event: Event): Promise<void> {
             {{ refused.message }}
         </p>
     </form>
-    <details class="bring">
-        <summary>Bring a make from a file</summary>
-        <div class="inline">
-            <TextField
-                v-model="wearer"
-                label="Whose measures are in it?"
-                :fault="fileRefused?.at('wearer')"
-            />
-            <label class="file">
-                Choose the make file
-                <input type="file" accept=".json" @change="bring" />
-            </label>
-        </div>
-        <ul v-if="fileRefused && !fileRefused.at('wearer')" role="alert">
-            <li v-for="(sentences, field) in fileRefused.errors" :key="field" class="fault">
-                <b>{{ title(fieldWords(String(field))) }}</b> {{ sentences[0] }}
-            </li>
-            <li v-if="Object.keys(fileRefused.errors).length === 0" class="fault">
-                {{ fileRefused.message }}
-            </li>
-        </ul>
-    </details>
 </template>
 
 <style scoped>
+.starter :deep(select) {
+    width: 230px;
+}
 @media print {
     .starter {
         display: none;

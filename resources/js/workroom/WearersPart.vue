@@ -6,6 +6,8 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Workroom } from '../api/types';
 import { age } from '../measure/age';
 import { focusFault } from '../ui/focusFault';
+import MoreMenu from '../ui/MoreMenu.vue';
+import StandMini from '../measure/StandMini.vue';
 import TextField from '../ui/TextField.vue';
 
 /** Those who are sewn for, and a field for one more. */
@@ -38,15 +40,17 @@ async function addWearer(): Promise<void> {
 <template>
     <section aria-labelledby="wearers-title">
         <h2 id="wearers-title">Wearers</h2>
-        <ul class="rows">
-            <li v-for="wearer in present" :key="wearer.id" class="pair">
+        <ul class="shelf">
+            <li v-for="wearer in present" :key="wearer.id">
                 <RouterLink :to="{ name: 'wearer', params: { id: wearer.id } }">
-                    <b>{{ wearer.name }}</b>
-                    <span v-if="wearer.cards[0]" class="what">
-                        card {{ age(wearer.cards[0].age_days) }}, {{ wearer.cards[0].measured }}
-                        {{ wearer.cards[0].measured === 1 ? 'point' : 'points' }}
+                    <StandMini :points="wearer.cards[0]?.points ?? []" />
+                    <span>
+                        <b>{{ wearer.name }}</b>
+                        <span v-if="wearer.cards[0]" class="what"
+                            >card {{ age(wearer.cards[0].age_days) }}</span
+                        >
+                        <span v-else class="what">not measured yet</span>
                     </span>
-                    <span v-else class="what">not measured yet</span>
                 </RouterLink>
                 <Button
                     v-if="wearer.cards[0]"
@@ -56,9 +60,19 @@ async function addWearer(): Promise<void> {
                     size="small"
                     @click="router.push({ name: 'card', params: { id: wearer.cards[0].id } })"
                 />
+                <MoreMenu v-if="wearer.cards[0]" :of="wearer.name">
+                    <Button
+                        label="Measure again"
+                        :aria-label="`Measure again: ${wearer.name}`"
+                        text
+                        size="small"
+                        @click="startCard(wearer.id)"
+                    />
+                </MoreMenu>
                 <Button
-                    :label="wearer.cards[0] ? 'Measure again' : 'Measure'"
-                    :aria-label="`${wearer.cards[0] ? 'Measure again' : 'Measure'}: ${wearer.name}`"
+                    v-else
+                    label="Measure"
+                    :aria-label="`Measure: ${wearer.name}`"
                     text
                     size="small"
                     @click="startCard(wearer.id)"

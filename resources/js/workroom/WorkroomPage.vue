@@ -8,9 +8,13 @@ import { useSession } from '../state/session';
 import DeletedNotice from '../ui/DeletedNotice.vue';
 import TextField from '../ui/TextField.vue';
 import FirstSteps from './FirstSteps.vue';
-import MakeRow from './MakeRow.vue';
+import GarmentMini from '../pattern/GarmentMini.vue';
+import MakeCard from './MakeCard.vue';
+import MakeFromFile from './MakeFromFile.vue';
 import MakeStarter from './MakeStarter.vue';
 import WearersPart from './WearersPart.vue';
+import { bySteps } from './steps';
+import './shelf.css';
 
 const session = useSession();
 const router = useRouter();
@@ -23,8 +27,7 @@ const isFound = (...words: string[]): boolean =>
 const found = computed(
     () => room.value?.makes.filter((make) => isFound(make.wearer, make.name, make.pattern)) ?? [],
 );
-const underWay = computed(() => found.value.filter(({ stage }) => stage !== 'worn'));
-const worn = computed(() => found.value.filter(({ stage }) => stage === 'worn'));
+const worn = computed(() => found.value.filter(({ next }) => next === 'worn'));
 const patterns = computed(() => room.value?.patterns.filter(({ name, house }) => isFound(name, house)) ?? []);
 const isEmpty = computed(() => room.value?.wearers.length === 0 && room.value.patterns.length === 0);
 
@@ -70,23 +73,32 @@ watch(
         <DeletedNotice class="deleted" @back="load" />
         <FirstSteps v-if="isEmpty" :is-filling="filling" @demo="addDemoData" />
         <section v-else class="makes" aria-labelledby="makes-title">
-            <div class="inline">
+            <div class="inline top">
                 <h1 id="makes-title">Makes under way</h1>
+                <MakeStarter
+                    :wearers="room.wearers.filter(({ archived }) => !archived)"
+                    :patterns="room.patterns"
+                />
                 <TextField v-if="room.makes.length > 5" v-model="sought" class="seek" label="Find" />
             </div>
-            <ul class="rows">
-                <MakeRow
-                    v-for="make in underWay"
-                    :key="make.id"
-                    :make="make"
-                    :remove="() => deleteMake(make.id, make.version)"
-                    @deleted="load"
-                />
-            </ul>
+            <template v-for="step in bySteps(found)" :key="step.next">
+                <h2>
+                    {{ step.words }} <small>{{ step.makes.length }}</small>
+                </h2>
+                <ul class="shelf">
+                    <MakeCard
+                        v-for="make in step.makes"
+                        :key="make.id"
+                        :make="make"
+                        :remove="() => deleteMake(make.id, make.version)"
+                        @deleted="load"
+                    />
+                </ul>
+            </template>
             <details v-if="worn.length > 0" class="away">
                 <summary>{{ worn.length }} worn already</summary>
-                <ul class="rows">
-                    <MakeRow
+                <ul class="shelf">
+                    <MakeCard
                         v-for="make in worn"
                         :key="make.id"
                         :make="make"
@@ -97,28 +109,32 @@ watch(
             </details>
             <p v-if="room.makes.length === 0" class="hint">No make yet: choose a wearer and a pattern.</p>
             <p v-else-if="found.length === 0" class="hint">No make is called so.</p>
-            <MakeStarter
-                :wearers="room.wearers.filter(({ archived }) => !archived)"
-                :patterns="room.patterns"
-            />
         </section>
 
         <WearersPart :wearers="room.wearers" :is-found="isFound" />
 
         <section aria-labelledby="patterns-title">
             <h2 id="patterns-title">Patterns</h2>
-            <ul class="rows">
+            <ul class="shelf">
                 <li v-for="pattern in patterns" :key="pattern.id">
                     <RouterLink :to="{ name: 'pattern', params: { id: pattern.id } }">
-                        <b>{{ pattern.name }}</b>
-                        <span class="what">{{ pattern.house }}</span>
-                        <span class="what">{{ pattern.sizes.at(0) }} – {{ pattern.sizes.at(-1) }}</span>
-                        <span v-if="pattern.faults > 0" class="waits">{{ pattern.faults }} to mend</span>
+                        <GarmentMini :garment="pattern.garment ?? null" />
+                        <span>
+                            <b>{{ pattern.name }}</b>
+                            <span class="what"
+                                >{{ pattern.house
+                                }}<template v-if="pattern.sizes.length > 0"
+                                    >, {{ pattern.sizes.at(0) }} – {{ pattern.sizes.at(-1) }}</template
+                                ></span
+                            >
+                            <span v-if="pattern.faults > 0" class="waits">{{ pattern.faults }} to mend</span>
+                        </span>
                     </RouterLink>
                 </li>
             </ul>
             <Button label="Put a pattern in" outlined @click="router.push({ name: 'new-pattern' })" />
         </section>
+        <MakeFromFile v-if="!isEmpty" class="bin" />
         <p class="bin inline acts">
             <RouterLink :to="{ name: 'bin' }">Bin</RouterLink>
             <Button
@@ -137,32 +153,29 @@ watch(
 <style scoped>
 .workroom {
     display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 34px 48px;
-    max-width: 1180px;
-    margin: 26px auto 60px;
-    padding: 0 24px;
-}
-.workroom > .deleted,
-.workroom > .bin,
-.workroom > .makes,
-.workroom > .steps {
-    grid-column: 1 / -1;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 18px;
+    max-width: 1240px;
+    margin: 16px auto 40px;
+    padding: 0 20px;
 }
 .workroom section {
     display: grid;
-    gap: 12px;
+    gap: 8px;
     align-content: start;
 }
+.top {
+    align-items: end;
+    justify-content: space-between;
+}
+h1 {
+    align-self: center;
+    margin-right: auto;
+}
 .seek {
-    margin-left: auto;
+    width: 150px;
 }
 .workroom section > :deep(.p-button) {
     justify-self: start;
-}
-@media (max-width: 1100px) {
-    .workroom {
-        grid-template-columns: minmax(0, 1fr);
-    }
 }
 </style>

@@ -54,6 +54,7 @@ function makesByCaution(): array
         'tissue_differs' => ['pattern.flat_checks' => ['waist' => ['size' => '12', 'panels' => [['name' => 'front', 'width' => 22], ['name' => 'back', 'width' => 21]]]]],
         'length_small' => ['body.underarm_to_waist' => 20.6],
         'no_pattern_length' => ['body.waist_to_hem' => 62, 'pattern.seam.hip_to_hem' => null],
+        'length_guessed' => ['pattern.seam.guessed' => ['waist_to_hip']],
         'hem_above_level' => ['choices.lengths' => ['hem' => -41]],
         'change_far' => ['choices.by_hand' => ['hip' => ['back' => 4.01]]],
         'beyond_allowance' => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Pattern;
 
 use App\Http\Resources\Account\FaultData;
+use App\Models\Nest;
 use App\Models\Pattern;
 use App\Records\Bin;
 use OpenApi\Attributes as OA;
@@ -34,6 +35,7 @@ final readonly class PatternData
      * @param  value-of<BetweenRule>  $between  the rule for a measure between two sizes
      * @param  list<PatternMakeData>  $makes  the newest first
      * @param  list<UnderstoodPieceData>  $pieces  those that are listed, as they are understood
+     * @param  list<string>  $drawn  pieces that have a drawing of their own
      * @param  list<UnderstoodPieceData>  $usual_pieces  that such a garment usually has; nobody has confirmed them
      */
     public function __construct(
@@ -53,6 +55,7 @@ final readonly class PatternData
         public array $makes,
         public array $pieces,
         public array $usual_pieces,
+        public array $drawn,
     ) {
     }
 
@@ -81,6 +84,7 @@ final readonly class PatternData
             makes: PatternMakeData::all($pattern),
             pieces: $core === null ? [] : array_map(static fn (Piece $piece): UnderstoodPieceData => UnderstoodPieceData::of($piece, $pattern->unit), $core->notes->pieces),
             usual_pieces: $core === null ? [] : self::usual($core, $pattern->unit),
+            drawn: array_values($pattern->nests->map(static fn (Nest $nest): string => $nest->piece)->sort()->all()),
         );
     }
 

@@ -8,6 +8,7 @@ use App\Models\House;
 use Underbolt\Pattern\Charts\StarterChart;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\Silhouette;
+use Underbolt\Pattern\Paper\UsualLengths;
 use Underbolt\Pattern\Pieces\Follows;
 use Underbolt\Pattern\Pieces\SeamKind;
 
@@ -21,6 +22,7 @@ final readonly class PatternGuideData
      * @param  list<OptionData>  $seams  that a piece can have
      * @param  list<StarterData>  $starters
      * @param  list<HouseData>  $houses
+     * @param  list<UsualLengthData>  $usual_lengths
      */
     public function __construct(
         public array $garments,
@@ -29,6 +31,7 @@ final readonly class PatternGuideData
         public array $seams,
         public array $starters,
         public array $houses,
+        public array $usual_lengths,
     ) {
     }
 
@@ -50,6 +53,7 @@ final readonly class PatternGuideData
             array_map(static fn (SeamKind $one): OptionData => new OptionData($one->value, $one->words()), SeamKind::cases()),
             array_map(StarterData::of(...), StarterChart::cases()),
             array_map(HouseData::of(...), $houses),
+            array_map(UsualLengthData::of(...), UsualLengths::cases()),
         );
     }
 }

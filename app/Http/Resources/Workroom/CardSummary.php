@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Workroom;
 
 use App\Models\Card;
+use App\Models\Reading;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 
@@ -13,6 +14,7 @@ final readonly class CardSummary
     /**
      * @param  int  $age_days  whole days since it was taken
      * @param  int  $measured  how many points are measured
+     * @param  list<string>  $points  which, by their codes
      */
     public function __construct(
         public int $id,
@@ -20,6 +22,7 @@ final readonly class CardSummary
         public int $age_days,
         public string $foundation,
         public int $measured,
+        public array $points,
     ) {
     }
 
@@ -31,6 +34,7 @@ final readonly class CardSummary
             $card->ageInDays($today),
             $card->foundation,
             $card->readings->unique('point')->count(),
+            array_values($card->readings->unique('point')->map(static fn (Reading $reading): string => $reading->point->value)->all()),
         );
     }
 }

@@ -8,12 +8,14 @@ use App\Http\Resources\Account\FaultData;
 use App\Http\Resources\Plan\CurvePartData;
 use App\Models\Make;
 use OpenApi\Attributes as OA;
+use Underbolt\Advice\Caution;
 use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Headline;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
+use Underbolt\Wearing\NextStep;
 use Underbolt\Wearing\Stage;
 
 final readonly class MakeSummary
@@ -24,6 +26,8 @@ final readonly class MakeSummary
      * @param  ?string  $headline  the plan in one sentence; null while it waits for something
      * @param  ?string  $waits_for  what it waits for; null when there is a plan
      * @param  int  $cautions  how many cautions the plan has
+     * @param  int  $to_settle  how many of them are to be settled before anything is cut
+     * @param  value-of<NextStep>  $next  what it waits for, in the order of the work
      * @param  ?string  $stage  how far it has come; null while it is only planned
      * @param  ?list<CurvePartData>  $line  the line of its front; null where it can't be drawn
      */
@@ -39,6 +43,8 @@ final readonly class MakeSummary
         public ?string $headline,
         public ?string $waits_for,
         public int $cautions,
+        public int $to_settle,
+        public string $next,
         public ?string $stage,
         public ?array $line,
     ) {
@@ -47,13 +53,35 @@ final readonly class MakeSummary
     public static function of(Make $make, Unit $unit): self
     {
         $who = [$make->id, $make->version, $make->name, $make->card->wearer->name, $make->card->taken_on->toDateString(), $make->card->foundation, $make->pattern->name, $make->pattern_id];
-        $stage = Stage::furthest($make->done)?->words();
+        $furthest = Stage::furthest($make->done);
+        $stage = $furthest?->words();
         try {
             $plan = PlanBuilder::build($make->toCore($unit));
+            $cautions = Cautions::of($plan);
 
-            return new self(...$who, headline: Headline::of($plan), waits_for: null, cautions: count(Cautions::of($plan)), stage: $stage, line: self::line($plan));
+            return new self(
+                ...$who,
+                headline: Headline::of($plan),
+                waits_for: null,
+                cautions: count($cautions),
+                to_settle: count(array_filter($cautions, static fn (Caution $caution): bool => $caution->code->stopsCut())),
+                next: NextStep::of($furthest, $plan->waitsFor() !== [])->value,
+                stage: $stage,
+                line: self::line($plan),
+            );
         } catch (Refusal $refusal) {
-            return new self(...$who, headline: null, waits_for: FaultData::of($refusal->faults()[0])->message, cautions: 0, stage: $stage, line: null);
+            $fault = $refusal->faults()[0];
+
+            return new self(
+                ...$who,
+                headline: null,
+                waits_for: FaultData::of($fault)->message,
+                cautions: 0,
+                to_settle: 0,
+                next: NextStep::of($furthest, str_starts_with($fault->field, 'body'))->value,
+                stage: $stage,
+                line: null,
+            );
         }
     }
 

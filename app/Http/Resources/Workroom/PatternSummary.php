@@ -7,11 +7,13 @@ namespace App\Http\Resources\Workroom;
 use App\Models\Pattern;
 use Underbolt\File\Typed\FaultLog;
 use Underbolt\Pattern\ChartCheck;
+use Underbolt\Pattern\Paper\Garment;
 
 final readonly class PatternSummary
 {
     /**
      * @param  list<string>  $sizes
+     * @param  ?value-of<Garment>  $garment  null where it isn't said
      * @param  int  $faults  how many things in it need mending
      */
     public function __construct(
@@ -19,6 +21,7 @@ final readonly class PatternSummary
         public string $name,
         public string $house,
         public array $sizes,
+        public ?string $garment,
         public int $faults,
     ) {
     }
@@ -29,6 +32,6 @@ final readonly class PatternSummary
         $core = $pattern->toCore($log);
         $unrising = $core === null ? [] : ChartCheck::all($core);
 
-        return new self($pattern->id, $pattern->name, $pattern->house, $core->sizes ?? [], count($log->faults()) + count($unrising));
+        return new self($pattern->id, $pattern->name, $pattern->house, $core->sizes ?? [], $core?->garment?->value, count($log->faults()) + count($unrising));
     }
 }

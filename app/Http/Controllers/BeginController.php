@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Contract\Answer;
+use App\Http\Requests\BeginRequest;
+use App\Http\Resources\Plan\BegunData;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+use Underbolt\Measure\PointSet;
+
+/** The first make of somebody new: pattern, wearer, card and make at one press, all of it or nothing. */
+final class BeginController
+{
+    #[OA\Post(path: '/api/begin', operationId: 'begin',
+        responses: [
+            new Answer(BegunData::class, 'a make of it', 201),
+        ])]
+    public function __invoke(BeginRequest $request): JsonResponse
+    {
+        $user = SignedIn::user($request);
+        $readings = $request->readings();
+        $make = $user->getConnection()->transaction(static function () use ($user, $request, $readings): int {
+            $card = $user->wearers()->create(['name' => $request->string('wearer')->toString()])->cards()->create([
+                'user_id' => $user->id, 'taken_on' => CarbonImmutable::today(), 'foundation' => '', 'point_set' => PointSet::Dress,
+            ]);
+            $card->readings()->createMany($readings);
+            $pattern = $user->patterns()->create($request->pattern());
+
+            return $user->makes()->create([
+                'card_id' => $card->id, 'pattern_id' => $pattern->id, 'unit' => $user->unit, 'choices' => (object) [],
+            ])->id;
+        });
+
+        return new JsonResponse(new BegunData($make), 201);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Http\RefusalResponse;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+use Override;
+use Underbolt\File\Typed\Node;
+use Underbolt\Measure\Point;
+use Underbolt\Measure\Unit;
+use Underbolt\Refusal;
+
+/** A pattern with its chart, a wearer with the first figures: all that a first make needs, in one. */
+#[OA\Schema(required: ['wearer', 'measured_in', 'readings'], properties: [
+    new OA\Property(property: 'wearer', description: 'whose the figures are', type: 'string'),
+    new OA\Property(property: 'measured_in', description: 'meant where a reading names no unit', type: 'string', enum: ['cm', 'in']),
+    new OA\Property(property: 'readings', description: 'as typed, by point', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+])]
+final class BeginRequest extends PatternRequest
+{
+    /** @return array<string, list<mixed>> */
+    #[Override]
+    public function rules(): array
+    {
+        return [
+            ...parent::rules(),
+            'wearer' => ['required', 'string', 'max:'.Node::LONGEST_TEXT],
+            'measured_in' => ['required', Rule::enum(Unit::class)],
+            'readings' => ['required', 'array', 'max:'.count(Point::cases())],
+            'readings.*' => ['required', 'string'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['wearer.required' => 'Whom are they of?', 'readings.required' => 'Bust, waist and hip are enough to begin.'];
+    }
+
+    /**
+     * @return list<array<string, mixed>> the readings as a card keeps them
+     *
+     * @throws ValidationException with core's reason at each text that is no possible figure for its point
+     */
+    public function readings(): array
+    {
+        $unit = Unit::from($this->string('measured_in')->toString());
+        $kept = [];
+        $faults = [];
+        foreach ($this->array('readings') as $code => $text) {
+            $point = Point::tryFrom((string) $code);
+            try {
+                $length = $point?->read(is_string($text) ? $text : '', $unit);
+                $kept[] = ['point' => $point, 'attempt' => 1, 'text' => $text, 'unit' => $unit, 'nanometres' => $length?->nanometres];
+            } catch (Refusal $refusal) {
+                $faults["readings.{$code}"] = RefusalResponse::sentence($refusal->getMessage());
+            }
+            if ($point === null) {
+                $faults["readings.{$code}"] = 'There is no such point.';
+            }
+        }
+        if ($faults !== []) {
+            throw ValidationException::withMessages($faults);
+        }
+
+        return $kept;
+    }
+}
