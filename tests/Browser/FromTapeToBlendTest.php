@@ -45,7 +45,7 @@ test('from a tape measure to a drawn blend', function (): void {
             $page->sees('84.5 cm');
         }
     }
-    $page->press('Back to the workroom')->sees('5 points');
+    $page->press('Back to the workroom')->sees('card of today');
 
     // A pattern: pasted from a spreadsheet with its words, one cell mended by hand.
     $page->press('Put a pattern in')->type('Pattern', 'Causeway dress')

@@ -8,7 +8,7 @@ use Tests\Support\Page;
 function demoPattern(int $id, string $part): Page
 {
     $page = Page::demo("/patterns/{$id}#{$part}");
-    $page->find(".part-section#{$part}");
+    $page->find("#{$part}");
 
     return $page;
 }

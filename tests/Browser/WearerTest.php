@@ -8,7 +8,7 @@ function demoWearer(string $name): Page
 {
     $page = Page::demo('/workroom')->sees('Makes under way');
     $page->driver->executeScript(
-        '[...document.querySelectorAll(".pair a")].find((a) => a.textContent.includes(arguments[0])).click()',
+        '[...document.querySelectorAll("section[aria-labelledby=wearers-title] .shelf a")].find((a) => a.textContent.includes(arguments[0])).click()',
         [$name],
     );
     $page->find('.wearer-page');
