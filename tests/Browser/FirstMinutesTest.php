@@ -91,7 +91,7 @@ test('where there is no such page there is a door', function (): void {
 });
 
 test('a wearer whose sizes are hidden sees none on the bench, and a clip moves all the same', function (): void {
-    $page = Page::demo('/wearers/5');
+    $page = Page::demo('/wearers/5')->opensDoor('Name and settings');
     $page->find('#wearer-sizes')->click();
     $page->until(fn (): bool => $page->ask('GET', '/api/wearers/5')['sizes_hidden'] === true, 'it is kept');
     $page->go('/makes/5')->find('.tape .clip');
@@ -102,7 +102,7 @@ test('a wearer whose sizes are hidden sees none on the bench, and a clip moves a
     $clip->sendKeys(Facebook\WebDriver\WebDriverKeys::ARROW_LEFT);
     $page->until(fn (): bool => $page->find('.clip')->getText() !== $before, 'the clip has moved');
     expect($page->find('.clip')->getAttribute('aria-valuetext'))->toMatch('/^size \d+(st|nd|rd|th)/');
-    $page->go('/wearers/5')->find('#wearer-sizes')->click();
+    $page->go('/wearers/5')->opensDoor('Name and settings')->find('#wearer-sizes')->click();
     $page->until(fn (): bool => $page->ask('GET', '/api/wearers/5')['sizes_hidden'] === false, 'sizes are named again');
     expect($page->complaints())->toBe([]);
 });

@@ -17,7 +17,7 @@ function demoWearer(string $name): Page
 }
 
 test('a card file is shown before anything is written, faults by their line', function (): void {
-    $page = demoWearer('Ossian Quill');
+    $page = demoWearer('Ossian Quill')->opensDoor('Cards as files');
     $folder = sys_get_temp_dir();
     file_put_contents("{$folder}/underbolt-cards.csv", "point,value,unit,date\nwaist,41,in,2026-06-01\nelbow,12,in,2026-06-01\n");
     $page->find('#card-file')->sendKeys("{$folder}/underbolt-cards.csv");
@@ -26,19 +26,19 @@ test('a card file is shown before anything is written, faults by their line', fu
 
     file_put_contents("{$folder}/underbolt-cards.csv", "point,value,unit,date,foundation\nwaist,41,in,2026-06-01,vest\n");
     $page->find('#card-file')->sendKeys("{$folder}/underbolt-cards.csv");
-    $page->press('Write 1 reading')->sees('Written: 1 reading.')->sees('2026-06-01');
+    $page->press('Write 1 reading')->sees('Written: 1 reading.')->sees('1 Jun 2026');
     unlink("{$folder}/underbolt-cards.csv");
-    $page->find('.point-chart polyline');
+    $page->find('.wearer-stand polyline');
     expect($page->accessibilityFaults())->toBe([]);
 });
 
 test('a wearer who is put away is out of the list, and undo brings the wearer back', function (): void {
-    $page = demoWearer('Idony Fenwharf')->press('Put away')->sees('Every card is kept');
+    $page = demoWearer('Idony Fenwharf')->opensDoor('Name and settings')->press('Put away')->sees('Every card is kept');
     $page->press('Undo');
     $page->until(fn (): bool => ! str_contains($page->text('body'), 'Every card is kept'), 'the wearer is back');
     $page->press('Put away')->sees('Every card is kept')->press('Workroom')->sees('1 put away');
     $listed = fn (): string => (string) $page->driver->executeScript(
-        'return [...document.querySelectorAll(".pair")].map((row) => row.textContent).join()',
+        'return [...document.querySelectorAll("section[aria-labelledby=wearers-title] > .shelf li")].map((row) => row.textContent).join()',
     );
     expect($listed())->not->toContain('Idony Fenwharf');
 });
@@ -50,11 +50,11 @@ test('a card is deleted and brought back', function (): void {
     $page->find('[aria-label^="Delete the card"]')->click();
     $page->sees('is in the bin')->until(fn (): bool => $cards() === 1, 'one is gone');
     $page->press('Undo')->until(fn (): bool => $cards() === 2, 'it is back');
-    expect($page->text('.charts'))->toContain('Waist 84.5 cm');
+    expect($page->text('.wearer-stand'))->toContain('84.5 cm')->toContain('+1.5 cm since 12 Apr 2026');
 });
 
 test('a wearer is deleted after being told what goes, and comes back from the bin with all of it', function (): void {
-    $page = demoWearer('Bettrys Calloway-Pike');
+    $page = demoWearer('Bettrys Calloway-Pike')->opensDoor('Name and settings');
     $page->find('[aria-label="Delete Bettrys Calloway-Pike"]')->click();
     $page->sees('goes into the bin with 2 cards and')->press('Keep')->find('[aria-label="Delete Bettrys Calloway-Pike"]')->click();
     $page->press('Into the bin')->sees('Makes under way')->sees('Bettrys Calloway-Pike is in the bin, with 2 cards and');
@@ -69,7 +69,7 @@ test('a wearer is deleted after being told what goes, and comes back from the bi
 test('notes from another tab stay when a name is typed here', function (): void {
     $page = Page::demo('/workroom')->sees('Makes under way');
     $page->driver->get((string) preg_replace('#/workroom.*#', '', $page->driver->getCurrentURL()).'/wearers/2');
-    $page->find('#wearer-notes');
+    $page->opensDoor('Name and settings')->find('#wearer-notes');
     $wearer = $page->ask('GET', '/api/wearers/2');
     $kept = array_intersect_key($wearer, array_flip(['name', 'unit', 'archived', 'version', 'sizes_hidden']));
     $page->ask('PATCH', '/api/wearers/2', [...$kept, 'agreed' => $wearer['agreed_on'] !== null, 'notes' => 'Left shoulder lower.']);

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue';
 import { api, asRefused, body } from '../api/client';
-import type { History, LevelName } from '../api/types';
-import { day } from '../measure/age';
+import type { History } from '../api/types';
+import HistoryTable from './HistoryTable.vue';
 import Crumbs from '../ui/Crumbs.vue';
 
 /** What was made for a wearer, cut how, and how it wore. */
@@ -19,8 +19,6 @@ onMounted(async () => {
         refused.value = asRefused(error).message;
     }
 });
-const levels: LevelName[] = ['bust', 'waist', 'hip'];
-const marks = { tight: '▸ tight', right: '✓ right', loose: '◂ loose' };
 </script>
 
 <template>
@@ -39,61 +37,7 @@ const marks = { tight: '▸ tight', right: '✓ right', loose: '◂ loose' };
             }}
         </h1>
         <p v-if="refused" class="fault" role="alert">{{ refused }}</p>
-        <div v-if="history && history.makes.length > 0" class="scroller">
-            <table>
-                <thead>
-                    <tr>
-                        <th scope="col">make</th>
-                        <th scope="col">state</th>
-                        <th v-for="level in levels" :key="level" scope="col">{{ level }}</th>
-                        <th scope="col">found at fittings</th>
-                        <th scope="col">again?</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    <tr v-for="make in history.makes" :key="make.id">
-                        <th scope="row">
-                            <RouterLink :to="{ name: 'bench', params: { id: make.id } }">{{
-                                make.title
-                            }}</RouterLink>
-                            <small>{{
-                                [make.title === make.pattern ? '' : make.pattern, make.cloth]
-                                    .filter(Boolean)
-                                    .join(', ')
-                            }}</small>
-                        </th>
-                        <td>
-                            {{ make.stage ?? 'planned' }}
-                            <small>{{ day(make.stage_on ?? make.begun_on) }}</small>
-                        </td>
-                        <td v-for="level in levels" :key="level">
-                            <b class="size">{{ make.sizes[level] ?? '–' }}</b>
-                            <small v-if="make.verdict.levels?.[level]" :class="make.verdict.levels[level]!">
-                                {{ marks[make.verdict.levels[level]!]
-                                }}<template v-if="make.verdict.ease?.[level]"
-                                    >, {{ make.verdict.ease[level] }}</template
-                                >
-                            </small>
-                        </td>
-                        <td>
-                            <ul>
-                                <li v-for="finding in make.findings" :key="finding">{{ finding }}</li>
-                            </ul>
-                            <p v-if="make.verdict.note" class="what">{{ make.verdict.note }}</p>
-                        </td>
-                        <td>
-                            {{
-                                make.verdict.again === true
-                                    ? 'yes'
-                                    : make.verdict.again === false
-                                      ? 'no'
-                                      : '–'
-                            }}
-                        </td>
-                    </tr>
-                </tbody>
-            </table>
-        </div>
+        <HistoryTable v-if="history && history.makes.length > 0" :history="history" />
     </div>
 </template>
 
@@ -104,29 +48,5 @@ const marks = { tight: '▸ tight', right: '✓ right', loose: '◂ loose' };
     padding: 0 24px;
     display: grid;
     gap: 12px;
-}
-thead th {
-    font-size: 13px;
-    color: var(--quiet);
-}
-small {
-    display: block;
-    font-weight: 400;
-    color: var(--quiet);
-}
-small.right {
-    color: var(--garment);
-}
-small.tight,
-small.loose {
-    color: var(--ink);
-    font-weight: 600;
-}
-.size {
-    font-size: 19px;
-    color: var(--cut);
-}
-td p {
-    margin: 2px 0;
 }
 </style>

@@ -4,7 +4,6 @@ import type { BinEntry, WearerPage } from '../api/types';
 import { age, day } from './age';
 import DeleteButton from '../ui/DeleteButton.vue';
 import DeletedNotice from '../ui/DeletedNotice.vue';
-import CardFiles from './CardFiles.vue';
 
 defineProps<{ page: WearerPage }>();
 const emit = defineEmits<{ changed: [] }>();
@@ -37,9 +36,5 @@ const remove = (card: number, version: number): Promise<BinEntry> =>
             </li>
         </ul>
         <DeletedNotice kind="card" @back="emit('changed')" />
-        <p v-if="page.cards.length === 0" class="hint">
-            No card yet. Bust, waist and hip are enough to begin.
-        </p>
-        <CardFiles :wearer="page.id" @written="emit('changed')" />
     </section>
 </template>

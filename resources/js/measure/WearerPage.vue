@@ -6,17 +6,21 @@ import Textarea from 'primevue/textarea';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
-import type { BinEntry, Unit, WearerPage } from '../api/types';
-import PointChart from './PointChart.vue';
+import type { BinEntry, History, Point, Unit, WearerPage } from '../api/types';
+import CardFiles from './CardFiles.vue';
+import { measuringGuide } from './guide';
 import WearerCards from './WearerCards.vue';
+import WearerStand from './WearerStand.vue';
+import HistoryTable from '../fitting/HistoryTable.vue';
 import { useJoining } from '../state/joining';
-import { day } from './age';
+import { age, cardWords, day } from './age';
 import { inTurn } from '../state/queue';
 import ChoiceField from '../ui/ChoiceField.vue';
 import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
 import PageFault from '../ui/PageFault.vue';
 import DeleteButton from '../ui/DeleteButton.vue';
+import DoorRow from '../ui/DoorRow.vue';
 import TextField from '../ui/TextField.vue';
 import WordChoice from '../ui/WordChoice.vue';
 
@@ -78,6 +82,27 @@ async function load(): Promise<void> {
 }
 
 onMounted(load);
+const guide = shallowRef<readonly Point[]>([]);
+const history = shallowRef<History | null>(null);
+onMounted(async () => {
+    guide.value = (await measuringGuide().catch(() => null))?.points ?? [];
+    history.value = await api
+        .GET('/api/wearers/{wearer}/history', { params })
+        .then(body)
+        .catch(() => null);
+});
+const newest = computed(() => page.value?.cards[0] ?? null);
+
+/** What is seldom touched. */
+const open = ref<'settings' | 'files' | null>(null);
+const doors = computed(() => [
+    {
+        name: 'settings' as const,
+        words: 'Name and settings',
+        state: sizesHidden.value ? 'sizes not named' : agreed.value ? 'agreed' : 'figures, notes',
+    },
+    { name: 'files' as const, words: 'Cards as files', state: 'out and in' },
+]);
 
 const { clashes, join, settle: settled } = useJoining<Typed>();
 
@@ -152,7 +177,6 @@ async function measureAgain(): Promise<void> {
 
 <template>
     <div v-if="page" class="wearer-page">
-        <h1 class="sr-only">{{ page.name }}</h1>
         <Crumbs
             ><span>{{ page.name }}</span></Crumbs
         >
@@ -167,7 +191,39 @@ async function measureAgain(): Promise<void> {
             :place="({ path }) => String(path[0])"
             @settle="settle"
         />
-        <section>
+        <header class="inline">
+            <h1>{{ page.name }}</h1>
+            <span v-if="newest" class="what"
+                >card of {{ cardWords(newest) }}, {{ age(newest.age_days)
+                }}<template v-if="newest.cup">, cup {{ newest.cup }} by the rule of thumb</template></span
+            >
+            <div class="inline acts">
+                <Button :label="newest ? 'Measure again' : 'Measure'" @click="measureAgain" />
+                <RouterLink :to="{ name: 'which-pattern', params: { id } }">Which pattern</RouterLink>
+            </div>
+        </header>
+        <section class="body" aria-label="Figures">
+            <WearerStand v-if="newest" :guide="guide" :card="newest" :histories="charts" />
+            <p v-else class="hint">No card yet. Bust, waist and hip are enough to begin.</p>
+            <WordChoice
+                v-if="underneath.length > 1"
+                label="compared on"
+                :options="underneath"
+                :model-value="foundation"
+                @update:model-value="worn = $event"
+            />
+            <p v-if="notes" class="notes">{{ notes }}</p>
+        </section>
+        <div class="made">
+            <section aria-labelledby="made-title">
+                <h2 id="made-title">What was made, and how it wore</h2>
+                <HistoryTable v-if="history && history.makes.length > 0" :history="history" />
+                <p v-else class="hint">Nothing yet.</p>
+            </section>
+            <WearerCards :page="page" @changed="load" />
+        </div>
+        <DoorRow v-model="open" class="away" label="More of this wearer" :doors="doors" />
+        <section v-if="open === 'settings'" class="away settings" aria-label="Name and settings">
             <TextField v-model="name" label="Name" :fault="refused?.at('name')" />
             <div class="field">
                 <label for="wearer-notes">Notes</label>
@@ -197,9 +253,6 @@ async function measureAgain(): Promise<void> {
                 Ask before you touch or measure anyone, and before you keep their figures. They are theirs.
             </p>
             <div class="inline acts">
-                <Button :label="page.cards.length > 0 ? 'Measure again' : 'Measure'" @click="measureAgain" />
-                <RouterLink :to="{ name: 'which-pattern', params: { id } }">Which pattern</RouterLink>
-                <RouterLink :to="{ name: 'history', params: { id } }">What was made</RouterLink>
                 <Button v-if="!page.archived" label="Put away" text @click="save(true)" />
                 <DeleteButton
                     :name="page.name"
@@ -209,25 +262,7 @@ async function measureAgain(): Promise<void> {
                 />
             </div>
         </section>
-        <WearerCards :page="page" @changed="load" />
-        <section
-            v-if="charts.length > 0 || underneath.length > 1"
-            class="charts"
-            aria-labelledby="charts-title"
-        >
-            <h2 id="charts-title">From card to card</h2>
-            <WordChoice
-                v-if="underneath.length > 1"
-                label="worn underneath"
-                :options="underneath"
-                :model-value="foundation"
-                @update:model-value="worn = $event"
-            />
-            <PointChart v-for="history in charts" :key="history.point" :history="history" />
-            <p v-if="charts.length === 0" class="hint">
-                One card on this foundation: nothing to compare yet.
-            </p>
-        </section>
+        <CardFiles v-else-if="open === 'files'" class="away" :wearer="page.id" @written="load" />
     </div>
     <PageFault v-else-if="refused" :refused="refused" />
 </template>
@@ -235,26 +270,40 @@ async function measureAgain(): Promise<void> {
 <style scoped>
 .wearer-page {
     display: grid;
-    grid-template-columns: 380px minmax(0, 1fr);
-    gap: 26px 48px;
-    max-width: 1180px;
-    margin: 24px auto 60px;
-    padding: 0 24px;
+    grid-template-columns: minmax(0, 9fr) minmax(0, 11fr);
+    gap: 12px 36px;
+    max-width: 1240px;
+    margin: 14px auto 40px;
+    padding: 0 20px;
 }
-.wearer-page > section {
+.wearer-page header,
+.wearer-page .away {
+    grid-column: 1 / -1;
+}
+header {
+    align-items: baseline;
+}
+header .acts {
+    margin-left: auto;
+    align-items: center;
+}
+header .what {
+    color: var(--quiet);
+}
+.made {
+    display: grid;
+    gap: 22px;
+    align-content: start;
+    min-width: 0;
+}
+.settings {
     display: grid;
     gap: 14px;
-    align-content: start;
+    justify-items: start;
+    max-width: 460px;
 }
-.wearer-page .away,
-.wearer-page .charts {
-    grid-column: 1 / -1;
-}
-.wearer-page .charts {
-    grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
-}
-.charts h2 {
-    grid-column: 1 / -1;
+.notes {
+    white-space: pre-line;
 }
 .consent {
     display: flex;
@@ -262,7 +311,7 @@ async function measureAgain(): Promise<void> {
     align-items: start;
     line-height: 1.4;
 }
-@media (max-width: 1100px) {
+@media (max-width: 1000px) {
     .wearer-page {
         grid-template-columns: minmax(0, 1fr);
     }
