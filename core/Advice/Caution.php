@@ -250,7 +250,7 @@ final readonly class Caution
             'There is no '.($body === null ? 'finished bust row' : 'bust row')." for the {$letter} cup; the row of "
                 .implode(' and ', $read)
                 .' is read instead'.($body === $finished ? '' : ', so the ease it is drafted with is not known')
-                .'. Measure the tissue, or adjust the bust for the difference.',
+                .'. Measure the paper pattern, or adjust the bust for the difference.',
         );
     }
 
@@ -341,8 +341,8 @@ final readonly class Caution
     {
         $why = match (true) {
             $level === null => 'no size has a figure at every level',
-            $lacks === null => "size {$size}, the frame's, has no figure at the {$level->value}",
-            default => "size {$size}, the frame's, lacks {$lacks} at the {$level->value}, more than 4 in",
+            $lacks === null => "size {$size}, that of neck and shoulders, has no figure at the {$level->value}",
+            default => "size {$size}, that of neck and shoulders, lacks {$lacks} at the {$level->value}, more than 4 in",
         };
 
         return new self(CautionCode::OneSizeLeftOut, $level, "One size all the way is asked for, but {$why}: the sizes of best fit and least work are taken instead.");
@@ -361,7 +361,7 @@ final readonly class Caution
     {
         $so = match (true) {
             ! $isComplete => 'So far apart a panel is missing or counted twice: look at the check again. The print counts.',
-            $isTissueUsed => 'The tissue counts, as it is what is cut.',
+            $isTissueUsed => 'The paper counts, as it is what is cut.',
             default => 'The print counts, as you chose.',
         };
 

@@ -68,7 +68,7 @@ enum CautionCode: string
             self::PivotWidensBack => 'pivoting widens the back',
             self::CannotPullOn => 'can\'t be pulled on',
             self::LengthSmall => 'too little to change',
-            self::TissueDiffers => 'print and tissue disagree',
+            self::TissueDiffers => 'envelope and paper disagree',
             self::CloseDraft => 'the pattern means it close',
             self::OneSizeLeftOut => 'no one size serves',
             self::HemAboveLevel => 'the hem cuts a level away',

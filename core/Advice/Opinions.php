@@ -172,7 +172,7 @@ final readonly class Opinions
     private function quarters(): Opinion
     {
         if ($this->facts->finished === null) {
-            return new Opinion(School::Quarters, null, 'No finished figures are printed here. Lay the tape on the tissue itself.');
+            return new Opinion(School::Quarters, null, 'No finished figures are printed here. Lay the tape on the paper pattern itself.');
         }
         $needed = $this->body->plus($this->facts->likedEase ?? $this->facts->least ?? Length::zero());
         $quarter = $this->say($needed->dividedBy(4));

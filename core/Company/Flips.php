@@ -57,9 +57,9 @@ final class Flips
         [$was, $is] = [$before->frame(), $after->frame()];
 
         return $was === $is ? [] : [match (null) {
-            $was => "The frame is {$is}.",
-            $is => "No frame is looked up any more (it was {$was}).",
-            default => "The frame is {$is} instead of {$was}.",
+            $was => "Neck and shoulders are {$is}.",
+            $is => "Neck and shoulders are looked up no more (they were {$was}).",
+            default => "Neck and shoulders are {$is} instead of {$was}.",
         }];
     }
 

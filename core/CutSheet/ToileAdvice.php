@@ -23,7 +23,7 @@ final class ToileAdvice
         return match (true) {
             in_array(CautionCode::NoFinished, $codes, true) => 'Make a toile of the part whose finished figure is not known, before the '
                 .'cloth is cut.',
-            $plan->bust?->isMade() === true => 'Make a toile of the bodice, or pin the tissue on the stitching lines and hold it to the body: '
+            $plan->bust?->isMade() === true => 'Make a toile of the bodice, or pin the paper on the stitching lines and hold it to the body: '
                 .'the bust is adjusted.',
             in_array(CautionCode::ChangeFar, $codes, true) => 'Make a toile of the critical part: it is far from the paper.',
             in_array(CautionCode::StepAvoid, $codes, true) => 'Make a toile of the critical part: its sizes lie far apart.',

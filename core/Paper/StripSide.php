@@ -93,7 +93,7 @@ final readonly class StripSide
 
         return [
             new Label("{$side}-title", 0, 8, strtoupper($side), 7),
-            new Label("{$side}-title", 0, 14, "lay it under the tissue, underarm on underarm, {$paper}", 2.6),
+            new Label("{$side}-title", 0, 14, "lay it under the pattern, underarm on underarm, {$paper}", 2.6),
             new Label("{$side}-title", 0, 18, $which, 2.6),
             new Label("{$side}-title", 0, 22, 'moves are counted from '.self::counted($plan, $shape->sizes).', read off the pattern\'s own lines', 2.6),
         ];

@@ -23,7 +23,7 @@ export const router = createRouter({
             path: `/wearers/:id${id}`,
             name: 'wearer',
             props: byId,
-            component: () => import('./measure/WearerPage.vue'),
+            component: () => import('./wearer/WearerPage.vue'),
         },
         { path: '/patterns/new', name: 'new-pattern', component: () => import('./pattern/PatternPage.vue') },
         {
@@ -83,7 +83,7 @@ export const router = createRouter({
             path: `/wearers/:id${id}/history`,
             name: 'history',
             props: byId,
-            component: () => import('./fitting/HistoryPage.vue'),
+            component: () => import('./wearer/HistoryPage.vue'),
         },
         {
             path: `/makes/:id${id}/files`,

@@ -44,7 +44,7 @@ test('a second reading stands beside the first, and readings apart are asked abo
     $page->field('Waist, second reading')->sendKeys('76'.WebDriverKeys::ENTER);
     $page->field('Tummy');
     $page->goTo('Waist')->sees('2 cm apart: take it once more')->sees('74 cm');
-    $page->press('It is so')->sees('answered: it is so');
+    $page->press('That is right')->sees('answered: that is right');
 });
 
 test('what is typed while the server is out of reach is sent when it is back', function (): void {

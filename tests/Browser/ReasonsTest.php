@@ -31,7 +31,7 @@ test('another way is taken with one press, its receipt beside it, and taken back
 
 test('the frame can be led by another measure, and the bust adjustment follows', function (): void {
     $page = demoMakePage(4)->sees('Full bust adjustment of 5 cm');
-    $page->choose('The frame goes by', 'the full bust')->sees('No bust adjustment.');
+    $page->choose('Neck and shoulders go by', 'the full bust')->sees('No bust adjustment.');
 });
 
 test('a garment one likes, laid flat, becomes the liked ease', function (): void {

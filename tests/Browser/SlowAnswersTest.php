@@ -144,7 +144,7 @@ test('a card with hunting readings is what was typed, each where it was typed', 
     $fields = fn (): array => $page->driver->executeScript('return [...document.querySelectorAll(".point-panel input")].map(({ value }) => value)');
     expect($fields())->toBe(['82', '77', '76.5']);
     $page->find('[aria-label="let reading 2 count"]')->click();
-    $page->sees('the one you picked, of 3')->press('It is so')->sees('smallest of 3');
+    $page->sees('the one you picked, of 3')->press('That is right')->sees('smallest of 3');
 })->with(seeds());
 
 /** Pages with cells that are saved while they are typed into: how to come to them, and two cells, one after the other. */

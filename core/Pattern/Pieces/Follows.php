@@ -26,7 +26,7 @@ enum Follows: string
     public function words(): string
     {
         return match ($this) {
-            self::Frame => 'the frame size',
+            self::Frame => 'the size of neck and shoulders',
             self::Waist => 'the waist size',
             self::Hip => 'the hip size',
             self::WaistAndHip => 'waist and hip sizes, blended',

@@ -134,7 +134,7 @@ const hasChange = computed(() =>
             <p
                 v-else-if="plan.drawing"
                 class="hint own-lines"
-                title="Darts and ease may bend your tissue otherwise."
+                title="Darts and ease may bend your paper otherwise."
             >
                 drawn from the girths: only the moves count
             </p>

@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import type { Choices, CompanyHead, CompanyRow, LevelName } from '../api/types';
 import { age } from '../measure/age';
-import Measure from '../ui/Measure.vue';
+import { StorageSerializers, useLocalStorage, useMediaQuery } from '@vueuse/core';
+import { computed } from 'vue';
+import MoreMenu from '../ui/MoreMenu.vue';
+import { usePrinting } from '../ui/usePrinting';
 import { title } from '../ui/words';
+import NeedText from './NeedText.vue';
 import OwnChoices from './OwnChoices.vue';
 import type { Column, Order } from './order';
 
@@ -14,12 +18,12 @@ const emit = defineEmits<{
     begin: [wearer: number];
 }>();
 
-const columns: { column: Column; words: string }[] = [
+const all: { column: Column; words: string }[] = [
     { column: 'wearer', words: 'wearer' },
     { column: 'bust', words: 'bust' },
     { column: 'waist', words: 'waist' },
     { column: 'hip', words: 'hip' },
-    { column: 'frame', words: 'frame, bust adjustment' },
+    { column: 'frame', words: 'neck and shoulders, bust' },
     { column: 'steps', words: 'steps' },
     { column: 'drawn', words: 'drawn in' },
     { column: 'worst', words: 'to watch' },
@@ -27,9 +31,35 @@ const columns: { column: Column; words: string }[] = [
     { column: 'card', words: 'card' },
     { column: 'envelope', words: 'envelope, cloth' },
 ];
+/** On a tablet the sizes and what to watch stay; otherwise all, until somebody chooses. */
+const isNarrow = useMediaQuery('(max-width: 900px)');
+const ESSENTIAL: readonly Column[] = ['wearer', 'bust', 'waist', 'hip', 'worst'];
+const chosen = useLocalStorage<Column[] | null>('underbolt.company.columns', null, {
+    serializer: StorageSerializers.object,
+});
+const isPrinting = usePrinting();
+const isShown = (column: Column): boolean =>
+    isPrinting.value
+        ? true
+        : chosen.value === null
+          ? !isNarrow.value || ESSENTIAL.includes(column)
+          : column === 'wearer' || chosen.value.includes(column);
+const columns = computed(() => all.filter(({ column }) => isShown(column)));
+const hidable = all.filter(({ column }) => column !== 'wearer');
+function show(column: Column, on: boolean): void {
+    chosen.value = all.map((one) => one.column).filter((one) => (one === column ? on : isShown(one)));
+}
+/** Between the wearer and what stands on the card: what a row without a plan says stretches over it. */
+const planned = computed(
+    () => columns.value.filter(({ column }) => !['wearer', 'card', 'envelope'].includes(column)).length,
+);
+
 const levels: LevelName[] = ['bust', 'waist', 'hip'];
 const sizeAt = (row: CompanyRow, level: LevelName): string =>
     row.sizes.find((one) => one.level === level)?.size ?? '–';
+/** Cloth is told at once where it is known which. */
+const isOfOneView = (row: CompanyRow): boolean =>
+    new Set(row.needs.flatMap(({ view, width_nm: width }) => (width === null ? [] : [view]))).size === 1;
 const turn = (column: Column): void =>
     emit('sort', { column, down: props.order.column === column && !props.order.down });
 const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
@@ -54,7 +84,21 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                             }}</span>
                         </button>
                     </th>
-                    <th scope="col" class="make">make</th>
+                    <th scope="col" class="make">
+                        <MoreMenu of="the table">
+                            <fieldset class="columns">
+                                <legend>Columns</legend>
+                                <label v-for="{ column, words } in hidable" :key="column">
+                                    <input
+                                        type="checkbox"
+                                        :checked="isShown(column)"
+                                        @change="show(column, ($event.target as HTMLInputElement).checked)"
+                                    />
+                                    {{ words }}
+                                </label>
+                            </fieldset>
+                        </MoreMenu>
+                    </th>
                 </tr>
             </thead>
             <tbody>
@@ -73,26 +117,34 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                         />
                     </th>
                     <template v-if="row.headline">
-                        <td v-for="level in levels" :key="level" class="size">{{ sizeAt(row, level) }}</td>
-                        <td>
-                            {{ row.frame ?? '–' }}
-                            <small v-if="row.adjustment">bust {{ row.adjustment }}</small>
+                        <template v-for="level in levels" :key="level">
+                            <td v-if="isShown(level)" class="size">{{ sizeAt(row, level) }}</td>
+                        </template>
+                        <td v-if="isShown('frame')">
+                            {{ row.frame ?? '–'
+                            }}<template v-if="row.adjustment">, {{ row.adjustment }}</template>
                         </td>
-                        <td>{{ row.steps.join(', ') || '–' }}</td>
-                        <td class="words">{{ row.drawn_in.map(title).join('; ') || '–' }}</td>
-                        <td class="words">
-                            <template v-if="row.worst">
-                                <b v-if="row.worst.stops">Settle first: </b>{{ row.worst.text }}
-                                <small v-if="row.cautions > 1">and {{ row.cautions - 1 }} more</small>
-                            </template>
+                        <td v-if="isShown('steps')" class="alone">{{ row.steps.join(', ') || '–' }}</td>
+                        <td v-if="isShown('drawn')">{{ row.drawn_in.map(title).join('; ') || '–' }}</td>
+                        <td v-if="isShown('worst')" class="words">
+                            <details v-if="row.worst">
+                                <summary>
+                                    <b v-if="row.worst.stops" class="sr-only">Settle first: </b
+                                    ><b v-if="row.worst.stops" aria-hidden="true">! </b>{{ row.worst.short
+                                    }}<template v-if="row.cautions > 1"
+                                        >, {{ row.cautions - 1 }} more</template
+                                    >
+                                </summary>
+                                {{ row.worst.text }}
+                            </details>
                             <template v-else>–</template>
                         </td>
-                        <td>
+                        <td v-if="isShown('sure')">
                             {{ row.sure === 'by_hand' ? 'by hand' : row.sure
-                            }}<small v-if="row.sure === 'measure again'">{{ row.sure_of }}</small>
+                            }}<template v-if="row.sure === 'measure again'">: {{ row.sure_of }}</template>
                         </td>
                     </template>
-                    <td v-else class="words refused" colspan="8">
+                    <td v-else class="words refused" :colspan="planned">
                         <b>Waits:</b> {{ row.refused }}
                         <RouterLink v-if="row.card_id" :to="{ name: 'card', params: { id: row.card_id } }"
                             >To the card</RouterLink
@@ -101,25 +153,25 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                             >Measure</RouterLink
                         >
                     </td>
-                    <td>
+                    <td v-if="isShown('card')">
                         <RouterLink
                             v-if="row.card_id && row.card_age_days !== null"
                             :to="{ name: 'card', params: { id: row.card_id } }"
                             >{{ age(row.card_age_days) }}</RouterLink><template v-else>none</template>
-                        <small v-if="row.is_card_old"><b>old</b></small>
+                        <b v-if="row.is_card_old">, too old</b>
                     </td>
-                    <td class="words">
-                        <template v-if="row.envelopes.length > 0">{{ row.envelopes.join(', ') }}</template>
-                        <small v-if="row.to_get.length > 0"
-                            ><b>to get: {{ row.to_get.join(', ') }}</b></small
-                        >
-                        <small v-for="(need, n) in row.needs" :key="n">
-                            <template v-if="need.width_nm !== null"
-                                ><template v-if="need.view">{{ need.view }}: </template>{{ need.text ?? ''
-                                }}<Measure v-if="need.text === null" :nm="need.amount_nm" /> of
-                                <Measure :nm="need.width_nm" /></template
-                            ><template v-else>{{ need.name }} {{ need.text }}</template>
-                        </small>
+                    <td v-if="isShown('envelope')" class="words">
+                        <details v-if="row.needs.length > 0">
+                            <summary>
+                                {{ row.envelopes.join(', ') || 'cloth'
+                                }}<b v-if="row.to_get.length > 0">, to get: {{ row.to_get.join(', ') }}</b
+                                ><template v-if="row.needs[0] && isOfOneView(row)"
+                                    >, <NeedText :need="row.needs[0]"
+                                /></template>
+                            </summary>
+                            <small v-for="(need, n) in row.needs" :key="n"><NeedText :need="need" /></small>
+                        </details>
+                        <template v-else>{{ row.envelopes.join(', ') || '–' }}</template>
                     </td>
                     <td class="make">
                         <RouterLink v-if="row.make_id" :to="{ name: 'bench', params: { id: row.make_id } }"
@@ -143,6 +195,7 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
 
 <style scoped>
 table {
+    width: 100%;
     font-size: 14px;
 }
 thead th {
@@ -154,15 +207,25 @@ thead .plain {
     font-weight: 600;
     color: var(--quiet);
 }
+tbody th,
+tbody td {
+    height: 44px;
+    padding-block: 3px;
+    line-height: 1.3;
+    vertical-align: middle;
+}
 tbody th {
     min-width: 130px;
     font-weight: 650;
 }
+tbody th > :deep(.link) {
+    font-size: 12.5px;
+}
 tbody th > a,
 td > a {
     display: inline-block;
-    min-height: 26px;
-    padding: 3px 0;
+    min-height: 24px;
+    padding: 2px 0;
 }
 .size {
     font-size: 19px;
@@ -170,9 +233,15 @@ td > a {
     color: var(--cut);
     white-space: nowrap;
 }
+.alone {
+    white-space: nowrap;
+}
 .words {
     min-width: 150px;
-    line-height: 1.35;
+}
+summary {
+    min-height: 24px;
+    cursor: pointer;
 }
 .refused {
     color: var(--body);
@@ -180,18 +249,36 @@ td > a {
 small {
     display: block;
 }
+.columns {
+    display: grid;
+    gap: 2px;
+    margin: 0;
+    padding: 4px 8px;
+    border: 0;
+    text-align: left;
+    font-weight: 400;
+}
+.columns label {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    min-height: 28px;
+}
 .make {
     white-space: nowrap;
     font-weight: 600;
-}
-thead .make {
-    padding-top: 11px;
-    font-size: 12.5px;
-    color: var(--quiet);
 }
 .make .link {
     padding: 0;
     font-size: 14px;
     font-weight: 600;
+}
+@media print {
+    thead {
+        display: table-header-group;
+    }
+    tr {
+        break-inside: avoid;
+    }
 }
 </style>

@@ -5,7 +5,7 @@ import { show, told, words } from '../../../tests/Front/show';
 import type { ClothPage as ClothAnswer, History, Offers } from '../api/types';
 import ClothPage from './ClothPage.vue';
 import EaseOffers from './EaseOffers.vue';
-import HistoryPage from './HistoryPage.vue';
+import HistoryPage from '../wearer/HistoryPage.vue';
 
 const asked: [method: string, path: string, body: unknown][] = [];
 const answers: Record<string, unknown> = {};

@@ -10,7 +10,7 @@ const emit = defineEmits<{ answer: [key: string, so: boolean] }>();
         <li v-for="finding in findings" :key="finding.key" :class="{ answered: finding.answered }">
             {{ finding.text }}
             <button type="button" class="link" @click="emit('answer', finding.key, !finding.answered)">
-                {{ finding.answered ? 'answered: it is so – ask again' : 'It is so' }}
+                {{ finding.answered ? 'answered: that is right – ask again' : 'That is right' }}
             </button>
         </li>
     </ul>

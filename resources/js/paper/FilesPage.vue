@@ -27,9 +27,9 @@ onMounted(async () => {
 
 <template>
     <div class="files">
-        <Crumbs><span>To take away</span></Crumbs>
+        <Crumbs><span>Files</span></Crumbs>
         <MakeLinks :make="id" />
-        <h1>To take away</h1>
+        <h1>Files to print and keep</h1>
         <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
         <template v-if="sheet">
             <p class="who">

@@ -11,7 +11,7 @@ const places = [
     { name: 'projector', words: 'Projector' },
     { name: 'fitting', words: 'Fitting' },
     { name: 'cloth', words: 'Cloth' },
-    { name: 'files', words: 'To take away' },
+    { name: 'files', words: 'Files' },
 ] as const;
 </script>
 

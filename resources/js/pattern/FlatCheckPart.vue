@@ -84,7 +84,7 @@ function start(): void {
                                         })
                                     "
                                 >
-                                    <option value="tissue">the tissue</option>
+                                    <option value="tissue">the paper</option>
                                     <option value="print">the print</option>
                                 </select></label
                             >
@@ -119,7 +119,7 @@ function start(): void {
             type="button"
             outlined
             size="small"
-            :label="`Measure the tissue at the ${level.name}`"
+            :label="`Measure the paper at the ${level.name}`"
             @click="start"
         />
     </section>

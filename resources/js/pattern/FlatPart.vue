@@ -28,9 +28,10 @@ function setCheck(level: LevelName, check: FlatCheck | null): void {
 <template>
     <div class="part">
         <p class="hint">
-            Where a finished figure is missing, the tissue has it. At the level, measure each panel of one
-            size from fold or centre to the seam line; jump over darts and pleats, or give what lies in them;
-            say at each panel which line you measured to. The other sizes follow the steps of the body chart.
+            Where a finished figure is missing, the paper pattern has it. At the level, measure each panel of
+            one size from fold or centre to the seam line; jump over darts and pleats, or give what lies in
+            them; say at each panel which line you measured to. The other sizes follow the steps of the body
+            chart.
         </p>
         <FlatCheckPart
             v-for="level in levels"

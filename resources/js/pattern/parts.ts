@@ -76,7 +76,7 @@ const parts = [
     },
     {
         value: 'tissue',
-        label: 'Tissue',
+        label: 'Paper, measured flat',
         faults: /^pattern\.flat_checks/,
         state: ({ flat_checks }) => told(keys(flat_checks), 'not measured'),
         has: ({ flat_checks }) => keys(flat_checks).length > 0,

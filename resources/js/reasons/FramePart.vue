@@ -11,7 +11,7 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
 <template>
     <section aria-labelledby="frame-title">
         <h2 id="frame-title">
-            Frame<template v-if="plan.frame.size"
+            Neck and shoulders<template v-if="plan.frame.size"
                 >: <b class="cut">{{ plan.frame.size }}</b></template
             >
         </h2>
@@ -27,7 +27,7 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
         <p>{{ plan.frame.range_why }}</p>
         <ChoiceField
             class="wider"
-            label="The frame goes by"
+            label="Neck and shoulders go by"
             :options="leads"
             :model-value="choices.lead ?? plan.frame.lead"
             @update:model-value="emit('change', { lead: $event })"
@@ -38,7 +38,7 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
                 :checked="choices.adjust_bust ?? false"
                 @change="emit('change', { adjust_bust: ($event.target as HTMLInputElement).checked || null })"
             />
-            adjust the bust to its frame, whatever leads
+            adjust the bust to neck and shoulders, whatever leads
         </label>
         <button v-if="choices.lead" type="button" class="link" @click="emit('change', { lead: null })">
             leave it to the cup

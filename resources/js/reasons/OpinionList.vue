@@ -40,7 +40,7 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
                         </template>
                     </template>
                     <template v-for="line in level.on_tissue" :key="line.name">
-                        On the tissue {{ line.name }} ends at <Measure :nm="line.stitching_nm" /> on the
+                        On the paper {{ line.name }} ends at <Measure :nm="line.stitching_nm" /> on the
                         stitching line<template v-if="line.cutting_nm !== null"
                             >, at <Measure :nm="line.cutting_nm" /> on the cutting line</template
                         >, from fold or centre, darts jumped over.

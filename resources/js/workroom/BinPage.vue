@@ -88,8 +88,8 @@ onMounted(load);
                     @click="back(entry)"
                 />
                 <Button
-                    label="Let go for good"
-                    :aria-label="`Let go for good: ${entry.name}`"
+                    label="Delete for good"
+                    :aria-label="`Delete for good: ${entry.name}`"
                     text
                     size="small"
                     @click="forGood(entry)"

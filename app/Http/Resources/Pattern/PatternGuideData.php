@@ -39,8 +39,8 @@ final readonly class PatternGuideData
     public static function of(array $houses): self
     {
         return new self(
-            array_map(GarmentData::of(...), Garment::cases()),
-            array_map(
+            garments: array_map(GarmentData::of(...), Garment::cases()),
+            silhouettes: array_map(
                 static fn (Silhouette $one): SilhouetteData => new SilhouetteData(
                     $one->value,
                     $one->name(),
@@ -49,11 +49,11 @@ final readonly class PatternGuideData
                 ),
                 Silhouette::cases(),
             ),
-            array_map(static fn (Follows $one): OptionData => new OptionData($one->value, $one->words()), Follows::cases()),
-            array_map(static fn (SeamKind $one): OptionData => new OptionData($one->value, $one->words()), SeamKind::cases()),
-            array_map(StarterData::of(...), StarterChart::cases()),
-            array_map(HouseData::of(...), $houses),
-            array_map(UsualLengthData::of(...), UsualLengths::cases()),
+            follows: array_map(static fn (Follows $one): OptionData => new OptionData($one->value, $one->words()), Follows::cases()),
+            seams: array_map(static fn (SeamKind $one): OptionData => new OptionData($one->value, $one->words()), SeamKind::cases()),
+            starters: array_map(StarterData::of(...), StarterChart::cases()),
+            houses: array_map(HouseData::of(...), $houses),
+            usual_lengths: array_map(UsualLengthData::of(...), UsualLengths::cases()),
         );
     }
 }

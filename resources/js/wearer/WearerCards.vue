@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { api, body } from '../api/client';
 import type { BinEntry, WearerPage } from '../api/types';
-import { age, day } from './age';
+import { age, day } from '../measure/age';
 import DeleteButton from '../ui/DeleteButton.vue';
 import DeletedNotice from '../ui/DeletedNotice.vue';
 

@@ -4,7 +4,7 @@ import type { Point, PointHistory, WearerPage } from '../api/types';
 import { useSession } from '../state/session';
 import { figureText } from '../ui/figure';
 import Measure from '../ui/Measure.vue';
-import { day } from './age';
+import { day } from '../measure/age';
 import { dots } from './chart';
 import { onStand } from './onStand';
 
