@@ -204,6 +204,10 @@ const file = (ending: string): string =>
     }
 }
 @media print {
+    /* A grid would keep the names of the columns to its first page. */
+    .company-page {
+        display: block;
+    }
     .sift,
     .out {
         display: none;

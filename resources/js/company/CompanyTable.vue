@@ -171,7 +171,12 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                             </summary>
                             <small v-for="(need, n) in row.needs" :key="n"><NeedText :need="need" /></small>
                         </details>
-                        <template v-else>{{ row.envelopes.join(', ') || '–' }}</template>
+                        <template v-else
+                            >{{ row.envelopes.join(', ') || '–'
+                            }}<b v-if="row.to_get.length > 0"
+                                >, to get: {{ row.to_get.join(', ') }}</b
+                            ></template
+                        >
                     </td>
                     <td class="make">
                         <RouterLink v-if="row.make_id" :to="{ name: 'bench', params: { id: row.make_id } }"
@@ -276,6 +281,7 @@ small {
 @media print {
     thead {
         display: table-header-group;
+        break-inside: avoid;
     }
     tr {
         break-inside: avoid;
