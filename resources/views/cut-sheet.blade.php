@@ -1,6 +1,7 @@
 @use('Underbolt\CutSheet\StepKey')
 @use('Underbolt\Measure\LengthPrint')
 @use('Underbolt\Work\ChangeWords')
+@use('Underbolt\Work\Pictures\StepPicture')
 <!doctype html>
 <html lang="en">
 <head>
@@ -21,6 +22,7 @@
     .small { font-size: 8pt; color: #333; }
     .box { width: 6mm; }
     .box div { width: 3.6mm; height: 3.6mm; border: 0.35mm solid #000; margin-top: 0.4mm; line-height: 3.6mm; text-align: center; }
+    .picture { width: 22mm; }
     .number { width: 7mm; font-weight: bold; font-size: 11pt; }
     .amount { width: 42mm; font-weight: bold; font-size: 11pt; }
     .amount .small { font-weight: normal; font-size: 8pt; }
@@ -90,6 +92,7 @@
 @endif
 @endif
         </td>
+        <td class="picture">@if (! $isInNest && ($picture = StepPicture::of($step, $unit)) !== null)<img src="data:image/svg+xml;base64,{{ base64_encode($picture->svg()) }}" width="76" height="61" alt="">@endif</td>
         <td class="amount">@foreach ($isInNest ? [] : $step->amounts as $one)<div>{{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}<br><span class="small">{{ $one->at }}, {{ $one->edge }}@if ($one->per > 1), {{ $say($one->total()->abs()) }} in all @endif</span></div>@endforeach</td>
 </tr></table></div>
 @endforeach

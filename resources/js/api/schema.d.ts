@@ -3627,6 +3627,25 @@ export interface components {
             /** @enum {string} */
             verdict: "none" | "easy" | "care" | "avoid";
         };
+        StepNoteData: {
+            x: number;
+            y: number;
+            words: string;
+        };
+        /** @description what the hands do, drawn; not to scale */
+        StepPictureData: {
+            width: number;
+            height: number;
+            /** @description the lowest first */
+            strokes: components["schemas"]["StepStrokeData"][];
+            notes: components["schemas"]["StepNoteData"][];
+        };
+        StepStrokeData: {
+            /** @description as an SVG path */
+            path: string;
+            /** @enum {string} */
+            pen: "paper" | "printed" | "made" | "cut" | "between";
+        };
         /** @description what a tape needs to send its readings */
         TapeData: {
             /** @description where it posts to */
@@ -3873,6 +3892,8 @@ export interface components {
             pieces: string[];
             /** @description whether the drawing on the pattern's own lines has it in it already */
             is_in_nest: boolean;
+            /** @description null where words say it better */
+            picture: components["schemas"]["StepPictureData"] | null;
         };
         WorkroomData: {
             makes: components["schemas"]["MakeSummary"][];

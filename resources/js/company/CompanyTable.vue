@@ -3,6 +3,7 @@ import type { Choices, CompanyHead, CompanyRow, LevelName } from '../api/types';
 import { age } from '../measure/age';
 import { StorageSerializers, useLocalStorage, useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
+import InShort from '../ui/InShort.vue';
 import MoreMenu from '../ui/MoreMenu.vue';
 import { usePrinting } from '../ui/usePrinting';
 import { title } from '../ui/words';
@@ -127,16 +128,16 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                         <td v-if="isShown('steps')" class="alone">{{ row.steps.join(', ') || '–' }}</td>
                         <td v-if="isShown('drawn')">{{ row.drawn_in.map(title).join('; ') || '–' }}</td>
                         <td v-if="isShown('worst')" class="words">
-                            <details v-if="row.worst">
-                                <summary>
+                            <InShort v-if="row.worst">
+                                <template #short>
                                     <b v-if="row.worst.stops" class="sr-only">Settle first: </b
                                     ><b v-if="row.worst.stops" aria-hidden="true">! </b>{{ row.worst.short
                                     }}<template v-if="row.cautions > 1"
                                         >, {{ row.cautions - 1 }} more</template
                                     >
-                                </summary>
+                                </template>
                                 {{ row.worst.text }}
-                            </details>
+                            </InShort>
                             <template v-else>–</template>
                         </td>
                         <td v-if="isShown('sure')">
@@ -161,16 +162,16 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                         <b v-if="row.is_card_old">, too old</b>
                     </td>
                     <td v-if="isShown('envelope')" class="words">
-                        <details v-if="row.needs.length > 0">
-                            <summary>
+                        <InShort v-if="row.needs.length > 0">
+                            <template #short>
                                 {{ row.envelopes.join(', ') || 'cloth'
                                 }}<b v-if="row.to_get.length > 0">, to get: {{ row.to_get.join(', ') }}</b
                                 ><template v-if="row.needs[0] && isOfOneView(row)"
                                     >, <NeedText :need="row.needs[0]"
                                 /></template>
-                            </summary>
+                            </template>
                             <small v-for="(need, n) in row.needs" :key="n"><NeedText :need="need" /></small>
-                        </details>
+                        </InShort>
                         <template v-else
                             >{{ row.envelopes.join(', ') || '–'
                             }}<b v-if="row.to_get.length > 0"
@@ -243,10 +244,6 @@ td > a {
 }
 .words {
     min-width: 150px;
-}
-summary {
-    min-height: 24px;
-    cursor: pointer;
 }
 .refused {
     color: var(--body);

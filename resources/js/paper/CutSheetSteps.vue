@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { CutSheet } from '../api/types';
 import StepAmounts from './StepAmounts.vue';
+import StepPicture from './StepPicture.vue';
 
 defineProps<{ steps: CutSheet['steps']; done: Record<string, string> }>();
 const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
@@ -32,6 +33,7 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
                     <li v-for="one in step.how" :key="one">{{ one }}</li>
                 </ol>
             </div>
+            <StepPicture v-if="step.picture" class="drawn" :picture="step.picture" />
             <StepAmounts
                 v-if="step.amounts.length > 0 && !step.is_in_nest"
                 class="amount"
@@ -45,7 +47,7 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
 <style scoped>
 .cut-steps > li {
     display: grid;
-    grid-template-columns: 64px minmax(0, 1fr) max-content;
+    grid-template-columns: 64px minmax(0, 1fr) 132px 190px;
     gap: 0 12px;
     align-items: start;
     padding: 8px 0;
@@ -86,6 +88,9 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
 @media (max-width: 560px) {
     .cut-steps > li {
         grid-template-columns: 64px minmax(0, 1fr);
+    }
+    .drawn {
+        grid-column: 2;
     }
     .amount {
         grid-column: 2;

@@ -36,13 +36,14 @@ const emit = defineEmits<{ undo: []; redo: [] }>();
 
 <style scoped>
 .keeping {
-    display: flex;
-    gap: 12px;
-    align-items: center;
-    justify-content: flex-end;
-    flex-wrap: wrap;
-    margin-left: auto;
-    font-size: 13.5px;
+    display: grid;
+    height: 78px;
+    align-content: space-between;
+    font-size: 13px;
+    line-height: 1.25;
     color: var(--quiet);
+}
+.state {
+    margin: 0;
 }
 </style>

@@ -97,7 +97,7 @@ function setStretch(text: string): void {
 
 <style scoped>
 .pattern-head :deep(.text-field) {
-    width: 205px;
+    width: 188px;
 }
 .tiny,
 .pattern-head .tiny :deep(.text-field) {

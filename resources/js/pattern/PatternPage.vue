@@ -75,7 +75,11 @@ const knownHouse = computed(() => guide.value?.houses.find((one) => one.name ===
 /** Brings what was opened into sight, where it has an address of its own. */
 watch([loaded, open], async ([isLoaded, part]) => {
     if (!isLoaded) return;
-    window.history.replaceState(window.history.state, '', part === null ? route.path : `#${part}`);
+    window.history.replaceState(
+        window.history.state,
+        '',
+        part === null ? window.location.pathname : `#${part}`,
+    );
     await nextTick();
     if (part !== null) window.document.getElementById(part)?.scrollIntoView({ block: 'nearest' });
 });
@@ -265,17 +269,23 @@ onBeforeRouteLeave(async () => {
     margin: 14px auto 32px;
     padding: 0 20px;
 }
+/* What is said of the keeping moves nothing under the hands, however long it is. */
 .top {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 20px;
-    align-items: center;
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 176px;
+    gap: 0 16px;
+    align-items: start;
 }
 .after {
     display: flex;
     flex-wrap: wrap;
     gap: 10px 14px;
     align-items: center;
+}
+.made a {
+    display: inline-block;
+    min-height: 24px;
+    padding: 2px 0;
 }
 .made {
     display: flex;
@@ -303,6 +313,9 @@ onBeforeRouteLeave(async () => {
     grid-template-columns: repeat(auto-fit, minmax(min(220px, 100%), 1fr));
 }
 @media (max-width: 900px) {
+    .top {
+        grid-template-columns: minmax(0, 1fr);
+    }
     .envelope {
         grid-template-columns: minmax(0, 1fr);
     }

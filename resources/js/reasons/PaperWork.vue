@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Plan } from '../api/types';
+import StepPicture from '../paper/StepPicture.vue';
 import Measure from '../ui/Measure.vue';
 
 const props = defineProps<{ plan: Plan }>();
@@ -20,6 +21,7 @@ const changes = computed(() =>
         <p class="hint">{{ plan.work.why }}</p>
         <ol v-if="plan.work.steps.length > 0" class="work">
             <li v-for="(step, n) in plan.work.steps" :key="n">
+                <StepPicture v-if="step.picture" class="drawn" :picture="step.picture" />
                 {{ step.short }}
                 <template v-if="step.is_in_nest">Done in the drawing on the pattern’s own lines.</template>
                 <ul v-if="step.how.length > 0 && !step.is_in_nest" class="how">
@@ -45,6 +47,18 @@ const changes = computed(() =>
     padding-left: 22px;
     line-height: 1.45;
     list-style: decimal;
+}
+.work > li {
+    clear: right;
+}
+.work::after {
+    content: '';
+    display: block;
+    clear: both;
+}
+.drawn {
+    float: right;
+    margin-left: 14px;
 }
 .how {
     padding-left: 18px;

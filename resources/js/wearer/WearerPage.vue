@@ -292,6 +292,7 @@ header .what {
 }
 .made {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 22px;
     align-content: start;
     min-width: 0;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use Underbolt\Altering\WorkOrder;
+use Underbolt\Measure\Unit;
 use Underbolt\Work\Steps\Step;
 use Underbolt\Work\WorkPlan;
 
@@ -21,8 +22,8 @@ final readonly class WorkData
     ) {
     }
 
-    public static function of(WorkPlan $work): self
+    public static function of(WorkPlan $work, Unit $unit): self
     {
-        return new self($work->order->value, $work->why, array_map(static fn (Step $step): WorkStepData => WorkStepData::of($step, $work->isDoneInNest($step)), $work->steps));
+        return new self($work->order->value, $work->why, array_map(static fn (Step $step): WorkStepData => WorkStepData::of($step, $work->isDoneInNest($step), $unit), $work->steps));
     }
 }

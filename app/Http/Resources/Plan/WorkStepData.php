@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use App\Http\Resources\Paper\StepAmountData;
+use Underbolt\Measure\Unit;
+use Underbolt\Work\Pictures\StepPicture;
 use Underbolt\Work\Steps\Step;
 use Underbolt\Work\Steps\StepKind;
 
@@ -15,6 +17,7 @@ final readonly class WorkStepData
      * @param  list<string>  $how  what the hands do for it, one after the other
      * @param  list<StepAmountData>  $amounts  that are applied, each with its place
      * @param  list<string>  $pieces
+     * @param  ?StepPictureData  $picture  null where words say it better
      * @param  bool  $is_in_nest  whether the drawing on the pattern's own lines has it in it already
      */
     public function __construct(
@@ -25,11 +28,14 @@ final readonly class WorkStepData
         public array $amounts,
         public array $pieces,
         public bool $is_in_nest,
+        public ?StepPictureData $picture,
     ) {
     }
 
-    public static function of(Step $step, bool $isInNest): self
+    public static function of(Step $step, bool $isInNest, Unit $unit): self
     {
-        return new self(id: $step->id, kind: $step->kind->value, short: $step->short, how: $step->how, amounts: array_map(StepAmountData::of(...), $step->amounts), pieces: $step->pieces(), is_in_nest: $isInNest);
+        $picture = $isInNest ? null : StepPicture::of($step, $unit);
+
+        return new self(id: $step->id, kind: $step->kind->value, short: $step->short, how: $step->how, amounts: array_map(StepAmountData::of(...), $step->amounts), pieces: $step->pieces(), is_in_nest: $isInNest, picture: $picture === null ? null : StepPictureData::of($picture));
     }
 }
