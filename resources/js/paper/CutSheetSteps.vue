@@ -47,7 +47,7 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
 <style scoped>
 .cut-steps > li {
     display: grid;
-    grid-template-columns: 64px minmax(0, 1fr) 132px 190px;
+    grid-template-columns: 64px minmax(0, 1fr) 132px 224px;
     gap: 0 12px;
     align-items: start;
     padding: 8px 0;
