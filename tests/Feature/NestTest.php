@@ -89,6 +89,26 @@ test('the command draws the same line for a make file', function (): void {
     removeFolder($folder);
 });
 
+test('the command says when a drawing seems not to be of true size, and draws all the same', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $folder = nestFolder($make);
+    $svg = (string) file_get_contents("{$folder}/nest.svg");
+    file_put_contents("{$folder}/nest.svg", (string) preg_replace_callback('/\b(width|height)="([\d.]+)mm"/', static fn (array $side): string => $side[1].'="'.$side[2] / 2 .'mm"', $svg, 2));
+    $marks = json_decode((string) file_get_contents("{$folder}/marks.json"), true);
+    array_walk_recursive($marks, static function (mixed &$value): void {
+        $value = is_int($value) || is_float($value) ? $value / 2 : $value;
+    });
+    $draw = static function (array $said) use ($folder, $marks): string {
+        file_put_contents("{$folder}/marks.json", json_encode([...$marks, ...$said]));
+        expect(Artisan::call('underbolt:nest', ['drawing' => "{$folder}/nest.svg", 'marks' => "{$folder}/marks.json", 'make' => "{$folder}/make.json"]))->toBe(0);
+
+        return Artisan::output();
+    };
+    expect($draw([]))->toContain('scale: the drawing seems to be 50 % of true size')
+        ->and($draw(['true_size' => true]))->not->toContain('scale:');
+    removeFolder($folder);
+});
+
 test('the command tells the sheet off the drawing, as the page does, and what is in the drawing is done', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $folder = nestFolder($make);

@@ -12,6 +12,7 @@ use Underbolt\File\NestJson;
 use Underbolt\File\NestMarksReader;
 use Underbolt\File\Typed\FaultyFile;
 use Underbolt\Nest\Mending\MendedSvg;
+use Underbolt\Nest\Mending\TrueSize;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestSvg;
 use Underbolt\Planning\PlanBuilder;
@@ -47,6 +48,10 @@ final class NestCommand extends Command
         $out = $this->option('out');
         if (is_string($out) && @file_put_contents($out, NestSvg::of($drawing, $marks->lines, $line, basename($out))) === false) {
             throw FaultyFile::with([new Fault($out, 'can\'t be written')]);
+        }
+        $seems = $marks->isTrueSize ? null : TrueSize::of($drawing, $marks, $plan->make->pattern)->seems();
+        if ($seems !== null) {
+            $this->tell(sprintf('scale: the drawing seems to be %s %% of true size; say "true_size": true in the marks where it is right', TrueSize::percent($seems)));
         }
         $json = json_encode(NestJson::of($line), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
         $this->output->writeln($json, OutputInterface::OUTPUT_RAW);

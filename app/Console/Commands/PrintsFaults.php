@@ -15,12 +15,17 @@ trait PrintsFaults
 
     private function refused(Refusal $refusal): int
     {
-        $output = $this->output->getOutput();
-        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         foreach ($refusal->faults() as $fault) {
-            $errors->writeln($fault->line(), OutputInterface::OUTPUT_RAW);
+            $this->tell($fault->line());
         }
 
         return self::REFUSED;
+    }
+
+    /** A line on the error output: what is written for a program to read has nothing else in it. */
+    private function tell(string $line): void
+    {
+        $output = $this->output->getOutput();
+        ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($line, OutputInterface::OUTPUT_RAW);
     }
 }

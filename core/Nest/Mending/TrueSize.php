@@ -12,6 +12,7 @@ use Underbolt\Nest\Reach;
 use Underbolt\Nest\UnreadableNest;
 use Underbolt\Nest\Upright;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Paper\UsualLengths;
 use Underbolt\Pattern\Pattern;
 
 /** A drawing held against what is known of its pattern: its lengths, and how far its sizes lie apart. */
@@ -47,7 +48,7 @@ final readonly class TrueSize
         [$waistY, $hipY] = self::heights($marks, $upright);
         $figures = [
             $marks->reach === Reach::FromWaist ? null : self::fromUnderarm($marks, $upright, $pattern, $waistY),
-            $marks->reach === Reach::ToWaist ? null : self::length('waist to hip', $hipY - $waistY, self::mm($pattern->seam->waistToHip?->nanometres)),
+            $marks->reach === Reach::ToWaist ? null : self::length('waist to hip', $hipY - $waistY, self::mm($pattern->seam->measured(UsualLengths::WaistToHip)?->nanometres)),
         ];
         foreach ([[Level::Waist, $waistY], [Level::Hip, $hipY]] as [$level, $height]) {
             $figures[] = $level === Level::Hip && $marks->reach === Reach::ToWaist ? null : self::gap($drawing, $marks, $upright, $pattern, $level, $height);
@@ -156,7 +157,7 @@ final readonly class TrueSize
     /** The sizes' underarms lie at heights of their own: the one that comes nearest to what is known is the one it was measured on. */
     private static function fromUnderarm(NestMarks $marks, Upright $upright, Pattern $pattern, float $waistY): ?HeldFigure
     {
-        $known = self::mm($pattern->seam->underarmToWaist?->nanometres);
+        $known = self::mm($pattern->seam->measured(UsualLengths::UnderarmToWaist)?->nanometres);
         $drawn = array_map(static fn (array $place): float => $waistY - $upright->place($place)[1], array_values($marks->underarm));
         if ($known === null || $known <= 0 || $drawn === []) {
             return null;

@@ -38,6 +38,15 @@ final readonly class SeamData
     ) {
     }
 
+    /** A length of the blend, where somebody has measured it; a guess tells nothing of a drawing. */
+    public function measured(UsualLengths $which): ?Length
+    {
+        return in_array($which, $this->guessed, true) ? null : match ($which) {
+            UsualLengths::UnderarmToWaist => $this->underarmToWaist,
+            UsualLengths::WaistToHip => $this->waistToHip,
+        };
+    }
+
     /** @return positive-int two side seams have four cut edges */
     public function edgesAt(Level $level): int
     {
