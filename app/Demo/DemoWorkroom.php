@@ -17,9 +17,13 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RuntimeException;
 use stdClass;
+use Underbolt\File\PatternReader;
+use Underbolt\File\Typed\FaultLog;
+use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
 use Underbolt\Nest\Mending\MendedSvg;
+use Underbolt\Pattern\Pattern as CorePattern;
 
 /** The wardrobe room of an amateur theatre on a tidal island: people, patterns and makes, all invented. */
 final class DemoWorkroom
@@ -109,6 +113,14 @@ final class DemoWorkroom
         ]);
         $make->created_at = $today->subDays(is_int($data->days_ago ?? null) ? $data->days_ago : 0);
         $make->save();
+    }
+
+    /** The first of the demo's patterns, whose chart tape practice goes by where no other is chosen. */
+    public static function pattern(): ?CorePattern
+    {
+        $first = self::data('patterns')[0] ?? new stdClass;
+
+        return PatternReader::read(Node::root($first->document ?? null, 'pattern', Unit::from(self::text($first, 'unit')), new FaultLog));
     }
 
     /** @return array<string, Card> the newest card by wearer */

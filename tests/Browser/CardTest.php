@@ -94,7 +94,7 @@ test('a tape that talks types into the open point, and what is no figure is told
     );
     $tape = static function (string $options) use ($address, $token): void {
         exec(
-            PHP_BINARY.' '.escapeshellarg(__DIR__.'/../../artisan')." underbolt:tape {$address} {$token} --every=0 {$options} 2>&1",
+            PHP_BINARY.' '.escapeshellarg(__DIR__.'/../../artisan')." underbolt:talking-tape {$address} {$token} --every=0 {$options} 2>&1",
             $said,
             $exit,
         );

@@ -43,7 +43,7 @@ test('core keeps no clock, no I/O, no chance and no globals', function (): void 
 });
 
 /** The rooms of core from the ground up: each may ask those before it, and none after. */
-const ROOMS = ['', 'Measure', 'Pattern', 'ChartPaste', 'Sizing', 'Seam', 'Altering', 'Planning', 'Work', 'Advice', 'CutSheet', 'Wearing', 'Company', 'Paper', 'Nest', 'File'];
+const ROOMS = ['', 'Measure', 'Pattern', 'ChartPaste', 'Practice', 'Sizing', 'Seam', 'Altering', 'Planning', 'Work', 'Advice', 'CutSheet', 'Wearing', 'Company', 'Paper', 'Nest', 'File'];
 
 test('a room of core asks none above it', function (): void {
     $floor = static fn (string $room): int|false => array_search(explode('\\', $room)[0], ROOMS, true);

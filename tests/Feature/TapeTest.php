@@ -64,7 +64,7 @@ test('what is no reading is refused, and only the latest fifty are kept', functi
 test('the stand-in sends readings round a figure, the odd one bad', function (): void {
     Http::fake(['*' => Http::response(['id' => 1], 201)]);
     $this->artisan(
-        'underbolt:tape http://tape.example/api/tape secret --around=84 --jitter=0.5 --count=200 --bad=20 --every=0 --seed=7',
+        'underbolt:talking-tape http://tape.example/api/tape secret --around=84 --jitter=0.5 --count=200 --bad=20 --every=0 --seed=7',
     )->assertSuccessful();
     $texts = Http::recorded()->map(static fn (array $pair): string => $pair[0]['text']);
     $figures = $texts->filter(
@@ -79,7 +79,7 @@ test('the stand-in sends readings round a figure, the odd one bad', function ():
 
 test('the stand-in says when it is not heard', function (): void {
     Http::fake(['*' => Http::response(['message' => 'No tape has this token.'], 401)]);
-    $this->artisan('underbolt:tape http://tape.example/api/tape secret')->expectsOutputToContain('No tape has this token')->assertFailed();
+    $this->artisan('underbolt:talking-tape http://tape.example/api/tape secret')->expectsOutputToContain('No tape has this token')->assertFailed();
 });
 
 test('the readings of another tape push none of mine out', function (): void {

@@ -4,72 +4,75 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Demo\DemoWorkroom;
 use Illuminate\Console\Command;
-use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Support\Facades\Http;
+use Underbolt\Fault;
+use Underbolt\File\PatternFileReader;
+use Underbolt\File\PracticeJson;
+use Underbolt\File\PracticeReader;
+use Underbolt\Pattern\Pattern;
+use Underbolt\Practice\Figure;
+use Underbolt\Practice\ReadSize;
+use Underbolt\Practice\TapeReading;
+use Underbolt\Refusal;
 
-/** A stand-in for an electronic tape measure: sends readings round a figure, with the jitter of a hand. */
+/** Reads a tape as it was laid round a figure; several placings as JSON Lines; exit 2 where any is refused. */
 final class TapeCommand extends Command
 {
-    protected $signature = 'underbolt:tape {address : as the measure card shows it} {token}
-        {--around=84 : the figure the readings lie round}
-        {--unit=cm : cm or in}
-        {--count=3 : how many}
-        {--jitter=0.4 : how far a reading may lie off, in the unit}
-        {--bad=0 : how many of a hundred are no figure at all}
-        {--every=1000 : milliseconds between two}
-        {--seed= : the same readings again}';
+    use PrintsFaults;
+    use PrintsJson;
 
-    protected $description = 'Send readings as an electronic tape measure would';
+    protected $signature = 'underbolt:tape {figure : a figure (.json)} {placing* : how the tape was laid (.json)} {--chart= : a pattern whose chart says the size; the demo\'s where left out}';
 
-    /** What a tape with a weak battery says. */
-    private const BAD = ['--.-', 'Err', '0.0', '999.9'];
+    protected $description = 'Read a tape as it was laid round a figure, with what each slip adds';
 
     public function handle(): int
     {
-        $seed = $this->option('seed');
-        mt_srand(is_string($seed) ? (int) $seed : random_int(0, PHP_INT_MAX));
-        [$address, $token, $unit] = [
-            $this->text($this->argument('address')),
-            $this->text($this->argument('token')),
-            $this->text($this->option('unit')),
-        ];
-        for ($sent = 0; $sent < (int) $this->option('count'); $sent++) {
-            if ($sent > 0) {
-                usleep(1000 * (int) $this->option('every'));
+        /** @var list<string> $placings */
+        $placings = $this->argument('placing');
+        $figure = $this->argument('figure');
+        $chart = $this->option('chart');
+        try {
+            $body = PracticeReader::figure(FileText::of(is_string($figure) ? $figure : ''));
+            $pattern = is_string($chart) ? PatternFileReader::read(FileText::of($chart))->pattern : DemoWorkroom::pattern();
+            if (count($placings) === 1) {
+                $this->print(self::answer($body, $placings[0], $pattern));
+
+                return self::SUCCESS;
             }
-            $text = $this->reading();
+        } catch (Refusal $refusal) {
+            return $this->refused($refusal);
+        }
+
+        return $this->lines($body, $placings, $pattern);
+    }
+
+    /** @param  list<string>  $placings */
+    private function lines(Figure $figure, array $placings, ?Pattern $pattern): int
+    {
+        $exit = self::SUCCESS;
+        foreach ($placings as $placing) {
             try {
-                $answer = Http::withToken($token)->acceptJson()
-                    ->post($address, ['text' => $text, 'unit' => $unit]);
-            } catch (ConnectionException $away) {
-                $this->error("Nobody answers there: {$away->getMessage()}");
-
-                return self::FAILURE;
+                $this->print(self::answer($figure, $placing, $pattern));
+            } catch (Refusal $refusal) {
+                $exit = self::REFUSED;
+                $this->print(['error' => array_map(static fn (Fault $fault): string => $fault->line(), $refusal->faults())]);
             }
-            if ($answer->failed()) {
-                $this->error("{$text} was not taken: {$this->text($answer->json('message'))}");
-
-                return self::FAILURE;
-            }
-            $this->line("{$text} {$unit}");
         }
 
-        return self::SUCCESS;
+        return $exit;
     }
 
-    private function text(mixed $value): string
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Refusal
+     */
+    private static function answer(Figure $figure, string $file, ?Pattern $pattern): array
     {
-        return is_string($value) ? $value : '';
-    }
+        $placing = PracticeReader::placing(FileText::of($file), $figure);
+        $reading = TapeReading::of($figure, $placing);
 
-    private function reading(): string
-    {
-        if (mt_rand(1, 100) <= (int) $this->option('bad')) {
-            return self::BAD[mt_rand(0, count(self::BAD) - 1)];
-        }
-        $off = (float) $this->option('jitter') * (mt_rand(0, 2000) / 1000 - 1);
-
-        return number_format((float) $this->option('around') + $off, 1, '.', '');
+        return PracticeJson::of($reading, $pattern === null ? null : ReadSize::of($pattern, $placing->point, $reading));
     }
 }

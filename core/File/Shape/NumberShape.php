@@ -11,7 +11,7 @@ final readonly class NumberShape implements Shape
 {
     use Plain;
 
-    public function __construct(private int $least, private int $most)
+    public function __construct(private int|float $least, private int|float $most)
     {
     }
 
