@@ -24,6 +24,7 @@ use App\Http\Controllers\NestController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PatternController;
 use App\Http\Controllers\PatternGuideController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RecoveryController;
 use App\Http\Controllers\SessionController;
@@ -125,6 +126,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('charts/read', [ChartController::class, 'read'])->middleware(HeavyWork::class);
         Route::post('charts/part', [ChartController::class, 'part'])->middleware(HeavyWork::class);
         Route::post('charts/file', [ChartController::class, 'file'])->middleware(['throttle:uploads', HeavyWork::class]);
+        Route::get('practice', [PracticeController::class, 'index']);
+        Route::post('practice/readings', [PracticeController::class, 'read']);
         Route::get('pattern-guide', [PatternGuideController::class, 'show']);
         Route::put('houses', [PatternGuideController::class, 'keep']);
         Route::post('makes/import', [MakeFileController::class, 'import'])->middleware(HeavyWork::class);

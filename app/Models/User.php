@@ -16,14 +16,15 @@ use Underbolt\Paper\PageFormat;
  * @property string $password hashed
  * @property Unit $unit the unit figures are shown in first
  * @property PageFormat $paper that the printer holds: A4 or US Letter
+ * @property array<string, array{box: int, due: string}> $practice by exercise: its box, and the day from which it is asked again
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'unit', 'paper'];
+    protected $fillable = ['name', 'email', 'password', 'unit', 'paper', 'practice'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['unit' => 'cm', 'paper' => 'a4'];
+    protected $attributes = ['unit' => 'cm', 'paper' => 'a4', 'practice' => '{}'];
 
     /** @return HasMany<Wearer, $this> */
     public function wearers(): HasMany
@@ -78,6 +79,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'unit' => Unit::class, 'paper' => PageFormat::class];
+        return ['password' => 'hashed', 'unit' => Unit::class, 'paper' => PageFormat::class, 'practice' => 'array'];
     }
 }

@@ -17,4 +17,20 @@ enum Slip: string
     case Fingers = 'fingers';
     case Stretched = 'stretched';
     case End = 'end';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Board => 'the board',
+            self::Arms => 'arms up',
+            self::Place => 'too high or too low',
+            self::Slant => 'not level',
+            self::Breath => 'breath',
+            self::Pull => 'pulled tight',
+            self::Cloth => 'cloth under it',
+            self::Fingers => 'fingers under it',
+            self::Stretched => 'a stretched tape',
+            self::End => 'the tape\'s end',
+        };
+    }
 }

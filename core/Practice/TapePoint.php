@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Practice;
 
+use Underbolt\Measure\Point;
+
 /** A girth that tape practice knows. */
 enum TapePoint: string
 {
@@ -12,6 +14,12 @@ enum TapePoint: string
     case Underbust = 'underbust';
     case Waist = 'waist';
     case Hip = 'hip';
+
+    /** The same point on a measure card. */
+    public function onCard(): Point
+    {
+        return $this === self::Bust ? Point::FullBust : Point::from($this->value);
+    }
 
     /** How much of the girth a full breath adds (judgement, no published source). */
     public function breathShare(): float

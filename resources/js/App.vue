@@ -52,6 +52,7 @@ async function signOut(): Promise<void> {
         <RouterLink class="brand" :to="{ name: session.user ? 'workroom' : 'sign-in' }">underbolt</RouterLink>
         <nav v-if="session.user" aria-label="Main">
             <RouterLink :to="{ name: 'workroom' }">Workroom</RouterLink>
+            <RouterLink :to="{ name: 'practice' }">Practice</RouterLink>
             <span id="crumbs" ref="crumbs" />
         </nav>
         <span v-if="session.user" class="printed-on">{{ session.user.name }}, printed {{ today }}</span>

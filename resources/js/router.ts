@@ -25,6 +25,7 @@ export const router = createRouter({
             props: byId,
             component: () => import('./wearer/WearerPage.vue'),
         },
+        { path: '/practice', name: 'practice', component: () => import('./practice/PracticePage.vue') },
         { path: '/patterns/new', name: 'new-pattern', component: () => import('./pattern/PatternPage.vue') },
         {
             path: `/patterns/:id${id}`,

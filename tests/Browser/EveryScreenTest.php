@@ -11,7 +11,7 @@ const SCREENS = [
     '/patterns/1' => '.chart-grid .computed', '/patterns/4' => '.chart-grid .computed', '/patterns/1/nest' => '.nest-canvas circle', '/makes/1' => '.stations tbody tr', '/makes/2' => '.own-lines',
     '/makes/3' => '.stations tbody tr', '/makes/4' => '.plan', '/makes/5' => '.plan', '/makes/7' => '.stations tbody tr', '/makes/2/nest' => '.pieces .seam',
     '/makes/2/cut-sheet' => '.cut-steps', '/makes/3/cut-sheet' => '.cut-steps', '/makes/4/cut-sheet' => '.cut-steps', '/makes/7/cut-sheet' => '.cut-steps', '/makes/2/files' => '.files .rows li', '/makes/17/fitting' => '.tracings',
-    '/makes/18/cloth' => '.buy', '/account' => 'form', '/bin' => 'h1', '/patterns/1/company' => '.sums', '/wearers/2/patterns' => '.ranked li', '/compare?makes=2,4' => '.compare svg',
+    '/practice' => '.exercises button', '/makes/18/cloth' => '.buy', '/account' => 'form', '/bin' => 'h1', '/patterns/1/company' => '.sums', '/wearers/2/patterns' => '.ranked li', '/compare?makes=2,4' => '.compare svg',
 ];
 
 /** What is smaller than it should be; links that stand in a sentence have the height of its lines. */

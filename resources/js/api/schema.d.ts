@@ -1124,6 +1124,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["practice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readTape"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cards/{card}/readings/{point}/{attempt}": {
         parameters: {
             query?: never;
@@ -2143,10 +2175,39 @@ export interface components {
             name: string;
             owned: boolean;
         };
+        ExerciseData: {
+            /** @enum {string} */
+            code: "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust";
+            /** @enum {string} */
+            point: "high_bust" | "bust" | "underbust" | "waist" | "hip";
+            title: string;
+            /** @description what is to be done */
+            task: string;
+            /** @description how somebody else has laid the tape, which is guessed about first */
+            asked: string;
+            /** @description that it is practised on */
+            figures: string[];
+            /** @description from 0; null while it wasn't done */
+            box: number | null;
+            /**
+             * Format: date
+             * @description the day from which it is asked again; null while it wasn't done
+             */
+            due_on: string | null;
+            is_due: boolean;
+        };
         FaultData: {
             /** @description dotted path as in the make file */
             field: string;
             message: string;
+        };
+        /** @description a body to practise on: its sections, from which it is drawn. Where the tape belongs is not told before it was laid */
+        FigureData: {
+            code: string;
+            name: string;
+            /** @description height, half width, front depth, rear depth, middle; from low to high, in millimetres */
+            rings: number[][];
+            waist_mm: number;
         };
         /** @description a file of the pattern that is to be printed */
         FileData: {
@@ -3311,6 +3372,32 @@ export interface components {
              */
             side: "front" | "back" | "both" | "sleeve" | "none";
         };
+        /** @description How a tape was laid; its keys are those of core/File/Keys/PlacingKeys. */
+        PlacingDocument: {
+            /** @enum {string} */
+            point: "high_bust" | "bust" | "underbust" | "waist" | "hip";
+            /** @description at the body's middle, within the rings */
+            height?: number | null;
+            /** @description how much higher it runs in front than in the middle */
+            front?: number | null;
+            /** @description likewise at the left side */
+            left?: number | null;
+            /** @description thickness of cloth under it */
+            over?: number | null;
+            /** @description under it, side by side */
+            fingers?: number | null;
+            pull?: number | null;
+            /** @description breathed out below 0, in above */
+            breath?: number | null;
+            /** @enum {string|null} */
+            arms?: "down" | "up" | null;
+            /** @description held upright against the foremost front, at the hip alone; left out, as it is needed */
+            board?: boolean | null;
+            /** @description by so much of its length */
+            stretched?: number | null;
+            /** @description where its zero really is */
+            starts_at?: number | null;
+        };
         /** @description lengths in whole nanometres */
         PlanData: {
             headline: string;
@@ -3381,6 +3468,11 @@ export interface components {
             title: string;
             points: string[];
         };
+        PracticeData: {
+            figures: components["schemas"]["FigureData"][];
+            /** @description in the order in which they are learnt */
+            exercises: components["schemas"]["ExerciseData"][];
+        };
         /** @description The shape of every refusal; the framework and `RefusalResponse` write it. */
         Problem: {
             message: string;
@@ -3436,6 +3528,24 @@ export interface components {
             /** @description names of the envelopes */
             ranges?: string[];
             fits?: string[];
+        };
+        /** @description a tape that was laid, and what it says beside what it should have */
+        ReadTapeData: {
+            true_nm: number;
+            reading_nm: number;
+            /** @description that were made, together the difference */
+            slips: components["schemas"]["SlipData"][];
+            is_right: boolean;
+            /** @description by the chart; null where it has no such row */
+            true_size: string | null;
+            /** @description likewise */
+            read_size: string | null;
+            /** @description by how much the garment would be wider than meant, tighter below 0; null where no finished figures are printed */
+            wider_nm: number | null;
+            /** @description where the tape belongs */
+            true_height: number;
+            /** @description one sentence from the guide */
+            avoid: string;
         };
         ReadingData: {
             point: string;
@@ -3551,6 +3661,16 @@ export interface components {
             need_nm: number | null;
             per_edge_nm: number | null;
         };
+        SlipData: {
+            /** @enum {string} */
+            slip: "board" | "arms" | "place" | "slant" | "breath" | "pull" | "cloth" | "fingers" | "stretched" | "end";
+            /** @description what it is */
+            words: string;
+            /** @description what it adds to the reading */
+            share_nm: number;
+            /** @description whether it is small enough to be none */
+            is_small: boolean;
+        };
         StageData: {
             /** @description what it is ticked by */
             key: string;
@@ -3654,6 +3774,16 @@ export interface components {
             token: string;
             /** @description readings up to this one are old */
             last: number;
+        };
+        TapeReadRequest: {
+            /** @enum {string} */
+            exercise: "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust";
+            /** @description code of one that ships */
+            figure: string;
+            /** @description as it was laid, which decides; left out, the one that is asked about first */
+            placing?: components["schemas"]["PlacingDocument"];
+            /** @description whose chart says the size; the demo's where left out */
+            pattern?: number | null;
         };
         TapeReadingData: {
             id: number;
@@ -6471,6 +6601,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HouseData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    practice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the bodies and what is practised on them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeData"];
+                };
+            };
+        };
+    };
+    readTape: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeReadRequest"];
+            };
+        };
+        responses: {
+            /** @description what the tape reads as it was laid; an own one moves the exercise to its next box */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadTapeData"];
                 };
             };
             422: components["responses"]["Refused"];

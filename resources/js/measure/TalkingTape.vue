@@ -17,7 +17,9 @@ const { pairing, trouble, start, stop } = useTalkingTape((reading) => props.hear
                 <code>{{ pairing.token }}</code>, which is shown this once. To try without one, on this
                 machine:
             </p>
-            <code class="command">php artisan underbolt:talking-tape {{ pairing.address }} {{ pairing.token }}</code>
+            <code class="command"
+                >php artisan underbolt:talking-tape {{ pairing.address }} {{ pairing.token }}</code
+            >
             <Button label="Stop listening" text size="small" @click="stop" />
         </template>
         <template v-else>

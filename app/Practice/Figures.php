@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use Underbolt\File\PracticeReader;
+use Underbolt\Practice\Figure;
+
+/** The bodies that ship to practise on, by their code. */
+final class Figures
+{
+    public static function named(string $code): ?Figure
+    {
+        return in_array($code, self::codes(), true) ? PracticeReader::figure((string) file_get_contents(self::file($code))) : null;
+    }
+
+    /** @return list<string> */
+    public static function codes(): array
+    {
+        $files = glob(self::file('*'));
+
+        return $files === false ? [] : array_map(static fn (string $file): string => basename($file, '.json'), $files);
+    }
+
+    private static function file(string $code): string
+    {
+        return resource_path("figures/{$code}.json");
+    }
+}
