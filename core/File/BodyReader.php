@@ -13,11 +13,13 @@ use Underbolt\Measure\Readings;
 final class BodyReader
 {
     /**
-     * @param  array<string, Length>  $measures  by point
+     * @param  array<string, Length|array<string, Length>>  $typed  by point, and under `hand` how far whoever measured scatters, by point
      * @param  array<string, list<Length>>  $readings  by point, its tries; where a point has some, its measure is taken from them
      */
-    public static function read(array $measures, array $readings): Body
+    public static function read(array $typed, array $readings): Body
     {
+        $hand = is_array($typed['hand'] ?? null) ? $typed['hand'] : [];
+        $measures = array_filter($typed, static fn (mixed $one): bool => $one instanceof Length);
         $spreads = $counts = [];
         foreach (array_filter($readings) as $code => $tries) {
             $taken = Readings::of($tries);
@@ -26,6 +28,6 @@ final class BodyReader
             $counts[$code] = $taken->count();
         }
 
-        return new Body($measures, $spreads, $counts);
+        return new Body($measures, $spreads, $counts, $hand);
     }
 }

@@ -12,6 +12,7 @@ use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\LengthText;
+use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
 
 /**
@@ -106,7 +107,7 @@ final class MakeFile
         return array_filter(
             array_map(
                 self::asTexts(...),
-                array_filter($texts, static fn (string $point): bool => ! str_starts_with($point, 'x_'), ARRAY_FILTER_USE_KEY),
+                array_filter($texts, static fn (string $key): bool => Point::tryFrom($key) !== null, ARRAY_FILTER_USE_KEY),
             ),
         );
     }

@@ -17,6 +17,7 @@ use Underbolt\File\Shape\ObjectShape;
 use Underbolt\File\Shape\TextShape;
 use Underbolt\File\Shape\WordShape;
 use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthKind;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Readings;
 use Underbolt\Measure\Unit;
@@ -40,7 +41,7 @@ final readonly class MakeKeys implements Keys
     /** @var Key<Unit> */
     public Key $unit;
 
-    /** @var Key<array<string, Length>> */
+    /** @var Key<array<string, Length|array<string, Length>>> */
     public Key $body;
 
     /** @var Key<array<string, list<Length>>> */
@@ -89,7 +90,13 @@ final readonly class MakeKeys implements Keys
             isRequired: true,
         );
         $this->unit = new Key('unit', new WordShape(Unit::class), 'what plain numbers are in', isRequired: true);
-        $this->body = new Key('body', new NamedShape($measures), 'one figure for each point: the measure', isRequired: true);
+        $hand = new NamedShape(array_map(static fn (Point $point): LengthShape => new LengthShape(LengthKind::Allowance), $points));
+        $this->body = new Key(
+            'body',
+            new NamedShape([...$measures, 'hand' => $hand]),
+            'one figure for each point: the measure; under `hand` how far the readings of whoever measured lie apart, by point',
+            isRequired: true,
+        );
         $this->readings = new Key(
             'readings',
             new NamedShape($tries),

@@ -57,6 +57,20 @@ test('readings that disagree widen the doubt', function (): void {
         ->and(sureOf($file([75.1, 77.1, 75.8]))['waist'])->toBe('measure again');
 });
 
+// Source of the 0.3 cm and of half a centimetre without a hand: judgement, no published source.
+test('a steady hand is believed nearer to an edge, a hand that scatters is asked to measure again', function (?float $hand, float $waist, string $sure): void {
+    $changes = ['body.waist' => $waist] + ($hand === null ? [] : ['body.hand' => ['waist' => $hand]]);
+    expect(sureOf($changes)['waist'])->toBe($sure);
+})->with([
+    // Waist sizes change half way between 74 and 78.
+    [null, 75.6, 'near the edge'], [0.4, 75.6, 'firm'], [0.1, 75.69, 'firm'], [0.1, 75.75, 'near the edge'], [1.2, 75.0, 'near the edge'], [2.4, 75.0, 'measure again'],
+]);
+
+test('a hand counts at the point it practised, and readings that lie farther apart count all the same', function (): void {
+    expect(sureOf(['body.waist' => 75.0, 'body.hand' => ['hip' => 3]]))->toMatchArray(['waist' => 'firm'])
+        ->and(sureOf(['body.waist' => null, 'readings' => ['waist' => [75.1, 77.1, 75.8]], 'body.hand' => ['waist' => 0.3]])['waist'])->toBe('measure again');
+});
+
 test('a size on the edge is said, unless the level is free', function (): void {
     expect(cautionsOf(planOf(['body.waist' => 75.9])))->toContain('measure_again waist')
         ->and(cautionsOf(planOf(['body.waist' => 75.9, 'pattern.levels.waist' => 'free'])))->not->toContain('measure_again waist');
