@@ -107,8 +107,9 @@ test('thirty clips: nothing is ever shown or spoken that no answer says', functi
         usleep(mt_rand(20, 700) * 1000);
     }
     $page->until(fn (): bool => $page->driver->executeScript('return document.querySelector(".bench").getAttribute("aria-busy") !== "true"'), 'all is answered');
-    [$falsehoods, $sampled] = $page->driver->executeScript('return [[...window.falsehoods], window.sampled]');
-    expect($falsehoods)->toBe([])->and($sampled)->toBeGreaterThan(20);
+    // Frames are few where the machine has much else to do: what stands in the end is looked at as well.
+    $page->until(fn (): bool => $page->driver->executeScript('return window.sampled > 20'), 'it was looked at often enough');
+    expect($page->driver->executeScript('return [...window.falsehoods]'))->toBe([]);
     $sizes = $page->driver->executeScript('return [...document.querySelectorAll(".clip")].map((clip) => clip.textContent.trim())');
     $page->driver->navigate()->refresh();
     $page->find('.clip[data-level="hip"]');
