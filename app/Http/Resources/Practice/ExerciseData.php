@@ -38,6 +38,16 @@ final readonly class ExerciseData
         $lies = $user->practice[$exercise->value] ?? null;
         $due = $lies['due'] ?? null;
 
-        return new self($exercise->value, $exercise->point()->value, $exercise->title(), $exercise->task(), $exercise->asked(), $exercise->figures(), $lies['box'] ?? null, $due, $due === null || $due <= $today->toDateString());
+        return new self(
+            code: $exercise->value,
+            point: $exercise->point()->value,
+            title: $exercise->title(),
+            task: $exercise->task(),
+            asked: $exercise->asked(),
+            figures: $exercise->figures(),
+            box: $lies['box'] ?? null,
+            due_on: $due,
+            is_due: $due === null || $due <= $today->toDateString(),
+        );
     }
 }
