@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { NestPages } from '../api/types';
 import TextField from '../ui/TextField.vue';
@@ -43,7 +44,7 @@ function placeAt(event: PointerEvent): DOMPoint {
     return new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
 }
 function take(event: PointerEvent, cell: number): void {
-    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    (event.currentTarget as SVGElement).focus();
     grip.value = { cell, from: placeAt(event), x: 0, y: 0 };
 }
 function drag(event: PointerEvent): void {
@@ -59,6 +60,9 @@ function drop(event: PointerEvent): void {
     const cell = cellAt(layout.value, at.x, at.y);
     if (cell !== null && cell !== now.cell) lay(exchanged(layout.value, now.cell, cell));
 }
+// The hand may run ahead of the page it drags.
+useEventListener('pointermove', drag);
+useEventListener('pointerup', drop);
 function key(event: KeyboardEvent, cell: number): void {
     const { columns } = props.pages;
     const by: Record<string, number> = {
@@ -105,9 +109,7 @@ const inCm = (figure: number): string => (figure / 10).toFixed(1);
                 :aria-label="`Page ${page + 1}: arrows move it`"
                 :transform="`translate(${x + (grip?.cell === cell ? grip.x : 0)} ${y + (grip?.cell === cell ? grip.y : 0)})`"
                 :class="{ held: grip?.cell === cell }"
-                @pointerdown="take($event, cell)"
-                @pointermove="drag"
-                @pointerup="drop"
+                @pointerdown.prevent="take($event, cell)"
                 @keydown="key($event, cell)"
             >
                 <rect :width="shown.width" :height="shown.height" />

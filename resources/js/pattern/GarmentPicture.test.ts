@@ -1,0 +1,81 @@
+// @vitest-environment jsdom
+import { expect, it } from 'vitest';
+import { show, told, words } from '../../../tests/Front/show';
+import type { Pattern, PatternDocument, PatternGuide } from '../api/types';
+import GarmentMini from './GarmentMini.vue';
+import GarmentPicture from './GarmentPicture.vue';
+import { garmentOutline, garmentShape } from './garment';
+
+const guide = {
+    garments: [
+        { value: 'dress', label: 'dress', levels: ['bust', 'waist', 'hip'] },
+        { value: 'skirt', label: 'skirt', levels: ['waist', 'hip'] },
+    ],
+} as unknown as PatternGuide;
+const document = {
+    sizes: ['8', '10', '12'],
+    garment: 'dress',
+    body_chart: { full_bust: ['84', '88', '92'], waist: ['66', '70', '74'], hip: ['91', '95', '99'] },
+    finished: {},
+    fabric: {},
+    levels: { bust: 'critical' },
+    seam: { underarm_to_waist: '20.5' },
+} as unknown as PatternDocument;
+const kept = {
+    drafted_ease: [
+        { level: 'bust', path: 'finished.full_bust', ease_nm: [70_000_000, 80_000_000, 90_000_000] },
+        { level: 'waist', path: 'finished_by[0].finished.waist', ease_nm: [1, 1, 1] },
+    ],
+} as unknown as Pattern;
+
+it('each level of the garment says what matters and the ease it was drafted with; a length that is lacking is asked for', () => {
+    const shown = show(GarmentPicture, { document, unit: 'cm', guide, kept });
+    expect(shown.findAll('.name').map(words)).toEqual(['bust', 'waist', 'hip']);
+    expect(shown.findAll('.name + text').map(words)).toEqual(['critical · +8 cm', 'matters', 'matters']);
+    expect(shown.findAll('.figure').map(words)).toEqual(['20.5', '?', '?']);
+    expect(shown.findAll('.figure.lacks').length).toBe(2);
+});
+
+it('what begins at the waist has no bust and no length above it', () => {
+    const skirt = { ...document, garment: 'skirt' } as PatternDocument;
+    const shown = show(GarmentPicture, { document: skirt, unit: 'cm', guide, kept: null });
+    expect(shown.findAll('.name').map(words)).toEqual(['waist', 'hip']);
+    expect(shown.findAll('.figure').map(words)).toEqual(['?', '?']);
+});
+
+it('levels and lengths are one press away', async () => {
+    const shown = show(GarmentPicture, { document, unit: 'cm', guide, kept: null });
+    await shown.get('button').trigger('click');
+    expect(told(shown, 'ask')).toEqual([]);
+});
+
+/** How far out a path ever goes to the right. */
+const widest = (d: string): number =>
+    Math.max(...[...d.matchAll(/-?\d+(?:\.\d+)?/g)].map(([figure]) => Number(figure)));
+
+it('a garment whose hip is wider is drawn wider, and trousers part below it', () => {
+    const place = { middle: 0, top: 0, scale: 1 };
+    const wide = { ...document, body_chart: { ...document.body_chart, hip: ['130', '134', '138'] } };
+    expect(
+        widest(
+            garmentOutline(
+                { ...garmentShape(wide, 'cm'), down: { bust: 1, waist: 2, hip: 3, hem: 4 } },
+                place,
+            ),
+        ),
+    ).toBeGreaterThan(
+        widest(
+            garmentOutline(
+                { ...garmentShape(document, 'cm'), down: { bust: 1, waist: 2, hip: 3, hem: 4 } },
+                place,
+            ),
+        ),
+    );
+    const legs = (garment: string): string =>
+        show(GarmentMini, { garment }).get('path').attributes('d') ?? '';
+    expect([legs('trousers').split('M').length, legs('trousers')]).not.toEqual([
+        legs('skirt').split('M').length,
+        legs('skirt'),
+    ]);
+    expect(new Set(['dress', 'top', 'skirt', 'trousers'].map(legs)).size).toBe(4);
+});
