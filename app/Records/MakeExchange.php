@@ -120,7 +120,7 @@ final class MakeExchange
             'pattern_id' => $pattern->id,
             'unit' => $core->unit,
             'done' => self::object($file->reached ?? null),
-            'extras' => MakeFile::extras($file),
+            'extras' => MakeFile::extras($file, $core->unit),
         ]);
     }
 

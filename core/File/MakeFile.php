@@ -28,7 +28,7 @@ final class MakeFile
      * @param  stdClass  $pattern  as typed, in the file's unit or with units in words
      * @param  stdClass  $choices  likewise
      * @param  array<string, stdClass|string>  $told  what is told of the make beside it, by key; what is empty is left out
-     * @param  stdClass  $extras  keys of the file's own, beginning x_
+     * @param  stdClass  $extras  keys of the file's own, beginning x_, and the hand that measured
      * @return array<array-key, mixed> ready for `json_encode`
      */
     public static function compose(
@@ -50,13 +50,13 @@ final class MakeFile
             'format' => MakeKeys::FORMAT,
             'version' => MakeKeys::VERSION,
             'unit' => $unit->value,
-            'body' => (object) $body,
+            'body' => (object) [...$body, ...array_intersect_key(get_object_vars($extras), ['hand' => true])],
             ...($several === [] ? [] : ['readings' => $several]),
             ...($foundation === '' ? [] : ['foundation' => $foundation]),
             'pattern' => $pattern,
             'choices' => $choices,
             ...array_filter($told, static fn (stdClass|string $part): bool => $part !== '' && (is_string($part) || get_object_vars($part) !== [])),
-            ...get_object_vars($extras),
+            ...array_diff_key(get_object_vars($extras), ['hand' => true]),
         ];
     }
 
@@ -112,14 +112,18 @@ final class MakeFile
         );
     }
 
-    /** The keys of the file's own: they are kept, whatever they say. */
-    public static function extras(stdClass $file): stdClass
+    /** The keys of the file's own, which are kept, whatever they say; and the hand that measured, each length with its unit. */
+    public static function extras(stdClass $file, Unit $unit): stdClass
     {
-        return (object) array_filter(
+        $own = array_filter(
             get_object_vars($file),
             static fn (string $key): bool => str_starts_with($key, 'x_'),
             ARRAY_FILTER_USE_KEY,
         );
+        $body = $file->body ?? null;
+        $hand = $body instanceof stdClass ? $body->hand ?? null : null;
+
+        return (object) [...$own, ...($hand instanceof stdClass ? ['hand' => MakeKeys::hand()->worded($hand, $unit)] : [])];
     }
 
     /**

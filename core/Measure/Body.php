@@ -42,6 +42,16 @@ final readonly class Body
         return ($this->counts[$point->value] ?? 1) === 1;
     }
 
+    /**
+     * The same body, measured by a hand that scatters so far.
+     *
+     * @param  array<string, Length>  $hand  by point
+     */
+    public function byHand(array $hand): self
+    {
+        return new self($this->measures, $this->spreads, $this->counts, $hand);
+    }
+
     /** The same body with one measure in place of its own. */
     public function with(Point $point, Length $measure): self
     {

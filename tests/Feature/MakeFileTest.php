@@ -54,6 +54,18 @@ test('a file with every key there is comes back whole, and is one of the schema'
     expect($this->getJson("/api/makes/{$id}/plan")->assertOk())->toAgreeWith('PlanData');
 });
 
+test('the hand that measured comes in with a file, and a level near an edge is believed by it', function (): void {
+    $this->actingAs(someone());
+    $sure = function (?string $hand): string {
+        $file = json_decode(workedFile('1-two-step-blend'), true);
+        $file['body'] += $hand === null ? [] : ['hand' => ['hip' => $hand]];
+        $id = $this->postJson('/api/makes/import', ['text' => json_encode($file), 'wearer' => 'Tamsin Roscarrow'])->assertCreated()->json('id');
+
+        return $this->getJson("/api/makes/{$id}/plan")->json('levels.2.sure');
+    };
+    expect([$sure(null), $sure('9 cm')])->toBe(['firm', 'measure again']);
+});
+
 test('several readings, the foundation and keys of one\'s own come back too', function (): void {
     $this->actingAs(someone());
     $file = json_decode(workedFile('1-two-step-blend'), true);

@@ -24,6 +24,7 @@ use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\PointSet;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\DrawnPiece;
 use ZipArchive;
 
 /**
@@ -150,7 +151,7 @@ final class RecordsReader
 
     private static function nest(stdClass $nest, string $where, string $pattern): KeptRecord
     {
-        $held = self::held($nest, Nest::KEPT, $where, ['piece' => ['required', 'in:front,back'], 'name' => ['present', 'nullable', 'string', 'max:'.self::LONGEST_NAME], 'marks' => self::document()]);
+        $held = self::held($nest, Nest::KEPT, $where, ['piece' => ['required', Rule::in(DrawnPiece::ALL)], 'name' => ['present', 'nullable', 'string', 'max:'.self::LONGEST_NAME], 'marks' => self::document()]);
         try {
             /** @var KeptNest $kept */
             $kept = json_decode((string) json_encode($held['drawing'] ?? null, JSON_PRESERVE_ZERO_FRACTION), true);

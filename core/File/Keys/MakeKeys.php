@@ -90,10 +90,9 @@ final readonly class MakeKeys implements Keys
             isRequired: true,
         );
         $this->unit = new Key('unit', new WordShape(Unit::class), 'what plain numbers are in', isRequired: true);
-        $hand = new NamedShape(array_map(static fn (Point $point): LengthShape => new LengthShape(LengthKind::Allowance), $points));
         $this->body = new Key(
             'body',
-            new NamedShape([...$measures, 'hand' => $hand]),
+            new NamedShape([...$measures, 'hand' => self::hand()]),
             'one figure for each point: the measure; under `hand` how far the readings of whoever measured lie apart, by point',
             isRequired: true,
         );
@@ -112,5 +111,11 @@ final readonly class MakeKeys implements Keys
         $this->fitting = new Key('fitting', new ObjectShape(new FittingKeys), 'tracings and what was found on them');
         $this->verdict = new Key('verdict', new ObjectShape(new VerdictKeys), 'after wearing');
         $this->cloth = new Key('cloth', new ObjectShape(new ClothKeys));
+    }
+
+    /** @return NamedShape<Length> how far the readings of a hand lie apart, by point */
+    public static function hand(): NamedShape
+    {
+        return new NamedShape(array_map(static fn (Point $point): LengthShape => new LengthShape(LengthKind::Allowance), array_column(Point::cases(), null, 'value')));
     }
 }

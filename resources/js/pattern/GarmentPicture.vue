@@ -31,7 +31,6 @@ const outline = computed(() =>
 );
 
 const shown = computed(() => levelsOf(props.document, props.guide).map(({ name }) => name));
-const weights: Record<string, string> = { critical: 'critical', matters: 'matters', free: 'free' };
 const labels = computed(() =>
     shown.value.map((level: LevelName) => {
         const eases =
@@ -43,8 +42,8 @@ const labels = computed(() =>
             at: y(shape.value.down[level]),
             half: x(shape.value.half[level]),
             words: [
-                weights[props.document.levels?.[level] ?? 'matters'],
-                ...(drafted === null ? [] : [`${figureText(drafted, props.unit, { signed: true })}`]),
+                props.document.levels[level] ?? 'matters',
+                ...(drafted === null ? [] : [figureText(drafted, props.unit, { signed: true })]),
             ].join(' · '),
         };
     }),
