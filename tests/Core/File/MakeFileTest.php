@@ -40,7 +40,7 @@ test('readings come out as texts; where a point has some they are its measure', 
         '{"body":{"waist":84.50,"hip":"101 1/2","bust":null,"x_mood":"fine"},"readings":{"hip":["101",102,null],"tummy":[]},"x_a":1,"unit":"cm"}'
     );
     expect(MakeFile::readings($file))->toBe(['waist' => ['84.5'], 'hip' => ['101', '102']])
-        ->and(MakeFile::extras($file))->toEqual((object) ['x_a' => 1]);
+        ->and(MakeFile::extras($file, Unit::Centimetre))->toEqual((object) ['x_a' => 1]);
 });
 
 test('a text that a spreadsheet would work out stays a text', function (string $cell, string $written): void {
@@ -59,4 +59,10 @@ test('charts go out sizes across, the cup rows after the others of their chart',
         'Size,8,10', '"Bust (cm)",84,88', '"Waist (cm)",66,', '"Bust, C cup (cm)",86,90', '"Finished bust (cm)",92,96',
         '"Finished bust, C cup (cm)",94,98', '',
     ]))->and(ChartCsv::write(new stdClass, Unit::Inch))->toBe("Size\r\n");
+});
+
+test('the hand that measured is kept with its unit in words', function (): void {
+    $file = (object) ['x_a' => 1, 'body' => (object) ['waist' => 70, 'hand' => (object) ['waist' => 0.4, 'hip' => '3/8 in']]];
+    expect(MakeFile::extras($file, Unit::Centimetre))->toEqual((object) ['x_a' => 1, 'hand' => (object) ['waist' => '0.4 cm', 'hip' => '3/8 in']])
+        ->and(MakeFile::readings($file))->toBe(['waist' => ['70']]);
 });
