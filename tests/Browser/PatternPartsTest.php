@@ -30,8 +30,8 @@ test('a cup gets rows of its own in the charts, and loses them by undo', functio
     $page->find('[aria-label="Bust, C cup, size S1"]');
     $page->press('Undo');
     $page->until(
-        fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('[aria-label="Bust, C cup, size S1"]')) === [],
-        'the row is gone',
+        fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('[aria-label="Bust, C cup, size S1"]')) === [] && $page->text('.state') === 'Kept.',
+        'the row is gone, and that is kept',
     );
 });
 
@@ -43,8 +43,8 @@ test('a pasted table of cups is looked over, put into the rule, and taken back b
     expect($from->getAttribute('value'))->toBe('7.5');
     $page->press('Undo');
     $page->until(
-        fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('[aria-label="The pattern’s rule, cup C, from"]')) === [],
-        'the rule is as it was',
+        fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('[aria-label="The pattern’s rule, cup C, from"]')) === [] && $page->text('.state') === 'Kept.',
+        'the rule is as it was, and that is kept',
     );
 });
 
