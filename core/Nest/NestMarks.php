@@ -43,50 +43,34 @@ final readonly class NestMarks
     }
 
     /**
-     * The same with other places and lines.
+     * The same with other places, lines and heights; what isn't given stays.
      *
-     * @param  array<string, string>  $lines
-     * @param  array<string, array{float, float}>  $underarm
-     * @param  array<string, array{float, float}>  $hem
-     * @param  array<string, array{float, float}>  $armholeTop
-     * @param  array<string, array{float, float}>  $hemFold
+     * @param  ?array<string, string>  $lines
+     * @param  ?array<string, array{float, float}>  $underarm
+     * @param  ?array<string, array{float, float}>  $hem
+     * @param  ?array<string, array{float, float}>  $armholeTop
+     * @param  ?array<string, array{float, float}>  $hemFold
      */
-    public function with(array $lines, array $underarm, array $hem, array $armholeTop, array $hemFold): self
-    {
+    public function with(
+        ?array $lines = null,
+        ?array $underarm = null,
+        ?array $hem = null,
+        ?array $armholeTop = null,
+        ?array $hemFold = null,
+        ?float $waistY = null,
+        ?float $hipY = null,
+    ): self {
         return new self(
             isFront: $this->isFront,
-            lines: $lines,
-            underarm: $underarm,
-            hem: $hem,
-            waistY: $this->waistY,
-            hipY: $this->hipY,
+            lines: $lines ?? $this->lines,
+            underarm: $underarm ?? $this->underarm,
+            hem: $hem ?? $this->hem,
+            waistY: $waistY ?? $this->waistY,
+            hipY: $hipY ?? $this->hipY,
             aboveWaistY: $this->aboveWaistY,
             belowWaistY: $this->belowWaistY,
-            armholeTop: $armholeTop,
-            hemFold: $hemFold,
-            grain: $this->grain,
-            fold: $this->fold,
-            lineIs: $this->lineIs,
-            frame: $this->frame,
-            isTrueSize: $this->isTrueSize,
-            reach: $this->reach,
-        );
-    }
-
-    /** The same with its levels at other heights. */
-    public function withHeights(float $waistY, float $hipY): self
-    {
-        return new self(
-            isFront: $this->isFront,
-            lines: $this->lines,
-            underarm: $this->underarm,
-            hem: $this->hem,
-            waistY: $waistY,
-            hipY: $hipY,
-            aboveWaistY: $this->aboveWaistY,
-            belowWaistY: $this->belowWaistY,
-            armholeTop: $this->armholeTop,
-            hemFold: $this->hemFold,
+            armholeTop: $armholeTop ?? $this->armholeTop,
+            hemFold: $hemFold ?? $this->hemFold,
             grain: $this->grain,
             fold: $this->fold,
             lineIs: $this->lineIs,

@@ -52,8 +52,8 @@ final readonly class NestSeam
         $changes = [$atBust, $atWaist, $atHip];
         $marks = match ($marks->reach) {
             Reach::Whole => $marks,
-            Reach::ToWaist => $marks->withHeights($bust->hemY(), $bust->hemY()),
-            Reach::FromWaist => $marks->withHeights($waist->underarmY(), $marks->hipY),
+            Reach::ToWaist => $marks->with(waistY: $bust->hemY(), hipY: $bust->hemY()),
+            Reach::FromWaist => $marks->with(waistY: $waist->underarmY()),
         };
         $bands = LengthBands::of(
             $marks,

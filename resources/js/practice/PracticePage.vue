@@ -46,11 +46,11 @@ onMounted(async () => {
 });
 
 const NM_OF_A_MM = 1_000_000;
+/** Of the body, once for all the tape does on it. */
+const sections = computed(() => sectionsOf(figure.value?.rings ?? []));
 /** Followed here while hands are at it; the server's reading decides. */
 const follows = computed(() =>
-    figure.value === null
-        ? 0
-        : Math.round(tautLength(sectionsOf(figure.value.rings), lying.value)) * NM_OF_A_MM,
+    figure.value === null ? 0 : Math.round(tautLength(sections.value, lying.value)) * NM_OF_A_MM,
 );
 const parts: { key: keyof Lying; label: string }[] = [
     { key: 'height', label: 'Height, mm' },
