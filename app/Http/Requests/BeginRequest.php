@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Http\RefusalResponse;
+use Closure;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use Override;
 use Underbolt\File\Typed\Node;
@@ -31,7 +30,11 @@ final class BeginRequest extends PatternRequest
             'wearer' => ['required', 'string', 'max:'.Node::LONGEST_TEXT],
             'measured_in' => ['required', Rule::enum(Unit::class)],
             'readings' => ['required', 'array', 'max:'.count(Point::cases())],
-            'readings.*' => ['required', 'string'],
+            'readings.*' => ['required', 'string', static function (string $attribute, mixed $text, Closure $fail): void {
+                if (Point::tryFrom(substr($attribute, strlen('readings.'))) === null) {
+                    $fail('There is no such point.');
+                }
+            }],
         ];
     }
 
@@ -44,27 +47,15 @@ final class BeginRequest extends PatternRequest
     /**
      * @return list<array<string, mixed>> the readings as a card keeps them
      *
-     * @throws ValidationException with core's reason at each text that is no possible figure for its point
+     * @throws Refusal naming each text that is no possible figure for its point
      */
     public function readings(): array
     {
         $unit = Unit::from($this->string('measured_in')->toString());
+        $typed = $this->array('readings');
         $kept = [];
-        $faults = [];
-        foreach ($this->array('readings') as $code => $text) {
-            $point = Point::tryFrom((string) $code);
-            try {
-                $length = $point?->read(is_string($text) ? $text : '', $unit);
-                $kept[] = ['point' => $point, 'attempt' => 1, 'text' => $text, 'unit' => $unit, 'nanometres' => $length?->nanometres];
-            } catch (Refusal $refusal) {
-                $faults["readings.{$code}"] = RefusalResponse::sentence($refusal->getMessage());
-            }
-            if ($point === null) {
-                $faults["readings.{$code}"] = 'There is no such point.';
-            }
-        }
-        if ($faults !== []) {
-            throw ValidationException::withMessages($faults);
+        foreach (TypedMeasures::read($typed, $unit, 'readings') as $code => $length) {
+            $kept[] = ['point' => $code, 'attempt' => 1, 'text' => $typed[$code], 'unit' => $unit, 'nanometres' => $length->nanometres];
         }
 
         return $kept;

@@ -7,10 +7,7 @@ namespace App\Http\Requests;
 use App\Http\Controllers\SignedIn;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
-use Underbolt\Fault;
-use Underbolt\File\Typed\FaultyFile;
 use Underbolt\Measure\Length;
-use Underbolt\Measure\Point;
 use Underbolt\Refusal;
 
 #[OA\Schema(required: ['measures'], properties: [
@@ -31,18 +28,6 @@ final class WhatIfRequest extends FormRequest
      */
     public function measures(): array
     {
-        [$measures, $faults] = [[], []];
-        foreach ($this->array('measures') as $code => $text) {
-            $point = Point::tryFrom((string) $code);
-            try {
-                if ($point !== null && is_string($text)) {
-                    $measures[$point->value] = $point->read($text, SignedIn::user($this)->unit);
-                }
-            } catch (Refusal $refusal) {
-                $faults[] = new Fault("measures.{$code}", $refusal->getMessage());
-            }
-        }
-
-        return $faults === [] ? $measures : throw FaultyFile::with($faults);
+        return TypedMeasures::read($this->array('measures'), SignedIn::user($this)->unit, 'measures');
     }
 }
