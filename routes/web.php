@@ -14,6 +14,7 @@ use App\Http\Controllers\CompanyController;
 use App\Http\Controllers\CutSheetController;
 use App\Http\Controllers\DemoDataController;
 use App\Http\Controllers\FittingController;
+use App\Http\Controllers\HandController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\MakeController;
@@ -43,6 +44,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 use Underbolt\Nest\DrawnPiece;
+use Underbolt\Practice\Exercises\Exercise;
 
 Route::prefix('api')->group(function (): void {
     Route::middleware('throttle:sign-in')->group(function (): void {
@@ -128,6 +130,11 @@ Route::prefix('api')->group(function (): void {
         Route::post('charts/file', [ChartController::class, 'file'])->middleware(['throttle:uploads', HeavyWork::class]);
         Route::get('practice', [PracticeController::class, 'index']);
         Route::post('practice/readings', [PracticeController::class, 'read']);
+        Route::get('practice/questions/{exercise}', [PracticeController::class, 'question'])->whereIn('exercise', Exercise::asked());
+        Route::post('practice/questions/{exercise}', [PracticeController::class, 'answer'])->whereIn('exercise', Exercise::asked());
+        Route::get('hands', [HandController::class, 'index']);
+        Route::put('hands', [HandController::class, 'keep']);
+        Route::delete('hands/{name}', [HandController::class, 'forget'])->where('name', '.+');
         Route::get('pattern-guide', [PatternGuideController::class, 'show']);
         Route::put('houses', [PatternGuideController::class, 'keep']);
         Route::post('makes/import', [MakeFileController::class, 'import'])->middleware(HeavyWork::class);

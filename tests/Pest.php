@@ -97,3 +97,9 @@ function pdfWords(string $pdf): string
 
     return (string) preg_replace('/\s+/u', ' ', $words);
 }
+
+/** A worked make as a file. */
+function workedFile(string $name): string
+{
+    return (string) file_get_contents(__DIR__."/fixtures/worked/{$name}.make.json");
+}

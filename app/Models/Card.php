@@ -24,6 +24,7 @@ use Underbolt\Measure\Readings;
  * @property int $wearer_id
  * @property CarbonImmutable $taken_on
  * @property string $foundation what was worn underneath
+ * @property string $measured_by who held the tape; may be empty
  * @property PointSet $point_set which points are asked for
  * @property list<string> $answers keys of findings that were answered "it is so"
  * @property Wearer $wearer
@@ -36,11 +37,11 @@ final class Card extends Model
     use OwnedByUser;
     use Versioned;
 
-    public const KEPT = ['taken_on', 'foundation', 'point_set', 'answers'];
+    public const KEPT = ['taken_on', 'foundation', 'measured_by', 'point_set', 'answers'];
 
     public const BELONGS_TO = ['user_id', 'wearer_id'];
 
-    protected $attributes = ['foundation' => '', 'version' => 1, 'point_set' => 'dress', 'answers' => '[]'];
+    protected $attributes = ['foundation' => '', 'measured_by' => '', 'version' => 1, 'point_set' => 'dress', 'answers' => '[]'];
 
     /** @return BelongsTo<Wearer, $this> */
     public function wearer(): BelongsTo
@@ -62,6 +63,7 @@ final class Card extends Model
             Readings::measures($readings),
             array_map(static fn (Readings $tries): Length => $tries->spread(), $readings),
             array_map(static fn (Readings $tries): int => $tries->count(), $readings),
+            Hand::called($this->user_id, $this->measured_by)?->spreads() ?? [],
         );
     }
 

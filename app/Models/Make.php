@@ -9,7 +9,6 @@ use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use stdClass;
-use Underbolt\File\BodyReader;
 use Underbolt\File\ChoicesReader;
 use Underbolt\File\ClothReader;
 use Underbolt\File\FittingReader;
@@ -39,7 +38,7 @@ use Underbolt\Wearing\Verdict;
  * @property stdClass $cloth its `cloth` part, likewise
  * @property stdClass $done days by what is done: a step's key, or a stage
  * @property CarbonImmutable $created_at
- * @property stdClass $extras keys of its own that the file brought it came from, and the hand that measured
+ * @property stdClass $extras keys of its own that the file brought it came from
  * @property Card $card
  * @property Pattern $pattern
  */
@@ -90,9 +89,7 @@ final class Make extends Model
         }
         $found = FoundByFitting::of($fitting);
 
-        $hand = $this->extras->hand ?? null;
-        $body = $hand instanceof stdClass ? $this->card->toBody()->byHand(BodyReader::hand($hand)) : $this->card->toBody();
-        $core = new CoreMake($spoken, $body, $pattern, $choices, $found, $cloth);
+        $core = new CoreMake($spoken, $this->card->toBody(), $pattern, $choices, $found, $cloth);
 
         return ($labels ?? $this->sizeLabels())->on($core);
     }

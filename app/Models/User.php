@@ -17,14 +17,17 @@ use Underbolt\Paper\PageFormat;
  * @property Unit $unit the unit figures are shown in first
  * @property PageFormat $paper that the printer holds: A4 or US Letter
  * @property array<string, array{box: int, due: string}> $practice by exercise: its box, and the day from which it is asked again
+ * @property array<string, array<string, KeptHand>> $hands what hands that measure have shown, by name and point
+ *
+ * @phpstan-import-type KeptHand from HandPoint
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'unit', 'paper', 'practice'];
+    protected $fillable = ['name', 'email', 'password', 'unit', 'paper', 'practice', 'hands'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['unit' => 'cm', 'paper' => 'a4', 'practice' => '{}'];
+    protected $attributes = ['unit' => 'cm', 'paper' => 'a4', 'practice' => '{}', 'hands' => '{}'];
 
     /** @return HasMany<Wearer, $this> */
     public function wearers(): HasMany
@@ -79,6 +82,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'unit' => Unit::class, 'paper' => PageFormat::class, 'practice' => 'array'];
+        return ['password' => 'hashed', 'unit' => Unit::class, 'paper' => PageFormat::class, 'practice' => 'array', 'hands' => 'array'];
     }
 }

@@ -15,6 +15,15 @@ final class Figures
         return in_array($code, self::codes(), true) ? PracticeReader::figure((string) file_get_contents(self::file($code))) : null;
     }
 
+    /**
+     * @param  list<string>  $codes
+     * @return array<string, Figure> by code
+     */
+    public static function these(array $codes): array
+    {
+        return array_filter(array_combine($codes, array_map(self::named(...), $codes)));
+    }
+
     /** @return list<string> */
     public static function codes(): array
     {

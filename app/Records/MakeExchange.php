@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Models\Hand;
+use App\Models\HandPoint;
 use App\Models\Make;
 use App\Models\User;
 use Carbon\CarbonImmutable;
@@ -42,6 +44,7 @@ final class MakeExchange
         return MakeFile::compose(
             $unit,
             self::inTapeOrder($readings),
+            array_map(static fn (HandPoint $at): string => $at->inFile(), Hand::called($make->user_id, $make->card->measured_by)->points ?? []),
             $make->card->foundation,
             $make->pattern->named(),
             MakeFile::choices($make->choices, $make->unit, $unit),
@@ -94,6 +97,7 @@ final class MakeExchange
             'user_id' => $user->id,
             'taken_on' => $today,
             'foundation' => self::name($file->foundation ?? null),
+            'measured_by' => self::measuredBy($user, $wearer, MakeFile::hand($file, $core->unit)),
         ]);
         foreach (MakeFile::readings($file) as $code => $tries) {
             foreach ($tries as $index => $text) {
@@ -120,8 +124,28 @@ final class MakeExchange
             'pattern_id' => $pattern->id,
             'unit' => $core->unit,
             'done' => self::object($file->reached ?? null),
-            'extras' => MakeFile::extras($file, $core->unit),
+            'extras' => MakeFile::extras($file),
         ]);
+    }
+
+    /**
+     * Whoever measured for a file is kept among the hands, without a name but for whom they measured.
+     *
+     * @param  array<string, string>  $spreads  by point
+     */
+    private static function measuredBy(User $user, string $wearer, array $spreads): string
+    {
+        if ($spreads === []) {
+            return '';
+        }
+        $points = array_map(static fn (string $spread): array => ['spread' => $spread], $spreads);
+        $name = $first = "Whoever measured {$wearer}";
+        for ($number = 2; isset($user->hands[$name]) && $user->hands[$name] !== $points; $number++) {
+            $name = "{$first}, {$number}";
+        }
+        Hand::keep($user, $name, $points);
+
+        return $name;
     }
 
     private static function object(mixed $typed): stdClass

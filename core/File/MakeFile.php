@@ -25,15 +25,17 @@ final class MakeFile
 {
     /**
      * @param  array<string, list<string>>  $readings  tries by point, each with its unit in words where it isn't the file's
+     * @param  array<string, string>  $hand  how far the hand that measured scatters, by point, each with its unit
      * @param  stdClass  $pattern  as typed, in the file's unit or with units in words
      * @param  stdClass  $choices  likewise
      * @param  array<string, stdClass|string>  $told  what is told of the make beside it, by key; what is empty is left out
-     * @param  stdClass  $extras  keys of the file's own, beginning x_, and the hand that measured
+     * @param  stdClass  $extras  keys of the file's own, beginning x_
      * @return array<array-key, mixed> ready for `json_encode`
      */
     public static function compose(
         Unit $unit,
         array $readings,
+        array $hand,
         string $foundation,
         stdClass $pattern,
         stdClass $choices,
@@ -50,13 +52,13 @@ final class MakeFile
             'format' => MakeKeys::FORMAT,
             'version' => MakeKeys::VERSION,
             'unit' => $unit->value,
-            'body' => (object) [...$body, ...array_intersect_key(get_object_vars($extras), ['hand' => true])],
+            'body' => (object) [...$body, ...($hand === [] ? [] : ['hand' => $hand])],
             ...($several === [] ? [] : ['readings' => $several]),
             ...($foundation === '' ? [] : ['foundation' => $foundation]),
             'pattern' => $pattern,
             'choices' => $choices,
             ...array_filter($told, static fn (stdClass|string $part): bool => $part !== '' && (is_string($part) || get_object_vars($part) !== [])),
-            ...array_diff_key(get_object_vars($extras), ['hand' => true]),
+            ...get_object_vars($extras),
         ];
     }
 
@@ -112,18 +114,27 @@ final class MakeFile
         );
     }
 
-    /** The keys of the file's own, which are kept, whatever they say; and the hand that measured, each length with its unit. */
-    public static function extras(stdClass $file, Unit $unit): stdClass
+    /** The keys of the file's own, which are kept, whatever they say. */
+    public static function extras(stdClass $file): stdClass
     {
-        $own = array_filter(
-            get_object_vars($file),
-            static fn (string $key): bool => str_starts_with($key, 'x_'),
-            ARRAY_FILTER_USE_KEY,
-        );
-        $body = $file->body ?? null;
-        $hand = $body instanceof stdClass ? $body->hand ?? null : null;
+        return (object) array_filter(get_object_vars($file), static fn (string $key): bool => str_starts_with($key, 'x_'), ARRAY_FILTER_USE_KEY);
+    }
 
-        return (object) [...$own, ...($hand instanceof stdClass ? ['hand' => MakeKeys::hand()->worded($hand, $unit)] : [])];
+    /**
+     * How far the hand scatters that measured for a file that was read without a fault, each length with its unit.
+     *
+     * @return array<string, string> by point
+     */
+    public static function hand(stdClass $file, Unit $unit): array
+    {
+        $body = $file->body ?? null;
+        $worded = MakeKeys::hand()->worded($body instanceof stdClass ? $body->hand ?? null : null, $unit);
+        $hand = [];
+        foreach ($worded instanceof stdClass ? get_object_vars($worded) : [] as $point => $spread) {
+            $hand += is_string($spread) ? [(string) $point => $spread] : [];
+        }
+
+        return $hand;
     }
 
     /**

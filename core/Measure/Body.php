@@ -28,28 +28,29 @@ final readonly class Body
         return $this->measures[$point->value] ?? null;
     }
 
-    /** How far the true measure may lie from the one kept; at least as far as the hand scatters, half a centimetre where it isn't known. */
+    /** How far the true measure may lie from the one kept; at least as far as the hand scatters. */
     public function spreadAt(Point $point): Length
     {
-        $hand = $this->hand[$point->value] ?? null;
-        $least = $hand === null ? Length::ofNanometres(self::LEAST_SPREAD_NM) : $hand->longer(Length::ofNanometres(self::LEAST_OF_A_HAND_NM));
+        $least = self::scatterOf($this->hand[$point->value] ?? null);
 
         return ($this->spreads[$point->value] ?? $least)->longer($least);
+    }
+
+    /**
+     * How far a hand is taken to scatter at a point.
+     *
+     * @param  ?Length  $practised  largest less smallest reading, as it practised it; null where it isn't known
+     */
+    public static function scatterOf(?Length $practised): Length
+    {
+        return $practised === null
+            ? Length::ofNanometres(self::LEAST_SPREAD_NM)
+            : $practised->longer(Length::ofNanometres(self::LEAST_OF_A_HAND_NM));
     }
 
     public function isReadOnce(Point $point): bool
     {
         return ($this->counts[$point->value] ?? 1) === 1;
-    }
-
-    /**
-     * The same body, measured by a hand that scatters so far.
-     *
-     * @param  array<string, Length>  $hand  by point
-     */
-    public function byHand(array $hand): self
-    {
-        return new self($this->measures, $this->spreads, $this->counts, $hand);
     }
 
     /** The same body with one measure in place of its own. */

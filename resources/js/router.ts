@@ -25,7 +25,17 @@ export const router = createRouter({
             props: byId,
             component: () => import('./wearer/WearerPage.vue'),
         },
-        { path: '/practice', name: 'practice', component: () => import('./practice/PracticePage.vue') },
+        {
+            path: '/practice',
+            name: 'practice',
+            props: ({ query }) => ({
+                exercise: String(query.exercise ?? ''),
+                by: String(query.by ?? ''),
+                at: String(query.at ?? ''),
+                card: query.card === undefined ? undefined : Number(query.card),
+            }),
+            component: () => import('./practice/PracticePage.vue'),
+        },
         { path: '/patterns/new', name: 'new-pattern', component: () => import('./pattern/PatternPage.vue') },
         {
             path: `/patterns/:id${id}`,

@@ -40,6 +40,39 @@ test('a tape is laid by dragging, by keys and by figures, and what slipped is to
 test('a tape that lies right moves its exercise on: it is asked again another day', function (): void {
     $page = practising('The hip under a full tummy')->type('Height, mm', '835')->type('Front higher by, mm', '0')->type('Left side higher by, mm', '0');
     $page->findByPath("//label[contains(., 'a board held upright')]")->click();
-    $page->press('Read it')->sees('It lies right.')->sees('Nothing slipped.')->press('All exercises')->press('All 7');
+    $page->press('Read it')->sees('It lies right.')->sees('Nothing slipped.')->press('All exercises')->press('All 12');
     expect($page->text('.exercises'))->toContain('sits until');
+});
+
+test('where something is asked an answer is told why, and the page keeps nobody out', function (): void {
+    foreach (['Read the tape', 'Spot what is wrong', 'Three readings: which counts?', 'Measuring alone'] as $title) {
+        $page = Page::demo('/practice')->sees('What a slipped tape does');
+        $page->findByPath("//button[b[normalize-space()='{$title}']]")->click();
+        $page->find('.question');
+        expect($page->accessibilityFaults())->toBe([], $title);
+        if ($title === 'Read the tape') {
+            $page->type('It reads', '12');
+        } else {
+            $page->find('.question input')->click();
+        }
+        $page->press('That is my answer')->sees('Another one');
+        expect($page->accessibilityFaults())->toBe([], "{$title}, answered");
+    }
+    expect($page->complaints())->toBe([]);
+});
+
+test('five readings make a hand, and a card that it took is told by it', function (): void {
+    $page = Page::demo('/cards/3')->sees('Measured by')->type('Measured by', 'Tegen');
+    $page->goTo('Waist')->press('How steady is Tegen’s hand here? Five readings say');
+    $page->press('Begin')->sees('reading 1 of 5');
+    foreach (['70', '70.4', '7', '70.1', '70', '70.6'] as $place => $reading) {
+        $at = min($place, 2) + max(0, $place - 3) + 1;
+        $page->type("Reading {$at}", $reading)->press('Written');
+        $page->sees($reading === '7' ? '7 cm is' : ($place === 5 ? 'Tegen reads the waist within 0.6 cm' : 'reading '.($at + 1).' of 5'));
+    }
+    expect($page->accessibilityFaults())->toBe([]);
+    $page->press('Back to the card')->goTo('Waist')->sees('Tegen reads it within 0.6 cm.');
+    // A reload has it still, and what a hand forgot is put back.
+    $page->go('/practice')->press('Forget')->sees('Tegen is forgotten.')->press('Put it back')->sees('0.6 cm apart');
+    expect($page->complaints())->toHaveCount(1, "the reading that was none");
 });

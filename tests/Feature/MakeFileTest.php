@@ -7,11 +7,6 @@ use App\Models\Wearer;
 use Illuminate\Support\Arr;
 use Opis\JsonSchema\Validator;
 
-function workedFile(string $name): string
-{
-    return (string) file_get_contents(__DIR__."/../fixtures/worked/{$name}.make.json");
-}
-
 /** What the published schema has against a file; null where it has nothing. */
 function schemaFault(mixed $file): ?string
 {

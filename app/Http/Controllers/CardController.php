@@ -27,12 +27,13 @@ final class CardController
         ])]
     public function store(Request $request, Wearer $wearer): JsonResponse
     {
-        // Begun from the last card: the same points on the same foundation, none of its figures.
+        // Begun from the last card: the same points on the same foundation by the same hand, none of its figures.
         $last = $wearer->cards()->first();
         $card = $wearer->cards()->create([
             'user_id' => $wearer->user_id,
             'taken_on' => CarbonImmutable::today(),
             'foundation' => $last->foundation ?? '',
+            'measured_by' => $last->measured_by ?? '',
             'point_set' => $last->point_set ?? PointSet::Dress,
         ]);
 

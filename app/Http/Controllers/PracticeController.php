@@ -6,8 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Contract\Answer;
 use App\Demo\DemoWorkroom;
+use App\Http\Requests\AnswerQuestionRequest;
+use App\Http\Requests\QuestionRequest;
 use App\Http\Requests\TapeReadRequest;
+use App\Http\Resources\Practice\AnsweredData;
 use App\Http\Resources\Practice\PracticeData;
+use App\Http\Resources\Practice\QuestionData;
 use App\Http\Resources\Practice\ReadTapeData;
 use App\Models\Pattern;
 use App\Models\User;
@@ -18,7 +22,7 @@ use OpenApi\Attributes as OA;
 use Underbolt\File\Typed\FaultLog;
 use Underbolt\Pattern\Pattern as CorePattern;
 use Underbolt\Practice\Box;
-use Underbolt\Practice\Exercise;
+use Underbolt\Practice\Exercises\Exercise;
 use Underbolt\Practice\TapeReading;
 
 final class PracticeController
@@ -46,6 +50,35 @@ final class PracticeController
         }
 
         return new JsonResponse($read);
+    }
+
+    #[OA\Get(path: '/api/practice/questions/{exercise}', operationId: 'question',
+        parameters: [
+            new OA\Parameter(name: 'exercise', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: Exercise::class)),
+            new OA\Parameter(name: 'seed', description: 'the same draws the same question again', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [
+            new Answer(QuestionData::class, 'what is asked'),
+        ])]
+    public function question(QuestionRequest $request, Exercise $exercise): JsonResponse
+    {
+        return new JsonResponse(QuestionData::of($request->question($exercise)));
+    }
+
+    #[OA\Post(path: '/api/practice/questions/{exercise}', operationId: 'answerQuestion',
+        parameters: [
+            new OA\Parameter(name: 'exercise', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: Exercise::class)),
+        ],
+        responses: [
+            new Answer(AnsweredData::class, 'whether it is right, and why; it moves the exercise to its next box'),
+        ])]
+    public function answer(AnswerQuestionRequest $request, Exercise $exercise): JsonResponse
+    {
+        $question = $request->question($exercise);
+        $isRight = $question->isRight($request->answered($question));
+        self::remember(SignedIn::user($request), $exercise, $isRight);
+
+        return new JsonResponse(AnsweredData::of($question, $isRight));
     }
 
     private static function pattern(TapeReadRequest $request): ?CorePattern

@@ -15,6 +15,7 @@ use Underbolt\Measure\PointSet;
     new OA\Property(property: 'point_set', type: 'string', enum: ['three', 'dress', 'skirt', 'trousers', 'everything']),
     new OA\Property(property: 'taken_on', type: 'string', format: 'date'),
     new OA\Property(property: 'foundation', description: 'what was worn underneath', type: 'string'),
+    new OA\Property(property: 'measured_by', description: 'who held the tape; as it was where it is left out', type: 'string', nullable: true),
 ])]
 final class CardRequest extends FormRequest
 {
@@ -26,6 +27,7 @@ final class CardRequest extends FormRequest
             'version' => ['required', 'integer'],
             'point_set' => ['required', Rule::enum(PointSet::class)],
             'foundation' => ['present', 'nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],
+            'measured_by' => ['sometimes', 'nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],
         ];
     }
 
@@ -35,13 +37,14 @@ final class CardRequest extends FormRequest
         return ['taken_on.before_or_equal' => 'No card is taken in the future: give the day it was measured.'];
     }
 
-    /** @return array{taken_on: string, foundation: string, point_set: string} */
+    /** @return array{taken_on: string, foundation: string, point_set: string, measured_by?: string} */
     public function card(): array
     {
         return [
             'taken_on' => $this->string('taken_on')->toString(),
             'foundation' => $this->string('foundation')->toString(),
             'point_set' => $this->string('point_set')->toString(),
+            ...($this->has('measured_by') ? ['measured_by' => $this->string('measured_by')->toString()] : []),
         ];
     }
 }

@@ -13,7 +13,8 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use Underbolt\File\PracticeReader;
 use Underbolt\File\Typed\FaultyFile;
-use Underbolt\Practice\Exercise;
+use Underbolt\Practice\Exercises\Exercise;
+use Underbolt\Practice\Exercises\Laying;
 use Underbolt\Practice\Figure;
 use Underbolt\Practice\Placing;
 use UnexpectedValueException;
@@ -30,7 +31,7 @@ final class TapeReadRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'exercise' => ['required', Rule::enum(Exercise::class)],
+            'exercise' => ['required', Rule::in(Exercise::laid())],
             'figure' => ['required', Rule::in(Figures::codes())],
             'placing' => ['nullable', 'array', new TypedDocument],
             'pattern' => ['nullable', 'integer', Rule::exists(Pattern::class, 'id')->where('user_id', Auth::id())->whereNull('bin_entry_id')],
@@ -40,6 +41,11 @@ final class TapeReadRequest extends FormRequest
     public function exercise(): Exercise
     {
         return Exercise::from($this->string('exercise')->toString());
+    }
+
+    private function laying(): Laying
+    {
+        return Laying::of($this->exercise()) ?? throw new UnexpectedValueException('the rules let none through at which no tape is laid');
     }
 
     public function figure(): Figure
@@ -57,10 +63,10 @@ final class TapeReadRequest extends FormRequest
     public function placing(Figure $figure): Placing
     {
         if (! $this->decides()) {
-            return $this->exercise()->askedAs($figure);
+            return $this->laying()->askedAs($figure);
         }
         $typed = TypedDocument::in($this->getContent(), 'placing');
-        $typed->point = $this->exercise()->point()->value;
+        $typed->point = $this->laying()->point->value;
 
         return PracticeReader::placed($typed, $figure);
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Records\Whole;
 
 use App\Models\Card;
+use App\Models\Hand;
+use App\Models\HandPoint;
 use App\Models\House;
 use App\Models\Make;
 use App\Models\Nest;
@@ -19,6 +21,8 @@ use stdClass;
 /**
  * Brings everything back beside what is there: each record of the file is held against one here that it would be, so that
  * nothing is doubled. What stands here otherwise stays, unless the file is to be taken.
+ *
+ * @phpstan-import-type KeptHand from HandPoint
  */
 final class BringBack
 {
@@ -30,7 +34,7 @@ final class BringBack
     private function __construct(private readonly User $user, private readonly bool $takes)
     {
         $this->here = new Here($user);
-        foreach (['wearers', 'cards', 'readings', 'houses', 'patterns', 'drawings', 'company sheets', 'makes'] as $kind) {
+        foreach (['hands', 'wearers', 'cards', 'readings', 'houses', 'patterns', 'drawings', 'company sheets', 'makes'] as $kind) {
             $this->told[$kind] = new Told;
         }
     }
@@ -58,6 +62,9 @@ final class BringBack
 
     private function all(KeptRecords $file): void
     {
+        foreach ($file->hands as $name => $points) {
+            $this->hand($name, $points);
+        }
         foreach ($file->houses as $house) {
             $this->stands('houses', $house, $this->here->house($house->like)) ?? $this->user->houses()->create($house->attributes);
         }
@@ -70,6 +77,22 @@ final class BringBack
         $patterns = array_map(fn (KeptRecord $pattern): int => $this->pattern($pattern, $wearers), $file->patterns);
         foreach ($file->makes as $make) {
             $this->make($make, $cards[$make->wearer][$make->card], $patterns[$make->pattern]);
+        }
+    }
+
+    /** @param  array<string, KeptHand>  $points */
+    private function hand(string $name, array $points): void
+    {
+        $told = $this->told['hands'];
+        $here = $this->user->hands[$name] ?? null;
+        if ($here === $points) {
+            $told->same++;
+
+            return;
+        }
+        $here === null ? $told->new[] = $name : $told->different[] = $name;
+        if ($here === null || $this->takes) {
+            Hand::keep($this->user, $name, $points);
         }
     }
 

@@ -47,6 +47,7 @@ final class RecordsFile
     {
         return [
             'format' => self::FORMAT, 'version' => self::VERSION,
+            'hands' => (object) $this->user->hands,
             'houses' => array_values(array_map(static fn (House $house): array => $house->kept(), $this->user->houses()->get()->sortBy('id')->all())),
             'wearers' => array_values(array_map($this->wearer(...), $this->user->wearers()->with('cards.readings')->get()->sortBy('id')->all())),
             'patterns' => array_values(array_map($this->pattern(...), $this->user->patterns()->with('nests')->get()->sortBy('id')->all())),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Records\Whole;
 
 use App\Models\Card;
+use App\Models\Hand;
+use App\Models\HandPoint;
 use App\Models\House;
 use App\Models\Make;
 use App\Models\Nest;
@@ -31,6 +33,7 @@ use ZipArchive;
  * Reads the records of a file that holds everything, and looks at each before it is believed.
  *
  * @phpstan-import-type KeptNest from NestLines
+ * @phpstan-import-type KeptHand from HandPoint
  */
 final class RecordsReader
 {
@@ -74,7 +77,29 @@ final class RecordsReader
                 self::listed($file, 'makes'),
                 array_keys(self::listed($file, 'makes')),
             ),
+            hands: self::hands($file->hands ?? new stdClass),
         );
+    }
+
+    /**
+     * @return array<string, array<string, KeptHand>>
+     *
+     * @throws UnreadableUpload
+     */
+    private static function hands(mixed $typed): array
+    {
+        try {
+            /** @var array<string, array<string, KeptHand>> $hands */
+            $hands = json_decode((string) json_encode($typed), true);
+            foreach ($hands as $name => $points) {
+                // A hand that can't be read is none.
+                Hand::of($name, $points);
+            }
+
+            return $hands;
+        } catch (Throwable) {
+            throw new UnreadableUpload('The hands in this file can\'t be read.');
+        }
     }
 
     private static function house(stdClass $house, int $at): KeptRecord
@@ -101,6 +126,7 @@ final class RecordsReader
     {
         $held = self::held($card, Card::KEPT, $where, [
             'taken_on' => ['required', 'date_format:Y-m-d'], 'foundation' => ['present', 'nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],
+            'measured_by' => ['nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],
             'point_set' => ['required', Rule::enum(PointSet::class)], 'answers' => ['present', 'array'], 'answers.*' => ['string', 'max:60'],
         ]);
         $day = self::text($held, 'taken_on');

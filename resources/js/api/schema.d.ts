@@ -708,6 +708,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hands"];
+        put: operations["keepHand"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hands/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetHand"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wearers/{wearer}/history": {
         parameters: {
             query?: never;
@@ -1156,6 +1188,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/questions/{exercise}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["question"];
+        put?: never;
+        post: operations["answerQuestion"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cards/{card}/readings/{point}/{attempt}": {
         parameters: {
             query?: never;
@@ -1437,6 +1485,14 @@ export interface components {
             /** @description whether these are the sizes and adjustment of the plan */
             chosen: boolean;
         };
+        AnswerQuestionRequest: {
+            /** @description that the question was drawn with */
+            seed: number;
+            /** @description its place */
+            choice?: number | null;
+            /** @description the figure, as typed in the account's unit */
+            text?: string | null;
+        };
         AnswerRequest: {
             /** @description of the card, as it was seen */
             version: number;
@@ -1444,6 +1500,16 @@ export interface components {
             key: string;
             /** @description it is so: false takes the answer back */
             so: boolean;
+        };
+        /** @description what became of an answer */
+        AnsweredData: {
+            is_right: boolean;
+            /** @description place of the right choice; null where a figure was asked for */
+            right: number | null;
+            /** @description the figure; null where there was a choice */
+            right_nm: number | null;
+            /** @description why */
+            told: string[];
         };
         BeginRequest: components["schemas"]["PatternRequest"] & {
             /** @description whose the figures are */
@@ -1533,6 +1599,7 @@ export interface components {
             /** Format: date */
             taken_on: string;
             foundation: string;
+            measured_by: string;
             /** @enum {string} */
             point_set: "three" | "dress" | "skirt" | "trousers" | "everything";
             readings: components["schemas"]["ReadingData"][];
@@ -1549,6 +1616,8 @@ export interface components {
             taken_on: string;
             /** @description what was worn underneath */
             foundation: string;
+            /** @description who held the tape; as it was where it is left out */
+            measured_by?: string | null;
         };
         CardSummary: {
             id: number;
@@ -1569,6 +1638,11 @@ export interface components {
             text: string;
             /** @description it is so */
             answered: boolean;
+            /**
+             * @description what to practise against it
+             * @enum {string|null}
+             */
+            practice: "read_it" | "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust" | "spot_it" | "which_counts" | "halves" | "alone" | null;
         };
         CautionData: {
             code: string;
@@ -2177,14 +2251,10 @@ export interface components {
         };
         ExerciseData: {
             /** @enum {string} */
-            code: "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust";
-            /** @enum {string} */
-            point: "high_bust" | "bust" | "underbust" | "waist" | "hip";
+            code: "read_it" | "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust" | "spot_it" | "which_counts" | "halves" | "alone";
             title: string;
-            /** @description what is to be done */
-            task: string;
-            /** @description how somebody else has laid the tape, which is guessed about first */
-            asked: string;
+            /** @description null where something is asked and no tape is laid */
+            laying: components["schemas"]["LayingData"] | null;
             /** @description that it is practised on */
             figures: string[];
             /** @description from 0; null while it wasn't done */
@@ -2390,6 +2460,53 @@ export interface components {
                 [key: string]: string;
             } | null;
         };
+        HandData: {
+            name: string;
+            /** @description from the top of the body down */
+            points: components["schemas"]["HandPointData"][];
+        };
+        HandPointData: {
+            /** @enum {string} */
+            point: "height" | "high_bust" | "full_bust" | "half_full_bust" | "underbust" | "half_underbust" | "cross_front" | "shoulder_to_bust_point" | "shoulder_to_waist" | "underarm_to_waist" | "waist" | "tummy" | "waist_to_tummy" | "high_hip" | "hip" | "waist_to_hip" | "thigh_level" | "waist_to_hem" | "bicep" | "sleeve_length" | "inseam" | "crotch_length";
+            /** @description what the point is called */
+            words: string;
+            /** @description as typed; none where a make's file said the spread alone */
+            readings: string[];
+            /**
+             * @description meant where a reading names none
+             * @enum {string|null}
+             */
+            unit: "cm" | "in" | null;
+            /** Format: date */
+            on: string | null;
+            /** @description largest less smallest */
+            spread_nm: number;
+            middle_nm: number | null;
+            /** @description how far a measure by this hand may lie from the true one */
+            counts_nm: number;
+            /** @description as a make's file said it */
+            spread: string | null;
+        };
+        HandRequest: {
+            /** @description of who measures */
+            name: string;
+            /** @enum {string} */
+            point: "height" | "high_bust" | "full_bust" | "half_full_bust" | "underbust" | "half_underbust" | "cross_front" | "shoulder_to_bust_point" | "shoulder_to_waist" | "underarm_to_waist" | "waist" | "tummy" | "waist_to_tummy" | "high_hip" | "hip" | "waist_to_hip" | "thigh_level" | "waist_to_hem" | "bicep" | "sleeve_length" | "inseam" | "crotch_length";
+            /**
+             * @description meant where a reading names none
+             * @enum {string}
+             */
+            unit?: "cm" | "in";
+            /** @description as typed; it is kept once all five are there */
+            readings?: string[];
+            /**
+             * Format: date
+             * @description the day they were taken; today where it is left out
+             */
+            on?: string | null;
+            /** @description as a make's file said it, in place of readings */
+            spread?: string | null;
+        };
         /** @description how one point went over the cards of one foundation: another bra is no change of the body */
         HistoryData: {
             foundation: string;
@@ -2502,6 +2619,14 @@ export interface components {
             text: string;
             /** @description false for the preview */
             write: boolean;
+        };
+        LayingData: {
+            /** @enum {string} */
+            point: "high_bust" | "bust" | "underbust" | "waist" | "hip";
+            /** @description what is to be done */
+            task: string;
+            /** @description how somebody else has laid the tape, which is guessed about first */
+            asked: string;
         };
         /** @description the make with an ease that was learned, and what is in that ease already */
         LearnedData: {
@@ -3462,6 +3587,11 @@ export interface components {
              */
             view: "front" | "back" | "side" | "arm";
             stand: components["schemas"]["StandData"];
+            /**
+             * @description where it is practised
+             * @enum {string|null}
+             */
+            practice: "read_it" | "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust" | "spot_it" | "which_counts" | "halves" | "alone" | null;
         };
         PointSetData: {
             name: string;
@@ -3472,6 +3602,10 @@ export interface components {
             figures: components["schemas"]["FigureData"][];
             /** @description in the order in which they are learnt */
             exercises: components["schemas"]["ExerciseData"][];
+            /** @description what helps where nobody helps */
+            alone: string[];
+            /** @description what is owed to somebody who is measured */
+            someone_else: string[];
         };
         /** @description The shape of every refusal; the framework and `RefusalResponse` write it. */
         Problem: {
@@ -3486,6 +3620,19 @@ export interface components {
             place: string;
             where: string;
             pieces: string[];
+        };
+        /** @description a question, without its answer */
+        QuestionData: {
+            text: string;
+            /** @description none where a figure is asked for */
+            choices: string[];
+            /** @description code of the body that it is about */
+            figure: string | null;
+            /** @description that lies on it */
+            tape: components["schemas"]["SeenTapeData"] | null;
+            piece: components["schemas"]["TapePieceData"] | null;
+            /** @description the picture for whom it says nothing */
+            in_figures: string[];
         };
         ReadChartRequest: {
             /** @description as pasted */
@@ -3627,6 +3774,16 @@ export interface components {
         SeenRequest: {
             /** @description of the record, as it was seen */
             version: number;
+        };
+        /** @description a tape as it is drawn on a body; millimetres */
+        SeenTapeData: {
+            height: number;
+            front: number;
+            left: number;
+            /** @description thickness of the cloth under it */
+            over: number;
+            /** @description under it */
+            fingers: number;
         };
         SignInRequest: {
             email: string;
@@ -3775,9 +3932,20 @@ export interface components {
             /** @description readings up to this one are old */
             last: number;
         };
+        /** @description a piece of tape to be read, counted in its smallest strokes */
+        TapePieceData: {
+            /** @enum {string} */
+            unit: "cm" | "in";
+            /** @description between two figures */
+            strokes: number;
+            /** @description what stands at its tip */
+            tip: number;
+            /** @description what stands where the tip meets it */
+            meets: number;
+        };
         TapeReadRequest: {
             /** @enum {string} */
-            exercise: "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust";
+            exercise: "read_it" | "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust" | "spot_it" | "which_counts" | "halves" | "alone";
             /** @description code of one that ships */
             figure: string;
             /** @description as it was laid, which decides; left out, the one that is asked about first */
@@ -5853,6 +6021,74 @@ export interface operations {
             422: components["responses"]["Refused"];
         };
     };
+    hands: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description by name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandData"][];
+                };
+            };
+        };
+    };
+    keepHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandRequest"];
+            };
+        };
+        responses: {
+            /** @description read; kept once all five are there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandData"][];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    forgetHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description those that are left */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandData"][];
+                };
+            };
+            404: components["responses"]["NotFound"];
+        };
+    };
     history: {
         parameters: {
             query?: never;
@@ -6648,6 +6884,61 @@ export interface operations {
                     "application/json": components["schemas"]["ReadTapeData"];
                 };
             };
+            422: components["responses"]["Refused"];
+        };
+    };
+    question: {
+        parameters: {
+            query: {
+                /** @description the same draws the same question again */
+                seed: number;
+            };
+            header?: never;
+            path: {
+                exercise: "read_it" | "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust" | "spot_it" | "which_counts" | "halves" | "alone";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what is asked */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    answerQuestion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: "read_it" | "waist" | "bust" | "hip" | "full_tummy" | "low_hip" | "high_bust" | "underbust" | "spot_it" | "which_counts" | "halves" | "alone";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerQuestionRequest"];
+            };
+        };
+        responses: {
+            /** @description whether it is right, and why; it moves the exercise to its next box */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnsweredData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
             422: components["responses"]["Refused"];
         };
     };

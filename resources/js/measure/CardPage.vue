@@ -3,7 +3,7 @@ import Button from 'primevue/button';
 import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body } from '../api/client';
-import type { EarlierCard, MeasuringGuide } from '../api/types';
+import type { EarlierCard, Hand, MeasuringGuide } from '../api/types';
 import { measuringGuide } from './guide';
 import CardHead from './CardHead.vue';
 import WarningList from './WarningList.vue';
@@ -106,7 +106,16 @@ async function loadNeeded(): Promise<void> {
     needed.value = make?.needed_points ?? [];
 }
 
-/** Without them the card can be filled in all the same. */
+/** Who measures, and how steadily; without them the card can be filled in all the same. */
+const hands = shallowRef<Hand[]>([]);
+async function loadHands(): Promise<void> {
+    hands.value = await api
+        .GET('/api/hands')
+        .then(body)
+        .catch(() => []);
+}
+
+/** Likewise. */
 async function loadEarlier(): Promise<void> {
     earlier.value = await api
         .GET('/api/cards/{card}/earlier', { params: { path: { card: props.id } } })
@@ -125,7 +134,7 @@ async function loadGuide(): Promise<void> {
 }
 
 onMounted(async () => {
-    await Promise.all([load(), loadGuide(), loadNeeded()]);
+    await Promise.all([load(), loadGuide(), loadNeeded(), loadHands()]);
     await sendAgain();
     cameLacking = lacking.value.length > 0;
     const open = points.value.find(
@@ -157,10 +166,11 @@ useShortcuts([
             v-model:helper="helper"
             :card="card"
             :guide="guide"
+            :hands="hands.map(({ name }) => name)"
             :refused="refused"
             @change="changeHead"
         />
-        <WarningList :findings="aboutCard" @answer="answer" />
+        <WarningList :findings="aboutCard" :card="id" @answer="answer" />
         <p v-for="one in leftBehind" :key="`${one.point} ${one.attempt}`" class="fault" role="alert">
             {{
                 one.outcome.kind === 'conflict'
@@ -183,6 +193,7 @@ useShortcuts([
                 :key="point.code"
                 :card="card"
                 :earlier="earlier"
+                :hand="hands.find(({ name }) => name === card!.measured_by) ?? null"
                 :point="point"
                 :pending="pending"
                 :keep="type"

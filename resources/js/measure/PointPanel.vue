@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, nextTick, ref } from 'vue';
-import type { Card, EarlierCard, Point, Reading, TapeReading, Unit } from '../api/types';
+import type { Card, EarlierCard, Hand, Point, Reading, TapeReading, Unit } from '../api/types';
 import { cardWords } from './age';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
@@ -15,6 +15,8 @@ import type { Pending } from './usePending';
 const props = defineProps<{
     card: Card;
     earlier: EarlierCard[];
+    /** Whoever measures, where their hand is known. */
+    hand: Hand | null;
     point: Point;
     pending: readonly Pending[];
     keep: (point: string, attempt: number, text: string, unit: Unit) => Promise<Kept>;
@@ -42,6 +44,7 @@ const pendingAt = (attempt: number): Pending | null =>
 /** What the card says of the point is told once all that was typed there is on it. */
 const isOnTheWay = computed(() => here.value.some(({ outcome }) => outcome === null));
 const measure = computed(() => props.card.measures.find(({ point }) => point === props.point.code) ?? null);
+const scatter = computed(() => props.hand?.points.find(({ point }) => point === props.point.code) ?? null);
 const findings = computed(() => props.card.findings.filter(({ point }) => point === props.point.code));
 const asked = ref(1);
 const tries = computed(() =>
@@ -155,9 +158,28 @@ async function onceMore(): Promise<void> {
             <WarningList
                 v-if="!isOnTheWay"
                 :findings="findings"
+                :card="card.id"
                 @answer="(key, so) => emit('answer', key, so)"
             />
             <div class="help">
+                <p v-if="card.measured_by" class="hand">
+                    <template v-if="scatter"
+                        >{{ card.measured_by }} reads it within <Measure :nm="scatter.spread_nm" />.</template
+                    >
+                    <RouterLink
+                        v-else
+                        :to="{
+                            name: 'practice',
+                            query: { by: card.measured_by, at: point.code, card: card.id },
+                        }"
+                        >How steady is {{ card.measured_by }}’s hand here? Five readings say</RouterLink
+                    >
+                </p>
+                <RouterLink
+                    v-if="point.practice"
+                    :to="{ name: 'practice', query: { exercise: point.practice, card: card.id } }"
+                    >Practise it on a stand</RouterLink
+                >
                 <details>
                     <summary>What helps</summary>
                     <p>{{ point.trick }}</p>
@@ -232,6 +254,9 @@ async function onceMore(): Promise<void> {
     display: grid;
     gap: 8px;
     font-size: 15px;
+}
+.help p {
+    margin: 0;
 }
 .help summary {
     cursor: pointer;

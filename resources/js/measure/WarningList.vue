@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { CardWarning } from '../api/types';
 
-defineProps<{ findings: CardWarning[] }>();
+defineProps<{ findings: CardWarning[]; card: number }>();
 const emit = defineEmits<{ answer: [key: string, so: boolean] }>();
 </script>
 
@@ -12,6 +12,11 @@ const emit = defineEmits<{ answer: [key: string, so: boolean] }>();
             <button type="button" class="link" @click="emit('answer', finding.key, !finding.answered)">
                 {{ finding.answered ? 'answered: that is right – ask again' : 'That is right' }}
             </button>
+            <RouterLink
+                v-if="finding.practice && !finding.answered"
+                :to="{ name: 'practice', query: { exercise: finding.practice, card } }"
+                >Practise it</RouterLink
+            >
         </li>
     </ul>
 </template>

@@ -10,6 +10,7 @@ function cardWith(version: number, texts: Record<string, string>): Card {
         version,
         taken_on: '2026-11-23',
         foundation: '',
+        measured_by: '',
         point_set: 'dress',
         readings,
     } as unknown as Card;

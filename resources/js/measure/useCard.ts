@@ -3,6 +3,9 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Card, Unit } from '../api/types';
 import { inTurn } from '../state/queue';
 
+/** What is said of a card beside its figures. */
+export type CardHead = Pick<Card, 'taken_on' | 'foundation' | 'measured_by' | 'point_set'>;
+
 /** How often a change is made again on a newer sight of the card. */
 const TRIES = 3;
 
@@ -11,7 +14,7 @@ export interface CardServer {
     load: () => Promise<Card>;
     keep: (point: string, attempt: number, text: string, unit: Unit, version: number) => Promise<Card>;
     drop: (point: string, attempt: number, version: number) => Promise<Card>;
-    change: (head: Pick<Card, 'taken_on' | 'foundation' | 'point_set'>, version: number) => Promise<Card>;
+    change: (head: CardHead, version: number) => Promise<Card>;
     answer: (key: string, so: boolean, version: number) => Promise<Card>;
     takeOver: (point: string, other: number, version: number) => Promise<Card>;
     pick: (point: string, attempt: number, version: number) => Promise<Card>;
@@ -135,9 +138,9 @@ export function useCard(server: CardServer) {
         });
     }
 
-    const changeHead = (part: Partial<Pick<Card, 'taken_on' | 'foundation' | 'point_set'>>): Promise<void> =>
-        change(({ taken_on, foundation, point_set, version }) =>
-            server.change({ taken_on, foundation, point_set, ...part }, version),
+    const changeHead = (part: Partial<CardHead>): Promise<void> =>
+        change(({ taken_on, foundation, measured_by, point_set, version }) =>
+            server.change({ taken_on, foundation, measured_by, point_set, ...part }, version),
         );
     const answer = (key: string, so: boolean): Promise<void> =>
         change(({ version }) => server.answer(key, so, version));

@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
-import type { Practice } from '../api/types';
+import type { PracticeFigure } from '../api/types';
 import { follow, type Lying, type Place } from './follow';
 import { sectionsOf } from './sections';
 
 /** A body from the front and from the side, with tapes as they lie on it: dashed where the body hides them. */
 const props = defineProps<{
-    figure: Practice['figures'][number];
-    /** Null where no tape is shown yet. */
-    lying: Lying | null;
+    figure: PracticeFigure;
+    /** Null where no tape is shown yet; with what lies under it, thickness of cloth in millimetres and fingers. */
+    tape: (Lying & { over?: number; fingers?: number }) | null;
     /** Where the tape belongs, once it may be told. */
     truth: number | null;
     fixed: boolean;
+    /** Even where the tape can't be moved. */
+    canBend?: boolean;
 }>();
 const emit = defineEmits<{ lay: [Lying] }>();
 
@@ -51,6 +53,9 @@ const side = computed(() => {
     return `${through([...before, ...behind.reverse()])}Z`;
 });
 
+/** What lies over the body stands out a little. */
+const worn = (places: readonly Place[]): Place[] => places.map(([px, py, z]) => [px * 1.07, py * 1.07, z]);
+
 /** The half that is seen, and the half that isn't. */
 function lines(places: readonly Place[]): { seen: string; hidden: string }[] {
     const round = [...places, ...places.slice(0, 1)];
@@ -68,8 +73,8 @@ function lines(places: readonly Place[]): { seen: string; hidden: string }[] {
         },
     ];
 }
-const places = computed(() => (props.lying === null ? [] : follow(at.value, props.lying, 96)));
-const tape = computed(() => (places.value.length > 0 ? lines(places.value) : []));
+const places = computed(() => (props.tape === null ? [] : follow(at.value, props.tape, 96)));
+const laid = computed(() => (places.value.length > 0 ? lines(places.value) : []));
 const truth = computed(() =>
     props.truth === null ? [] : lines(follow(at.value, { height: props.truth, front: 0, left: 0 }, 96)),
 );
@@ -88,27 +93,27 @@ const holds = computed(() => {
 type Hold = 'height' | 'left' | 'front';
 const STEEPEST = 60;
 function move(hold: Hold, by: number): void {
-    if (props.fixed || props.lying === null) return;
-    const value = Math.round((props.lying[hold] + by) * 2) / 2;
+    if (props.fixed || props.tape === null) return;
+    const value = Math.round((props.tape[hold] + by) * 2) / 2;
     const within =
         hold === 'height'
             ? Math.min(high.value, Math.max(low.value, value))
             : Math.min(STEEPEST, Math.max(-STEEPEST, value));
-    emit('lay', { ...props.lying, [hold]: within });
+    emit('lay', { ...props.tape, [hold]: within });
 }
 
 const picture = useTemplateRef<SVGSVGElement>('picture');
 const dragging = ref<{ hold: Hold; from: number; was: number } | null>(null);
 function begin(event: PointerEvent, hold: Hold): void {
     (event.currentTarget as SVGElement).focus();
-    if (props.lying !== null) dragging.value = { hold, from: event.clientY, was: props.lying[hold] };
+    if (props.tape !== null) dragging.value = { hold, from: event.clientY, was: props.tape[hold] };
 }
 // The hand may leave the ring, and the picture, while it drags.
 useEventListener('pointermove', (event: PointerEvent) => {
     const now = dragging.value;
-    if (now === null || picture.value === null || props.lying === null) return;
+    if (now === null || picture.value === null || props.tape === null) return;
     const pixels = picture.value.getBoundingClientRect().height / HIGH;
-    move(now.hold, now.was - (event.clientY - now.from) / pixels / scale.value - props.lying[now.hold]);
+    move(now.hold, now.was - (event.clientY - now.from) / pixels / scale.value - props.tape[now.hold]);
 });
 useEventListener(['pointerup', 'pointercancel'], () => (dragging.value = null));
 function press(event: KeyboardEvent, hold: Hold): void {
@@ -148,12 +153,26 @@ const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
                 <path class="hidden" :d="hidden" />
                 <path :d="seen" />
             </g>
-            <g v-for="({ seen, hidden }, n) in tape" :key="n" class="tape">
+            <g v-if="tape?.over" class="cloth">
+                <path v-for="({ seen }, n) in lines(worn(places))" :key="n" :d="seen" />
+            </g>
+            <g v-for="({ seen, hidden }, n) in laid" :key="n" class="tape">
                 <path class="hidden" :d="hidden" />
                 <path :d="seen" />
             </g>
+            <g v-if="tape?.fingers" class="fingers">
+                <rect
+                    v-for="n in tape.fingers"
+                    :key="n"
+                    :x="FRONT - 9 * tape.fingers + 18 * (n - 1)"
+                    :y="holds[0].y - 12"
+                    width="15"
+                    height="46"
+                    rx="7"
+                />
+            </g>
             <circle
-                v-for="hold in fixed || lying === null ? [] : holds"
+                v-for="hold in fixed || tape === null ? [] : holds"
                 :key="hold.name"
                 class="hold"
                 :cx="hold.x"
@@ -162,13 +181,19 @@ const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
                 tabindex="0"
                 role="slider"
                 :aria-label="`Move ${hold.words}`"
-                :aria-valuenow="lying?.[hold.name]"
+                :aria-valuenow="tape?.[hold.name]"
                 aria-orientation="vertical"
                 @pointerdown.prevent="begin($event, hold.name)"
                 @keydown="press($event, hold.name)"
             />
         </svg>
-        <button v-if="!fixed" type="button" class="link" :aria-pressed="bent" @click="bent = !bent">
+        <button
+            v-if="!fixed || canBend"
+            type="button"
+            class="link"
+            :aria-pressed="bent"
+            @click="bent = !bent"
+        >
             {{ bent ? 'Stand straight' : 'Bend to the side' }}
         </button>
     </div>
@@ -207,6 +232,18 @@ const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
 .true .hidden {
     stroke-width: 2;
     stroke-dasharray: 5 5;
+}
+.cloth path {
+    fill: none;
+    stroke: var(--quiet);
+    stroke-width: 44;
+    stroke-opacity: 0.5;
+    stroke-dasharray: 4 1.5;
+}
+.fingers rect {
+    fill: var(--raise);
+    stroke: var(--ink);
+    stroke-width: 1.4;
 }
 .hold {
     fill: var(--paper);

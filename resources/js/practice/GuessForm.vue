@@ -3,7 +3,7 @@ import Button from 'primevue/button';
 import { ref } from 'vue';
 import type { Unit } from '../api/types';
 import TextField from '../ui/TextField.vue';
-import type { Guess } from './usePractice';
+import type { Guess } from './useLaying';
 
 /** Whether it reads more or less, and by how much: asked before anything is told. */
 const props = defineProps<{ unit: Unit }>();

@@ -1,188 +1,105 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
-import { computed, onMounted, ref, shallowRef } from 'vue';
+import { computed, nextTick, onMounted, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
 import { api, body } from '../api/client';
-import { day } from '../measure/age';
-import { useSession } from '../state/session';
-import ChoiceField from '../ui/ChoiceField.vue';
-import { figureText } from '../ui/figure';
+import type { Exercise, MeasuringGuide } from '../api/types';
+import { measuringGuide } from '../measure/guide';
 import PageFault from '../ui/PageFault.vue';
-import TextField from '../ui/TextField.vue';
-import BodyViews from './BodyViews.vue';
-import { tautLength, type Lying } from './follow';
-import GuessForm from './GuessForm.vue';
-import ReadTape from './ReadTape.vue';
-import { sectionsOf } from './sections';
-import { practiceServer, usePractice } from './usePractice';
+import ExerciseList from './ExerciseList.vue';
+import GoOn from './GoOn.vue';
+import HandsPart from './HandsPart.vue';
+import LayingRoom from './LayingRoom.vue';
+import QuestionRoom from './QuestionRoom.vue';
+import { usePractice } from './usePractice';
+import { handServer, useRepeat } from './useRepeat';
+import './practice.css';
 
-const session = useSession();
-const {
-    practice,
-    due,
-    exercise,
-    figure,
-    refused,
-    step,
-    guess,
-    asked,
-    own,
-    lying,
-    board,
-    pattern,
-    load,
-    begin,
-    guessed,
-    laid,
-} = usePractice(practiceServer, Math.random);
-
+/** Which exercise is open, whose hand is practised at which point, and the card that one came from: all in the address. */
+const props = defineProps<{ exercise: string; by: string; at: string; card: number | undefined }>();
+const router = useRouter();
+const { practice, due, refused, load } = usePractice(() => api.GET('/api/practice').then(body));
+const repeat = useRepeat(handServer);
+const points = shallowRef<MeasuringGuide['points']>([]);
 const patterns = shallowRef<{ value: number; label: string }[]>([]);
 onMounted(async () => {
-    await load();
+    await Promise.all([load(), repeat.load()]);
+    points.value = await measuringGuide().then(
+        (guide) => guide.points,
+        () => [],
+    );
     const room = await api
         .GET('/api/workroom')
         .then(body)
         .catch(() => null);
     patterns.value = (room?.patterns ?? []).map(({ id, name }) => ({ value: id, label: name }));
+    if (props.at !== '') document.querySelector('.hands')?.scrollIntoView();
 });
 
-const NM_OF_A_MM = 1_000_000;
-/** Of the body, once for all the tape does on it. */
-const sections = computed(() => sectionsOf(figure.value?.rings ?? []));
-/** Followed here while hands are at it; the server's reading decides. */
-const follows = computed(() =>
-    figure.value === null ? 0 : Math.round(tautLength(sections.value, lying.value)) * NM_OF_A_MM,
-);
-const parts: { key: keyof Lying; label: string }[] = [
-    { key: 'height', label: 'Height, mm' },
-    { key: 'front', label: 'Front higher by, mm' },
-    { key: 'left', label: 'Left side higher by, mm' },
-];
-function set(key: keyof Lying, text: string): void {
-    const figures = Number(text.replace(',', '.'));
-    if (text.trim() !== '' && Number.isFinite(figures)) lying.value = { ...lying.value, [key]: figures };
+const open = computed(() => practice.value?.exercises.find(({ code }) => code === props.exercise) ?? null);
+/** The same exercise begun again is another room. */
+const round = ref(0);
+async function go(exercise: Exercise | null): Promise<void> {
+    const { card } = props;
+    round.value++;
+    await router.push({
+        name: 'practice',
+        query: { ...(exercise && { exercise: exercise.code }), ...(card && { card }) },
+    });
+    await nextTick();
+    document.querySelector<HTMLElement>('h1')?.focus();
 }
-const guessWords = computed(() => {
-    if (guess.value === null || asked.value === null) return '';
-    const by = asked.value.reading_nm - asked.value.true_nm;
-    const NONE = 3 * NM_OF_A_MM;
-    const way = Math.abs(by) < NONE ? 'the same' : by > 0 ? 'more' : 'less';
-    const said = guess.value.way === 'same' ? 'the same' : guess.value.way;
-    const much = Math.abs(by) < NONE ? '' : ` by ${figureText(Math.abs(by), session.unit, { places: 1 })}`;
-    return `It reads ${way}${much}. You said ${said}${guess.value.nm > 0 ? `, by ${figureText(guess.value.nm, session.unit)}` : ''}.`;
-});
-const showsAll = ref(false);
+const next = computed(() => due.value.find(({ code }) => code !== props.exercise) ?? null);
 </script>
 
 <template>
     <div v-if="practice" class="practice-page">
-        <template v-if="exercise === null || figure === null">
-            <h1>What a slipped tape does</h1>
+        <p v-if="card !== undefined" class="back">
+            <RouterLink :to="{ name: 'card', params: { id: card } }">Back to the card</RouterLink>
+        </p>
+        <template v-if="open === null">
+            <h1 tabindex="-1">What a slipped tape does</h1>
             <p class="lead">
                 A body stands here from the front and from the side. You lay the tape and see what it reads,
                 what each slip adds, and which size it would have cut. Two minutes each.
             </p>
-            <ul class="exercises">
-                <li v-for="one in showsAll || due.length === 0 ? practice.exercises : due" :key="one.code">
-                    <button type="button" @click="begin(one)">
-                        <b>{{ one.title }}</b>
-                        <span v-if="one.due_on === null">not tried yet</span>
-                        <span v-else-if="one.is_due">asked again today</span>
-                        <span v-else>sits until {{ day(one.due_on) }}</span>
-                    </button>
-                </li>
-            </ul>
-            <p v-if="due.length === 0" class="hint">
-                Nothing is due today. Any of them can be tried all the same.
-            </p>
-            <button
-                v-else-if="due.length < practice.exercises.length"
-                type="button"
-                class="link"
-                @click="showsAll = !showsAll"
-            >
-                {{ showsAll ? 'Only what is due' : `All ${practice.exercises.length}` }}
-            </button>
+            <ExerciseList :exercises="practice.exercises" @begin="go" />
+            <HandsPart :repeat="repeat" :points="points" :by="by" :at="at" />
+            <div class="helps">
+                <section>
+                    <h2>Measuring alone</h2>
+                    <ul>
+                        <li v-for="one in practice.alone" :key="one">{{ one }}</li>
+                    </ul>
+                </section>
+                <section>
+                    <h2>Measuring someone else</h2>
+                    <ul>
+                        <li v-for="one in practice.someone_else" :key="one">{{ one }}</li>
+                    </ul>
+                </section>
+            </div>
         </template>
         <template v-else>
-            <h1>{{ exercise.title }}</h1>
-            <div class="room">
-                <BodyViews
-                    :figure="figure"
-                    :lying="step === 'guess' ? null : lying"
-                    :truth="own?.true_height ?? null"
-                    :fixed="step === 'told'"
-                    @lay="lying = $event"
-                />
-                <div class="words">
-                    <p class="hint">{{ figure.name }}</p>
-                    <template v-if="step === 'guess'">
-                        <p>
-                            <b>{{ exercise.asked }}</b>
-                        </p>
-                        <GuessForm :unit="session.unit" @guess="guessed" />
-                    </template>
-                    <template v-else-if="step === 'lay'">
-                        <p role="status">{{ guessWords }}</p>
-                        <p>
-                            <b>{{ exercise.task }}</b>
-                        </p>
-                        <p class="hint">
-                            Drag the tape by its rings, or move a ring with the arrow keys (1 mm, with Shift
-                            10), or type.
-                        </p>
-                        <form class="lay" novalidate @submit.prevent="laid">
-                            <TextField
-                                v-for="{ key, label } in parts"
-                                :key="key"
-                                :model-value="String(lying[key])"
-                                :label="label"
-                                :fault="refused?.at(key)"
-                                @update:model-value="set(key, $event)"
-                            />
-                            <label v-if="exercise.point === 'hip'" class="board">
-                                <input v-model="board" type="checkbox" /> a board held upright against the
-                                front
-                            </label>
-                            <ChoiceField
-                                v-model="pattern"
-                                label="Size by the chart of"
-                                placeholder="the demo’s"
-                                :options="patterns"
-                            />
-                            <p>
-                                The tape is
-                                <b>{{ figureText(follows, session.unit, { places: 1 }) }}</b> long, more or
-                                less.
-                            </p>
-                            <Button type="submit" label="Read it" />
-                        </form>
-                    </template>
-                    <template v-else-if="own">
-                        <p role="status" class="verdict">
-                            <b>{{ own.is_right ? 'It lies right.' : 'It has slipped.' }}</b>
-                        </p>
-                        <ReadTape :read="own" />
-                        <p>{{ own.avoid }}</p>
-                        <p class="hint">Thick and yellow: your tape. Green: where it belongs.</p>
-                        <div class="inline">
-                            <Button type="button" label="Once more" outlined @click="begin(exercise)" />
-                            <Button
-                                v-if="due.length > 0"
-                                type="button"
-                                label="The next one"
-                                @click="begin(due[0]!)"
-                            />
-                            <Button type="button" label="All exercises" text @click="exercise = null" />
-                        </div>
-                    </template>
-                    <p v-if="refused && Object.keys(refused.errors).length === 0" class="fault" role="alert">
-                        {{ refused.message }}
-                    </p>
-                    <p v-else-if="refused?.at('placing')" class="fault" role="alert">
-                        {{ refused.at('placing') }}
-                    </p>
-                </div>
-            </div>
+            <h1 tabindex="-1">{{ open.title }}</h1>
+            <LayingRoom
+                v-if="open.laying"
+                :key="`${open.code} ${round}`"
+                :exercise="open"
+                :figures="practice.figures"
+                :patterns="patterns"
+                @told="load"
+            >
+                <GoOn :next="next" @go="go" />
+            </LayingRoom>
+            <QuestionRoom
+                v-else
+                :key="`${open.code} ${round} asked`"
+                :exercise="open"
+                :figures="practice.figures"
+                @told="load"
+            >
+                <GoOn :next="next" @go="go" />
+            </QuestionRoom>
         </template>
     </div>
     <PageFault v-else-if="refused" :refused="refused" />
@@ -191,64 +108,23 @@ const showsAll = ref(false);
 <style scoped>
 .practice-page {
     display: grid;
-    gap: 12px;
+    gap: 16px;
     max-width: 1240px;
     margin: 14px auto 40px;
     padding: 0 20px;
 }
-.lead {
-    max-width: 70ch;
+.back {
     margin: 0;
 }
-.exercises {
+.helps {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(280px, 100%), 1fr));
-    gap: 10px;
-}
-.exercises button {
-    display: grid;
-    gap: 2px;
-    width: 100%;
-    min-height: 64px;
-    padding: 10px 14px;
-    border: 1.5px solid var(--rule);
-    border-radius: 3px;
-    background: var(--paper);
-    color: var(--ink);
-    font: inherit;
-    text-align: left;
-    cursor: pointer;
-}
-.exercises span {
-    color: var(--quiet);
-    font-size: 14px;
-}
-.room {
-    display: grid;
-    grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+    grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr));
     gap: 24px;
-    align-items: start;
 }
-.words p {
-    margin: 0 0 10px;
-}
-.lay {
+.helps ul {
     display: grid;
-    gap: 10px;
-    justify-items: start;
-}
-.board {
-    display: flex;
-    gap: 8px;
-    align-items: center;
-    min-height: 44px;
-}
-.verdict {
-    font-size: 20px;
-}
-@media (max-width: 820px) {
-    .room {
-        grid-template-columns: minmax(0, 1fr);
-    }
+    gap: 4px;
+    padding-left: 18px;
+    list-style: disc;
 }
 </style>

@@ -3,29 +3,33 @@ import { computed } from 'vue';
 import type { ReadTape } from '../api/types';
 import { useSession } from '../state/session';
 import { figureText } from '../ui/figure';
-import Measure from '../ui/Measure.vue';
 
 /** What a tape reads beside what it should have, what each slip adds, and the size it would have cut. */
 const props = defineProps<{ read: ReadTape }>();
 const session = useSession();
+/** To what a tape shows. */
+const words = (nm: number): string => figureText(nm, session.unit, { places: 1 });
+const LITTLE_NM = 5_000_000;
+/** A place can be wrong where it shows but little: at a waist that is as wide higher up. */
+const farWords = (slip: string, share: number): string =>
+    slip === 'place' && Math.abs(share) <= LITTLE_NM ? 'more than 1 cm off its place' : 'too much';
 const wider = computed(() => props.read.wider_nm ?? 0);
 </script>
 
 <template>
     <div class="read-tape">
         <p class="both">
-            true <b><Measure :nm="read.true_nm" /></b> read
-            <b class="read"><Measure :nm="read.reading_nm" /></b>
+            true <b>{{ words(read.true_nm) }}</b> read <b class="read">{{ words(read.reading_nm) }}</b>
         </p>
         <ul v-if="read.slips.length > 0">
             <li
-                v-for="{ slip, words, share_nm, is_small } in read.slips"
+                v-for="{ slip, words: name, share_nm, is_small } in read.slips"
                 :key="slip"
                 :class="{ small: is_small }"
             >
-                <span>{{ words }}</span>
+                <span>{{ name }}</span>
                 <b>{{ figureText(share_nm, session.unit, { signed: true, places: 1 }) }}</b>
-                <small>{{ is_small ? 'small enough' : 'too much' }}</small>
+                <small>{{ is_small ? 'small enough' : farWords(slip, share_nm) }}</small>
             </li>
         </ul>
         <p v-else>Nothing slipped.</p>

@@ -16,14 +16,14 @@ const figure = {
 const views = (part: object = {}) =>
     show(BodyViews, {
         figure,
-        lying: { height: 1000, front: 10, left: 0 },
+        tape: { height: 1000, front: 10, left: 0 },
         truth: null,
         fixed: false,
         ...part,
     });
 
 it('before anything is guessed there is no tape, and before it is read nothing tells where it belongs', () => {
-    expect(views({ lying: null }).findAll('.tape, .hold').length).toBe(0);
+    expect(views({ tape: null }).findAll('.tape, .hold').length).toBe(0);
     expect(views().findAll('.tape').length).toBe(2);
     expect(views().findAll('.true').length).toBe(0);
     expect(views({ truth: 1062, fixed: true }).findAll('.true').length).toBe(2);
@@ -52,7 +52,7 @@ it('keys move the whole tape, its front and its side: a millimetre, with Shift t
 });
 
 it('a tape stays on the body, and no steeper than one is laid', async () => {
-    const low = views({ lying: { height: 700, front: -60, left: 60 } });
+    const low = views({ tape: { height: 700, front: -60, left: 60 } });
     const [whole, side, front] = low.findAll('.hold');
     await whole?.trigger('keydown', { key: 'ArrowDown' });
     expect(told(low, 'lay')).toEqual([{ height: 700, front: -60, left: 60 }]);

@@ -8,6 +8,8 @@ defineProps<{
     autocomplete?: string;
     fault?: string | null | undefined;
     hint?: string;
+    /** What may be meant, offered while it is typed. */
+    suggestions?: readonly string[];
 }>();
 const value = defineModel<string>({ required: true });
 const id = useId();
@@ -22,10 +24,14 @@ const id = useId();
             class="text-field"
             :type="type ?? 'text'"
             :autocomplete="autocomplete ?? 'off'"
+            :list="suggestions ? `${id}-list` : undefined"
             :aria-invalid="Boolean(fault)"
             :aria-describedby="fault || hint ? `${id}-note` : undefined"
             @typed="value = $event"
         />
+        <datalist v-if="suggestions" :id="`${id}-list`">
+            <option v-for="one in suggestions" :key="one" :value="one" />
+        </datalist>
         <p v-if="fault" :id="`${id}-note`" class="fault" role="alert">{{ fault }}</p>
         <p v-else-if="hint" :id="`${id}-note`" class="hint">{{ hint }}</p>
     </div>

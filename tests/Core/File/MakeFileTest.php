@@ -21,6 +21,7 @@ test('one reading is the measure, several are readings', function (): void {
     $file = MakeFile::compose(
         Unit::Inch,
         ['waist' => ['33'], 'hip' => ['40', '40 1/4']],
+        ['waist' => '0.4 cm'],
         '',
         new stdClass,
         new stdClass,
@@ -28,10 +29,10 @@ test('one reading is the measure, several are readings', function (): void {
         (object) ['x_shelf' => 3],
     );
     expect(json_encode($file))->toBe(
-        '{"format":"underbolt\/make","version":1,"unit":"in","body":{"waist":"33"},"readings":{"hip":["40","40 1\/4"]},"pattern":{},"choices":{},"name":"Gown","cloth":{"name":"wool"},"x_shelf":3}'
+        '{"format":"underbolt\/make","version":1,"unit":"in","body":{"waist":"33","hand":{"waist":"0.4 cm"}},"readings":{"hip":["40","40 1\/4"]},"pattern":{},"choices":{},"name":"Gown","cloth":{"name":"wool"},"x_shelf":3}'
     )
         ->and(
-            MakeFile::compose(Unit::Inch, [], 'corset', new stdClass, new stdClass, [], new stdClass),
+            MakeFile::compose(Unit::Inch, [], [], 'corset', new stdClass, new stdClass, [], new stdClass),
         )->toHaveKey('foundation', 'corset')->not->toHaveKey('readings');
 });
 
@@ -40,7 +41,7 @@ test('readings come out as texts; where a point has some they are its measure', 
         '{"body":{"waist":84.50,"hip":"101 1/2","bust":null,"x_mood":"fine"},"readings":{"hip":["101",102,null],"tummy":[]},"x_a":1,"unit":"cm"}'
     );
     expect(MakeFile::readings($file))->toBe(['waist' => ['84.5'], 'hip' => ['101', '102']])
-        ->and(MakeFile::extras($file, Unit::Centimetre))->toEqual((object) ['x_a' => 1]);
+        ->and(MakeFile::extras($file))->toEqual((object) ['x_a' => 1]);
 });
 
 test('a text that a spreadsheet would work out stays a text', function (string $cell, string $written): void {
@@ -63,6 +64,7 @@ test('charts go out sizes across, the cup rows after the others of their chart',
 
 test('the hand that measured is kept with its unit in words', function (): void {
     $file = (object) ['x_a' => 1, 'body' => (object) ['waist' => 70, 'hand' => (object) ['waist' => 0.4, 'hip' => '3/8 in']]];
-    expect(MakeFile::extras($file, Unit::Centimetre))->toEqual((object) ['x_a' => 1, 'hand' => (object) ['waist' => '0.4 cm', 'hip' => '3/8 in']])
+    expect(MakeFile::extras($file))->toEqual((object) ['x_a' => 1])
+        ->and(MakeFile::hand($file, Unit::Centimetre))->toBe(['waist' => '0.4 cm', 'hip' => '3/8 in'])
         ->and(MakeFile::readings($file))->toBe(['waist' => ['70']]);
 });

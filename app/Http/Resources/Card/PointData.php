@@ -7,6 +7,7 @@ namespace App\Http\Resources\Card;
 use Underbolt\Measure\DressStand;
 use Underbolt\Measure\PointGuide;
 use Underbolt\Measure\StandView;
+use Underbolt\Practice\Exercises\Exercise;
 
 final readonly class PointData
 {
@@ -15,6 +16,7 @@ final readonly class PointData
      * @param  string  $mistake  what prevents the usual mistake
      * @param  string  $other_way  for someone who can't stand, bend or raise the arms
      * @param  value-of<StandView>  $view  the side the dress stand is seen from
+     * @param  ?value-of<Exercise>  $practice  where it is practised
      */
     public function __construct(
         public string $code,
@@ -25,6 +27,7 @@ final readonly class PointData
         public string $other_way,
         public string $view,
         public StandData $stand,
+        public ?string $practice,
     ) {
     }
 
@@ -39,6 +42,7 @@ final readonly class PointData
             other_way: $guide->otherWay,
             view: $guide->tape->view->value,
             stand: StandData::of(DressStand::with($guide->tape)),
+            practice: Exercise::at($guide->point)?->value,
         );
     }
 }

@@ -7,25 +7,21 @@ namespace App\Http\Resources\Practice;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
-use Underbolt\Practice\Exercise;
-use Underbolt\Practice\TapePoint;
+use Underbolt\Practice\Exercises\Exercise;
+use Underbolt\Practice\Exercises\Laying;
 
 final readonly class ExerciseData
 {
     /**
      * @param  value-of<Exercise>  $code
-     * @param  value-of<TapePoint>  $point
-     * @param  string  $task  what is to be done
-     * @param  string  $asked  how somebody else has laid the tape, which is guessed about first
+     * @param  ?LayingData  $laying  null where something is asked and no tape is laid
      * @param  list<string>  $figures  that it is practised on
      * @param  ?int  $box  from 0; null while it wasn't done
      */
     public function __construct(
         public string $code,
-        public string $point,
         public string $title,
-        public string $task,
-        public string $asked,
+        public ?LayingData $laying,
         public array $figures,
         public ?int $box,
         #[OA\Property(description: 'the day from which it is asked again; null while it wasn\'t done', format: 'date')] public ?string $due_on,
@@ -37,13 +33,12 @@ final readonly class ExerciseData
     {
         $lies = $user->practice[$exercise->value] ?? null;
         $due = $lies['due'] ?? null;
+        $laying = Laying::of($exercise);
 
         return new self(
             code: $exercise->value,
-            point: $exercise->point()->value,
             title: $exercise->title(),
-            task: $exercise->task(),
-            asked: $exercise->asked(),
+            laying: $laying === null ? null : new LayingData($laying->point->value, $laying->task, $laying->asked),
             figures: $exercise->figures(),
             box: $lies['box'] ?? null,
             due_on: $due,

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Underbolt\Practice\Exercises;
+
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthPrint;
+use Underbolt\Measure\Unit;
+
+/** Millimetres in the words of a sentence, to what a tape shows: half a centimetre's tenth, or an eighth of an inch. */
+final readonly class Said
+{
+    private const NM_OF_A_MM = 1_000_000;
+
+    public function __construct(private Unit $unit)
+    {
+    }
+
+    public function length(float $mm): string
+    {
+        return LengthPrint::sentence($this->read($mm), $this->unit);
+    }
+
+    public function signed(float $mm): string
+    {
+        return match (true) {
+            $this->read($mm)->nanometres > 0 => "{$this->length($mm)} too much",
+            $this->read($mm)->nanometres < 0 => "{$this->length(abs($mm))} too little",
+            default => 'all the same',
+        };
+    }
+
+    /** As it would be read: to the smallest stroke of the tape. */
+    public function read(float $mm): Length
+    {
+        $stroke = intdiv($this->unit->nanometres(), TapePiece::strokes($this->unit));
+
+        return Length::ofNanometres($stroke * (int) round($mm * self::NM_OF_A_MM / $stroke));
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Card;
+use App\Models\Make;
+use App\Records\Everything;
+use Illuminate\Http\UploadedFile;
+
+/** What is sent of five readings. */
+function fiveTimes(array $readings, string $point = 'hip', string $name = 'Tegen'): array
+{
+    return ['name' => $name, 'point' => $point, 'unit' => 'cm', 'readings' => $readings];
+}
+
+test('five readings of a point are a hand’s; fewer are only looked at', function (): void {
+    $this->travelTo('2026-11-29 09:30:00');
+    $this->actingAs(someone());
+    expect($this->putJson('/api/hands', fiveTimes(['100', '100.4']))->assertOk()->json())->toBe([]);
+    $hands = $this->putJson('/api/hands', fiveTimes(['100', '100.4', '101.2', '100', '100.6']))->assertOk();
+    expect($hands->json('0'))->toMatchArray(['name' => 'Tegen'])
+        ->and($hands->json('0.points'))->toBe([[
+            'point' => 'hip', 'words' => 'hip', 'readings' => ['100', '100.4', '101.2', '100', '100.6'], 'unit' => 'cm', 'on' => '2026-11-29',
+            'spread_nm' => 12_000_000, 'middle_nm' => 1_004_000_000, 'counts_nm' => 12_000_000, 'spread' => null,
+        ]]);
+    // The steadiest hand counts for no less than 0.3 cm.
+    $steady = $this->putJson('/api/hands', fiveTimes(['70', '70', '70', '70', '70'], 'waist'))->assertOk();
+    expect(array_column($steady->json('0.points'), 'counts_nm', 'point'))->toBe(['waist' => 3_000_000, 'hip' => 12_000_000]);
+    $this->deleteJson('/api/hands/Tegen')->assertOk()->assertExactJson([]);
+});
+
+test('a reading that is none is refused at its place', function (array $sent, string $field): void {
+    $this->actingAs(someone());
+    $this->putJson('/api/hands', $sent)->assertUnprocessable()->assertJsonValidationErrorFor($field);
+})->with([
+    [fiveTimes(['100', 'wide']), 'readings.1'],
+    [fiveTimes(['100', '3']), 'readings.1'],
+    [fiveTimes(['1', '2', '3', '4', '5', '6']), 'readings'],
+    [fiveTimes(['100'], 'elbow'), 'point'],
+    [fiveTimes(['100'], 'hip', '7'), 'name'],
+    [['name' => 'Tegen', 'point' => 'hip', 'spread' => 'some'], 'spread'],
+    [['name' => 'Tegen', 'point' => 'hip'], 'readings'],
+]);
+
+test('a card is believed by the hand that took it, wherever its make is told, and the file says that hand', function (): void {
+    $user = demoUser();
+    $this->actingAs($user);
+    $file = json_decode(workedFile('1-two-step-blend'), true);
+    $id = $this->postJson('/api/makes/import', ['text' => json_encode($file), 'wearer' => 'Tamsin Roscarrow'])->assertCreated()->json('id');
+    $sure = fn (): string => $this->getJson("/api/makes/{$id}/plan")->json('levels.2.sure');
+    $card = Make::query()->findOrFail($id)->card;
+    expect($sure())->toBe('firm');
+    $this->putJson('/api/hands', fiveTimes(['100', '104', '96', '100', '101']))->assertOk();
+    $head = ['version' => $card->version, 'taken_on' => $card->taken_on->toDateString(), 'foundation' => '', 'point_set' => 'dress', 'measured_by' => 'Tegen'];
+    expect($this->patchJson("/api/cards/{$card->id}", $head)->assertOk())->toAgreeWith('CardData')
+        ->and($sure())->toBe('measure again')
+        ->and(json_decode((string) $this->get("/api/makes/{$id}/make.json")->getContent(), true)['body']['hand'])->toBe(['hip' => '8 cm']);
+    // The next card of the wearer is begun by the same hand.
+    expect($this->postJson("/api/wearers/{$card->wearer_id}/cards")->assertCreated()->json('measured_by'))->toBe('Tegen');
+    $this->deleteJson('/api/hands/Tegen')->assertOk();
+    expect($sure())->toBe('firm');
+});
+
+test('a hand that comes in with a file is one of the hands; the same one is not kept twice', function (): void {
+    $user = someone();
+    $this->actingAs($user);
+    $bring = function (string $spread): Card {
+        $file = json_decode(workedFile('1-two-step-blend'), true);
+        $file['body'] += ['hand' => ['hip' => $spread]];
+
+        return Make::query()->findOrFail($this->postJson('/api/makes/import', ['text' => json_encode($file), 'wearer' => 'Merrin'])->assertCreated()->json('id'))->card;
+    };
+    expect([$bring('0.8 cm')->measured_by, $bring('0.8 cm')->measured_by, $bring('1 cm')->measured_by])
+        ->toBe(['Whoever measured Merrin', 'Whoever measured Merrin', 'Whoever measured Merrin, 2']);
+    $hands = $this->getJson('/api/hands')->assertOk();
+    expect($hands->json('0.points.0'))->toMatchArray(['spread_nm' => 8_000_000, 'middle_nm' => null, 'readings' => [], 'spread' => '0.8 cm'])
+        ->and(count($hands->json()))->toBe(2);
+});
+
+test('hands go with everything, and come back beside what is there', function (): void {
+    $user = demoUser();
+    $this->actingAs($user);
+    $this->putJson('/api/hands', fiveTimes(['100', '100.4', '101.2', '100', '100.6']))->assertOk();
+    $user->wearers()->firstOrFail()->cards->firstOrFail()->update(['measured_by' => 'Tegen']);
+    $zip = Everything::of($user->refresh());
+    $there = someone();
+    $send = function () use ($there, $zip): array {
+        $path = (string) tempnam(sys_get_temp_dir(), 'hands');
+        file_put_contents($path, $zip);
+        $back = $this->actingAs($there->refresh())->postJson('/api/me/everything', ['file' => new UploadedFile($path, 'all.zip', test: true), 'write' => '1', 'takes' => '0'])->assertOk();
+
+        return collect($back->json('kinds'))->firstWhere('kind', 'hands');
+    };
+    expect($send()['new'])->toBe(['Tegen'])->and($there->refresh()->hands)->toEqual($user->hands)
+        ->and($there->wearers()->firstOrFail()->cards->firstOrFail()->measured_by)->toBe('Tegen')
+        ->and($send()['same'])->toBe(1);
+});
