@@ -11,6 +11,7 @@ use App\Models\Make;
 use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\User;
+use App\Models\Wearer;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
@@ -128,7 +129,7 @@ final class DemoWorkroom
     {
         $newest = [];
         foreach (self::data('wearers') as $person) {
-            $wearer = $user->wearers()->create(['name' => self::text($person, 'name'), 'is_demo' => $isMarked]);
+            $wearer = $user->wearers()->create([...Wearer::heldBy($person), 'unit' => null, 'is_demo' => $isMarked]);
             /** @var list<stdClass&object{days_ago: int, readings: stdClass}> $cards */
             $cards = $person->cards;
             foreach ($cards as $data) {

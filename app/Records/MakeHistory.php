@@ -18,6 +18,7 @@ use Underbolt\Refusal;
 use Underbolt\Wearing\CameBack;
 use Underbolt\Wearing\Fitting;
 use Underbolt\Wearing\Learned;
+use Underbolt\Wearing\OwnGarment;
 use Underbolt\Wearing\PastEase;
 use Underbolt\Wearing\Wear;
 
@@ -27,20 +28,21 @@ final readonly class MakeHistory
     /**
      * @param  list<Make>  $makes  the newest first
      * @param  ?Make  $last  of the same pattern
+     * @param  Wearer  $wearer  of all of them
      */
-    private function __construct(public ?Garment $garment, public FabricKind $cloth, private array $makes, private ?Make $last)
+    private function __construct(public ?Garment $garment, public FabricKind $cloth, private array $makes, private ?Make $last, private Wearer $wearer)
     {
     }
 
     public static function before(Make $make): self
     {
-        $wearer = $make->card->wearer_id;
+        $wearer = $make->card->wearer;
         [$garment, $cloth] = self::kind($make);
-        $others = self::all($wearer)->reject(static fn (Make $other): bool => $other->id === $make->id);
+        $others = self::all($wearer->id)->reject(static fn (Make $other): bool => $other->id === $make->id);
         $alike = $others->filter(static fn (Make $other): bool => self::kind($other) === [$garment, $cloth]);
         $last = $others->first(static fn (Make $other): bool => $other->pattern_id === $make->pattern_id && self::tried($other) !== null);
 
-        return new self($garment, $cloth, array_values($alike->all()), $last);
+        return new self($garment, $cloth, array_values($alike->all()), $last, $wearer);
     }
 
     /**
@@ -48,11 +50,11 @@ final readonly class MakeHistory
      *
      * @param  Collection<int, Make>  $makes  all of the wearer, the newest first
      */
-    public static function like(Collection $makes, ?Garment $garment, FabricKind $cloth): self
+    public static function like(Wearer $wearer, Collection $makes, ?Garment $garment, FabricKind $cloth): self
     {
         $alike = $makes->filter(static fn (Make $other): bool => self::kind($other) === [$garment, $cloth]);
 
-        return new self($garment, $cloth, array_values($alike->all()), null);
+        return new self($garment, $cloth, array_values($alike->all()), null, $wearer);
     }
 
     /** @return Collection<int, Make> of a wearer, the newest first */
@@ -68,7 +70,7 @@ final readonly class MakeHistory
     {
         $learned = [];
         foreach (Level::cases() as $level) {
-            $learned[$level->value] = Learned::from(self::pastAt($level, $this->makes));
+            $learned[$level->value] = Learned::from($this->pastAt($level));
         }
 
         return array_filter($learned);
@@ -108,13 +110,12 @@ final readonly class MakeHistory
     /**
      * What the verdicts say there, and garments that fit, laid flat and measured: each of them once, for however many makes it was measured.
      *
-     * @param  list<Make>  $makes
      * @return list<PastEase>
      */
-    private static function pastAt(Level $level, array $makes): array
+    private function pastAt(Level $level): array
     {
-        [$past, $laid] = [[], []];
-        foreach ($makes as $make) {
+        [$past, $laid] = $this->ofWardrobe($level);
+        foreach ($this->makes as $make) {
             try {
                 $said = $make->worn()->eases()[$level->value] ?? null;
             } catch (Refusal) {
@@ -129,6 +130,24 @@ final readonly class MakeHistory
         }
 
         return $past;
+    }
+
+    /** @return array{list<PastEase>, array<int, true>} what the wearer's own garments of the kind say there, and how wide they are */
+    private function ofWardrobe(Level $level): array
+    {
+        $alike = array_filter($this->wearer->garments(), fn (OwnGarment $one): bool => [$one->garment, $one->cloth] === [$this->garment, $this->cloth]);
+        $body = $alike === [] ? null : $this->wearer->body();
+        [$past, $laid] = [[], []];
+        foreach ($alike as $garment) {
+            $ease = $body === null ? null : $garment->easeAt($level, $body);
+            $flat = $garment->flatAt($level)?->nanometres;
+            if ($ease !== null && $flat !== null && ! isset($laid[$flat])) {
+                $past[] = new PastEase(Wear::Right, $ease);
+                $laid[$flat] = true;
+            }
+        }
+
+        return [$past, $laid];
     }
 
     private static function flatWidth(Make $make, Level $level): ?Length

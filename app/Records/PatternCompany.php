@@ -88,7 +88,7 @@ final class PatternCompany
             return $choices;
         }
         $this->makes[$wearer->id] ??= MakeHistory::all($wearer->id);
-        $learned = MakeHistory::like($this->makes[$wearer->id], $this->core->garment, $this->core->fabric->kind)->learned();
+        $learned = MakeHistory::like($wearer, $this->makes[$wearer->id], $this->core->garment, $this->core->fabric->kind)->learned();
         $known = array_filter($learned, static fn (Learned $of): bool => $of->ease !== null);
         $liked = array_map(fn (Learned $of): string => $of->ease === null ? '' : LengthPrint::sentence($of->ease, $this->unit()), $known);
 

@@ -74,5 +74,5 @@ test('five readings make a hand, and a card that it took is told by it', functio
     $page->press('Back to the card')->goTo('Waist')->sees('Tegen reads it within 0.6 cm.');
     // A reload has it still, and what a hand forgot is put back.
     $page->go('/practice')->press('Forget')->sees('Tegen is forgotten.')->press('Put it back')->sees('0.6 cm apart');
-    expect($page->complaints())->toHaveCount(1, "the reading that was none");
+    expect($page->complaints())->toHaveCount(1, 'the reading that was none');
 });

@@ -45,9 +45,10 @@ final class WearerController
         ])]
     public function update(WearerChangeRequest $request, Wearer $wearer): JsonResponse
     {
+        $changes = $request->changes($wearer, $wearer->unit ?? SignedIn::user($request)->unit, CarbonImmutable::now());
         $made = $wearer->changeSince(
             $request->integer('version'),
-            static fn (): bool => $wearer->update($request->changes($wearer, CarbonImmutable::now())),
+            static fn (): bool => $wearer->update($changes),
         );
         $stands = WearerPageData::of($made === true ? $wearer : $wearer->refresh(), CarbonImmutable::today());
 

@@ -114,7 +114,7 @@ final class RecordsReader
         $where = 'Wearer '.($at + 1);
         $held = self::held($wearer, Wearer::KEPT, $where, [
             'name' => self::name(), 'notes' => ['present', 'nullable', 'string', 'max:4000'], 'unit' => ['nullable', Rule::enum(Unit::class)], 'archived_at' => ['nullable', 'date'],
-            'agreed_on' => ['nullable', 'date_format:Y-m-d'], 'sizes_hidden' => ['required', 'boolean'], 'is_demo' => ['boolean'],
+            'agreed_on' => ['nullable', 'date_format:Y-m-d'], 'sizes_hidden' => ['required', 'boolean'], 'wardrobe' => ['sometimes', ...self::document()], 'is_demo' => ['boolean'],
         ]);
         $name = self::text($held, 'name');
         $cards = array_map(static fn (stdClass $card, int $number): KeptRecord => self::card($card, "{$where}, card ".($number + 1), $name), self::listed($wearer, 'cards'), array_keys(self::listed($wearer, 'cards')));

@@ -3091,6 +3091,13 @@ export interface components {
             value: string;
             label: string;
         };
+        /** @description what a garment that fits says of the room that is liked in it */
+        OwnGarmentData: {
+            /** @description by level: twice its width, less the body of the newest card */
+            ease_nm: {
+                [key: string]: number;
+            };
+        };
         /** @description what a line of one's own, measured on body and paper, asks for */
         OwnLineData: {
             name: string;
@@ -4065,6 +4072,22 @@ export interface components {
             /** @description whether it would be made again */
             again?: boolean | null;
         };
+        /** @description What a wearer has that fits, figures as typed; its keys are those of core/File/Keys/WardrobeKeys. */
+        WardrobeDocument: {
+            garments?: {
+                name?: string | null;
+                /** @enum {string|null} */
+                garment?: "dress" | "top" | "skirt" | "trousers" | "knit_top" | "coat" | null;
+                /** @enum {string|null} */
+                cloth?: "woven" | "knit" | null;
+                /** @description widths across */
+                flat?: {
+                    bust?: string | null;
+                    waist?: string | null;
+                    hip?: string | null;
+                } | null;
+            }[] | null;
+        };
         WearerCardData: {
             id: number;
             /** @description to be sent back with a change */
@@ -4087,6 +4110,8 @@ export interface components {
             agreed: boolean;
             /** @description sizes are called by the place of their line */
             sizes_hidden: boolean;
+            /** @description what fits, laid flat; as it was where it is left out */
+            wardrobe?: components["schemas"]["WardrobeDocument"];
             /** @description as it was seen */
             version: number;
             /** @description put away, never deleted */
@@ -4131,6 +4156,9 @@ export interface components {
             /** @description newest first */
             cards: components["schemas"]["WearerCardData"][];
             histories: components["schemas"]["HistoryData"][];
+            wardrobe: components["schemas"]["WardrobeDocument"];
+            /** @description of the wardrobe, in its order */
+            garments: components["schemas"]["OwnGarmentData"][];
         };
         WearerRequest: {
             name: string;

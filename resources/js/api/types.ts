@@ -45,6 +45,7 @@ export type EarlierCard = Schemas['EarlierCardData'];
 export type MeasuringGuide = Schemas['MeasuringGuideData'];
 export type PointHistory = Schemas['HistoryData'];
 export type WearerPage = Schemas['WearerPageData'];
+export type OwnGarment = NonNullable<Schemas['WardrobeDocument']['garments']>[number];
 export type Import = Schemas['ImportData'];
 export type TapeReading = Schemas['TapeReadingData'];
 export type TapePairing = Schemas['TapeData'];

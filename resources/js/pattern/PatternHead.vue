@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox';
+import { cloths } from './cloths';
 import { computed, onMounted, useId, useTemplateRef } from 'vue';
 import type { Refused } from '../api/client';
 import type { PatternDocument, PatternGuide, Unit } from '../api/types';
@@ -25,10 +26,6 @@ onMounted(() => {
 const units = [
     { value: 'cm', label: 'cm' },
     { value: 'in', label: 'in' },
-] as const;
-const kinds = [
-    { value: 'woven', label: 'woven' },
-    { value: 'knit', label: 'knit' },
 ] as const;
 const houseNote = computed(() =>
     props.guide?.houses.some((one) => one.name === house.value) === true ? 'its habits are known' : undefined,
@@ -70,7 +67,7 @@ function setStretch(text: string): void {
         <ChoiceField
             class="narrow"
             label="Fabric"
-            :options="kinds"
+            :options="cloths"
             :model-value="document.fabric.kind ?? 'woven'"
             @update:model-value="change({ fabric: { ...document.fabric, kind: $event ?? 'woven' } })"
         />

@@ -6,15 +6,17 @@ import Textarea from 'primevue/textarea';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
-import type { BinEntry, History, Point, Unit, WearerPage } from '../api/types';
+import type { BinEntry, History, OwnGarment, Point, Unit, WearerPage } from '../api/types';
 import CardFiles from './CardFiles.vue';
 import { measuringGuide } from '../measure/guide';
+import WardrobePart from './WardrobePart.vue';
 import WearerCards from './WearerCards.vue';
 import WearerStand from './WearerStand.vue';
 import HistoryTable from './HistoryTable.vue';
 import { useJoining } from '../state/joining';
 import { age, cardWords, day } from '../measure/age';
 import { inTurn } from '../state/queue';
+import { useSession } from '../state/session';
 import ChoiceField from '../ui/ChoiceField.vue';
 import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
@@ -26,12 +28,14 @@ import WordChoice from '../ui/WordChoice.vue';
 
 const props = defineProps<{ id: number }>();
 const router = useRouter();
+const session = useSession();
 const params = { path: { wearer: props.id } };
 const page = shallowRef<WearerPage | null>(null);
 const name = ref('');
 const notes = ref('');
 const agreed = ref(false);
 const sizesHidden = ref(false);
+const garments = ref<OwnGarment[]>([]);
 const unit = ref<Unit | 'own'>('own');
 const units = [
     { value: 'own', label: 'as figures are shown' },
@@ -52,7 +56,9 @@ const charts = computed(
     () => page.value?.histories.filter((history) => history.foundation === foundation.value) ?? [],
 );
 
-type Typed = Pick<WearerPage, 'name' | 'notes' | 'unit' | 'sizes_hidden' | 'archived'> & { agreed: boolean };
+type Typed = Pick<WearerPage, 'name' | 'notes' | 'unit' | 'sizes_hidden' | 'archived' | 'wardrobe'> & {
+    agreed: boolean;
+};
 
 const typedOf = (wearer: WearerPage): Typed => ({
     name: wearer.name,
@@ -61,6 +67,7 @@ const typedOf = (wearer: WearerPage): Typed => ({
     agreed: wearer.agreed_on !== null,
     sizes_hidden: wearer.sizes_hidden,
     archived: wearer.archived,
+    wardrobe: { garments: wearer.wardrobe.garments ?? [] },
 });
 
 function show(typed: Typed): void {
@@ -69,6 +76,7 @@ function show(typed: Typed): void {
     agreed.value = typed.agreed;
     sizesHidden.value = typed.sizes_hidden;
     unit.value = typed.unit ?? 'own';
+    garments.value = typed.wardrobe.garments ?? [];
 }
 
 async function load(): Promise<void> {
@@ -118,17 +126,24 @@ const asTyped = (archived: boolean): Typed => ({
     agreed: agreed.value,
     sizes_hidden: sizesHidden.value,
     archived,
+    wardrobe: { garments: garments.value },
 });
+
+const isSame = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 async function keep(archived: boolean): Promise<void> {
     const before = page.value;
     if (before === null || clashes.value.length > 0) return;
     const typed = asTyped(archived);
     try {
-        page.value = await api
+        const kept = await api
             .PATCH('/api/wearers/{wearer}', { params, body: { ...typed, version: before.version } })
             .then(body);
+        page.value = kept;
         refused.value = null;
+        // Each length has its unit now; what was typed meanwhile stays.
+        if (isSame(garments.value, typed.wardrobe.garments))
+            garments.value = typedOf(kept).wardrobe.garments ?? [];
     } catch (error) {
         const refusal = asRefused(error);
         const meanwhile = (refusal.answer as { wearer?: WearerPage } | null)?.wearer;
@@ -148,7 +163,7 @@ async function keep(archived: boolean): Promise<void> {
 }
 
 watchDebounced(
-    [name, notes, agreed, sizesHidden, unit],
+    [name, notes, agreed, sizesHidden, unit, garments],
     () => {
         const now = page.value;
         const same =
@@ -156,7 +171,8 @@ watchDebounced(
             now.notes === notes.value &&
             now.sizes_hidden === sizesHidden.value &&
             (now.agreed_on !== null) === agreed.value &&
-            (now.unit ?? 'own') === unit.value;
+            (now.unit ?? 'own') === unit.value &&
+            isSame(typedOf(now).wardrobe.garments, garments.value);
         if (now !== null && !same) void save(now.archived);
     },
     { debounce: 500 },
@@ -220,6 +236,12 @@ async function measureAgain(): Promise<void> {
                 <HistoryTable v-if="history && history.makes.length > 0" :history="history" />
                 <p v-else class="hint">Nothing yet.</p>
             </section>
+            <WardrobePart
+                v-model="garments"
+                :eases="page.garments"
+                :unit="page.unit ?? session.unit"
+                :fault-at="(field) => refused?.at(field) ?? null"
+            />
             <WearerCards :page="page" @changed="load" />
         </div>
         <DoorRow v-model="open" class="away" label="More of this wearer" :doors="doors" />

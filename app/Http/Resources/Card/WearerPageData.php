@@ -9,7 +9,10 @@ use App\Models\Wearer;
 use App\Records\Bin;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
+use stdClass;
+use Underbolt\Measure\Body;
 use Underbolt\Measure\Unit;
+use Underbolt\Wearing\OwnGarment;
 
 /** A wearer with all cards, for the history. */
 final readonly class WearerPageData
@@ -22,6 +25,7 @@ final readonly class WearerPageData
      * @param  bool  $archived  put away
      * @param  list<WearerCardData>  $cards  newest first
      * @param  list<HistoryData>  $histories
+     * @param  list<OwnGarmentData>  $garments  of the wardrobe, in its order
      */
     public function __construct(
         public int $id,
@@ -35,12 +39,16 @@ final readonly class WearerPageData
         public bool $archived,
         public array $cards,
         public array $histories,
+        #[OA\Property(ref: WardrobeDocument::class)] public stdClass $wardrobe,
+        public array $garments,
     ) {
     }
 
     public static function of(Wearer $wearer, CarbonImmutable $today): self
     {
         $wearer->load('cards.readings');
+
+        $body = $wearer->cards->first()?->toBody() ?? new Body([]);
 
         return new self(
             id: $wearer->id,
@@ -54,6 +62,8 @@ final readonly class WearerPageData
             archived: $wearer->archived_at !== null,
             cards: array_values($wearer->cards->map(static fn (Card $card): WearerCardData => WearerCardData::of($card, $today))->all()),
             histories: HistoryData::all($wearer),
+            wardrobe: $wearer->wardrobe,
+            garments: array_map(static fn (OwnGarment $one): OwnGarmentData => OwnGarmentData::of($one, $body), $wearer->garments()),
         );
     }
 }
