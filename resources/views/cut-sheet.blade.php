@@ -1,6 +1,7 @@
 @use('Underbolt\CutSheet\StepKey')
 @use('Underbolt\Measure\LengthPrint')
 @use('Underbolt\Work\ChangeWords')
+@use('Underbolt\Work\Pictures\SitsPicture')
 @use('Underbolt\Work\Pictures\StepPicture')
 <!doctype html>
 <html lang="en">
@@ -41,6 +42,7 @@
 </head>
 <body>
 @php($whole = fn (string $text) => str_replace(' ', "\u{00A0}", $text))
+@php($short = fn (string $text) => mb_strlen($text) < 12 ? $whole($text) : $text)
 @php($say = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $unit)))
 @php($bare = fn ($length) => (string) preg_replace('/[\s\x{a0}](cm|in)$/u', '', $say($length)))
 @php($small = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $other)))
@@ -61,16 +63,17 @@
 
 <h2>Which lines to follow</h2>
 <table>
-    <tr><th></th><th>Front</th><th>Back</th><th>What is done there</th>@if ($isFinishedKnown)<th>Finished as cut</th><th>Room in it</th>@endif</tr>
+    <tr><th></th><th>Front</th><th>Back</th><th>What is done there</th>@if ($isFinishedKnown)<th>Finished as cut</th><th>Room in it</th><th></th>@endif</tr>
 @foreach ($sheet->levels as $level)
     <tr>
         <td class="level">{{ $level->plan->facts->level->value }}</td>
-        <td class="level">{{ $level->front }}@if ($level->frontAlso !== null) <span class="small">{{ $level->frontAlso }}</span>@endif</td>
-        <td class="level">{{ $level->isAlike() ? 'the same' : $level->back }}@if (! $level->isAlike() && $level->backAlso !== null) <span class="small">{{ $level->backAlso }}</span>@endif</td>
+        <td class="level">{{ $short($level->front) }}@if ($level->frontAlso !== null) <span class="small">{{ $level->frontAlso }}</span>@endif</td>
+        <td class="level">{{ $short($level->isAlike() ? 'the same' : $level->back) }}@if (! $level->isAlike() && $level->backAlso !== null) <span class="small">{{ $level->backAlso }}</span>@endif</td>
         <td>{{ $level->done === [] ? 'as printed' : implode('; ', array_map(fn ($done) => $done->text, $level->done)) }}</td>
 @if ($isFinishedKnown)
         <td><b>{{ $say($level->plan->asCut) }}</b><br><span class="small">{{ $small($level->plan->asCut) }}</span></td>
         <td><b>{{ $say($level->plan->easeAsCut) }}</b><br><span class="small">{{ $small($level->plan->easeAsCut) }}</span></td>
+        <td>@if (($sits = SitsPicture::of($level->plan)) !== null)<img src="data:image/svg+xml;base64,{{ base64_encode($sits->svg()) }}" width="40" height="32" alt="" style="margin: -1mm 0">@endif</td>
 @endif
     </tr>
 @endforeach

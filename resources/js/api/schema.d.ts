@@ -2164,6 +2164,8 @@ export interface components {
             as_cut_nm: number | null;
             /** @description room in it */
             ease_as_cut_nm: number | null;
+            /** @description a section of the body and the garment round it */
+            sits: components["schemas"]["StepPictureData"] | null;
         };
         CutSheetStepData: {
             /** @description what it is ticked by */
@@ -2688,6 +2690,8 @@ export interface components {
             /** @description the garment once all is done */
             as_cut_nm: number | null;
             ease_as_cut_nm: number | null;
+            /** @description a section of the body and the garment round it; null where the garment isn't known */
+            sits: components["schemas"]["StepPictureData"] | null;
             /** @enum {string} */
             sure: "by_hand" | "firm" | "near the edge" | "measure again";
             /** @description the measure that decides */

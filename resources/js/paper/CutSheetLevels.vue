@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { CutSheet } from '../api/types';
 import BothUnits from './BothUnits.vue';
+import StepPicture from './StepPicture.vue';
 
 const props = defineProps<{ levels: CutSheet['levels'] }>();
 const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_cut_nm !== null));
@@ -18,6 +19,7 @@ const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_c
                 <template v-if="isFinishedKnown">
                     <th scope="col">Finished as cut</th>
                     <th scope="col">Room in it</th>
+                    <th scope="col">How it sits</th>
                 </template>
             </tr>
         </thead>
@@ -38,6 +40,7 @@ const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_c
                 <template v-if="isFinishedKnown">
                     <td><BothUnits :nm="level.as_cut_nm" /></td>
                     <td><BothUnits :nm="level.ease_as_cut_nm" /></td>
+                    <td class="sits"><StepPicture v-if="level.sits" :picture="level.sits" /></td>
                 </template>
             </tr>
         </tbody>
@@ -72,6 +75,15 @@ const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_c
     font-weight: 650;
     color: var(--chart);
     white-space: nowrap;
+}
+.cut-levels .sits {
+    padding-block: 2px 0;
+    vertical-align: middle;
+}
+.sits :deep(.step-picture) {
+    display: block;
+    width: 56px;
+    height: 45px;
 }
 @media screen and (max-width: 560px) {
     .cut-levels thead {

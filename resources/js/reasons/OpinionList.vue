@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { LevelPlan, Plan } from '../api/types';
+import StepPicture from '../paper/StepPicture.vue';
 import Measure from '../ui/Measure.vue';
 import { title } from '../ui/words';
 
@@ -26,6 +27,17 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
                         >{{ sureWords(level) }}</small
                     >
                 </h3>
+                <figure v-if="level.sits" class="sits">
+                    <StepPicture :picture="level.sits" />
+                    <figcaption>
+                        How it sits: the body, and the garment round it as it is cut, the room drawn three
+                        times as wide<template v-if="level.changed_nm !== 0"
+                            >; dashed, as it is printed,
+                            <Measure :nm="Math.abs(level.changed_nm)" />
+                            {{ level.changed_nm > 0 ? 'narrower' : 'wider' }}</template
+                        >.
+                    </figcaption>
+                </figure>
                 <p v-if="level.why">{{ level.why }}</p>
                 <p class="figures">
                     <template v-if="level.as_cut_nm !== null && level.ease_as_cut_nm !== null">
@@ -70,6 +82,19 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
 .opinions small.weak {
     color: var(--ink);
     font-weight: 600;
+}
+.sits {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    margin: 6px 0;
+}
+.sits :deep(svg) {
+    flex: none;
+}
+.sits figcaption {
+    color: var(--quiet);
+    font-size: 14px;
 }
 .opinions dl {
     margin: 8px 0 0;

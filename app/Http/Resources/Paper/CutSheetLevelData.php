@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Paper;
 
+use App\Http\Resources\Plan\StepPictureData;
 use Underbolt\CutSheet\CutSheetLevel;
 use Underbolt\CutSheet\Done;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Work\Pictures\SitsPicture;
 
 /** Lengths in whole nanometres. */
 final readonly class CutSheetLevelData
@@ -18,6 +20,7 @@ final readonly class CutSheetLevelData
      * @param  list<string>  $done  what is done there; none where it is cut as printed
      * @param  ?int  $as_cut_nm  the finished garment
      * @param  ?int  $ease_as_cut_nm  room in it
+     * @param  ?StepPictureData  $sits  a section of the body and the garment round it
      */
     public function __construct(
         public string $level,
@@ -28,6 +31,7 @@ final readonly class CutSheetLevelData
         public array $done,
         public ?int $as_cut_nm,
         public ?int $ease_as_cut_nm,
+        public ?StepPictureData $sits,
     ) {
     }
 
@@ -42,6 +46,7 @@ final readonly class CutSheetLevelData
             done: array_map(static fn (Done $done): string => $done->text, $level->done),
             as_cut_nm: $level->plan->asCut?->nanometres,
             ease_as_cut_nm: $level->plan->easeAsCut?->nanometres,
+            sits: StepPictureData::ofAny(SitsPicture::of($level->plan)),
         );
     }
 }

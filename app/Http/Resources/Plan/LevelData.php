@@ -16,6 +16,7 @@ use Underbolt\Sizing\EaseBand;
 use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sure;
 use Underbolt\Work\OnTissue;
+use Underbolt\Work\Pictures\SitsPicture;
 
 final readonly class LevelData
 {
@@ -39,6 +40,7 @@ final readonly class LevelData
      * @param  int  $change_front_nm  drawn at the front side edge beside the blend, outward positive
      * @param  int  $changed_nm  how much wider it is cut than printed, all round
      * @param  ?int  $as_cut_nm  the garment once all is done
+     * @param  ?StepPictureData  $sits  a section of the body and the garment round it; null where the garment isn't known
      * @param  value-of<Sure>  $sure
      * @param  string  $sure_of  the measure that decides
      * @param  ?string  $band  what so much ease at the bust of a dress or top is called
@@ -80,6 +82,7 @@ final readonly class LevelData
         public int $changed_nm,
         public ?int $as_cut_nm,
         public ?int $ease_as_cut_nm,
+        public ?StepPictureData $sits,
         public string $sure,
         public string $sure_of,
         public ?string $band,
@@ -129,6 +132,7 @@ final readonly class LevelData
             changed_nm: $level->changed->nanometres,
             as_cut_nm: $level->asCut?->nanometres,
             ease_as_cut_nm: $level->easeAsCut?->nanometres,
+            sits: StepPictureData::ofAny(SitsPicture::of($level)),
             sure: $level->sureness->sure->value,
             sure_of: $level->sureness->point->words(),
             band: self::band($level, $plan->make->pattern->garment)?->value,

@@ -21,9 +21,9 @@ final readonly class StepPictureData
     ) {
     }
 
-    public static function of(Picture $picture): self
+    public static function ofAny(?Picture $picture): ?self
     {
-        return new self(
+        return $picture === null ? null : new self(
             Picture::WIDTH,
             Picture::HEIGHT,
             array_map(static fn (array $stroke): StepStrokeData => new StepStrokeData($stroke[0], $stroke[1]->value), $picture->strokes),

@@ -34,8 +34,6 @@ final readonly class WorkStepData
 
     public static function of(Step $step, bool $isInNest, Unit $unit): self
     {
-        $picture = $isInNest ? null : StepPicture::of($step, $unit);
-
-        return new self(id: $step->id, kind: $step->kind->value, short: $step->short, how: $step->how, amounts: array_map(StepAmountData::of(...), $step->amounts), pieces: $step->pieces(), is_in_nest: $isInNest, picture: $picture === null ? null : StepPictureData::of($picture));
+        return new self(id: $step->id, kind: $step->kind->value, short: $step->short, how: $step->how, amounts: array_map(StepAmountData::of(...), $step->amounts), pieces: $step->pieces(), is_in_nest: $isInNest, picture: StepPictureData::ofAny($isInNest ? null : StepPicture::of($step, $unit)));
     }
 }
