@@ -253,3 +253,24 @@ test('choices made from an old view are refused with how the make stands, and wh
     $this->putJson("/api/makes/{$make->id}/card", ['card_id' => $make->card_id, 'version' => 2])->assertConflict();
     expect($this->getJson("/api/makes/{$make->id}")->json('version'))->toBe(3);
 });
+
+test('while nothing can be planned what is known at each level is told: the sizes that are printed, and the body where it is measured', function (): void {
+    $this->actingAs($user = demoUser());
+    $wearer = $user->wearers()->create(['name' => 'Nobody yet']);
+    $card = $wearer->cards()->create(['user_id' => $user->id, 'taken_on' => '2026-11-20']);
+    $pattern = $user->patterns()->where('name', 'Causeway dress 114')->firstOrFail();
+    $make = $user->makes()->create(['card_id' => $card->id, 'pattern_id' => $pattern->id, 'unit' => 'cm']);
+    $bench = $this->getJson("/api/makes/{$make->id}/bench")->assertOk();
+    expect($bench)->toAgreeWith('BenchData')->and($bench->json('plan'))->toBeNull()
+        ->and(array_column($bench->json('known'), 'measure_nm', 'level'))->toBe(['bust' => null, 'waist' => null, 'hip' => null])
+        ->and(array_column($bench->json('known.0.notches'), 'chart_nm', 'size'))->toMatchArray([14 => 960_000_000])
+        ->and(array_column($bench->json('known.0.notches'), 'finished_nm', 'size'))->toMatchArray([14 => 1_040_000_000]);
+    // Sizes that are not to be named are called by their lines here as well.
+    $wearer->update(['sizes_hidden' => true]);
+    expect($this->getJson("/api/makes/{$make->id}/bench")->json('known.0.notches.0.size'))->toBe('1st');
+    $card->readings()->create(['point' => 'waist', 'attempt' => 1, 'text' => '80', 'unit' => 'cm', 'nanometres' => 800_000_000]);
+    expect($this->getJson("/api/makes/{$make->id}/bench")->json('known'))->toBe([]);
+    // What is chosen may stand in the way of a plan as well.
+    $make->update(['choices' => (object) ['dwell' => 'wide']]);
+    expect(array_column($this->getJson("/api/makes/{$make->id}/bench")->json('known'), 'measure_nm', 'level')['waist'])->toBe(800_000_000);
+});

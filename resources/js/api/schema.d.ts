@@ -1538,6 +1538,8 @@ export interface components {
             make: components["schemas"]["MakeData"];
             plan: components["schemas"]["PlanData"] | null;
             refused: components["schemas"]["Problem"] | null;
+            /** @description while there is no plan; from the top down */
+            known: components["schemas"]["KnownLevelData"][];
         };
         /** @description something that was deleted and can be brought back */
         BinEntryData: {
@@ -2621,6 +2623,17 @@ export interface components {
             text: string;
             /** @description false for the preview */
             write: boolean;
+        };
+        /** @description what is known of a level while nothing can be planned yet */
+        KnownLevelData: {
+            /** @enum {string} */
+            level: "bust" | "waist" | "hip";
+            /** @description null where it isn't measured yet */
+            measure_nm: number | null;
+            /** @description in the middle of the pattern's: round it the tape lies until the body is known */
+            size: string;
+            /** @description the sizes for which anything is printed, smallest first */
+            notches: components["schemas"]["NotchData"][];
         };
         LayingData: {
             /** @enum {string} */

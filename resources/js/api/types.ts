@@ -21,6 +21,7 @@ export type Make = Schemas['MakeData'];
 export type Choices = Schemas['ChoicesDocument'];
 export type Plan = Schemas['PlanData'];
 export type Bench = Schemas['BenchData'];
+export type KnownLevel = Bench['known'][number];
 export type LevelPlan = Schemas['LevelData'];
 export type Notch = Schemas['NotchData'];
 export type Station = Schemas['StationData'];

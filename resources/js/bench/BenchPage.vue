@@ -40,6 +40,7 @@ import { useKnownKeys, useShortcuts } from '../ui/shortcuts';
 // The bench is there before its reasons are, and before what is asked of it.
 const WhatIfPart = defineAsyncComponent(() => import('./WhatIfPart.vue'));
 const EaseOffers = defineAsyncComponent(() => import('../fitting/EaseOffers.vue'));
+const WaitingTapes = defineAsyncComponent(() => import('./WaitingTapes.vue'));
 const WhyNot = defineAsyncComponent(() => import('./WhyNot.vue'));
 const ReasonsPart = defineAsyncComponent(() => import('../reasons/ReasonsPart.vue'));
 
@@ -51,6 +52,7 @@ const {
     answered,
     isAwaiting,
     refused,
+    levelsKnown,
     load,
     remember,
     choose,
@@ -75,12 +77,14 @@ async function leaveOthers(): Promise<void> {
 }
 /** Points that the plan waits for: they can be typed here. */
 const asked = computed(() => {
+    const pointAt = (level: string): string => (level === 'bust' ? 'full_bust' : level);
     const wanted = [
+        ...levelsKnown.value.flatMap((one) => (one.measure_nm === null ? [pointAt(one.level)] : [])),
         ...Object.keys(refused.value?.errors ?? {})
             .filter((field) => field.startsWith('body.'))
             .map((field) => field.slice('body.'.length)),
         ...(plan.value?.cautions ?? []).flatMap(({ code, level }) =>
-            code === 'not_measured' && level !== null ? [level === 'bust' ? 'full_bust' : level] : [],
+            code === 'not_measured' && level !== null ? [pointAt(level)] : [],
         ),
     ];
     return guide.value.filter(({ code }) => wanted.includes(code));
@@ -227,7 +231,10 @@ useShortcuts([
             </template>
             <p v-if="Object.keys(refused.errors).length === 0" class="fault">{{ refused.message }}</p>
         </div>
-        <AskPoints v-if="!plan" class="asked" :make="make" :points="asked" @kept="load" />
+        <template v-if="!plan">
+            <AskPoints class="asked" :make="make" :points="asked" @kept="load" />
+            <WaitingTapes v-if="levelsKnown.length > 0" :levels="levelsKnown" />
+        </template>
         <template v-if="plan">
             <WhatIfPart
                 v-if="whatIf.isOpen.value"

@@ -5,8 +5,11 @@ export type Across = (nm: number) => number;
 
 const MARGIN_PX = 22;
 
+/** What a tape needs to know of its level. */
+export type OnTape = Pick<LevelPlan, 'measure_nm' | 'size' | 'as_cut_nm' | 'notches'>;
+
 /** All tapes share one scale and have the body on one plumb line, so that eases can be compared by eye. */
-export function tapeScales(levels: LevelPlan[], width: number): { plumb: number; across: Across[] } {
+export function tapeScales(levels: readonly OnTape[], width: number): { plumb: number; across: Across[] } {
     const reach = levels.map((level) => {
         const centre = centreOf(level);
         const printed = level.notches.flatMap((n) => [
@@ -31,10 +34,10 @@ export function tapeScales(levels: LevelPlan[], width: number): { plumb: number;
 }
 
 /** What hangs on the plumb line: the body, or the notch of the size where the body is not measured. */
-const centreOf = (level: LevelPlan): number => level.measure_nm ?? notchAt(level, level.size) ?? 0;
+const centreOf = (level: OnTape): number => level.measure_nm ?? notchAt(level, level.size) ?? 0;
 
 /** The notch of a size: at its finished girth, or at its chart girth where no finished one is printed. */
-export function notchAt(level: LevelPlan, size: string): number | null {
+export function notchAt(level: Pick<LevelPlan, 'notches'>, size: string): number | null {
     const notch = level.notches.find((n) => n.size === size);
     return notch?.finished_nm ?? notch?.chart_nm ?? null;
 }

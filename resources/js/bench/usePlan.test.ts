@@ -9,6 +9,7 @@ const first = {
     make: { id: 1, choices: {} } as Make,
     plan: { headline: 'first', levels: [] as Plan['levels'] } as Plan,
     refused: null,
+    known: [],
 } satisfies Bench;
 
 /** A server whose answers are given by hand, in the order in which they were asked for. */

@@ -42,6 +42,8 @@ export function usePlan(server: PlanServer) {
             : answered.value,
     );
     const refused = ref<Refused | null>(null);
+    /** While nothing can be planned: what is known at each level. */
+    const levelsKnown = shallowRef<Bench['known']>([]);
     /** The last plan that the server gave, asked for still or not. */
     let known: Plan | null = null;
     /** What could not be sent, as the server was out of reach: it is sent as soon as that is back. */
@@ -71,6 +73,7 @@ export function usePlan(server: PlanServer) {
     /** The make as the server has it; where nothing can be planned of it the plan before stays. */
     function take(bench: Bench): void {
         make.value = bench.make;
+        levelsKnown.value = bench.known;
         settle(bench.plan ?? answered.value);
     }
 
@@ -151,6 +154,7 @@ export function usePlan(server: PlanServer) {
         answered,
         isAwaiting,
         refused,
+        levelsKnown,
         load,
         remember,
         choose,

@@ -15,6 +15,7 @@ use Underbolt\Refusal;
 /** A make and its plan. */
 final readonly class BenchData
 {
+    /** @param  list<KnownLevelData>  $known  while there is no plan; from the top down */
     public function __construct(
         public MakeData $make,
         public ?PlanData $plan,
@@ -22,6 +23,7 @@ final readonly class BenchData
             description: 'why there is no plan',
             oneOf: [new OA\Schema(ref: Problem::class), new OA\Schema(type: 'null')],
         )] public ?Problem $refused,
+        public array $known,
     ) {
     }
 
@@ -30,9 +32,9 @@ final readonly class BenchData
     {
         $shown = MakeData::of($make, $unit, $today);
         try {
-            return new self($shown, PlanData::on(MakePaper::of($make, $unit)), null);
+            return new self($shown, PlanData::on(MakePaper::of($make, $unit)), null, []);
         } catch (Refusal $refusal) {
-            return new self($shown, null, Problem::of($refusal->faults()));
+            return new self($shown, null, Problem::of($refusal->faults()), KnownLevelData::all($make));
         }
     }
 }

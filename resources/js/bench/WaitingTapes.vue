@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import type { KnownLevel } from '../api/types';
+import { useSession } from '../state/session';
+import Measure from '../ui/Measure.vue';
+import { spared } from '../ui/spared';
+import { textWidth } from '../ui/textWidth';
+import { tapeScales, ticks, type Across } from './scale';
+
+/** The tapes while nothing can be planned yet: the pattern's sizes, the body where it is measured, and a gap where it isn't. */
+const props = defineProps<{ levels: readonly KnownLevel[] }>();
+const session = useSession();
+
+const HEIGHT = 104;
+const LABEL_PX = 13.5;
+const tapes = ref<HTMLElement | null>(null);
+const { width } = useElementSize(tapes);
+
+interface Name {
+    x: number;
+    at: number;
+    name: string;
+}
+function named(level: KnownLevel, across: Across, key: 'chart_nm' | 'finished_nm'): Name[] {
+    const marks = level.notches.flatMap((notch) => {
+        const nm = notch[key];
+        return nm === null ? [] : [{ name: notch.size, x: across(nm) }];
+    });
+    return spared(
+        marks,
+        ({ name, x }) => ({ x, width: textWidth(name, LABEL_PX), rank: 1 }),
+        width.value,
+    ) as Name[];
+}
+const rows = computed(() => {
+    const drawn = props.levels.map((level) => ({ ...level, as_cut_nm: null }));
+    const { across } = tapeScales(drawn, width.value);
+    return props.levels.map((level, i) => {
+        const here = across[i] ?? ((nm: number) => nm);
+        return {
+            level,
+            marks: ticks(here, session.unit, width.value),
+            chart: named(level, here, 'chart_nm'),
+            finished: named(level, here, 'finished_nm'),
+            body: level.measure_nm === null ? null : here(level.measure_nm),
+        };
+    });
+});
+</script>
+
+<template>
+    <section class="waiting" aria-label="What is known so far">
+        <div v-for="({ level, marks, chart, finished, body }, i) in rows" :key="level.level" class="row">
+            <div class="name">
+                <b>{{ level.level }}</b>
+                <Measure v-if="level.measure_nm !== null" :nm="level.measure_nm" />
+                <span v-else class="gap">not measured yet</span>
+            </div>
+            <div :ref="(element) => i === 0 && (tapes = element as HTMLElement | null)" class="tape">
+                <svg :width="width" :height="HEIGHT" aria-hidden="true">
+                    <rect class="ruler" x="0.5" y="40.5" :width="Math.max(0, width - 1)" height="21" rx="2" />
+                    <line
+                        v-for="tick in marks"
+                        :key="tick.x"
+                        :x1="tick.x"
+                        :x2="tick.x"
+                        y1="41"
+                        :y2="tick.label ? 50 : 45"
+                    />
+                    <template v-for="tick in marks" :key="`t${tick.x}`">
+                        <text v-if="tick.label && tick.x > 10 && tick.x < width - 10" :x="tick.x" y="59">
+                            {{ tick.label }}
+                        </text>
+                    </template>
+                    <g v-if="body !== null" class="body">
+                        <line :x1="body" :x2="body" y1="12" y2="66" />
+                        <circle :cx="body" cy="10" r="6.5" />
+                    </g>
+                    <g class="chart">
+                        <path v-for="n in chart" :key="n.name" :d="`M${n.x} 40l-4.5 -8h9z`" />
+                        <text v-for="n in chart" :key="`l${n.name}`" :x="n.at" y="28">{{ n.name }}</text>
+                    </g>
+                    <g class="garment">
+                        <path v-for="n in finished" :key="n.name" :d="`M${n.x} 62l-4.5 8h9z`" />
+                        <text v-for="n in finished" :key="`l${n.name}`" :x="n.at" y="85">{{ n.name }}</text>
+                    </g>
+                </svg>
+            </div>
+        </div>
+    </section>
+</template>
+
+<style scoped>
+.waiting {
+    display: grid;
+    gap: 4px;
+    padding: 10px 20px 24px;
+}
+.row {
+    display: grid;
+    grid-template-columns: 150px minmax(0, 1fr);
+    gap: 16px;
+    align-items: center;
+}
+.name {
+    display: grid;
+}
+.name b {
+    font-size: 20px;
+    text-transform: capitalize;
+}
+.gap {
+    padding: 1px 6px;
+    border: 1.5px dashed var(--body-mark);
+    justify-self: start;
+    font-size: 14px;
+}
+svg {
+    display: block;
+    overflow: visible;
+}
+.ruler {
+    fill: var(--paper);
+    stroke: var(--ink);
+}
+line {
+    stroke: var(--quiet);
+}
+text {
+    fill: var(--quiet);
+    font-size: 12px;
+    text-anchor: middle;
+}
+.body line {
+    stroke: var(--body-mark);
+    stroke-width: 3;
+}
+.body circle {
+    fill: var(--body-mark);
+    stroke: var(--ink);
+}
+.chart path,
+.chart text {
+    fill: var(--chart);
+    font-size: 13.5px;
+}
+.garment path,
+.garment text {
+    fill: var(--garment);
+    font-size: 13.5px;
+}
+@media (max-width: 700px) {
+    .row {
+        grid-template-columns: minmax(0, 1fr);
+        gap: 2px;
+    }
+}
+</style>
