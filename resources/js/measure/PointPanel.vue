@@ -258,6 +258,10 @@ async function onceMore(): Promise<void> {
 .help p {
     margin: 0;
 }
+.help a {
+    justify-self: start;
+    padding: 4px 0;
+}
 .help summary {
     cursor: pointer;
     font-weight: 600;

@@ -153,10 +153,10 @@ td {
     vertical-align: top;
 }
 td :deep(.cell) {
-    width: 70px;
+    width: 84px;
 }
 td :deep(.cell.wide) {
-    width: 156px;
+    width: 140px;
 }
 td :deep(select) {
     padding-inline: 8px 2px;
