@@ -312,12 +312,31 @@ onBeforeRouteLeave(async () => {
 .parts {
     grid-template-columns: repeat(auto-fit, minmax(min(220px, 100%), 1fr));
 }
-@media (max-width: 900px) {
+@media screen and (max-width: 900px) {
     .top {
         grid-template-columns: minmax(0, 1fr);
     }
     .envelope {
         grid-template-columns: minmax(0, 1fr);
+    }
+}
+/* The whole pattern on two pages: its envelope and what is done most with it first. */
+@media print {
+    .pattern-page {
+        zoom: 0.68;
+        gap: 6px;
+        max-width: none;
+        margin: 0;
+        padding: 0;
+    }
+    .top {
+        grid-template-columns: minmax(0, 1fr);
+    }
+    .envelope {
+        grid-template-columns: 300px minmax(0, 1fr);
+    }
+    .envelope :deep(.garment-picture svg) {
+        max-height: 380px;
     }
 }
 </style>
