@@ -90,12 +90,8 @@ export const router = createRouter({
             props: byId,
             component: () => import('./fitting/ClothPage.vue'),
         },
-        {
-            path: `/wearers/:id${id}/history`,
-            name: 'history',
-            props: byId,
-            component: () => import('./wearer/HistoryPage.vue'),
-        },
+        // Where it was before, as it is kept in bookmarks.
+        { path: `/wearers/:id${id}/history`, redirect: ({ params }) => ({ name: 'wearer', params }) },
         {
             path: `/makes/:id${id}/files`,
             name: 'files',

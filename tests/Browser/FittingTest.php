@@ -43,7 +43,7 @@ test('wearing is judged, the history shows it, and the next make is offered what
     $page->sees('was right.');
     $page->find('.offers .link')->click();
     $page->sees('taken');
-    $page->go('/wearers/9/history')->sees('What was made for Keziah Borlaze')->sees('✓ right');
+    $page->go('/wearers/9/history')->sees('What was made, and how it wore')->sees('✓ right');
     expect($page->accessibilityFaults())->toBe([])->and($page->complaints())->toBe([]);
 });
 

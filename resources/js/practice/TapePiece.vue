@@ -9,6 +9,8 @@ const STROKE = 11;
 const HIGH = 96;
 const SHOWN = 44;
 const EDGE = 20;
+/** So many strokes wide is a figure of three digits. */
+const FIGURE = 3;
 const wide = SHOWN * STROKE + 2 * EDGE;
 /** Figures rise away from the tip, or fall where its zero is at the other end. */
 const way = computed(() => (props.piece.meets >= props.piece.tip ? 1 : -1));
@@ -28,7 +30,8 @@ function strokes(from: number, count: number): Stroke[] {
         return {
             x: EDGE + i * STROKE,
             long: part === 0 ? 46 : isHalf ? 36 : isQuarter ? 28 : 20,
-            figure: part === 0 && at >= 0 ? String(at / each) : '',
+            // What would run out at the end is left out.
+            figure: part === 0 && at >= 0 && i <= count - FIGURE ? String(at / each) : '',
         };
     }).filter((_, i) => from + way.value * i >= 0);
 }
