@@ -35,6 +35,16 @@ final class User extends Authenticatable
         return $this->hasMany(Wearer::class);
     }
 
+    /**
+     * A new wearer, with a card to be filled in.
+     *
+     * @param  array<string, mixed>  $card  what it keeps beside its readings
+     */
+    public function measures(string $wearer, array $card): Card
+    {
+        return $this->wearers()->create(['name' => $wearer])->cards()->create(['user_id' => $this->id, ...$card]);
+    }
+
     /** @return HasMany<Pattern, $this> */
     public function patterns(): HasMany
     {

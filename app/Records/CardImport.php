@@ -72,7 +72,7 @@ final class CardImport
     private function begin(CardLine $line): Card
     {
         return $this->wearer->cards()->create([
-            'user_id' => $this->wearer->user_id, 'taken_on' => $line->date, 'foundation' => $line->foundation,
+            'user_id' => $this->wearer->user_id, 'taken_on' => $line->date, 'foundation' => $line->foundation, 'measured_by' => $line->measuredBy,
         ]);
     }
 }

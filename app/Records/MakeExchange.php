@@ -93,8 +93,7 @@ final class MakeExchange
 
     private static function write(User $user, stdClass $file, CoreMake $core, string $wearer, CarbonImmutable $today): Make
     {
-        $card = $user->wearers()->create(['name' => $wearer])->cards()->create([
-            'user_id' => $user->id,
+        $card = $user->measures($wearer, [
             'taken_on' => $today,
             'foundation' => self::name($file->foundation ?? null),
             'measured_by' => self::measuredBy($user, $wearer, MakeFile::hand($file, $core->unit)),

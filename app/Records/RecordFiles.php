@@ -73,6 +73,7 @@ final class RecordFiles
                 date: $card->taken_on->toDateString(),
                 foundation: $card->foundation,
                 picked: $reading->picked,
+                measuredBy: $card->measured_by,
             );
         }
 

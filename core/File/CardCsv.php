@@ -14,13 +14,13 @@ use Underbolt\Refusal;
 /** Measure cards as comma-separated text: one reading a line, as typed, with a heading line first. */
 final class CardCsv
 {
-    public const HEADING = ['point', 'value', 'unit', 'reading', 'date', 'foundation', 'picked'];
+    public const HEADING = ['point', 'value', 'unit', 'reading', 'date', 'foundation', 'picked', 'measured_by'];
 
     /** @param  list<CardLine>  $lines */
     public static function write(array $lines): string
     {
         $rows = array_map(static fn (CardLine $line): array => [
-            $line->point->value, $line->text, $line->unit->value, (string) $line->attempt, $line->date, $line->foundation, $line->picked ? 'picked' : '',
+            $line->point->value, $line->text, $line->unit->value, (string) $line->attempt, $line->date, $line->foundation, $line->picked ? 'picked' : '', $line->measuredBy,
         ], $lines);
 
         return implode('', array_map(CsvLine::of(...), [self::HEADING, ...$rows]));
@@ -28,7 +28,7 @@ final class CardCsv
 
     /**
      * Reads what `write` writes, and what a spreadsheet makes of it: semicolons or tabs as well as commas,
-     * the columns in any order, reading, date, foundation and picked left out where they are not needed.
+     * the columns in any order, reading, date, foundation, picked and measured_by left out where they are not needed.
      *
      * @param  string  $today  the date of lines that give none, as `2026-11-23`
      * @return array{list<CardLine>, FaultLog} what can be read, and a fault for each line that can't, by its number
@@ -44,7 +44,7 @@ final class CardCsv
             str_getcsv($heading, $separator, '"', ''),
         );
         if (array_diff(['point', 'value'], $columns) !== []) {
-            $log->add('line 1', 'the heading must name the columns point and value; unit, reading, date, foundation and picked may follow');
+            $log->add('line 1', 'the heading must name the columns point and value; unit, reading, date, foundation, picked and measured_by may follow');
 
             return [[], $log];
         }
@@ -101,6 +101,11 @@ final class CardCsv
         if ($foundationFault !== null) {
             $log->add($where, "the foundation {$foundationFault}");
         }
+        $measuredBy = CsvLine::text($cells['measured_by'] ?? '');
+        $nameFault = CardLine::foundationFault($measuredBy);
+        if ($nameFault !== null) {
+            $log->add($where, "the name of who measured {$nameFault}");
+        }
         $length = $point === null || $unit === null ? null : self::length($cells['value'], $point, $unit, $where, $log);
 
         return $point === null || $unit === null || $length === null || count($log->faults()) > $before ? null
@@ -114,6 +119,7 @@ final class CardCsv
                 foundation: $foundation,
                 number: $number,
                 picked: ($cells['picked'] ?? '') !== '',
+                measuredBy: $measuredBy,
             );
     }
 

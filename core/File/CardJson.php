@@ -28,7 +28,7 @@ final class CardJson
         $cards = [];
         foreach ($lines as $line) {
             $card = "{$line->date}|{$line->foundation}";
-            $cards[$card] ??= ['date' => $line->date, 'foundation' => $line->foundation, 'readings' => []];
+            $cards[$card] ??= ['date' => $line->date, 'foundation' => $line->foundation, ...($line->measuredBy === '' ? [] : ['measured_by' => $line->measuredBy]), 'readings' => []];
             $cards[$card]['readings'][] = [
                 'point' => $line->point->value, 'value' => $line->text, 'unit' => $line->unit->value, 'reading' => $line->attempt,
                 ...($line->picked ? ['picked' => true] : []),
@@ -75,15 +75,16 @@ final class CardJson
     /** @return list<CardLine> */
     private static function card(Node $node, int $before, string $today): array
     {
-        $fields = $node->fields(['date', 'foundation', 'readings']);
+        $fields = $node->fields(['date', 'foundation', 'measured_by', 'readings']);
         $date = isset($fields['date']) ? self::day($fields['date'], $today) : $node->missing('date');
         $foundation = isset($fields['foundation']) ? self::foundation($fields['foundation']) : '';
-        if ($date === null || $foundation === null) {
+        $measuredBy = isset($fields['measured_by']) ? self::foundation($fields['measured_by']) : '';
+        if ($date === null || $foundation === null || $measuredBy === null) {
             return [];
         }
         $lines = [];
         foreach (($fields['readings'] ?? null)?->items() ?? [] as $reading) {
-            $line = self::reading($reading, $date, $foundation, $before + count($lines) + 1);
+            $line = self::reading($reading, $date, $foundation, $measuredBy, $before + count($lines) + 1);
             if ($line !== null) {
                 $lines[] = $line;
             }
@@ -108,7 +109,7 @@ final class CardJson
         return $fault === null ? $foundation : $node->fault($fault);
     }
 
-    private static function reading(Node $node, string $date, string $foundation, int $number): ?CardLine
+    private static function reading(Node $node, string $date, string $foundation, string $measuredBy, int $number): ?CardLine
     {
         $fields = $node->fields(['point', 'value', 'unit', 'reading', 'picked']);
         $point = isset($fields['point']) ? $fields['point']->oneOf(Point::class) : $node->missing('point');
@@ -134,6 +135,7 @@ final class CardJson
             foundation: $foundation,
             number: $number,
             picked: isset($fields['picked']) && $fields['picked']->flag() === true,
+            measuredBy: $measuredBy,
         );
     }
 }

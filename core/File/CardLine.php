@@ -18,6 +18,7 @@ final readonly class CardLine
      * @param  int  $attempt  which try at the point, from 1
      * @param  string  $date  of the card, as `2026-11-23`
      * @param  bool  $picked  whether it was said to be the one that counts
+     * @param  string  $measuredBy  who held the tape; may be empty
      * @param  int  $number  of the line in the file it was read from; 0 for one that is to be written
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class CardLine
         public string $foundation,
         public int $number = 0,
         public bool $picked = false,
+        public string $measuredBy = '',
     ) {
     }
 
@@ -57,7 +59,7 @@ final readonly class CardLine
         };
     }
 
-    /** What is wrong with what was worn underneath, likewise. */
+    /** What is wrong with what was worn underneath, or with the name of who measured; likewise. */
     public static function foundationFault(string $text): ?string
     {
         return mb_strlen($text) > self::LONGEST_FOUNDATION ? 'is longer than '.self::LONGEST_FOUNDATION.' letters' : null;

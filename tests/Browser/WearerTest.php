@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Page;
 
 function demoWearer(string $name): Page
@@ -78,4 +80,24 @@ test('notes from another tab stay when a name is typed here', function (): void 
         'the other change is here',
     );
     expect($page->field('Name')->getAttribute('value'))->toBe('Bettrys C.');
+});
+
+test('a garment that fits is typed cell by cell, kept with its room, refused at its cell, and put back after it was taken out', function (): void {
+    $page = Page::demo('/wearers/1')->sees('Garments that fit');
+    $cell = fn (string $label) => $page->find("[aria-label=\"{$label}\"]");
+    $cell('garment 1, its name')->sendKeys('blue linen dress'.WebDriverKeys::TAB);
+    $cell('blue linen dress, flat across the waist')->sendKeys('wide'.WebDriverKeys::TAB);
+    $page->sees('"wide" is not a figure');
+    $cell('blue linen dress, flat across the waist')->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'44'.WebDriverKeys::TAB);
+    $page->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.wardrobe .room')) !== [], 'the room is told');
+    expect($page->text('.wardrobe .room'))->toContain('room');
+    $cell('Take out blue linen dress')->click();
+    $page->sees('blue linen dress is out.')->press('Put it back');
+    $page->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.wardrobe .room')) !== [], 'it is back');
+    $page->go('/wearers/1')->sees('Garments that fit');
+    $page->until(fn (): bool => $cell('blue linen dress, flat across the waist')->getAttribute('value') === '44 cm', 'it is kept with its unit');
+    $cell('Take out blue linen dress')->click();
+    $page->sees('blue linen dress is out.');
+    $page->until(fn (): bool => (int) $page->driver->executeAsyncScript('const done = arguments[0]; fetch("/api/wearers/1").then((r) => r.json()).then((w) => done((w.wardrobe.garments ?? []).length))') === 0, 'it is gone there too');
+    expect($page->accessibilityFaults())->toBe([]);
 });

@@ -6,6 +6,7 @@ use App\Models\Card;
 use App\Models\Make;
 use App\Records\Everything;
 use Illuminate\Http\UploadedFile;
+use Underbolt\File\CardCsv;
 
 /** What is sent of five readings. */
 function fiveTimes(array $readings, string $point = 'hip', string $name = 'Tegen'): array
@@ -94,4 +95,20 @@ test('hands go with everything, and come back beside what is there', function ()
     expect($send()['new'])->toBe(['Tegen'])->and($there->refresh()->hands)->toEqual($user->hands)
         ->and($there->wearers()->firstOrFail()->cards->firstOrFail()->measured_by)->toBe('Tegen')
         ->and($send()['same'])->toBe(1);
+});
+
+test('who measured goes along with cards as files, and comes in with them', function (string $kind): void {
+    $this->actingAs($user = demoUser());
+    [$wearer, $other] = [$user->wearers()->firstOrFail(), $user->wearers()->create(['name' => 'Nobody yet'])];
+    $card = $wearer->cards->firstOrFail();
+    $card->update(['measured_by' => 'Tegen']);
+    $file = (string) $this->get("/api/wearers/{$wearer->id}/cards.{$kind}")->assertOk()->getContent();
+    expect($file)->toContain('Tegen');
+    $this->postJson("/api/wearers/{$other->id}/cards/import", ['text' => $file, 'write' => true])->assertSuccessful();
+    expect($other->cards()->where('taken_on', $card->taken_on->toDateString())->firstOrFail()->measured_by)->toBe('Tegen');
+})->with(['csv', 'json']);
+
+test('a name that is too long for a card is told with its line', function (): void {
+    [, $log] = CardCsv::read("point,value,measured_by\nwaist,70,".str_repeat('n', 130)."\n", '2026-11-29');
+    expect($log->faults()[0]->line())->toBe('line 2: the name of who measured is longer than 120 letters');
 });

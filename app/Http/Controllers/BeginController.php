@@ -10,7 +10,6 @@ use App\Http\Resources\Plan\BegunData;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
-use Underbolt\Measure\PointSet;
 
 /** The first make of somebody new: pattern, wearer, card and make at one press, all of it or nothing. */
 final class BeginController
@@ -24,9 +23,7 @@ final class BeginController
         $user = SignedIn::user($request);
         $readings = $request->readings();
         $make = $user->getConnection()->transaction(static function () use ($user, $request, $readings): int {
-            $card = $user->wearers()->create(['name' => $request->string('wearer')->toString()])->cards()->create([
-                'user_id' => $user->id, 'taken_on' => CarbonImmutable::today(), 'foundation' => '', 'point_set' => PointSet::Dress,
-            ]);
+            $card = $user->measures($request->string('wearer')->toString(), ['taken_on' => CarbonImmutable::today()]);
             $card->readings()->createMany($readings);
             $pattern = $user->patterns()->create($request->pattern());
 

@@ -9,6 +9,7 @@ import { useSession } from '../state/session';
 import type { Clash } from '../state/merge';
 import ClashList from '../ui/ClashList.vue';
 import Crumbs from '../ui/Crumbs.vue';
+import { useShortcuts } from '../ui/shortcuts';
 import PageFault from '../ui/PageFault.vue';
 import DeleteButton from '../ui/DeleteButton.vue';
 import ChartsPart from './ChartsPart.vue';
@@ -104,6 +105,21 @@ onBeforeRouteLeave(async () => {
     if (unsaved.value) await saveNow();
     return !unsaved.value || window.confirm('This pattern is not kept yet. Leave all the same?');
 });
+
+useShortcuts([
+    {
+        key: '$mod+z',
+        shown: 'Ctrl Z',
+        does: 'undo the last change of the pattern',
+        run: () => history.undo(),
+    },
+    {
+        key: '$mod+y',
+        shown: 'Ctrl Y',
+        does: 'make the change that was undone again',
+        run: () => history.redo(),
+    },
+]);
 </script>
 
 <template>

@@ -2,6 +2,7 @@
 import { useEventListener } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
 import type { PracticeFigure } from '../api/types';
+import { drawnOf, shoulderAt } from './drawn';
 import { follow, type Lying, type Place } from './follow';
 import { sectionsOf } from './sections';
 
@@ -36,8 +37,11 @@ const through = (points: readonly (readonly [number, number])[]): string =>
 /** From the front the left side of the body lies at the right of the picture. */
 const frontX = (x: number): number => FRONT + x * scale.value;
 const sideX = (forward: number): number => SIDE - forward * scale.value;
+const drawn = computed(() => drawnOf(props.figure.code));
 const front = computed(() => {
-    const right = heights.value.map((z) => [frontX(at.value(z)[0]), y(z)] as const);
+    const drop = (z: number): number =>
+        drawn.value.shoulderDrop * shoulderAt(z, low.value, high.value) * scale.value;
+    const right = heights.value.map((z) => [frontX(at.value(z)[0]), y(z) + drop(z)] as const);
     const left = heights.value.map((z) => [frontX(-at.value(z)[0]), y(z)] as const);
     return `${through([...right, ...left.reverse()])}Z`;
 });
@@ -55,6 +59,19 @@ const side = computed(() => {
 
 /** What lies over the body stands out a little. */
 const worn = (places: readonly Place[]): Place[] => places.map(([px, py, z]) => [px * 1.07, py * 1.07, z]);
+
+/** Thighs on a seat, from the side; where somebody sits the tape ends on them. */
+const LAP = { long: 330, thick: 130 };
+const lap = computed(() => {
+    const [, f, r, c] = at.value(low.value);
+    const [foremost, back] = [sideX(c + f * 0.4), sideX(c - r)];
+    const knee = sideX(c + f + LAP.long);
+    const [top, foot] = [y(low.value + LAP.thick), y(low.value)];
+    return {
+        thighs: `M${foremost} ${top}H${knee + 16}Q${knee} ${top} ${knee} ${top + 16}V${foot}H${foremost}`,
+        seat: `M${knee + 20} ${foot + 4}H${back + 4}V${y(low.value + 260)}`,
+    };
+});
 
 /** The half that is seen, and the half that isn't. */
 function lines(places: readonly Place[]): { seen: string; hidden: string }[] {
@@ -146,7 +163,9 @@ const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
             <g class="upper" :class="{ bent }" :style="{ transformOrigin: crease }">
                 <path class="body" :d="front" clip-path="url(#above-crease)" />
             </g>
+            <path v-if="drawn.isSeated" class="seat" :d="lap.seat" />
             <path class="body" :d="side" />
+            <path v-if="drawn.isSeated" class="body" :d="lap.thighs" />
             <text class="view" :x="FRONT" :y="HIGH - 2">from the front</text>
             <text class="view" :x="SIDE" :y="HIGH - 2">from the side</text>
             <g v-for="({ seen, hidden }, n) in truth" :key="`true ${n}`" class="true">
@@ -210,6 +229,12 @@ const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
     fill: var(--raise);
     stroke: var(--ink);
     stroke-width: 1.4;
+}
+.seat {
+    fill: none;
+    stroke: var(--quiet);
+    stroke-width: 5;
+    stroke-linejoin: round;
 }
 .upper {
     transition: transform 700ms;

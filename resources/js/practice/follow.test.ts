@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest';
+import { drawnOf, shoulderAt } from './drawn';
 import slender from '../../figures/slender.json';
 import { follow, tautLength } from './follow';
 import { sectionsOf, tangents } from './sections';
@@ -41,4 +42,12 @@ it('the tape lies on its plane: higher in front, lower behind, level at the side
     expect(left).toBeCloseTo(right ?? 0, 3);
     expect(front).toBeGreaterThan(1090);
     expect(back).toBeLessThan(1035);
+});
+
+it('one shoulder is drawn lower where it is, from the chest up, and nowhere else', () => {
+    expect(drawnOf('shoulder-low').shoulderDrop).toBeGreaterThan(20);
+    expect(drawnOf('slender')).toEqual({ shoulderDrop: 0, isSeated: false });
+    expect(drawnOf('sitting').isSeated).toBe(true);
+    expect([700, 1200, 1400].map((z) => Number(shoulderAt(z, 700, 1400).toFixed(6)))).toEqual([0, 0, 0]);
+    expect(shoulderAt(1316, 700, 1400)).toBeCloseTo(1, 2);
 });
