@@ -2,7 +2,12 @@
 
 declare(strict_types=1);
 
+use Underbolt\File\PracticeReader;
+use Underbolt\Measure\Unit;
 use Underbolt\Practice\ConvexHull;
+use Underbolt\Practice\Exercises\Draw;
+use Underbolt\Practice\Exercises\Halves;
+use Underbolt\Practice\Exercises\WhichCounts;
 use Underbolt\Practice\Figure;
 use Underbolt\Practice\Placing;
 use Underbolt\Practice\Ring;
@@ -104,4 +109,40 @@ test('between rings a figure goes as the reference library\'s monotone interpola
     $torso = new Torso(new Figure('', array_map(static fn (float $z, float $w): Ring => new Ring($z, $w, 1, 1, 0), $z, $w), column(1, 1)->at), false);
     $widths = array_map(static fn (float $z): float => $torso->at($z)[0], [50.0, 70.0, 110.0, 115.0, 150.0, 190.0]);
     expect($widths)->toEqualWithDelta([134.8084234677155, 133.26548672566372, 117.10193379219929, 108.11725663716814, 90.55005687171834, 94.5166329813379], 1e-9);
+});
+
+// Source: Ramanujan's second formula, as above, for each half of a section by itself.
+test('the halves that are asked about are those of the two half ellipses', function (float $front, float $rear): void {
+    $half = static function (float $a, float $b): float {
+        $h = (($a - $b) / ($a + $b)) ** 2;
+
+        return M_PI / 2 * ($a + $b) * (1 + 3 * $h / (10 + sqrt(4 - 3 * $h)));
+    };
+    for ($seed = 0; $seed < 20; $seed++) {
+        $question = Halves::draw(new Draw($seed), 'column', column(150, $front, $rear), Unit::Centimetre);
+        if ($question->figure !== null) {
+            preg_match('/^The front half is ([\d.]+) cm, the back half ([\d.]+) cm\.$/', $question->told[0], $told);
+            expect((float) $told[1])->toEqualWithDelta($half(150, $front) / 10, 0.051)->and((float) $told[2])->toEqualWithDelta($half(150, $rear) / 10, 0.051)
+                ->and($question->choices[$question->answer])->toStartWith(match (true) {
+                    abs($half(150, $front) - $half(150, $rear)) < 8 => 'both are the same',
+                    $front > $rear => 'the front, by',
+                    default => 'the back, by',
+                });
+        }
+    }
+})->with([[100, 100], [128, 96], [92, 117]]);
+
+// Common practice, no published source: the waist at the trouser line reads some centimetres more, and a spread of readings is no less than what the tape shows.
+test('of three readings of a waist the odd one is some centimetres more, taken at the trouser line', function (): void {
+    foreach (['slender', 'round', 'shoulder-low'] as $code) {
+        $figure = PracticeReader::figure((string) file_get_contents(__DIR__."/../../resources/figures/{$code}.json"));
+        for ($seed = 0; $seed < 12; $seed++) {
+            $question = WhichCounts::draw(new Draw($seed), $code, $figure, Unit::Centimetre);
+            $figures = array_map(static fn (string $one): float => (float) $one, $question->choices);
+            sort($figures);
+            if (str_contains($question->text, 'waist')) {
+                expect($figures[2] - $figures[0])->toBeGreaterThan(3.5)->toBeLessThan(7.5)->and($figures[1] - $figures[0])->toBeLessThan(1.0);
+            }
+        }
+    }
 });
