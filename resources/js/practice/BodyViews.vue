@@ -60,16 +60,16 @@ const side = computed(() => {
 /** What lies over the body stands out a little. */
 const worn = (places: readonly Place[]): Place[] => places.map(([px, py, z]) => [px * 1.07, py * 1.07, z]);
 
-/** Thighs on a seat, from the side; where somebody sits the tape ends on them. */
-const LAP = { long: 330, thick: 130 };
+/** Thighs on a seat, from the side: they go on beyond the picture. */
+const LAP_THICK = 130;
+const LAP_END = 292;
 const lap = computed(() => {
-    const [, f, r, c] = at.value(low.value);
-    const [foremost, back] = [sideX(c + f * 0.4), sideX(c - r)];
-    const knee = sideX(c + f + LAP.long);
-    const [top, foot] = [y(low.value + LAP.thick), y(low.value)];
+    const [, f, r, c] = at.value(low.value + LAP_THICK);
+    const [foremost, back] = [sideX(c + f), sideX(c - r) + 4];
+    const [top, foot] = [y(low.value + LAP_THICK), y(low.value)];
     return {
-        thighs: `M${foremost} ${top}H${knee + 16}Q${knee} ${top} ${knee} ${top + 16}V${foot}H${foremost}`,
-        seat: `M${knee + 20} ${foot + 4}H${back + 4}V${y(low.value + 260)}`,
+        thighs: `M${foremost} ${top}H${LAP_END}M${LAP_END} ${foot}H${foremost}`,
+        seat: `M${LAP_END} ${foot + 4}H${back}V${y(low.value + 2 * LAP_THICK)}`,
     };
 });
 
