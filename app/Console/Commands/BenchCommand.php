@@ -15,8 +15,10 @@ use App\Paper\MakeFiles;
 use App\Paper\MakeNest;
 use App\Paper\MakePaper;
 use App\Paper\TiledPdf;
+use App\Practice\Figures;
 use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
+use LogicException;
 use Tests\Support\BruteForce;
 use Underbolt\ChartPaste\ChartPaste;
 use Underbolt\Company\Company;
@@ -38,6 +40,9 @@ use Underbolt\Planning\Choosing\Alternatives;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Planning\Facts\SizesInPlay;
 use Underbolt\Planning\PlanBuilder;
+use Underbolt\Practice\Placing;
+use Underbolt\Practice\TapePoint;
+use Underbolt\Practice\TapeReading;
 use Underbolt\Sizing\Sizes;
 
 /** Measures what the budgets ask: plans a second, growth with the sizes, many bodies at once, paper, pasted charts. */
@@ -64,6 +69,8 @@ final class BenchCommand extends Command
 
     private const BUDGET_NEST_LINE_MS = 100.0;
 
+    private const BUDGET_TAPE_MS = 30.0;
+
     public function handle(): int
     {
         $make = self::make(20, 97.3);
@@ -87,7 +94,12 @@ final class BenchCommand extends Command
             Unit::Centimetre,
         ));
         $isNestQuick = $this->nest();
-        $isQuick = $whole <= self::BUDGET_MS && $ranking <= self::BUDGET_RANKING_S && $isPaperQuick && $isChartQuick && $isNestQuick;
+        $figure = Figures::named('round') ?? throw new LogicException('the figures ship with it');
+        $isTapeQuick = $this->within('a slanted tape over a jumper read', self::BUDGET_TAPE_MS, static fn () => TapeReading::of(
+            $figure,
+            new Placing(TapePoint::Waist, front: 35.0, left: 12.0, over: 5.0, fingers: 1),
+        ));
+        $isQuick = $isTapeQuick && $whole <= self::BUDGET_MS && $ranking <= self::BUDGET_RANKING_S && $isPaperQuick && $isChartQuick && $isNestQuick;
 
         return $isQuick ? self::SUCCESS : self::FAILURE;
     }
