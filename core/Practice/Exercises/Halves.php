@@ -48,6 +48,7 @@ final class Halves
                 'What lies in front of the side seams is not half of what goes round: a front cut as half of it pulls the side seams forward, or pushes them back.',
             ],
             $code,
+            belongsAt: $figure->heightOf($point),
         );
     }
 

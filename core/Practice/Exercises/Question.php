@@ -17,6 +17,8 @@ final readonly class Question
      * @param  ?string  $figure  code of the body that it is about
      * @param  ?Placing  $tape  that lies on it, its height said
      * @param  list<string>  $inFigures  the picture for whom it says nothing
+     * @param  ?Placing  $afterwards  a tape that is shown once it is answered, its height said
+     * @param  ?float  $belongsAt  where a tape belongs, told then; millimetres
      */
     private function __construct(
         public string $text,
@@ -27,6 +29,8 @@ final readonly class Question
         public ?Placing $tape,
         public ?TapePiece $piece,
         public array $inFigures,
+        public ?Placing $afterwards,
+        public ?float $belongsAt,
     ) {
     }
 
@@ -35,7 +39,7 @@ final readonly class Question
      * @param  list<string>  $told
      * @param  list<string>  $inFigures
      */
-    public static function choice(string $text, array $choices, array $told, ?string $figure = null, ?Placing $tape = null, array $inFigures = []): self
+    public static function choice(string $text, array $choices, array $told, ?string $figure = null, ?Placing $tape = null, array $inFigures = [], ?Placing $afterwards = null, ?float $belongsAt = null): self
     {
         return new self(
             text: $text,
@@ -46,6 +50,8 @@ final readonly class Question
             tape: $tape,
             piece: null,
             inFigures: $inFigures,
+            afterwards: $afterwards,
+            belongsAt: $belongsAt,
         );
     }
 
@@ -61,6 +67,8 @@ final readonly class Question
             tape: null,
             piece: $piece,
             inFigures: [$piece->words()],
+            afterwards: null,
+            belongsAt: null,
         );
     }
 

@@ -33,6 +33,8 @@ final class SpotIt
             $code,
             $placing,
             self::inFigures($figure, $placing, $say),
+            $placing,
+            $figure->heightOf($point),
         );
     }
 

@@ -29,7 +29,8 @@ final class WhichCounts
         $point = $draw->one([TapePoint::Waist, TapePoint::Hip]);
         $isWaist = $point === TapePoint::Waist;
         $true = TapeReading::of($figure, new Placing($point))->true;
-        $elsewhere = TapeReading::of($figure, new Placing($point, $isWaist ? $figure->at['trouser_line'] : $figure->at['hip'] + self::TOO_HIGH))->reading;
+        $odd = new Placing($point, $isWaist ? $figure->at['trouser_line'] : $figure->at['hip'] + self::TOO_HIGH);
+        $elsewhere = TapeReading::of($figure, $odd)->reading;
         $near = $true + ($isWaist ? 1 : -1) * $draw->between(self::LEAST_APART, self::MOST_APART);
         $say = new Said($unit);
         $tries = $draw->shuffled([$say->read($true), $say->read($near), $say->read($elsewhere)]);
@@ -43,6 +44,8 @@ final class WhichCounts
                 ? ["The smallest, {$words($counts)}: a waist is found by looking for it. {$say->length($elsewhere)} was taken at the trouser line.", 'An elastic tied round settles where the waist is; so does the crease of a bend to the side.']
                 : ["The largest, {$words($counts)}: a hip is found by looking for its widest. {$say->length($elsewhere)} was taken too high.", 'Go up and down with the tape until it reads most.'],
             $code,
+            afterwards: $odd,
+            belongsAt: $figure->heightOf($point),
         );
     }
 }

@@ -1510,6 +1510,10 @@ export interface components {
             right_nm: number | null;
             /** @description why */
             told: string[];
+            /** @description that was laid wrong */
+            tape: components["schemas"]["SeenTapeData"] | null;
+            /** @description the height where it belongs */
+            belongs_at: number | null;
         };
         BeginRequest: components["schemas"]["PatternRequest"] & {
             /** @description whose the figures are */

@@ -7,7 +7,7 @@ import ChoiceField from '../ui/ChoiceField.vue';
 import { figureText } from '../ui/figure';
 import TextField from '../ui/TextField.vue';
 import BodyViews from './BodyViews.vue';
-import { tautLength, type Lying } from './follow';
+import { foremostOf, tautLength, type Lying } from './follow';
 import GirthCurve from './GirthCurve.vue';
 import GuessForm from './GuessForm.vue';
 import ReadTape from './ReadTape.vue';
@@ -35,8 +35,13 @@ watch(step, (now) => {
 const NM_OF_A_MM = 1_000_000;
 /** Of the body, once for all the tape does on it. */
 const sections = computed(() => sectionsOf(figure.value?.rings ?? []));
+const held = computed(() =>
+    board.value && figure.value !== null
+        ? foremostOf(sections.value, figure.value.rings[0]?.[0] ?? 0, figure.value.waist_mm)
+        : null,
+);
 /** Followed here while hands are at it; the server's reading decides. */
-const follows = computed(() => Math.round(tautLength(sections.value, lying.value)) * NM_OF_A_MM);
+const follows = computed(() => Math.round(tautLength(sections.value, lying.value, held.value)) * NM_OF_A_MM);
 const parts: { key: keyof Lying; label: string }[] = [
     { key: 'height', label: 'Height, mm' },
     { key: 'front', label: 'Front higher by, mm' },
@@ -64,6 +69,7 @@ const guessWords = computed(() => {
             :tape="step === 'guess' ? null : lying"
             :truth="own?.true_height ?? null"
             :fixed="step === 'told'"
+            :board="board"
             @lay="lying = $event"
         />
         <div class="words">

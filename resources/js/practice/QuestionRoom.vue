@@ -33,8 +33,8 @@ onMounted(begin);
         <BodyViews
             v-if="figure"
             :figure="figure"
-            :tape="question.tape"
-            :truth="null"
+            :tape="answered?.tape ?? question.tape"
+            :truth="answered?.belongs_at ?? null"
             fixed
             :can-bend="question.tape !== null"
         />
@@ -84,6 +84,9 @@ onMounted(begin);
                     <b v-else>Not that.</b>
                 </p>
                 <p v-for="sentence in answered.told" :key="sentence">{{ sentence }}</p>
+                <p v-if="answered.tape" class="hint">
+                    Yellow: the tape that slipped. Green: where it belongs.
+                </p>
             </div>
             <details v-else-if="question.in_figures.length > 0">
                 <summary>It needs eyes: the same in figures</summary>

@@ -1,7 +1,8 @@
 import { expect, it } from 'vitest';
 import { drawnOf, shoulderAt } from './drawn';
+import fullTummy from '../../figures/full-tummy.json';
 import slender from '../../figures/slender.json';
-import { follow, tautLength } from './follow';
+import { follow, foremostOf, tautLength } from './follow';
 import { sectionsOf, tangents } from './sections';
 
 const at = sectionsOf(slender.rings.map(({ z, w, f, r, c }) => [z, w, f, r, c]));
@@ -34,6 +35,15 @@ it('a tape is followed within 0.3 mm of what the server reads', () => {
     expect(tautLength(at, { height: 1062, front: 0, left: 0 })).toBeCloseTo(686.075, 0);
     expect(tautLength(at, { height: 1000, front: 0, left: 0 })).toBeCloseTo(740.1208, 0);
     expect(Math.abs(tautLength(at, { height: 862, front: -20, left: 0 }) - 931.1206)).toBeLessThan(0.3);
+});
+
+it('a board that is held against the front is followed as well', () => {
+    // Source: underbolt:tape on the same figure.
+    const tummy = sectionsOf(fullTummy.rings.map(({ z, w, f, r, c }) => [z, w, f, r, c]));
+    const board = foremostOf(tummy, 680, 1050);
+    const length = (front: number): number => tautLength(tummy, { height: 835, front, left: 0 }, board);
+    expect(Math.abs(length(0) - 1242.2395)).toBeLessThan(0.3);
+    expect(Math.abs(length(10) - 1243.3752)).toBeLessThan(0.3);
 });
 
 it('the tape lies on its plane: higher in front, lower behind, level at the sides', () => {

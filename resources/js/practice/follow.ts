@@ -51,11 +51,37 @@ function firstRoot(off: (z: number) => number, from: number): number {
     return (a + b) / 2;
 }
 
-/** How long it is drawn taut, by as few points as can be followed at every frame: half as many tell what is missing (Richardson). */
-export function tautLength(at: At, lying: Lying, points = 96): number {
-    const fine = hullLength(follow(at, lying, points), at, lying);
-    const coarse = hullLength(follow(at, lying, points / 2), at, lying);
+/** Half the width of a board that is held against the front. */
+const BOARD_HALF = 60;
+
+/** How far forward a body comes anywhere between two heights: there a board is held. */
+export function foremostOf(at: At, from: number, to: number): number {
+    const steps = Math.ceil((to - from) / STEP);
+    const fronts = Array.from({ length: steps + 1 }, (_, i) => at(from + ((to - from) * i) / steps));
+    return Math.max(...fronts.map(([, front, , middle]) => front + middle));
+}
+
+/**
+ * How long it is drawn taut, by as few points as can be followed at every frame: half as many tell what is missing
+ * (Richardson).
+ *
+ * @param board how far forward a board stands; null without one
+ */
+export function tautLength(at: At, lying: Lying, board: number | null = null, points = 96): number {
+    const edges = board === null ? [] : boardEdges(at, lying, board);
+    const length = (count: number): number => hullLength([...follow(at, lying, count), ...edges], at, lying);
+    const [fine, coarse] = [length(points), length(points / 2)];
     return fine + (fine - coarse) / 3;
+}
+
+/** Where the edges of a board meet the tape's plane. */
+function boardEdges(at: At, { height, front, left }: Lying, board: number): Place[] {
+    const [w, f, , c] = at(height);
+    return [-BOARD_HALF, BOARD_HALF].map((x) => [
+        x,
+        board,
+        height + (front / f) * (board - c) + (left / w) * x,
+    ]);
 }
 
 /** Lengths on the tape's plane are those in space. */

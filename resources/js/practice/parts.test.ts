@@ -33,6 +33,11 @@ it('what the body hides of the tape is dashed, in both views', () => {
     expect(views().findAll('.tape .hidden').length).toBe(2);
 });
 
+it('a board is seen from both sides', () => {
+    expect(views({ board: true }).findAll('.board rect').length).toBe(2);
+    expect(views().findAll('.board').length).toBe(0);
+});
+
 it('keys move the whole tape, its front and its side: a millimetre, with Shift ten', async () => {
     const shown = views();
     const [whole, side, front] = shown.findAll('.hold');

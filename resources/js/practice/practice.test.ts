@@ -84,7 +84,14 @@ it('a question is answered by the number it was drawn with; another one is drawn
             }),
         answer: (_code, seed, answer) => {
             said.push([seed, answer]);
-            return Promise.resolve({ is_right: true, right: null, right_nm: 1, told: [] });
+            return Promise.resolve({
+                is_right: true,
+                right: null,
+                right_nm: 1,
+                told: [],
+                tape: null,
+                belongs_at: null,
+            });
         },
     };
     const chances = [0.5, 0.25];

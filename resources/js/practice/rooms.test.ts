@@ -92,6 +92,8 @@ it('a question waits for a choice, then tells which was right, and why', async (
         right: 2,
         right_nm: null,
         told: ['Because.'],
+        tape: { height: 1000, front: 0, left: 0, over: 0, fingers: 0 },
+        belongs_at: 1062,
     });
     expect(room.get('[type=submit]').attributes('disabled')).toBeDefined();
     expect(words(room.get('details'))).toContain('It is level.');
@@ -100,7 +102,8 @@ it('a question waits for a choice, then tells which was right, and why', async (
     await flushPromises();
     expect(sent).toMatchObject([{ choice: 0 }]);
     expect([words(room.get('.right')), words(room.get('.wrong'))]).toEqual(['threethat is it', 'one']);
-    expect(words(room.get('[role=status]'))).toBe('Not that.Because.');
+    expect(words(room.get('[role=status]'))).toContain('Not that.Because.');
+    expect([room.findAll('.tape').length, room.findAll('.true').length]).toEqual([2, 2]);
     expect(room.emitted('told')).toHaveLength(1);
     expect(room.get('fieldset').attributes('disabled')).toBeDefined();
 });
@@ -112,6 +115,8 @@ it('a figure that is read is told beside the right one', async () => {
         right: null,
         right_nm: 734_000_000,
         told: [],
+        tape: null,
+        belongs_at: null,
     });
     await room.get('.text-field').setValue('74.3');
     await room.get('form').trigger('submit');

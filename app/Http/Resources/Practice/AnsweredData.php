@@ -13,12 +13,16 @@ final readonly class AnsweredData
      * @param  ?int  $right  place of the right choice; null where a figure was asked for
      * @param  ?int  $right_nm  the figure; null where there was a choice
      * @param  list<string>  $told  why
+     * @param  ?SeenTapeData  $tape  that was laid wrong
+     * @param  ?float  $belongs_at  the height where it belongs
      */
     public function __construct(
         public bool $is_right,
         public ?int $right,
         public ?int $right_nm,
         public array $told,
+        public ?SeenTapeData $tape,
+        public ?float $belongs_at,
     ) {
     }
 
@@ -31,6 +35,8 @@ final readonly class AnsweredData
             right: is_int($answer) ? $answer : null,
             right_nm: is_int($answer) ? null : $answer->nanometres,
             told: $question->told,
+            tape: $question->afterwards === null ? null : SeenTapeData::of($question->afterwards),
+            belongs_at: $question->belongsAt,
         );
     }
 }
