@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
+use Tests\Support\Chrome;
 use Tests\Support\Page;
 
 /** @return list<string> the wearers whose rows are shown, from the top */
@@ -106,4 +107,20 @@ test('what if: a measure is moved, what flips is said, and leaving leaves no tra
     $page->press('Leave it')->until(fn (): bool => $focused() === 'What if…', 'the focus is where it came from')->until(fn (): bool => $page->text('h1') === $headline, 'it is as it was');
     $page->go('/makes/1')->find('.tape .clip');
     expect($page->text('h1'))->toBe($headline)->and($page->complaints())->toBe([]);
+});
+
+test('on paper the names of the columns stand on every page, and no menu does', function (): void {
+    $page = Page::demo('/patterns/1/company');
+    $page->find('.sums');
+    // So many that they fill more than a page.
+    $page->driver->executeScript('const rows = document.querySelector("table.company tbody"); [...rows.children, ...rows.children, ...rows.children].forEach((row) => rows.append(row.cloneNode(true)))');
+    $printed = (string) tempnam(sys_get_temp_dir(), 'company');
+    file_put_contents($printed, base64_decode((string) Chrome::devTools('Page.printToPDF', ['paperWidth' => 8.27, 'paperHeight' => 11.69])['data']));
+    $pages = explode("\f", trim((string) shell_exec('pdftotext -layout '.escapeshellarg($printed).' -'), "\f"));
+    unlink($printed);
+    $withRows = array_filter($pages, static fn (string $text): bool => substr_count($text, 'Merrin Tolvane') > 0);
+    expect(count($withRows))->toBeGreaterThan(1);
+    foreach ($withRows as $text) {
+        expect((string) preg_replace('/\s+/', ' ', $text))->toContain('bust waist hip')->not->toContain('⋯');
+    }
 });

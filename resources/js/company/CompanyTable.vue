@@ -84,6 +84,8 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                                 { ascending: ' ▴', descending: ' ▾', none: '' }[sorted(column)]
                             }}</span>
                         </button>
+                        <!-- A browser repeats no head with a button in it. -->
+                        <span class="on-paper" aria-hidden="true">{{ words }}</span>
                     </th>
                     <th scope="col" class="make">
                         <MoreMenu of="the table">
@@ -208,6 +210,9 @@ thead th {
     border-bottom: 1.5px solid var(--ink);
     white-space: nowrap;
 }
+.on-paper {
+    display: none;
+}
 thead .plain {
     padding: 0;
     font-weight: 600;
@@ -282,6 +287,12 @@ small {
     }
     tr {
         break-inside: avoid;
+    }
+    .on-paper {
+        display: inline;
+    }
+    .make {
+        display: none;
     }
 }
 </style>

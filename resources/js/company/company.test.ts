@@ -239,7 +239,7 @@ it('a row says what waits, what stops a cut, and what is to get; the head of its
     expect(lines[2]).toContain('Waits: Not measured yet.');
     expect(lines[3]).toContain('Settle first: ! Waist: above range, 2 more');
     expect(lines[3]).toContain('to get: large');
-    expect(table.findAll('[aria-sort=ascending]').map(words)).toEqual(['waist ▴']);
+    expect(table.findAll('[aria-sort=ascending] button').map(words)).toEqual(['waist ▴']);
     await table.findAll('thead button')[2]?.trigger('click');
     expect(table.emitted('sort')?.[0]).toEqual([{ column: 'waist', down: true }]);
     await flushPromises();
