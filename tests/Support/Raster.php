@@ -15,7 +15,8 @@ final readonly class Raster
 
     private const DARK = 160;
 
-    private function __construct(private GdImage $image)
+    /** @param  GdImage|string  $pixels  a picture in full colours, or a byte of grey for each, row by row */
+    private function __construct(private GdImage|string $pixels, private int $width, private int $height)
     {
     }
 
@@ -23,7 +24,7 @@ final readonly class Raster
     public static function ofPdf(string $pdf, ?int $pages = null): array
     {
         return self::drawn($pdf, static fn (string $in, string $out): string => sprintf(
-            'pdftoppm -r %d%s -gray -png %s %s/page',
+            'pdftoppm -r %d%s -gray %s %s/page',
             self::DPI,
             $pages === null ? '' : " -l {$pages}",
             escapeshellarg($in),
@@ -44,12 +45,12 @@ final readonly class Raster
 
     public function widthMm(): float
     {
-        return imagesx($this->image) / self::perMm();
+        return $this->width / self::perMm();
     }
 
     public function heightMm(): float
     {
-        return imagesy($this->image) / self::perMm();
+        return $this->height / self::perMm();
     }
 
     /** @return list<float> where the middles of the dark runs lie along a line across, in millimetres */
@@ -97,12 +98,27 @@ final readonly class Raster
 
     private function isDark(int $x, int $y): bool
     {
-        if ($x < 0 || $y < 0 || $x >= imagesx($this->image) || $y >= imagesy($this->image)) {
+        if ($x < 0 || $y < 0 || $x >= $this->width || $y >= $this->height) {
             return false;
         }
-        $colour = imagecolorsforindex($this->image, (int) imagecolorat($this->image, $x, $y));
 
-        return $colour['red'] < self::DARK;
+        return (is_string($this->pixels) ? ord($this->pixels[$y * $this->width + $x]) : (int) imagecolorat($this->pixels, $x, $y) >> 16 & 255) < self::DARK;
+    }
+
+    private static function of(string $picture): self
+    {
+        $bytes = (string) file_get_contents($picture);
+        // A plain grey picture needs not be packed and unpacked; poppler is asked for no other.
+        if (preg_match('/^P5\s(\d+)\s(\d+)\s255\s/', $bytes, $head) === 1) {
+            return new self(substr($bytes, strlen($head[0])), (int) $head[1], (int) $head[2]);
+        }
+        $image = imagecreatefromstring($bytes);
+        if ($image === false) {
+            throw new RuntimeException('No picture.');
+        }
+        imagepalettetotruecolor($image);
+
+        return new self($image, imagesx($image), imagesy($image));
     }
 
     /**
@@ -116,17 +132,13 @@ final readonly class Raster
         try {
             file_put_contents("{$folder}/in", $content);
             exec($command("{$folder}/in", $folder).' 2>&1', $said, $code);
-            $pictures = glob("{$folder}/page*.png");
+            $pictures = glob("{$folder}/page*");
             if ($code !== 0 || $pictures === false || $pictures === []) {
                 throw new RuntimeException('Nothing was drawn: '.implode("\n", $said));
             }
             sort($pictures, SORT_NATURAL);
 
-            return array_map(static function (string $picture): self {
-                $image = imagecreatefrompng($picture);
-
-                return $image === false ? throw new RuntimeException('No picture.') : new self($image);
-            }, $pictures);
+            return array_map(self::of(...), $pictures);
         } finally {
             array_map(unlink(...), glob("{$folder}/*") ?: []);
             rmdir($folder);

@@ -134,13 +134,15 @@ async function loadGuide(): Promise<void> {
 }
 
 onMounted(async () => {
-    await Promise.all([load(), loadGuide(), loadNeeded(), loadHands()]);
+    void loadHands();
+    await Promise.all([load(), loadGuide(), loadNeeded()]);
     await sendAgain();
     cameLacking = lacking.value.length > 0;
     const open = points.value.find(
         ({ code }) => !card.value?.measures.some((measure) => measure.point === code),
     );
-    if (card.value) await go((open ?? points.value[0])?.code ?? '');
+    // Hands that were quicker have chosen a point already.
+    if (card.value && current.value === '') await go((open ?? points.value[0])?.code ?? '');
 });
 // The sentences of the findings speak in the unit in use.
 watch(

@@ -92,12 +92,15 @@ async function load(): Promise<void> {
 onMounted(load);
 const guide = shallowRef<readonly Point[]>([]);
 const history = shallowRef<History | null>(null);
+/** What stands below what was made comes with it: nothing moves under the hands. */
+const isWhole = ref(false);
 onMounted(async () => {
     guide.value = (await measuringGuide().catch(() => null))?.points ?? [];
     history.value = await api
         .GET('/api/wearers/{wearer}/history', { params })
         .then(body)
         .catch(() => null);
+    isWhole.value = true;
 });
 const newest = computed(() => page.value?.cards[0] ?? null);
 
@@ -230,7 +233,7 @@ async function measureAgain(): Promise<void> {
             />
             <p v-if="notes" class="notes">{{ notes }}</p>
         </section>
-        <div class="made">
+        <div v-if="isWhole" class="made">
             <section aria-labelledby="made-title">
                 <h2 id="made-title">What was made, and how it wore</h2>
                 <HistoryTable v-if="history && history.makes.length > 0" :history="history" />
