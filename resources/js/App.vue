@@ -135,10 +135,44 @@ async function signOut(): Promise<void> {
     min-width: 0;
     color: var(--quiet);
 }
-@media (max-width: 560px) {
+/* On the phone two rows, each as high as a thumb; the lower one is pushed sideways where it is long. */
+@media screen and (max-width: 560px) {
     .bar {
         flex-wrap: wrap;
-        padding: 8px 16px;
+        gap: 0 6px;
+        padding: 0 16px;
+    }
+    .bar .brand {
+        line-height: 44px;
+    }
+    .bar nav {
+        order: 3;
+        flex: 0 0 100%;
+        flex-wrap: nowrap;
+        overflow-x: auto;
+        scrollbar-width: none;
+    }
+    #crumbs {
+        flex-wrap: nowrap;
+        white-space: nowrap;
+    }
+    .bar nav a,
+    #crumbs :deep(a) {
+        min-height: 44px;
+    }
+    .bar .tools {
+        gap: 0;
+    }
+    .bar .tools > button,
+    .bar .tools > .me {
+        display: inline-flex;
+        align-items: center;
+        min-height: 44px;
+        padding: 0 8px;
+    }
+    /* There are no keys. */
+    .bar .tools > [aria-label='Keyboard shortcuts'] {
+        display: none;
     }
 }
 @media print {

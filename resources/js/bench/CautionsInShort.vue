@@ -111,12 +111,6 @@ ul.short-cautions.short-cautions {
     font-weight: 600;
     white-space: nowrap;
 }
-@media (pointer: coarse) {
-    .brief {
-        min-height: 44px;
-        align-items: center;
-    }
-}
 @media print {
     .whole a {
         display: none;

@@ -41,6 +41,23 @@ const places = [
     text-decoration: none;
     color: var(--quiet);
 }
+@media screen and (max-width: 560px) {
+    .make-links {
+        flex-wrap: nowrap;
+        gap: 0 18px;
+        /* As wide as the page: what holds it would grow with it. */
+        max-width: calc(100vw - 56px);
+        overflow-x: auto;
+        scrollbar-width: none;
+        white-space: nowrap;
+    }
+    .make-links a {
+        display: inline-flex;
+        align-items: center;
+        min-height: 44px;
+        padding: 0;
+    }
+}
 @media print {
     .make-links {
         display: none;
