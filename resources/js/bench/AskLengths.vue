@@ -7,6 +7,7 @@ import { opened } from '../charts/grid';
 import { lacksOf } from '../pattern/lacks';
 import { withLength, withUsual } from '../pattern/usual';
 import TextField from '../ui/TextField.vue';
+import './ask.css';
 
 /** Asks for the lengths that the new side seam can't be drawn without, here where it is missed. */
 const props = defineProps<{ pattern: number }>();
@@ -74,12 +75,3 @@ async function keep(): Promise<void> {
         <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
     </form>
 </template>
-
-<style scoped>
-.ask p {
-    margin: 0 0 6px;
-}
-.ask :deep(.text-field) {
-    width: 150px;
-}
-</style>

@@ -5,6 +5,7 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Make, Point } from '../api/types';
 import { useSession } from '../state/session';
 import TextField from '../ui/TextField.vue';
+import './ask.css';
 
 /** Points of the card that the plan waits for, asked for where they are missed. */
 const props = defineProps<{ make: Make; points: readonly Point[] }>();
@@ -56,12 +57,3 @@ async function keep(): Promise<void> {
         </div>
     </form>
 </template>
-
-<style scoped>
-.ask p {
-    margin: 0 0 6px;
-}
-.ask :deep(.text-field) {
-    width: 150px;
-}
-</style>

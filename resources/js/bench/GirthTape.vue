@@ -5,6 +5,7 @@ import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import { clipWords } from './clip';
 import SizeClip from './SizeClip.vue';
+import TapeRuler from './TapeRuler.vue';
 import { within } from '../ui/spared';
 import { nearestSize, type Across } from './scale';
 import { useGirthMarks } from './useGirthMarks';
@@ -15,7 +16,7 @@ const emit = defineEmits<{ start: []; choose: [size: string] }>();
 const session = useSession();
 
 const HEIGHT = 132;
-const tickEnd = { fifth: 63, whole: 61, half: 59.5, quarter: 58 };
+const RULER_TOP = 55;
 const tape = ref<HTMLElement | null>(null);
 const { press, slide, release, cancel } = useSlide(
     tape,
@@ -55,22 +56,7 @@ const {
         @pointercancel="cancel"
     >
         <svg :width="width" :height="HEIGHT" aria-hidden="true">
-            <rect class="ruler" x="0.5" y="55.5" :width="Math.max(0, width - 1)" height="21" rx="2" />
-            <g class="ticks">
-                <line
-                    v-for="tick in marks"
-                    :key="tick.x"
-                    :x1="tick.x"
-                    :x2="tick.x"
-                    y1="56"
-                    :y2="tick.label ? 66 : tickEnd[tick.kind]"
-                />
-                <template v-for="tick in marks" :key="`t${tick.x}`">
-                    <text v-if="tick.label && tick.x > 10 && tick.x < width - 10" :x="tick.x" y="74.5">
-                        {{ tick.label }}
-                    </text>
-                </template>
-            </g>
+            <TapeRuler :marks="marks" :width="width" :top="RULER_TOP" />
             <g v-if="bridge" class="bridge told" :class="{ short: bridge.short }">
                 <rect :x="bridge.from" y="77" :width="bridge.width" height="16" />
             </g>
@@ -145,10 +131,6 @@ const {
 </template>
 
 <style scoped>
-.tape .ruler {
-    fill: var(--paper);
-    stroke: var(--ink);
-}
 .tape .body circle {
     fill: var(--body-mark);
     stroke: var(--ink);

@@ -6,6 +6,7 @@ import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import { spared } from '../ui/spared';
 import { textWidth } from '../ui/textWidth';
+import TapeRuler from './TapeRuler.vue';
 import { tapeScales, ticks, type Across } from './scale';
 
 /** The tapes while nothing can be planned yet: the pattern's sizes, the body where it is measured, and a gap where it isn't. */
@@ -13,6 +14,7 @@ const props = defineProps<{ levels: readonly KnownLevel[] }>();
 const session = useSession();
 
 const HEIGHT = 104;
+const RULER_TOP = 40;
 const LABEL_PX = 13.5;
 const tapes = ref<HTMLElement | null>(null);
 const { width } = useElementSize(tapes);
@@ -59,20 +61,7 @@ const rows = computed(() => {
             </div>
             <div :ref="(element) => i === 0 && (tapes = element as HTMLElement | null)" class="tape">
                 <svg :width="width" :height="HEIGHT" aria-hidden="true">
-                    <rect class="ruler" x="0.5" y="40.5" :width="Math.max(0, width - 1)" height="21" rx="2" />
-                    <line
-                        v-for="tick in marks"
-                        :key="tick.x"
-                        :x1="tick.x"
-                        :x2="tick.x"
-                        y1="41"
-                        :y2="tick.label ? 50 : 45"
-                    />
-                    <template v-for="tick in marks" :key="`t${tick.x}`">
-                        <text v-if="tick.label && tick.x > 10 && tick.x < width - 10" :x="tick.x" y="59">
-                            {{ tick.label }}
-                        </text>
-                    </template>
+                    <TapeRuler :marks="marks" :width="width" :top="RULER_TOP" />
                     <g v-if="body !== null" class="body">
                         <line :x1="body" :x2="body" y1="12" y2="66" />
                         <circle :cx="body" cy="10" r="6.5" />
@@ -120,16 +109,7 @@ svg {
     display: block;
     overflow: visible;
 }
-.ruler {
-    fill: var(--paper);
-    stroke: var(--ink);
-}
-line {
-    stroke: var(--quiet);
-}
 text {
-    fill: var(--quiet);
-    font-size: 12px;
     text-anchor: middle;
 }
 .body line {
