@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
 use Throwable;
+use Underbolt\File\CardLine;
 use Underbolt\File\Keys\ClothKeys;
 use Underbolt\File\Keys\FittingKeys;
 use Underbolt\File\Keys\VerdictKeys;
@@ -138,7 +139,8 @@ final class MakeExchange
             return '';
         }
         $points = array_map(static fn (string $spread): array => ['spread' => $spread], $spreads);
-        $name = $first = "Whoever measured {$wearer}";
+        // Room is left for a number: no card takes a longer name.
+        $name = $first = mb_strimwidth("Whoever measured {$wearer}", 0, CardLine::LONGEST_FOUNDATION - 8, '…');
         for ($number = 2; isset($user->hands[$name]) && $user->hands[$name] !== $points; $number++) {
             $name = "{$first}, {$number}";
         }

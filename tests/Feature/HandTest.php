@@ -65,17 +65,19 @@ test('a card is believed by the hand that took it, wherever its make is told, an
 test('a hand that comes in with a file is one of the hands; the same one is not kept twice', function (): void {
     $user = someone();
     $this->actingAs($user);
-    $bring = function (string $spread): Card {
+    $bring = function (string $spread, string $wearer = 'Merrin'): Card {
         $file = json_decode(workedFile('1-two-step-blend'), true);
         $file['body'] += ['hand' => ['hip' => $spread]];
 
-        return Make::query()->findOrFail($this->postJson('/api/makes/import', ['text' => json_encode($file), 'wearer' => 'Merrin'])->assertCreated()->json('id'))->card;
+        return Make::query()->findOrFail($this->postJson('/api/makes/import', ['text' => json_encode($file), 'wearer' => $wearer])->assertCreated()->json('id'))->card;
     };
     expect([$bring('0.8 cm')->measured_by, $bring('0.8 cm')->measured_by, $bring('1 cm')->measured_by])
         ->toBe(['Whoever measured Merrin', 'Whoever measured Merrin', 'Whoever measured Merrin, 2']);
     $hands = $this->getJson('/api/hands')->assertOk();
     expect($hands->json('0.points.0'))->toMatchArray(['spread_nm' => 8_000_000, 'middle_nm' => null, 'readings' => [], 'spread' => '0.8 cm'])
-        ->and(count($hands->json()))->toBe(2);
+        ->and(count($hands->json()))->toBe(2)
+        // However long a name is, a card takes it.
+        ->and(mb_strlen($bring('2 cm', str_repeat('n', 118))->measured_by))->toBeLessThan(120);
 });
 
 test('hands go with everything, and come back beside what is there', function (): void {

@@ -8,7 +8,7 @@ use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 
-/** Millimetres in the words of a sentence, to what a tape shows: half a centimetre's tenth, or an eighth of an inch. */
+/** Millimetres in the words of a sentence, as closely as a tape shows them: to a millimetre, or to an eighth of an inch. */
 final readonly class Said
 {
     private const NM_OF_A_MM = 1_000_000;
