@@ -19,21 +19,12 @@ const LABEL_PX = 13.5;
 const tapes = ref<HTMLElement | null>(null);
 const { width } = useElementSize(tapes);
 
-interface Name {
-    x: number;
-    at: number;
-    name: string;
-}
-function named(level: KnownLevel, across: Across, key: 'chart_nm' | 'finished_nm'): Name[] {
+function named(level: KnownLevel, across: Across, key: 'chart_nm' | 'finished_nm') {
     const marks = level.notches.flatMap((notch) => {
         const nm = notch[key];
         return nm === null ? [] : [{ name: notch.size, x: across(nm) }];
     });
-    return spared(
-        marks,
-        ({ name, x }) => ({ x, width: textWidth(name, LABEL_PX), rank: 1 }),
-        width.value,
-    ) as Name[];
+    return spared(marks, ({ name, x }) => ({ x, width: textWidth(name, LABEL_PX), rank: 1 }), width.value);
 }
 const rows = computed(() => {
     const drawn = props.levels.map((level) => ({ ...level, as_cut_nm: null }));

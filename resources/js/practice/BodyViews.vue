@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
 import type { PracticeFigure } from '../api/types';
 import { drawnOf, shoulderAt } from './drawn';
-import { follow, foremostOf, type Lying, type Place } from './follow';
+import { BOARD_HALF, follow, type Lying, type Place } from './follow';
 import { sectionsOf } from './sections';
 
 /** A body from the front and from the side, with tapes as they lie on it: dashed where the body hides them. */
@@ -14,8 +14,8 @@ const props = defineProps<{
     /** Where the tape belongs, once it may be told. */
     truth: number | null;
     fixed: boolean;
-    /** Held upright against the front. */
-    board?: boolean;
+    /** How far forward a board stands that is held upright against the front. */
+    board?: number | null;
     /** Even where the tape can't be moved. */
     canBend?: boolean;
 }>();
@@ -62,12 +62,13 @@ const side = computed(() => {
 /** What lies over the body stands out a little. */
 const worn = (places: readonly Place[]): Place[] => places.map(([px, py, z]) => [px * 1.07, py * 1.07, z]);
 
-/** A board against the foremost front between the lowest ring and the waist, 12 cm wide. */
-const BOARD_HALF = 60;
-const heldAt = computed(() => {
-    const foremost = foremostOf(at.value, low.value, props.figure.waist_mm);
-    return { x: sideX(foremost) - 5, top: y(props.figure.waist_mm), foot: y(low.value) };
-});
+/** From the waist to the lowest ring; from the side it lies before the front. */
+const BOARD_THICK_PX = 5;
+const heldAt = computed(() => ({
+    x: sideX(props.board ?? 0) - BOARD_THICK_PX,
+    top: y(props.figure.waist_mm),
+    foot: y(low.value),
+}));
 
 /** Thighs on a seat, from the side: they go on beyond the picture. */
 const LAP_THICK = 130;
@@ -181,14 +182,19 @@ const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
                 <path class="hidden" :d="hidden" />
                 <path :d="seen" />
             </g>
-            <g v-if="board" class="board">
+            <g v-if="typeof board === 'number'" class="board">
                 <rect
                     :x="FRONT - BOARD_HALF * scale"
                     :y="heldAt.top"
                     :width="2 * BOARD_HALF * scale"
                     :height="heldAt.foot - heldAt.top"
                 />
-                <rect :x="heldAt.x" :y="heldAt.top" width="5" :height="heldAt.foot - heldAt.top" />
+                <rect
+                    :x="heldAt.x"
+                    :y="heldAt.top"
+                    :width="BOARD_THICK_PX"
+                    :height="heldAt.foot - heldAt.top"
+                />
             </g>
             <g v-if="tape?.over" class="cloth">
                 <path v-for="({ seen }, n) in lines(worn(places))" :key="n" :d="seen" />

@@ -69,7 +69,7 @@ const guessWords = computed(() => {
             :tape="step === 'guess' ? null : lying"
             :truth="own?.true_height ?? null"
             :fixed="step === 'told'"
-            :board="board"
+            :board="held"
             @lay="lying = $event"
         />
         <div class="words">

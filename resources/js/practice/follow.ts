@@ -52,7 +52,7 @@ function firstRoot(off: (z: number) => number, from: number): number {
 }
 
 /** Half the width of a board that is held against the front. */
-const BOARD_HALF = 60;
+export const BOARD_HALF = 60;
 
 /** How far forward a body comes anywhere between two heights: there a board is held. */
 export function foremostOf(at: At, from: number, to: number): number {

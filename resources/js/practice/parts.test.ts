@@ -34,7 +34,7 @@ it('what the body hides of the tape is dashed, in both views', () => {
 });
 
 it('a board is seen from both sides', () => {
-    expect(views({ board: true }).findAll('.board rect').length).toBe(2);
+    expect(views({ board: 120 }).findAll('.board rect').length).toBe(2);
     expect(views().findAll('.board').length).toBe(0);
 });
 

@@ -7,7 +7,6 @@ namespace App\Http\Resources\Plan;
 use App\Models\Make;
 use App\Models\SizeLabels;
 use Underbolt\File\Typed\FaultLog;
-use Underbolt\Measure\Body;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pattern;
 
@@ -37,16 +36,15 @@ final readonly class KnownLevelData
         }
         $body = $make->card->toBody();
         $named = $make->sizeLabels() === SizeLabels::Hidden ? $pattern->withLinesCounted() : $pattern;
-        $levels = array_filter(Level::cases(), static fn (Level $level): bool => $pattern->hasLevel($level) && self::notches($named, $level) !== []);
+        $known = [];
+        foreach (array_filter(Level::cases(), $named->hasLevel(...)) as $level) {
+            $notches = self::notches($named, $level);
+            if ($notches !== []) {
+                $known[] = new self($level->value, $level->girthOf($body)?->nanometres, $notches[intdiv(count($notches), 2)]->size, $notches);
+            }
+        }
 
-        return array_values(array_map(static fn (Level $level): self => self::of($named, $level, $body), $levels));
-    }
-
-    private static function of(Pattern $pattern, Level $level, Body $body): self
-    {
-        $notches = self::notches($pattern, $level);
-
-        return new self($level->value, $level->girthOf($body)?->nanometres, $notches[intdiv(count($notches), 2)]->size ?? '', $notches);
+        return $known;
     }
 
     /** @return list<NotchData> */
@@ -55,13 +53,13 @@ final readonly class KnownLevelData
         $finished = $pattern->finishedFor(null, null, null);
         $notches = array_map(static function (int $size) use ($pattern, $level, $finished): NotchData {
             $printed = $pattern->bodyChart->spanAt($level->row(), $size);
-            $isRange = $printed !== null && $printed->from->isLessThan($printed->to);
+            $range = $printed?->isRange() === true ? $printed : null;
 
             return new NotchData(
                 size: $pattern->shortNameOf($size),
                 chart_nm: $printed?->middle->nanometres,
-                chart_from_nm: $isRange ? $printed->from->nanometres : null,
-                chart_to_nm: $isRange ? $printed->to->nanometres : null,
+                chart_from_nm: $range?->from->nanometres,
+                chart_to_nm: $range?->to->nanometres,
                 finished_nm: $finished->at($level->row(), $size)?->nanometres,
                 drafted_ease_nm: null,
                 your_ease_nm: null,
