@@ -19,8 +19,6 @@ final class Page
     /** Long, as the machine may be busy with others; what is there is found at once. */
     private const PATIENCE_SECONDS = 60;
 
-    private static int $opened = 0;
-
     private function __construct(public readonly RemoteWebDriver $driver)
     {
     }
@@ -30,13 +28,13 @@ final class Page
     {
         $driver = Chrome::driver();
         Chrome::size(1280, 800);
-        // Each page has a host of its own on this machine, and with it its own cookies and storage: an answer
-        // still on its way to an earlier page cannot sign anybody in here.
-        self::$opened++;
-        $host = 'page'.self::$opened.'.localhost';
-        $address = str_replace('127.0.0.1', $host, DemoServer::shared()->address);
+        // Nobody is signed in and nothing is kept here. One address for all: a new one would read every script again. What
+        // was asked by the page before is given up with it, so no late answer can sign anybody in.
+        $driver->get('about:blank');
+        Chrome::devTools('Network.clearBrowserCookies', []);
+        Chrome::devTools('Storage.clearDataForOrigin', ['origin' => DemoServer::shared()->address, 'storageTypes' => 'local_storage']);
         $driver->manage()->getLog('browser'); // what earlier pages complained of is not this one's
-        $driver->get($address.$path);
+        $driver->get(DemoServer::shared()->address.$path);
 
         return new self($driver);
     }
@@ -62,7 +60,7 @@ final class Page
 
     public function go(string $path): self
     {
-        $this->driver->get((string) preg_replace('#^(\w+://[^/]+).*#', '$1', $this->driver->getCurrentURL()).$path);
+        $this->driver->get(DemoServer::shared()->address.$path);
 
         return $this;
     }
