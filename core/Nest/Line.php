@@ -74,18 +74,27 @@ final readonly class Line
     /** @return array{float, float} the way to the nearest place on it, and how far that is */
     public function nearest(float $x, float $y): array
     {
-        $best = [0.0, INF];
+        $least = INF;
+        $way = 0.0;
         for ($i = 0, $last = count($this->x) - 1; $i < $last; $i++) {
-            [$dx, $dy] = [$this->x[$i + 1] - $this->x[$i], $this->y[$i + 1] - $this->y[$i]];
+            // From the beginning of the piece, as is the place.
+            $dx = $this->x[$i + 1] - $this->x[$i];
+            $dy = $this->y[$i + 1] - $this->y[$i];
+            $px = $x - $this->x[$i];
+            $py = $y - $this->y[$i];
+            $along = $px * $dx + $py * $dy;
             $piece = $dx * $dx + $dy * $dy;
-            $share = $piece === 0.0 ? 0.0 : min(1.0, max(0.0, (($x - $this->x[$i]) * $dx + ($y - $this->y[$i]) * $dy) / $piece));
-            $away = hypot($this->x[$i] + $share * $dx - $x, $this->y[$i] + $share * $dy - $y);
-            if ($away < $best[1]) {
-                $best = [$this->way[$i] + $share * sqrt($piece), $away];
+            $share = $along <= 0.0 ? 0.0 : ($along >= $piece ? 1.0 : $along / $piece);
+            $px -= $share * $dx;
+            $py -= $share * $dy;
+            $away = $px * $px + $py * $py;
+            if ($away < $least) {
+                $least = $away;
+                $way = $this->way[$i] + $share * sqrt($piece);
             }
         }
 
-        return $best;
+        return [$way, sqrt($least)];
     }
 
     public function reversed(): self
@@ -126,8 +135,11 @@ final readonly class Line
     /** The way at which it first comes to a height, counted from a way on; null where it never does. */
     public function firstAt(float $height, float $from = 0.0): ?float
     {
-        for ($i = $this->pieceAt($from), $last = count($this->x) - 1; $i < $last; $i++) {
-            [$top, $end] = [$this->y[$i] - $height, $this->y[$i + 1] - $height];
+        $i = $this->pieceAt($from);
+        $end = $this->y[$i] - $height;
+        for ($last = count($this->x) - 1; $i < $last; $i++) {
+            $top = $end;
+            $end = $this->y[$i + 1] - $height;
             if ($top * $end <= 0) {
                 $share = $top === $end ? 0.0 : $top / ($top - $end);
                 $way = $this->way[$i] + $share * ($this->way[$i + 1] - $this->way[$i]);

@@ -48,10 +48,11 @@ final class NestStrip
     /** @param  list<int>  $breaks  depths in nanometres */
     private static function curve(Line $line, float $top, array $breaks): Curve
     {
-        $at = static function (float $depth) use ($line, $top): ?float {
-            $way = $line->firstAt($top + $depth / self::NM_OF_A_MM);
+        $heights = new Heights($line);
+        $at = static function (float $depth) use ($heights, $top): ?float {
+            $x = $heights->x($top + $depth / self::NM_OF_A_MM);
 
-            return $way === null ? null : $line->at($way)[0] * self::NM_OF_A_MM;
+            return $x === null ? null : $x * self::NM_OF_A_MM;
         };
         $beside = self::BESIDE_MM * self::NM_OF_A_MM / 2;
         $slope = static function (float $depth, float $middle) use ($at, $beside): ?float {

@@ -32,24 +32,30 @@ final class ThinnedLine
     /** @return array{float, int} how far, and which */
     private static function farthest(Line $line, int $from, int $to): array
     {
-        [$x, $y] = [$line->x[$from], $line->y[$from]];
-        [$dx, $dy] = [$line->x[$to] - $x, $line->y[$to] - $y];
-        $long = hypot($dx, $dy);
-        $best = [0.0, $from];
+        $x = $line->x[$from];
+        $y = $line->y[$from];
+        $dx = $line->x[$to] - $x;
+        $dy = $line->y[$to] - $y;
+        $square = $dx * $dx + $dy * $dy;
+        $farthest = 0.0;
+        $which = $from;
         for ($i = $from + 1; $i < $to; $i++) {
-            [$px, $py] = [$line->x[$i] - $x, $line->y[$i] - $y];
+            $px = $line->x[$i] - $x;
+            $py = $line->y[$i] - $y;
             // Beyond its ends a piece is as far away as its end is.
-            $along = $long === 0.0 ? 0.0 : ($px * $dx + $py * $dy) / $long;
-            $away = match (true) {
-                $along <= 0.0 => hypot($px, $py),
-                $along >= $long => hypot($px - $dx, $py - $dy),
-                default => abs($px * $dy - $py * $dx) / $long,
-            };
-            if ($away > $best[0]) {
-                $best = [$away, $i];
+            $along = $px * $dx + $py * $dy;
+            if ($along > 0.0) {
+                $share = $along >= $square ? 1.0 : $along / $square;
+                $px -= $share * $dx;
+                $py -= $share * $dy;
+            }
+            $away = $px * $px + $py * $py;
+            if ($away > $farthest) {
+                $farthest = $away;
+                $which = $i;
             }
         }
 
-        return $best;
+        return [sqrt($farthest), $which];
     }
 }
