@@ -114,7 +114,9 @@ const pdf = (page: 'a4' | 'letter'): string =>
 
             <section aria-labelledby="lines-title">
                 <h2 id="lines-title">Which lines to follow</h2>
-                <div class="cut-wide"><CutSheetLevels :levels="sheet.levels" /></div>
+                <div class="cut-wide" role="region" tabindex="0" aria-labelledby="lines-title">
+                    <CutSheetLevels :levels="sheet.levels" />
+                </div>
             </section>
 
             <section aria-labelledby="steps-title">
@@ -136,7 +138,9 @@ const pdf = (page: 'a4' | 'letter'): string =>
                         Counted down from the {{ origin }}. Only the moves are known, not the shape of your
                         seam.
                     </p>
-                    <div class="cut-wide"><StationTable :rows="rows" :row-height="24" /></div>
+                    <div class="cut-wide" role="region" tabindex="0" aria-labelledby="stations-title">
+                        <StationTable :rows="rows" :row-height="24" />
+                    </div>
                 </section>
                 <section aria-label="Pieces, and before you cut">
                     <h2>Pieces</h2>
