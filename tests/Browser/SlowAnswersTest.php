@@ -9,7 +9,7 @@ use Tests\Support\Runs;
 
 /*
  * Hands are faster than answers: with every answer late by 0 to 800 ms, what was typed stays as it was typed, and nothing
- * stands on the screen that no answer says. `bin/test --long` runs each script ten times, every time with other delays.
+ * stands on the screen that no answer says. `bin/test --long` runs each script twenty-five times, every time with other delays.
  */
 
 const SEEDS = 7;

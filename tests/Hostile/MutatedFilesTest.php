@@ -76,7 +76,7 @@ test('spoilt make files are taken or refused, and nothing else', function (): vo
             ? mb_scrub(spoiltBytes($files[$i % count($files)]))
             : json_encode(mutated(json_decode($files[$i % count($files)]), static fn (int $in): bool => mt_rand(1, $in) === 1)),
     ]);
-    expect(afterSpoilt(300, $send))->toBe([]);
+    expect(afterSpoilt(150, $send))->toBe([]);
 });
 
 test('spoilt charts are read or refused, and nothing else', function (): void {
@@ -87,7 +87,7 @@ test('spoilt charts are read or refused, and nothing else', function (): void {
 
         return $this->postJson('/api/charts/read', ['text' => mb_scrub(spoiltBytes(substr($all, mt_rand(0, 400), mt_rand(10, 1500)))), 'unit' => 'cm', 'sizes' => [], 'html' => $i % 3 === 0 ? '<table><tr><td>'.spoiltBytes('<td>8<td>10<tr><td>Bust<td>84') : null]);
     };
-    expect(afterSpoilt(300, $send))->toBe([]);
+    expect(afterSpoilt(150, $send))->toBe([]);
 });
 
 test('spoilt card files are taken or refused, and nothing else', function (): void {
@@ -99,7 +99,7 @@ test('spoilt card files are taken or refused, and nothing else', function (): vo
         return $this->withoutMiddleware(Illuminate\Routing\Middleware\ThrottleRequests::class)
             ->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => mb_scrub(spoiltBytes($files[$i % 2])), 'write' => $i % 5 !== 0]);
     };
-    expect(afterSpoilt(200, $send))->toBe([]);
+    expect(afterSpoilt(100, $send))->toBe([]);
 });
 
 test('spoilt spreadsheets are read or refused, and nothing else', function (): void {
@@ -118,7 +118,7 @@ test('spoilt spreadsheets are read or refused, and nothing else', function (): v
         return $this->withoutMiddleware(Illuminate\Routing\Middleware\ThrottleRequests::class)
             ->post('/api/charts/file', ['file' => UploadedFile::fake()->createWithContent("chart.{$kind}", $bytes)], ['Accept' => 'application/json']);
     };
-    expect(afterSpoilt(200, $send))->toBe([]);
+    expect(afterSpoilt(60, $send))->toBe([]);
 });
 
 test('spoilt drawings are read or refused, and nothing else', function (): void {
@@ -130,5 +130,5 @@ test('spoilt drawings are read or refused, and nothing else', function (): void 
         ['file' => UploadedFile::fake()->createWithContent('nest', spoiltBytes($files[$i % 10 === 0 ? 2 : $i % 2])), 'version' => $pattern->nests()->where('piece', 'front')->value('version') ?? 0],
         ['Accept' => 'application/json'],
     );
-    expect(afterSpoilt(100, $send))->toBe([]);
+    expect(afterSpoilt(40, $send))->toBe([]);
 });

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-/** How often what is tried at random is tried: a small sample each time, ten times as often under `bin/test --long`. */
+/** How often what is tried at random is tried: a small sample each time, twenty-five times as often under `bin/test --long`. */
 final class Runs
 {
     public static function of(int $sample): int
