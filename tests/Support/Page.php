@@ -237,7 +237,7 @@ final class Page
     public function until(callable $holds, string $what): self
     {
         try {
-            $this->driver->wait(self::PATIENCE_SECONDS, 30)->until(static function () use ($holds): bool {
+            $this->driver->wait(self::PATIENCE_SECONDS, 50)->until(static function () use ($holds): bool {
                 try {
                     return $holds();
                 } catch (StaleElementReferenceException) {
