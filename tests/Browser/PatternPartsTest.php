@@ -70,6 +70,8 @@ test('what another tab has changed is put together with what is typed here, and 
     expect($elsewhere(1, '88.5'))->toBe(200);
     $type('Bust, size 8', '84.5');
     $page->until(fn (): bool => $cell('Bust, size 10') === '88.5', 'the other change is here')->sees('Kept.');
+    // Emptying the cell was a change too: it is the second that is waited for.
+    $page->until(fn (): bool => str_starts_with((string) $page->ask('GET', '/api/patterns/1')['document']['body_chart']['full_bust'][0], '84.5'), 'both are kept');
     expect($cell('Bust, size 8'))->toBe('84.5');
 
     expect($elsewhere(0, '84'))->toBe(200);
