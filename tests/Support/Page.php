@@ -245,7 +245,12 @@ final class Page
                 }
             });
         } catch (TimeoutException) {
-            Assert::fail("waited in vain until {$what}; at {$this->driver->getCurrentURL()} the page says:\n{$this->text('body')}");
+            $fields = $this->driver->executeScript(<<<'JS'
+                const told = (one) => `${one.ariaLabel ?? one.labels?.[0]?.textContent.trim() ?? one.className}: ${one.value}`;
+                return [...document.querySelectorAll('input, select')].map((one) => told(one) + (one === document.activeElement ? ' <' : ''));
+                JS);
+            $held = implode("\n", $fields);
+            Assert::fail("waited in vain until {$what}; at {$this->driver->getCurrentURL()} the page says:\n{$this->text('body')}\n\nIts fields hold, < where the hand is:\n{$held}");
         }
 
         return $this;
