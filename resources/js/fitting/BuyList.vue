@@ -36,14 +36,16 @@ function toggle(key: string): void {
             <li v-for="need in page.needs" :key="`${keyOf(need)} ${need.width_nm}`">
                 <label>
                     <input type="checkbox" :checked="has(keyOf(need))" @change="toggle(keyOf(need))" />
-                    <b>{{ need.name === '' ? 'main cloth' : need.name }}</b>
-                    <template v-if="need.view"> for view {{ need.view }}</template>
-                    <span class="amount">
-                        <template v-if="need.text">{{ need.text }}</template>
-                        <Measure v-else-if="need.amount_nm !== null" :nm="need.amount_nm" />
-                        <template v-if="need.width_nm !== null">
-                            of <Measure :nm="need.width_nm" /> width</template
-                        >
+                    <span>
+                        <b>{{ need.name === '' ? 'main cloth' : need.name }}</b>
+                        <template v-if="need.view"> for view {{ need.view }}</template>
+                        <span class="amount">
+                            <template v-if="need.text">{{ need.text }}</template>
+                            <Measure v-else-if="need.amount_nm !== null" :nm="need.amount_nm" />
+                            <template v-if="need.width_nm !== null">
+                                of <Measure :nm="need.width_nm" /> width</template
+                            >
+                        </span>
                     </span>
                 </label>
                 <span class="what">{{ has(keyOf(need)) ? 'at hand' : 'to buy' }}</span>
@@ -62,14 +64,19 @@ section {
 }
 .buy li {
     display: flex;
-    flex-wrap: wrap;
+    align-items: center;
     justify-content: space-between;
     gap: 2px 18px;
-    padding: 8px 4px;
+    padding: 4px;
     border-bottom: 1px solid var(--rule);
 }
 .amount {
-    margin-left: 10px;
+    display: inline-block;
+    margin-left: 4px;
+}
+.what {
+    flex: none;
+    line-height: 36px;
 }
 p {
     margin: 0;
