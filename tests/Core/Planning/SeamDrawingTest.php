@@ -59,16 +59,31 @@ test('the line ends on the very line it is blended to, also between levels that 
     expect(outAt($drawing->front, 20))->toBe(outAt($sixteen, 20))->and(outAt($drawing->front, 32.5))->toBe(outAt($sixteen, 32.5));
 });
 
-test('it is cut short 8 cm below the hip, or at the hem', function (): void {
-    expect(endOf(planOf()->drawing()->front))->toBe(48.0)
-        ->and(endOf(planOf(['pattern.seam.hip_to_hem' => 5])->drawing()->front))->toBe(45.0);
-});
+test('it is cut short 8 cm below the last level, at the hem where that is nearer, and at the level where no hem is known', function (array $seam, float $end): void {
+    $drawing = planOf(['pattern.seam' => $seam + ['underarm_to_waist' => 20]])->drawing();
+    expect(endOf($drawing->front))->toBe($end)->and(endOf($drawing->lines[2]))->toBe($end);
+})->with([
+    'a long skirt' => [['waist_to_hip' => 20, 'hip_to_hem' => 40], 48.0],
+    'a tunic' => [['waist_to_hip' => 20, 'hip_to_hem' => 5], 45.0],
+    'no hem' => [['waist_to_hip' => 20], 40.0],
+    'no hip on the paper' => [['waist_to_hem_edge' => 70], 20.0],
+]);
 
 test('a level without finished figures bends no line, unless all are without', function (): void {
     $boxy = planOf(['pattern.finished.waist' => null])->drawing()->front;
     $charted = planOf(['pattern.finished' => null])->drawing()->front;
     expect(outAt($boxy, 20))->toBe((cm(100 / 4)->nanometres + cm(106 / 4)->nanometres) / 2)
         ->and(outAt($charted, 20))->toBe(cm(74 / 4)->nanometres);
+});
+
+test('one finished figure alone bends no line either: the body chart does', function (): void {
+    $line = planOf(['pattern.finished' => ['waist' => [71, 75, 79, 83, 87, 92]], 'choices.ease' => 'chart'])->drawing()->lines[2];
+    expect([outAt($line, 0), outAt($line, 20), outAt($line, 40)])->toBe([cm(92 / 4)->nanometres, cm(74 / 4)->nanometres, cm(99 / 4)->nanometres]);
+});
+
+test('a size without a finished figure stands beside the one that is cut by the gap of the body chart', function (): void {
+    $drawing = planOf(['choices.sizes' => ['bust' => '10', 'waist' => '14', 'hip' => '12'], 'pattern.finished.waist' => [71, 75, null, 83, 87, 92]])->drawing();
+    expect(outAt($drawing->lines[2], 20))->toBe(cm(75 / 4 + 1)->nanometres)->and(outAt($drawing->lines[2], 0))->toBe(cm(100 / 4)->nanometres);
 });
 
 test('a size with a gap in a row has no line', function (): void {
