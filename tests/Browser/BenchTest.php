@@ -114,6 +114,19 @@ test('a make that waits for a measure leads to the card', function (): void {
     $page->press('To the measure card')->sees('Perran Skewe · measure card');
 });
 
+test('a level without a measure has its tape and its cell on the bench; typed, it is planned with the others', function (): void {
+    $page = demoBench('Merrin Tolvane')->sees('Before you cut');
+    $card = $page->ask('GET', '/api/makes/1/bench')['make']['card_id'];
+    $version = $page->ask('GET', "/api/cards/{$card}")['version'];
+    $page->ask('DELETE', "/api/cards/{$card}/readings/hip/1", ['version' => $version]);
+    $page->go('/makes/1')->sees('waits for the hip, not measured yet');
+    expect($page->text('.waiting'))->toContain('Hip not measured yet')->not->toContain('Waist')
+        ->and($page->accessibilityFaults())->toBe([]);
+    $page->type('Hip', 'wide')->press('Onto the card')->sees('"wide" is not a figure');
+    $page->type('Hip', '98.5')->press('Onto the card')->find('.clip[data-level="hip"]');
+    expect($page->driver->findElements(WebDriverBy::cssSelector('.waiting')))->toBe([]);
+});
+
 test('the bench fits a screen of 1280 by 800', function (): void {
     $page = demoBench('Bettrys Calloway-Pike')->sees('Before you cut');
     $page->find('.stations tbody tr');

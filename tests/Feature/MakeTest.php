@@ -269,6 +269,12 @@ test('while nothing can be planned what is known at each level is told: the size
     $wearer->update(['sizes_hidden' => true]);
     expect($this->getJson("/api/makes/{$make->id}/bench")->json('known.0.notches.0.size'))->toBe('1st');
     $card->readings()->create(['point' => 'waist', 'attempt' => 1, 'text' => '80', 'unit' => 'cm', 'nanometres' => 800_000_000]);
+    // One level is enough for a plan; those it waits for are still told.
+    $partial = $this->getJson("/api/makes/{$make->id}/bench");
+    expect(array_column($partial->json('plan.levels'), 'level'))->toBe(['waist'])->and(array_column($partial->json('known'), 'measure_nm', 'level'))->toBe(['bust' => null, 'hip' => null]);
+    foreach (['full_bust' => 960_000_000, 'hip' => 1_040_000_000] as $point => $nanometres) {
+        $card->readings()->create(['point' => $point, 'attempt' => 1, 'text' => (string) ($nanometres / 1e7), 'unit' => 'cm', 'nanometres' => $nanometres]);
+    }
     expect($this->getJson("/api/makes/{$make->id}/bench")->json('known'))->toBe([]);
     // What is chosen may stand in the way of a plan as well.
     $make->update(['choices' => (object) ['dwell' => 'wide']]);

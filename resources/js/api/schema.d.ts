@@ -1542,7 +1542,7 @@ export interface components {
             make: components["schemas"]["MakeData"];
             plan: components["schemas"]["PlanData"] | null;
             refused: components["schemas"]["Problem"] | null;
-            /** @description while there is no plan; from the top down */
+            /** @description levels that no plan has a size for; from the top down */
             known: components["schemas"]["KnownLevelData"][];
         };
         /** @description something that was deleted and can be brought back */
@@ -2628,7 +2628,7 @@ export interface components {
             /** @description false for the preview */
             write: boolean;
         };
-        /** @description what is known of a level while nothing can be planned yet */
+        /** @description what is known of a level that can't be planned yet */
         KnownLevelData: {
             /** @enum {string} */
             level: "bust" | "waist" | "hip";

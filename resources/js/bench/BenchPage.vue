@@ -253,6 +253,10 @@ useShortcuts([
                     <AskLengths v-else :pattern="make.pattern_id" @kept="load" />
                 </template>
             </BenchTop>
+            <template v-if="levelsKnown.length > 0">
+                <AskPoints v-if="shown!.drawing" class="asked" :make="make" :points="asked" @kept="load" />
+                <WaitingTapes :levels="levelsKnown" />
+            </template>
             <div class="bench-foot">
                 <div>
                     <PlanTable

@@ -9,7 +9,7 @@ import { textWidth } from '../ui/textWidth';
 import TapeRuler from './TapeRuler.vue';
 import { tapeScales, ticks, type Across } from './scale';
 
-/** The tapes while nothing can be planned yet: the pattern's sizes, the body where it is measured, and a gap where it isn't. */
+/** The tapes of levels that can't be planned yet: the pattern's sizes, the body where it is measured, and a gap where it isn't. */
 const props = defineProps<{ levels: readonly KnownLevel[] }>();
 const session = useSession();
 

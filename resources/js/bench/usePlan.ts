@@ -42,7 +42,7 @@ export function usePlan(server: PlanServer) {
             : answered.value,
     );
     const refused = ref<Refused | null>(null);
-    /** While nothing can be planned: what is known at each level. */
+    /** What is known at each level that the plan has no size for. */
     const levelsKnown = shallowRef<Bench['known']>([]);
     /** The last plan that the server gave, asked for still or not. */
     let known: Plan | null = null;

@@ -10,12 +10,13 @@ use App\Paper\MakePaper;
 use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Refusal;
 
 /** A make and its plan. */
 final readonly class BenchData
 {
-    /** @param  list<KnownLevelData>  $known  while there is no plan; from the top down */
+    /** @param  list<KnownLevelData>  $known  levels that no plan has a size for; from the top down */
     public function __construct(
         public MakeData $make,
         public ?PlanData $plan,
@@ -32,9 +33,12 @@ final readonly class BenchData
     {
         $shown = MakeData::of($make, $unit, $today);
         try {
-            return new self($shown, PlanData::on(MakePaper::of($make, $unit)), null, []);
+            $paper = MakePaper::of($make, $unit);
+            $waiting = array_map(Level::from(...), $paper->plan->waitsFor());
+
+            return new self($shown, PlanData::on($paper), null, $waiting === [] ? [] : KnownLevelData::all($make, $waiting));
         } catch (Refusal $refusal) {
-            return new self($shown, null, Problem::of($refusal->faults()), KnownLevelData::all($make));
+            return new self($shown, null, Problem::of($refusal->faults()), KnownLevelData::all($make, Level::cases()));
         }
     }
 }

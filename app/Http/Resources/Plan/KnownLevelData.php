@@ -10,7 +10,7 @@ use Underbolt\File\Typed\FaultLog;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pattern;
 
-/** What is known of a level while nothing can be planned yet. */
+/** What is known of a level that can't be planned yet. */
 final readonly class KnownLevelData
 {
     /**
@@ -27,8 +27,11 @@ final readonly class KnownLevelData
     ) {
     }
 
-    /** @return list<self> from the top down; none where the pattern can't be read */
-    public static function all(Make $make): array
+    /**
+     * @param  list<Level>  $levels  from the top down
+     * @return list<self> those of them that the pattern has; none where it can't be read
+     */
+    public static function all(Make $make, array $levels): array
     {
         $pattern = $make->pattern->toCore(new FaultLog);
         if ($pattern === null) {
@@ -37,7 +40,7 @@ final readonly class KnownLevelData
         $body = $make->card->toBody();
         $named = $make->sizeLabels() === SizeLabels::Hidden ? $pattern->withLinesCounted() : $pattern;
         $known = [];
-        foreach (array_filter(Level::cases(), $named->hasLevel(...)) as $level) {
+        foreach (array_filter($levels, $named->hasLevel(...)) as $level) {
             $notches = self::notches($named, $level);
             if ($notches !== []) {
                 $known[] = new self($level->value, $level->girthOf($body)?->nanometres, $notches[intdiv(count($notches), 2)]->size, $notches);
