@@ -128,8 +128,10 @@ final readonly class Given
         $from = $adjusted === [] ? $levels : [end($adjusted), ...$levels];
         $moves = array_filter($from, fn (Level $level): bool => $this->plan->make->canBeDone($this->told($side, $level)->move ?? Length::zero()));
         $sizes = array_map(fn (Level $level): ?int => $this->sizes($side)->at($level), $from);
+        // A change may bring it just onto another size's line.
+        $lines = array_map(fn (Level $level): ?int => $this->told($side, $level)?->size, $from);
 
-        return $moves !== [] || count(array_unique($sizes)) > 1;
+        return $moves !== [] || count(array_unique($sizes)) > 1 || count(array_unique($lines)) > 1;
     }
 
     public function sizes(PieceSide $side): Sizes

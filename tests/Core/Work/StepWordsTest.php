@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+use Underbolt\Work\Steps\StepAmount;
+
+use function Tests\Core\cm;
+use function Tests\Core\planOf;
+use function Tests\Core\stepsOf;
+
+/** @return list<string> a step's amounts, such as `waist, front edge 0.5 x2 out` */
+function amountsOf(array $changes, string $step): array
+{
+    return array_map(
+        static fn (StepAmount $one): string => "{$one->at}, {$one->edge} ".$one->amount->nanometres / 1e7." x{$one->per} {$one->way()}",
+        stepsOf(planOf($changes))[$step]->amounts ?? [],
+    );
+}
+
+/** What is moved by hand at the waist, in front and at the back. */
+function byHand(float $front, float $back, array $changes = []): array
+{
+    return $changes + ['choices.by_hand' => ['waist' => ['front' => $front, 'back' => $back]]];
+}
+
+$unmeasured = ['pattern.seam' => (object) []];
+$left = ['choices.take' => ['waist' => 'leave', 'hip' => 'leave']];
+
+test('an amount says which way it goes: paper longer or shorter, an edge out or in, a neckline up or down', function (string $edge, float $amount, bool $isHeight, string $way): void {
+    expect((new StepAmount('waist', 'front', $edge, cm($amount), isHeight: $isHeight))->way())->toBe($way);
+})->with([
+    [StepAmount::ACROSS, 1, false, 'longer'], [StepAmount::ACROSS, -1, false, 'shorter'], [StepAmount::AT_NOTCH, 0.2, false, 'longer'], [StepAmount::AT_NOTCH, -0.2, false, 'shorter'],
+    ['each edge', 1, false, 'out'], ['each edge', -1, false, 'in'], ['front edge', 0.8, true, 'up'], ['front edge', -0.8, true, 'down'],
+]);
+
+test('in all it is as often as there are edges', function (): void {
+    expect((new StepAmount('waist', 'front and back', 'each edge', cm(-0.3), 4))->total())->toEqual(cm(-1.2))
+        ->and((new StepAmount('waist', 'front', 'front edge', cm(0.5)))->total())->toEqual(cm(0.5));
+});
+
+test('traced is the frame’s line, and beside it at the side those that the line lies on', function (array $changes, string $short, array $how): void {
+    $trace = stepsOf(planOf($changes))['trace'];
+    expect($trace->short)->toBe($short)->and($trace->how)->toBe($how);
+})->with([
+    'one line' => [[], 'Trace line 12 all the way, front and back.', []],
+    'a blend' => [
+        ['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10']] + $left,
+        'Trace line 12: neck, shoulder, armhole, and the side as it is printed.', ['Trace at the side as well line 14 at the waist; line 10 at the hip.'],
+    ],
+    'a blend whose amounts bring it back onto the line' => [
+        ['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10']], 'Trace line 12: neck, shoulder, armhole, and the side as it is printed.', [],
+    ],
+    'front and back unlike' => [
+        ['choices.front_larger' => ['waist' => 1]], 'Trace line 12: neck, shoulder, armhole, and the side as it is printed.',
+        ['Trace at the side as well line 14 in front, at the waist; line 10 on the back, at the waist.'],
+    ],
+    'unlike at two levels' => [
+        ['choices.front_larger' => ['waist' => 1, 'hip' => 1]], 'Trace line 12: neck, shoulder, armhole, and the side as it is printed.',
+        ['Trace at the side as well line 14 in front, at the waist and hip; line 10 on the back, at the waist and hip.'],
+    ],
+    'without a bust' => [
+        ['pattern.body_chart.full_bust' => null, 'pattern.finished.full_bust' => null, 'body.full_bust' => null, 'choices.sizes' => ['waist' => '12', 'hip' => '14'], 'choices.take' => ['hip' => 'leave']],
+        'Trace line 12, the side as it is printed.', ['Trace at the side as well line 14 at the hip.'],
+    ],
+]);
+
+test('drawn are the sides that leave their line, and no others', function (array $changes, ?string $which, array $amounts): void {
+    $draw = stepsOf(planOf($changes))['draw'] ?? null;
+    expect($draw?->short)->toBe($which === null ? null : "Draw the side seam by the stations, {$which}.")->and(amountsOf($changes, 'draw'))->toBe($amounts);
+})->with([
+    'none' => [[], null, []],
+    'alike' => [byHand(0.5, 0.5), 'front and back alike', ['waist, each edge 0.5 x4 out']],
+    'each its own' => [byHand(0.5, -0.7), 'front and back each by its own', ['waist, front edge 0.5 x2 out', 'waist, back edge -0.7 x2 in']],
+    'the front alone' => [byHand(0.5, 0), 'on the front alone: the back stays on its line', ['waist, front edge 0.5 x2 out']],
+    'less than hands can do at the back' => [byHand(0.5, 0.05), 'on the front alone: the back stays on its line', ['waist, front edge 0.5 x2 out']],
+    'the back alone' => [byHand(0, -0.5), 'on the back alone: the front stays on its line', ['waist, back edge -0.5 x2 in']],
+    // A centimetre an edge is just the next size: nothing is measured there, but the line goes from one to the other.
+    'just onto another line' => [byHand(0, -1), 'on the back alone: the front stays on its line', []],
+    'each just onto another' => [byHand(1, -1), 'front and back each by its own', []],
+]);
+
+test('a side that goes onto another line and back has a station for it, and a step that draws it', function (float $front, float $back, array $sides): void {
+    $plan = planOf(byHand($front, $back));
+    $moved = fn (array $stations): bool => array_filter($stations, static fn ($one): bool => $one->move !== null && abs($one->move->nanometres) > 1_000_000) !== [];
+    expect(isset(stepsOf($plan)['draw']))->toBe($sides !== [])
+        ->and([$moved($plan->stations()), $moved($plan->backStations() ?? $plan->stations())])->toBe([in_array('front', $sides, true), in_array('back', $sides, true)]);
+})->with([[0, 0, []], [1, 0, ['front']], [0, -1, ['back']], [-1, -1, ['front', 'back']], [2, 1, ['front', 'back']]]);
+
+test('where no depth is known marks are touched and joined, each side by its own where they are unlike', function (array $changes, array $told) use ($unmeasured): void {
+    $draw = stepsOf(planOf($changes + $unmeasured))['draw'];
+    expect($draw->short)->toStartWith('Draw the side seam by its marks, ')->and($draw->code)->toBe('draw.marks')
+        ->and(array_slice($draw->how, 0, -1))->toBe($told)
+        ->and($draw->how[count($told)])->toBe('With underarm to waist and waist to hip typed into the pattern there would be stations.');
+})->with([
+    'alike' => [byHand(0.5, 0.5), ["touch line 12 at the underarm, 0.5 cm outside line 12 at your tissue's waist mark, line 12 at your tissue's hip mark, and join them in a curve."]],
+    'unlike' => [byHand(0.5, -0.7), [
+        "Front: touch line 12 at the underarm, 0.5 cm outside line 12 at your tissue's waist mark, line 12 at your tissue's hip mark, and join them in a curve.",
+        "Back: touch line 12 at the underarm, 0.7 cm inside line 12 at your tissue's waist mark, line 12 at your tissue's hip mark, and join them in a curve.",
+    ]],
+]);
+
+test('what goes beyond a spread is drawn at the front’s underarm, before anything else', function (): void {
+    $slashed = ['body.full_bust' => 97, 'body.high_bust' => 84, 'pattern.body_chart.high_bust' => [78, 82, 86, 90, 94, 99], 'choices.method' => 'slash', 'choices.lead' => 'high_bust'];
+    expect(amountsOf($slashed, 'adjust'))->toBe(['underarm, front edge 2.5 x2 out'])->and(amountsOf($slashed, 'draw'))->toBe([])
+        ->and(amountsOf($slashed + ['choices.by_hand' => ['bust' => ['front' => 0.5], 'waist' => ['front' => 0.3]]], 'draw'))
+        ->toBe(['underarm, front edge, beyond the spread 0.5 x2 out', 'waist, front edge 0.3 x2 out']);
+});
