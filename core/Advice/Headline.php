@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Advice;
 
 use Underbolt\Altering\AdjustmentKind;
+use Underbolt\Altering\ByHand;
 use Underbolt\Altering\Take;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Listed;
@@ -121,12 +122,24 @@ final class Headline
                 $parts[] = "the {$name} ".Take::way($level->taken->all)." {$plan->make->say($level->taken->all->abs())}";
             }
             if (! $level->byHand->edges->isNone()) {
-                $parts[] = "the {$name} {$plan->make->say($level->byHand->total()->abs())} "
-                    .($level->byHand->total()->isNegative() ? 'smaller' : 'larger').' by hand';
+                $parts[] = self::byHand($level->byHand, $name, $plan).' by hand';
             }
         }
 
         return $parts;
+    }
+
+    private static function byHand(ByHand $byHand, string $name, Plan $plan): string
+    {
+        $total = $byHand->total();
+        if ($total->isZero()) {
+            // As much comes out in front as goes in at the back: nothing is larger, the seam lies elsewhere.
+            $front = $byHand->edges->front;
+
+            return "the side seam at the {$name} moved {$plan->make->say($front->abs())} ".($front->isNegative() ? 'forward' : 'back');
+        }
+
+        return "the {$name} {$plan->make->say($total->abs())} ".($total->isNegative() ? 'smaller' : 'larger');
     }
 
     /** @return list<string> */

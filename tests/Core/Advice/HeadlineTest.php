@@ -36,6 +36,9 @@ test('whatever else is in the line is said in the same breath', function (array 
     ],
     'sewn only' => [['body.waist' => 75], '12 all the way.'],
     'by hand' => [['choices.by_hand' => ['hip' => ['front' => 0.5, 'back' => 0]]], '12 all the way, the hip 1 cm larger by hand.'],
+    'by hand, smaller' => [['choices.by_hand' => ['waist' => ['front' => 0.5, 'back' => -0.75]]], '12 all the way, the waist 0.5 cm smaller by hand.'],
+    'by hand, as much out as in' => [['choices.by_hand' => ['waist' => ['front' => 1, 'back' => -1]]], '12 all the way, the side seam at the waist moved 1 cm back by hand.'],
+    'the other way' => [['choices.by_hand' => ['hip' => ['front' => -0.5, 'back' => 0.5]]], '12 all the way, the side seam at the hip moved 0.5 cm forward by hand.'],
     'front and back unlike' => [['choices.front_larger' => ['bust' => 1]], '12 all the way, 14 in front and 10 at the back of the bust.'],
 ]);
 
