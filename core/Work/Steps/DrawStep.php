@@ -31,7 +31,9 @@ final readonly class DrawStep
             $sides[0] === PieceSide::Front => 'on the front alone: the back stays on its line',
             default => 'on the back alone: the front stays on its line',
         };
-        $stations = $given->line->front->stations !== [];
+        $open = $self->open();
+        // A line between two levels is told by its stations only where both are.
+        $stations = count($given->levels()) - count($open) > 1;
         $hasAdjust = AdjustStep::of($given) !== [];
 
         return [new Step(
@@ -40,7 +42,7 @@ final readonly class DrawStep
             short: $stations ? "Draw the side seam by the stations, {$which}." : "Draw the side seam by its marks, {$which}.",
             how: [
                 ...($stations
-                    ? ['Moves are counted from the printed line named there'.($hasAdjust ? '; what the bust adjustment did is in them' : '').'.']
+                    ? ['Moves are counted from the printed line named there'.($hasAdjust ? '; what the bust adjustment did is in them' : '').'.', ...$self->beyond($open, $isAlike ? [PieceSide::Front] : $sides)]
                     : [...array_map($self->joined(...), $isAlike ? [PieceSide::Front] : $sides), ...$self->wanted()]),
                 ...NotHeld::told($given),
                 ...$self->panels(),
@@ -63,19 +65,60 @@ final readonly class DrawStep
             && $this->given->pieces->having(SeamKind::Armhole) === [] && $this->given->pieces->having(SeamKind::Raglan) === [];
     }
 
+    /** @return list<Level> those that no station stands at, as their depth isn't known */
+    private function open(): array
+    {
+        $told = [];
+        foreach ($this->given->line->front->stations as $one) {
+            $told[] = $one->told === null ? null : $one->station->level;
+        }
+
+        return array_values(array_filter($this->given->levels(), static fn (Level $level): bool => ! in_array($level->value, $told, true)));
+    }
+
     /** Without depths: the marks, joined in a curve. */
     private function joined(PieceSide $side): string
     {
+        return ucfirst($this->whose($side).'touch '.implode(', ', $this->marks($side, $this->given->levels())).', and join them in a curve.');
+    }
+
+    /**
+     * What lies beyond the stations.
+     *
+     * @param  list<Level>  $open
+     * @param  list<PieceSide>  $sides
+     * @return list<string>
+     */
+    private function beyond(array $open, array $sides): array
+    {
+        if ($open === []) {
+            return [];
+        }
+        $told = array_map(fn (PieceSide $side): string => ucfirst($this->whose($side).'beyond the stations touch '.implode(', ', $this->marks($side, $open)).', and join it in a curve.'), $sides);
+
+        return [...$told, ...$this->wanted()];
+    }
+
+    /**
+     * @param  list<Level>  $levels
+     * @return list<string> such as `line 12 at the underarm`
+     */
+    private function marks(PieceSide $side, array $levels): array
+    {
         $marks = [];
-        foreach ($this->given->levels() as $level) {
+        foreach ($levels as $level) {
             $told = $this->given->told($side, $level);
             if ($told !== null) {
                 $marks[] = $this->given->saying->place($told).($level === Level::Bust ? ' at the underarm' : " at your tissue's {$level->value} mark");
             }
         }
-        $whose = $this->given->line->isAlike ? '' : ($side === PieceSide::Front ? 'Front: ' : 'Back: ');
 
-        return "{$whose}touch ".implode(', ', $marks).', and join them in a curve.';
+        return $marks;
+    }
+
+    private function whose(PieceSide $side): string
+    {
+        return $this->given->line->isAlike ? '' : ($side === PieceSide::Front ? 'Front: ' : 'Back: ');
     }
 
     /** @return list<string> which lengths would give stations */

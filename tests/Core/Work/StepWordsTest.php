@@ -92,12 +92,33 @@ test('where no depth is known marks are touched and joined, each side by its own
         ->and(array_slice($draw->how, 0, -1))->toBe($told)
         ->and($draw->how[count($told)])->toBe('With underarm to waist and waist to hip typed into the pattern there would be stations.');
 })->with([
-    'alike' => [byHand(0.5, 0.5), ["touch line 12 at the underarm, 0.5 cm outside line 12 at your tissue's waist mark, line 12 at your tissue's hip mark, and join them in a curve."]],
+    'alike' => [byHand(0.5, 0.5), ["Touch line 12 at the underarm, 0.5 cm outside line 12 at your tissue's waist mark, line 12 at your tissue's hip mark, and join them in a curve."]],
     'unlike' => [byHand(0.5, -0.7), [
         "Front: touch line 12 at the underarm, 0.5 cm outside line 12 at your tissue's waist mark, line 12 at your tissue's hip mark, and join them in a curve.",
         "Back: touch line 12 at the underarm, 0.7 cm inside line 12 at your tissue's waist mark, line 12 at your tissue's hip mark, and join them in a curve.",
     ]],
 ]);
+
+test('where the hip’s depth alone is missing, stations lead down to the waist, and its mark is touched beyond them', function (array $changes, array $told): void {
+    $plan = planOf($changes + ['pattern.seam' => ['underarm_to_waist' => 20], 'choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10'], 'choices.take' => ['waist' => 'leave', 'hip' => 'leave']]);
+    $draw = stepsOf($plan)['draw'];
+    expect($draw->code)->toBe('draw.stations')->and($draw->how)->toBe([
+        'Moves are counted from the printed line named there.', ...$told, 'With waist to hip typed into the pattern there would be stations.',
+    ]);
+})->with([
+    'alike' => [[], ["Beyond the stations touch line 10 at your tissue's hip mark, and join it in a curve."]],
+    'unlike' => [['choices.by_hand' => ['hip' => ['back' => -0.6]]], [
+        "Front: beyond the stations touch line 10 at your tissue's hip mark, and join it in a curve.",
+        "Back: beyond the stations touch 0.6 cm inside line 10 at your tissue's hip mark, and join it in a curve.",
+    ]],
+]);
+
+test('stations that lead from nowhere are none: with one level at a known depth the marks are touched', function (): void {
+    $skirt = ['pattern.body_chart.full_bust' => null, 'pattern.finished.full_bust' => null, 'body.full_bust' => null, 'pattern.seam' => ['underarm_to_waist' => 20], 'choices.sizes' => ['waist' => '12', 'hip' => '14'], 'choices.take' => ['hip' => 'leave']];
+    expect(stepsOf(planOf($skirt))['draw']->how)->toBe([
+        "Touch line 12 at your tissue's waist mark, line 14 at your tissue's hip mark, and join them in a curve.", 'With waist to hip typed into the pattern there would be stations.',
+    ]);
+});
 
 test('what goes beyond a spread is drawn at the front’s underarm, before anything else', function (): void {
     $slashed = ['body.full_bust' => 97, 'body.high_bust' => 84, 'pattern.body_chart.high_bust' => [78, 82, 86, 90, 94, 99], 'choices.method' => 'slash', 'choices.lead' => 'high_bust'];

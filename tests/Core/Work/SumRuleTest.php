@@ -8,6 +8,7 @@ use Tests\Support\SumRule;
 use Underbolt\File\MakeReader;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
@@ -34,6 +35,24 @@ function randomWork(): array
 test('each edge of each piece counts once from a printed line at every level that it reaches, and ends at the line', function (): void {
     foreach (randomWork() as $seed => [, , $sum]) {
         expect($sum->atEdges())->toBe([], "seed {$seed}");
+    }
+});
+
+test('a side that leaves one printed line for another, or for none, is drawn or adjusted; one that keeps to its line is not drawn', function (): void {
+    foreach (randomWork() as $seed => [$plan, $work]) {
+        $steps = array_column(array_map(static fn ($step): array => [$step->id, $step->short], $work->steps), 1, 0);
+        foreach ([PieceSide::Front, PieceSide::Back] as $side) {
+            $told = array_values(array_filter(array_column($work->line->side($side)->stations, 'told')));
+            if ($told === [] || isset($steps['adjust'])) {
+                continue;
+            }
+            $keeps = count(array_unique(array_column($told, 'size'))) === 1 && array_filter($told, static fn ($one): bool => $one->move->abs()->nanometres > 1_000_000) === [];
+            $other = $side === PieceSide::Front ? 'on the back alone' : 'on the front alone';
+            $isDrawn = isset($steps['draw']) && ! str_contains($steps['draw'], $other);
+            // A change of a millimetre is drawn, and so is what lies beyond the stations.
+            $keeps && $isDrawn ? expect($plan->front->depths->hip === null || in_array(1_000_000, array_map(static fn ($one): int => $one->move->abs()->nanometres, $told), true))->toBeTrue("seed {$seed} {$side->value}")
+                : expect($isDrawn)->toBe(! $keeps, "seed {$seed} {$side->value}");
+        }
     }
 });
 

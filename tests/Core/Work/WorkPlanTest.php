@@ -156,7 +156,7 @@ test('a waist that is free is swung past, to the hip; a raglan has no shoulder e
 
 test('without depths the marks are touched and joined, and what would tell more is named', function (): void {
     $plan = planOf(['body.waist' => 82, 'pattern.seam' => ['seam_allowance' => 1.5], 'choices.by_hand' => ['hip' => ['front' => 0.5, 'back' => 0.5]]]);
-    expect(stepsOf($plan)['draw']->text())->toContain('Draw the side seam by its marks, front and back alike.', 'touch line 12 at the underarm, line 16 at your tissue\'s waist mark, 0.5 cm outside line 12 at your tissue\'s hip mark, and join them in a curve.', 'With underarm to waist and waist to hip typed into the pattern there would be stations.')
+    expect(stepsOf($plan)['draw']->text())->toContain('Draw the side seam by its marks, front and back alike.', 'Touch line 12 at the underarm, line 16 at your tissue\'s waist mark, 0.5 cm outside line 12 at your tissue\'s hip mark, and join them in a curve.', 'With underarm to waist and waist to hip typed into the pattern there would be stations.')
         ->and(array_map(static fn (Missing $one): string => $one->field, Missing::of($plan)))->toBe(['pattern.seam.underarm_to_waist', 'pattern.seam.waist_to_hip', 'pattern.seam.hip_to_hem']);
 });
 
