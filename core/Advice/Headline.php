@@ -9,7 +9,6 @@ use Underbolt\Altering\ByHand;
 use Underbolt\Altering\Take;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Listed;
-use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\Plan;
 use Underbolt\Sizing\Sizes;
 
@@ -36,25 +35,51 @@ final class Headline
     public static function details(Plan $plan): string
     {
         $lines = $plan->front->isLike($plan->back) ? 'One line to cut, front and back alike' : 'Two lines to cut, front and back unlike';
-        $steps = array_filter($plan->steps, static fn (?SizeStep $step): bool => $step !== null && $step->sizes > 0);
-        $wide = count(array_filter($steps, static fn (?SizeStep $step): bool => $step !== null && $step->sizes > 1));
-        $said = match (count($steps)) {
-            0 => 'no step to blend',
-            1 => 'one step to blend',
-            default => 'two steps to blend',
-        };
-        $hard = match (true) {
-            $steps === [] => '',
-            $wide === 0 => ', easy',
-            $wide === count($steps) => $wide === 1 ? ', a wide one' : ', both wide',
-            default => ', one of them wide',
-        };
+        $steps = self::blended(self::stepsOf($plan->frontBack->front), self::stepsOf($plan->frontBack->back));
         $cautions = count(Cautions::of($plan));
 
-        return "{$lines}; {$said}{$hard}; ".match ($cautions) {
+        return "{$lines}; {$steps}; ".match ($cautions) {
             0 => 'nothing to watch.',
             1 => 'one caution that matters.',
             default => "{$cautions} cautions.",
+        };
+    }
+
+    /** @return list<int> how many sizes lie between neighbouring levels, where any do */
+    private static function stepsOf(Sizes $sizes): array
+    {
+        return array_values(array_filter([$sizes->step(Level::Bust, Level::Waist), $sizes->step(Level::Waist, Level::Hip)]));
+    }
+
+    /**
+     * @param  list<int>  $front  steps of the front's line
+     * @param  list<int>  $back  of the back's
+     */
+    private static function blended(array $front, array $back): string
+    {
+        $number = static fn (array $steps, string $none): string => [$none, 'one', 'two'][count($steps)];
+        if ($front !== $back) {
+            $all = [...$front, ...$back];
+
+            return "{$number($front, 'no')} ".(count($front) === 2 ? 'steps' : 'step')." to blend in front, {$number($back, 'none')} at the back".self::hard($all, 'all of them wide');
+        }
+
+        return "{$number($front, 'no')} ".(count($front) === 2 ? 'steps' : 'step').' to blend'.self::hard($front, count($front) === 1 ? 'a wide one' : 'both wide');
+    }
+
+    /**
+     * @param  list<int>  $steps
+     * @param  string  $allWide  what is said where every one is wide
+     */
+    private static function hard(array $steps, string $allWide): string
+    {
+        $wide = count(array_filter($steps, static fn (int $sizes): bool => $sizes > 1));
+
+        return match (true) {
+            $steps === [] => '',
+            $wide === 0 => ', easy',
+            $wide === count($steps) => ", {$allWide}",
+            default => ', '.($wide === 1 ? 'one' : 'some').' of them wide',
         };
     }
 

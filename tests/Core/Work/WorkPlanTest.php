@@ -302,6 +302,16 @@ test('the sentence under the headline counts steps and cautions', function (arra
         ['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 103]],
         'One line to cut, front and back alike; two steps to blend, one of them wide; one caution that matters.',
     ],
+    'unlike at the waist: each line steps twice' => [['choices.front_larger' => ['waist' => 1]], 'Two lines to cut, front and back unlike; two steps to blend, easy; nothing to watch.'],
+    'unlike at the bust: once each, over two sizes' => [['choices.front_larger' => ['bust' => 2]], 'Two lines to cut, front and back unlike; one step to blend, a wide one; nothing to watch.'],
+    'the front steps and the back does not' => [
+        ['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 99], 'choices.front_larger' => ['waist' => 1]],
+        'Two lines to cut, front and back unlike; two steps to blend in front, none at the back, all of them wide; nothing to watch.',
+    ],
+    'the back steps farther than the front' => [
+        ['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 99], 'choices.front_larger' => ['waist' => -1, 'hip' => -1]],
+        'Two lines to cut, front and back unlike; one step to blend in front, two at the back, one of them wide; nothing to watch.',
+    ],
 ]);
 
 test('a change that no side seam can take is shared out among panels, or told to find no piece', function (): void {
