@@ -48,7 +48,7 @@ final class Headline
     /** @return list<int> how many sizes lie between neighbouring levels, where any do */
     private static function stepsOf(Sizes $sizes): array
     {
-        return array_values(array_filter([$sizes->step(Level::Bust, Level::Waist), $sizes->step(Level::Waist, Level::Hip)]));
+        return array_values(array_filter([$sizes->step(Level::Bust, Level::Waist), $sizes->step(Level::Waist, Level::Hip)], static fn (?int $step): bool => $step !== null && $step > 0));
     }
 
     /**
@@ -58,13 +58,12 @@ final class Headline
     private static function blended(array $front, array $back): string
     {
         $number = static fn (array $steps, string $none): string => [$none, 'one', 'two'][count($steps)];
-        if ($front !== $back) {
-            $all = [...$front, ...$back];
-
-            return "{$number($front, 'no')} ".(count($front) === 2 ? 'steps' : 'step')." to blend in front, {$number($back, 'none')} at the back".self::hard($all, 'all of them wide');
+        $steps = count($front) === 2 ? 'steps' : 'step';
+        if ($front === $back) {
+            return "{$number($front, 'no')} {$steps} to blend".self::hard($front, count($front) === 1 ? 'a wide one' : 'both wide');
         }
 
-        return "{$number($front, 'no')} ".(count($front) === 2 ? 'steps' : 'step').' to blend'.self::hard($front, count($front) === 1 ? 'a wide one' : 'both wide');
+        return "{$number($front, 'no')} {$steps} to blend in front, {$number($back, 'none')} at the back".self::hard([...$front, ...$back], 'all of them wide');
     }
 
     /**
