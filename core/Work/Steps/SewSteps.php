@@ -60,13 +60,19 @@ final class SewSteps
         )];
     }
 
-    /** Both figures, where a tape shows them apart. */
+    /** Both figures, where a tape shows them apart; no cloth lies beyond the edge. */
     private static function widths(Given $given, ?Length $allowance, Length $edge): string
     {
-        $usual = $allowance === null ? '' : $given->saying->length($allowance);
-        $now = $allowance === null ? '' : $given->saying->length($allowance->minus($edge));
+        if ($allowance === null) {
+            return '';
+        }
+        $usual = $given->saying->length($allowance);
+        $now = $allowance->minus($edge);
+        if (! $now->isPositive()) {
+            return ": more than the allowance of {$usual} holds";
+        }
 
-        return $now === $usual ? '' : ": at {$now} instead of {$usual}";
+        return $given->saying->length($now) === $usual ? '' : ": at {$given->saying->length($now)} instead of {$usual}";
     }
 
     /** @return array{string, string} the notches above and below */

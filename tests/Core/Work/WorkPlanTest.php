@@ -166,6 +166,17 @@ test('sewn in the seam both widths are said', function (): void {
         ->and(appliedIn(stepsOf($plan)['sew-waist'], $plan))->toBe(['front side front waist sewn -0.25 after trace', 'back side back waist sewn -0.25 after trace']);
 });
 
+test('what is let out in the seam has an allowance to come from, or that is said', function (float $body, string $short): void {
+    $plan = planOf(['body.waist' => $body, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'sew'], 'pattern.seam.seam_allowance' => 1.5]);
+    expect(stepsOf($plan)['sew-waist']->short)->toBe("At the waist sew the side seams {$short}.");
+})->with([
+    [78, '1 cm nearer the edge: at 0.5 cm instead of 1.5 cm'],
+    [79.6, '1.4 cm nearer the edge: at 0.1 cm instead of 1.5 cm'],
+    [80, '1.5 cm nearer the edge: more than the allowance of 1.5 cm holds'],
+    [86, '3 cm nearer the edge: more than the allowance of 1.5 cm holds'],
+    [66, '2 cm deeper: at 3.5 cm instead of 1.5 cm'],
+]);
+
 test('the centre back takes its amount where there is a seam, and says so where the piece lies on the fold', function (): void {
     $apart = ['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.centre_back' => ['waist' => 2]];
     $seamed = planOf($apart + ['pattern.pieces' => [['name' => 'bodice front'], ['name' => 'bodice back', 'times' => 2], ['name' => 'skirt front'], ['name' => 'skirt back', 'times' => 2], ['name' => 'waistband']]]);
