@@ -70,9 +70,10 @@ final readonly class AdjustStep
         $given = $this->given;
         $half = $given->saying->length($this->bust->perFrontHalf());
         [$move, $side] = $this->isFull() ? ['Spread', 'opens: it is the side dart, or makes it deeper'] : ['Overlap', 'closes: the side dart gets smaller, or goes'];
+        [$what, $dart, $edge] = $this->isFull() ? ['adds', 'goes into the waist dart', 'is taken off the side'] : ['takes away', 'comes out of the waist dart', 'is put onto the side'];
         $spread = $given->plan->make->choices->spread === Spread::Side
-            ? "What that adds at the waist, {$half} on each front half, is taken off the side again there: the waist mark counts from the printed line where it lay before."
-            : "What that adds at the waist, {$half} on each front half, goes into the waist dart; the side's printed line moves with the paper, and marks count from where it lies now.";
+            ? "What that {$what} at the waist, {$half} on each front half, {$edge} again there: the waist mark counts from the printed line where it lay before."
+            : "What that {$what} at the waist, {$half} on each front half, {$dart}; the side's printed line moves with the paper, and marks count from where it lies now.";
 
         return new Step(
             id: Given::ADJUST,

@@ -39,7 +39,8 @@ final class CentreBackSteps
         $short = 'Centre back: '.($edge->isPositive() ? 'let out' : 'take in')." {$given->saying->length($edge)} at each of its two edges at the {$name}.";
         $how = ['Nothing at the neck and nothing at the next level above and below: one smooth curve through the mark.'];
         if ($given->pieces->areListed && $pieces === []) {
-            $how = ["No piece has a seam there: one on the fold can't take it. Open the fold into a seam, or draw ".$given->saying->length($apart->dividedBy(EdgeChange::SIDE_EDGES)).' more at each side edge instead.'];
+            $atSide = $apart->dividedBy(EdgeChange::SIDE_EDGES)->negated();
+            $how = ["No piece has a seam there: one on the fold can't take it. Open the fold into a seam".($given->plan->make->canBeDone($atSide) ? ", or go {$given->saying->move($atSide)} more at each side edge instead" : '').'.'];
         } elseif (! $given->pieces->areListed) {
             $how[] = 'Where the back lies on the fold it can\'t take it: then at the side seams instead, a quarter of it at each edge.';
         }

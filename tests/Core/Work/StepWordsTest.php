@@ -120,6 +120,30 @@ test('stations that lead from nowhere are none: with one level at a known depth 
     ]);
 });
 
+test('slashed, a bust that grows adds at the waist, one that shrinks takes away there', function (float $fullBust, ?string $spread, array $said): void {
+    $changes = ['body.full_bust' => $fullBust, 'body.high_bust' => 86, 'choices.method' => 'slash', 'choices.lead' => 'high_bust', 'choices.spread' => $spread];
+    expect(stepsOf(planOf($changes))['adjust']->how)->toContain(...$said);
+})->with([
+    'more, into the dart' => [97, 'dart', [
+        'Spread by 2.5 cm at the bust point, the edges of the lower cut side by side; at the side a wedge opens: it is the side dart, or makes it deeper.',
+        "What that adds at the waist, 2.5 cm on each front half, goes into the waist dart; the side's printed line moves with the paper, and marks count from where it lies now.",
+    ]],
+    'more, off the side' => [97, 'side', ['What that adds at the waist, 2.5 cm on each front half, is taken off the side again there: the waist mark counts from the printed line where it lay before.']],
+    'less, out of the dart' => [90, 'dart', [
+        'Overlap by 1 cm at the bust point, the edges of the lower cut side by side; at the side a wedge closes: the side dart gets smaller, or goes.',
+        "What that takes away at the waist, 1 cm on each front half, comes out of the waist dart; the side's printed line moves with the paper, and marks count from where it lies now.",
+    ]],
+    'less, onto the side' => [90, 'side', ['What that takes away at the waist, 1 cm on each front half, is put onto the side again there: the waist mark counts from the printed line where it lay before.']],
+]);
+
+test('a centre back on the fold is told what else can be done, as far as hands can', function (float $amount, string $told): void {
+    $changes = ['body.waist' => $amount > 0 ? 68 : 76, 'choices.sizes' => ['waist' => '12'], 'choices.centre_back' => ['waist' => $amount], 'pattern.pieces' => [['name' => 'front'], ['name' => 'back', 'on_fold' => true]]];
+    expect(stepsOf(planOf($changes))['centre_back-waist']->how[0])->toBe("No piece has a seam there: one on the fold can't take it. Open the fold into a seam{$told}.");
+})->with([
+    'taken in' => [2, ', or go 0.5 cm inward more at each side edge instead'], 'let out' => [-1.2, ', or go 0.3 cm outward more at each side edge instead'],
+    'too little for four edges' => [0.3, ''],
+]);
+
 test('what goes beyond a spread is drawn at the front’s underarm, before anything else', function (): void {
     $slashed = ['body.full_bust' => 97, 'body.high_bust' => 84, 'pattern.body_chart.high_bust' => [78, 82, 86, 90, 94, 99], 'choices.method' => 'slash', 'choices.lead' => 'high_bust'];
     expect(amountsOf($slashed, 'adjust'))->toBe(['underarm, front edge 2.5 x2 out'])->and(amountsOf($slashed, 'draw'))->toBe([])

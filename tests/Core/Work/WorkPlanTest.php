@@ -183,7 +183,7 @@ test('the centre back takes its amount where there is a seam, and says so where 
     $folded = planOf($apart + ['pattern.pieces' => [['name' => 'front'], ['name' => 'back', 'on_fold' => true]]]);
     expect(appliedIn(stepsOf($seamed)['centre_back-waist'], $seamed))->toBe(['bodice back centre_back back waist -1 after trace', 'skirt back centre_back back waist -1 after trace'])
         ->and(stepsOf($seamed)['centre_back-waist']->text())->toContain('waistband: the same at the centre back.')
-        ->and(stepsOf($folded)['centre_back-waist']->text())->toContain('No piece has a seam there', 'draw 0.5 cm more at each side edge instead')
+        ->and(stepsOf($folded)['centre_back-waist']->text())->toContain('No piece has a seam there', 'go 0.5 cm inward more at each side edge instead')
         ->and(stepsOf($folded)['centre_back-waist']->applied)->toBe([]);
 });
 
