@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Underbolt\Advice;
 
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Cloth\FabricKind;
 use Underbolt\Planning\Asked\Make;
 
 /** One thing worth knowing before cutting, with what to do about it. */
@@ -225,9 +227,13 @@ final readonly class Caution
         $has = $ease->isNegative()
             ? "As cut the {$level->value} is {$make->say($ease->abs())} smaller than the body"
             : "As cut the {$level->value} has {$make->say($ease)} of ease";
-        $try = $ease->isNegative() ? 'Stretch the cloth that far and look whether it gives' : 'Try the tape test, sitting down';
+        $try = match (true) {
+            ! $ease->isNegative() => 'Try the tape test, sitting down before you cut',
+            ($make->cloth->kind ?? $make->pattern->fabric->kind) === FabricKind::Knit => 'Stretch the cloth that far and look whether it gives before you cut',
+            default => 'Woven cloth does not give that: take a larger size there, or let it out',
+        };
 
-        return new self(CautionCode::UnderLeastEase, $level, "{$has}; {$least} is the least. {$try} before you cut.");
+        return new self(CautionCode::UnderLeastEase, $level, "{$has}; {$least} is the least. {$try}.");
     }
 
     public static function noSizeLeavesLeast(Level $level, string $size): self
@@ -336,13 +342,15 @@ final readonly class Caution
         );
     }
 
-    /** @param  ?string  $lacks  of the frame's size at the level; null where it has no figure there */
-    public static function oneSizeLeftOut(?Level $level, ?string $size, ?string $lacks): self
+    /** @param  ?Length  $lacks  of the frame's size at the level; null where it has no figure there */
+    public static function oneSizeLeftOut(?Level $level, ?string $size, ?Length $lacks, Make $make): self
     {
+        // The bound is one of inches, and is as round to who measures in centimetres.
+        $bound = $make->unit === Unit::Inch ? '4 in' : '10 cm';
         $why = match (true) {
             $level === null => 'no size has a figure at every level',
             $lacks === null => "size {$size}, that of neck and shoulders, has no figure at the {$level->value}",
-            default => "size {$size}, that of neck and shoulders, lacks {$lacks} at the {$level->value}, more than 4 in",
+            default => "size {$size}, that of neck and shoulders, lacks {$make->say($lacks)} at the {$level->value}, more than {$bound}",
         };
 
         return new self(CautionCode::OneSizeLeftOut, $level, "One size all the way is asked for, but {$why}: the sizes of best fit and least work are taken instead.");

@@ -48,7 +48,7 @@ final class Cautions
         $frame = $plan->frame->chart?->size;
         $left = $level === null || $frame === null ? null : $plan->at($level)?->facts->leftOver($frame);
 
-        return [Caution::oneSizeLeftOut($level, $frame === null ? null : $plan->nameOf($frame), $left === null ? null : $plan->make->say($left->abs()))];
+        return [Caution::oneSizeLeftOut($level, $frame === null ? null : $plan->nameOf($frame), $left?->abs(), $plan->make)];
     }
 
     /** @return list<Caution> */

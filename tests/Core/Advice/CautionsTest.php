@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Underbolt\Advice\CautionCode;
 use Underbolt\Advice\Cautions;
 
 use function Tests\Core\cautionsOf;
@@ -103,3 +104,18 @@ test('what stops a cut comes first', function (): void {
     expect($codes)->toContain(true, false)
         ->and($codes)->toBe([...array_filter($codes), ...array_filter($codes, static fn (bool $stops): bool => ! $stops)]);
 });
+
+test('what is smaller than the body is tried by its cloth: a knit may give, a woven doesn’t', function (array $changes, string $try): void {
+    $said = array_values(array_filter(Cautions::of(planOf($changes + ['choices.sizes' => ['waist' => '10'], 'choices.take' => ['waist' => 'leave'], 'choices.by_hand' => ['waist' => ['in_all' => -4]]])), static fn ($one): bool => $one->code === CautionCode::UnderLeastEase));
+    expect($said[0]->text)->toEndWith(" is the least. {$try}.");
+})->with([
+    'room, but too little' => [['choices.by_hand' => null], 'Try the tape test, sitting down before you cut'],
+    'drafted for a woven' => [[], 'Woven cloth does not give that: take a larger size there, or let it out'],
+    'drafted for a knit' => [['pattern.fabric' => ['kind' => 'knit', 'stretch_percent' => 2]], 'Stretch the cloth that far and look whether it gives before you cut'],
+    'made of a knit, though drafted for a woven' => [['cloth' => ['kind' => 'knit']], 'Stretch the cloth that far and look whether it gives before you cut'],
+]);
+
+test('one size that is left out says what it lacks, against a bound as round in either unit', function (string $unit, string $words): void {
+    $plan = planOf(($unit === 'in' ? inCentimetres() : []) + ['body.high_bust' => '80 cm', 'choices.lead' => 'high_bust', 'choices.pick' => 'one_size', 'body.hip' => '112 cm', 'unit' => $unit]);
+    expect(array_column(array_map(static fn ($one): array => [$one->code->value, $one->text], Cautions::of($plan)), 1, 0)['one_size_left_out'])->toContain($words);
+})->with([['cm', 'lacks 17 cm at the hip, more than 10 cm:'], ['in', 'more than 4 in:']]);

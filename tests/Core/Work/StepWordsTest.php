@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Work\Steps\StepAmount;
+use Underbolt\Work\WorkPlan;
 
 use function Tests\Core\cm;
 use function Tests\Core\planOf;
@@ -85,6 +87,34 @@ test('a side that goes onto another line and back has a station for it, and a st
     expect(isset(stepsOf($plan)['draw']))->toBe($sides !== [])
         ->and([$moved($plan->stations()), $moved($plan->backStations() ?? $plan->stations())])->toBe([in_array('front', $sides, true), in_array('back', $sides, true)]);
 })->with([[0, 0, []], [1, 0, ['front']], [0, -1, ['back']], [-1, -1, ['front', 'back']], [2, 1, ['front', 'back']]]);
+
+test('a millimetre beside a printed line is on it, more is told beside it', function (float $hand, bool $isOn): void {
+    $told = WorkPlan::of(planOf(byHand($hand, $hand)))->line->front->at(Level::Waist);
+    expect([$told?->size, $told?->isOn, $told?->move])->toEqual([2, $isOn, cm($hand)]);
+})->with([[0.1, true], [-0.1, true], [0.101, false], [-0.101, false]]);
+
+test('what is done is said why in that order', function (array $changes, string $why): void {
+    expect(WorkPlan::of(planOf($changes))->why)->toBe($why);
+})->with([
+    [[], 'The waist stays where it is, or nearly: blend, then length.'],
+    [['body.underarm_to_waist' => 21], 'The waist stays where it is, or nearly: blend, then length.'],
+    [['body.underarm_to_waist' => 17.5], 'The waist moves by 2.5 cm: put it in place before the blend is drawn to it.'],
+    [['body.underarm_to_waist' => 17.5, 'choices.order' => 'blend_first'], 'You chose it.'],
+]);
+
+test('what is walked in the end is named: the levels that are notched, and what lies on what', function (array $changes, string $short, array $how): void {
+    $walk = stepsOf(planOf(byHand(0.5, 0.5, $changes)))['walk'];
+    expect($walk->short)->toBe($short)->and($walk->how)->toBe($how);
+})->with([
+    'pieces not listed' => [[], 'Walk front and back side seams against each other, true where they meet, and notch at waist and hip.', ['Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.']],
+    'a lining' => [['pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'front lining']]], 'Walk front and back side seams against each other, true where they meet, and notch at waist and hip.', ['Lay each lining on its outer: they have the same side seam.']],
+    'no hip' => [['pattern.pieces' => [['name' => 'front'], ['name' => 'back']], 'body.hip' => null], 'Walk front and back side seams against each other, true where they meet, and notch at waist.', []],
+]);
+
+test('trousers keep what lies between the legs, and nothing else says so', function (?string $garment, bool $isSaid): void {
+    $how = stepsOf(planOf(byHand(0.5, 0.5, ['pattern.garment' => $garment])))['draw']->how;
+    expect(in_array('Inside leg and crotch stay as printed.', $how, true))->toBe($isSaid);
+})->with([['trousers', true], ['dress', false], [null, false]]);
 
 test('where no depth is known marks are touched and joined, each side by its own where they are unlike', function (array $changes, array $told) use ($unmeasured): void {
     $draw = stepsOf(planOf($changes + $unmeasured))['draw'];
