@@ -92,7 +92,7 @@ final readonly class CutSheetLevel
             ? []
             : [new Done(
                 'by_hand',
-                "by hand an edge: {$plan->make->signed($edges->front)} in front, {$plan->make->signed($edges->back)} at the back",
+                "by hand an edge: front {$plan->make->signed($edges->front)}, back {$plan->make->signed($edges->back)}",
                 ['front' => $plan->make->signed($edges->front), 'back' => $plan->make->signed($edges->back)],
             )];
     }

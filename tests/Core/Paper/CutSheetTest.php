@@ -58,7 +58,7 @@ test('level by level the sheet says which line to follow and what is done there'
     ],
     'front and back unlike, and by hand' => [
         ['choices.front_larger' => ['hip' => 1], 'choices.by_hand' => ['hip' => ['front' => 0.5]]],
-        'hip', 'line 14', 'line 10', ['by hand an edge: out 0.5 cm in front, nothing at the back'],
+        'hip', 'line 14', 'line 10', ['by hand an edge: front out 0.5 cm, back nothing'],
     ],
 ]);
 
