@@ -21,7 +21,7 @@ const done = ref('');
 /** What worked with the password in use asks for it again the next time; what needs none leaves it where it is typed. */
 async function changed(change: () => Promise<unknown>, says: string): Promise<boolean> {
     const isDone = await attempt(change, says);
-    if (isDone) current.value = password.value = '';
+    if (isDone) current.value = '';
     return isDone;
 }
 
@@ -38,11 +38,13 @@ async function attempt(change: () => Promise<unknown>, says: string): Promise<bo
     }
 }
 
-const changePassword = (): Promise<boolean> =>
-    changed(
+async function changePassword(): Promise<void> {
+    const isDone = await changed(
         () => api.PUT('/api/me/password', { body: { current: current.value, password: password.value } }),
         'The password is changed; everywhere else you are signed out.',
     );
+    if (isDone) password.value = '';
+}
 
 /** Shown this once: only what they are recognised by is kept. */
 const codes = ref<string[]>([]);
