@@ -253,9 +253,9 @@ final readonly class Caution
         return new self(
             CautionCode::CupNoRow,
             Level::Bust,
-            'There is no '.($body === null ? 'finished bust row' : 'bust row')." for the {$letter} cup; the row of "
-                .implode(' and ', $read)
-                .' is read instead'.($body === $finished ? '' : ', so the ease it is drafted with is not known')
+            'There is no '.($body === null ? 'finished bust row' : 'bust row')." for the {$letter} cup; "
+                .(count($read) > 1 ? 'the rows of '.implode(' and ', $read).' are' : 'the row of '.implode('', $read).' is')
+                .' read instead'.($body === $finished ? '' : ', so the ease it is drafted with is not known')
                 .'. Measure the paper pattern, or adjust the bust for the difference.',
         );
     }
