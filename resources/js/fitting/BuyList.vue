@@ -72,7 +72,12 @@ section {
 }
 .amount {
     display: inline-block;
-    margin-left: 4px;
+    margin-left: 8px;
+}
+@media (max-width: 560px) {
+    .amount {
+        margin-left: 0;
+    }
 }
 .what {
     flex: none;
