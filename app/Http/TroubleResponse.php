@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http;
 
 use ErrorException;
-use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
+use PDOException;
 use Throwable;
+use UnexpectedValueException;
 
 /** What a person can do when the disk or the database behind the application won't have it. */
 final class TroubleResponse
@@ -29,7 +30,8 @@ final class TroubleResponse
     /** Null for any other trouble. */
     public static function of(Throwable $trouble): ?JsonResponse
     {
-        if (! $trouble instanceof QueryException && ! $trouble instanceof ErrorException) {
+        // From a statement or the end of a transaction, a file, or the log. A refusal may hold such words as somebody typed them.
+        if (! $trouble instanceof PDOException && ! $trouble instanceof ErrorException && ! $trouble instanceof UnexpectedValueException) {
             return null;
         }
         foreach (self::SENTENCES as $reason => [$status, $sentence]) {

@@ -2,6 +2,12 @@
 
 declare(strict_types=1);
 
+use Illuminate\Contracts\Debug\ExceptionHandler;
+use Illuminate\Database\QueryException;
+use Illuminate\Http\Request;
+use Illuminate\Testing\TestResponse;
+use Illuminate\Validation\ValidationException;
+
 test('nothing is loaded from, sent to or framed by another origin', function (): void {
     $policy = (string) $this->get('/')->assertOk()->headers->get('Content-Security-Policy');
     expect($policy)->toContain("default-src 'none'")->toContain("script-src 'self';")->toContain("connect-src 'self';")
@@ -61,4 +67,28 @@ test('a refusal speaks our words, whatever was sent where', function (): void {
 test('a browser that asks for an icon by itself is given it, and no session begins', function (): void {
     $answer = $this->get('/favicon.ico')->assertRedirect('/icon.svg');
     expect($answer->headers->getCookies())->toBe([]);
+});
+
+/** What is answered where something is thrown. */
+function answerTo(Throwable $trouble): TestResponse
+{
+    $request = Request::create('/api/wearers', server: ['HTTP_ACCEPT' => 'application/json']);
+
+    return TestResponse::fromBaseResponse(app(ExceptionHandler::class)->render($request, $trouble));
+}
+
+test('what the disk and the database will not have is told in a sentence, from wherever it comes', function (Throwable $trouble, int $status, string $says): void {
+    $answer = answerTo($trouble)->assertStatus($status)->assertHeader('Retry-After', '2')->assertJsonPath('errors', []);
+    expect($answer->json('message'))->toContain($says);
+})->with([
+    'a statement' => [new QueryException('sqlite', 'update x', [], new PDOException('SQLSTATE[HY000]: General error: 13 database or disk is full')), 507, 'The disk of the server is full'],
+    'the end of a transaction' => [new PDOException('SQLSTATE[HY000]: General error: 13 database or disk is full'), 507, 'What you typed is still here'],
+    'a file' => [new ErrorException('file_put_contents(): Write of 34 bytes failed with errno=28 No space left on device'), 507, 'The disk of the server is full'],
+    'the log' => [new UnexpectedValueException('Writing to the log file failed: write of 90 bytes failed with errno=28 No space left on device'), 507, 'The disk of the server is full'],
+    'somebody else writes' => [new PDOException('SQLSTATE[HY000]: General error: 5 database is locked'), 503, 'The workroom is busy.'],
+    'a disk that can only be read' => [new PDOException('SQLSTATE[HY000]: General error: 8 attempt to write a readonly database'), 503, 'can only be read just now'],
+]);
+
+test('the same words in what somebody typed are no trouble', function (): void {
+    answerTo(ValidationException::withMessages(['name' => '"database is locked" is not a figure.']))->assertUnprocessable();
 });

@@ -23,7 +23,7 @@ test('a length that is a little over says which, and that nothing is done for it
     expect($said)->toContain($where)->and($said)->not->toContain($where === 'above the waist' ? 'between waist and hip' : 'above the waist');
 })->with([[['body.underarm_to_waist' => 20.4], 'above the waist'], [['body.waist_to_hip' => 19.5], 'between waist and hip']]);
 
-test('up to four centimetres an edge a side seam carries a change, more it doesn’t', function (float $hand, bool $isSaid): void {
+test('up to four centimetres an edge a side seam carries a change, and no more', function (float $hand, bool $isSaid): void {
     expect(array_key_exists('change_far hip', saidOf(['choices.by_hand' => ['hip' => ['back' => $hand]]])))->toBe($isSaid);
 })->with([[4, false], [4.001, true], [-4, false], [-4.001, true]]);
 

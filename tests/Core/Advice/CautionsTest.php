@@ -105,7 +105,7 @@ test('what stops a cut comes first', function (): void {
         ->and($codes)->toBe([...array_filter($codes), ...array_filter($codes, static fn (bool $stops): bool => ! $stops)]);
 });
 
-test('what is smaller than the body is tried by its cloth: a knit may give, a woven doesn’t', function (array $changes, string $try): void {
+test('what is smaller than the body is tried by its cloth: a knit may give, a woven never does', function (array $changes, string $try): void {
     $said = array_values(array_filter(Cautions::of(planOf($changes + ['choices.sizes' => ['waist' => '10'], 'choices.take' => ['waist' => 'leave'], 'choices.by_hand' => ['waist' => ['in_all' => -4]]])), static fn ($one): bool => $one->code === CautionCode::UnderLeastEase));
     expect($said[0]->text)->toEndWith(" is the least. {$try}.");
 })->with([

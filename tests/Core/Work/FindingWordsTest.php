@@ -71,7 +71,7 @@ test('pieces that were named get it, and no others; a note stands with it', func
     expect($step?->pieces)->toBe(['bodice front'])->and($step?->short)->toBe('Tracing 2: Lower the neck by 1 cm, in front (gapes when she bows).');
 });
 
-test('an armhole that is raised begins the side seam higher, on the part that was meant; one lengthened doesn’t', function (string $what, string $where, array $applied): void {
+test('an armhole that is raised begins the side seam higher, on the part that was meant; one lengthened moves nothing there', function (string $what, string $where, array $applied): void {
     $plan = foundPlan('armhole', $what, $where);
     expect(appliedIn(findingStep($plan), $plan))->toBe($applied);
 })->with([
