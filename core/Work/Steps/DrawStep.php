@@ -31,6 +31,8 @@ final readonly class DrawStep
             $sides[0] === PieceSide::Front => 'on the front alone: the back stays on its line',
             default => 'on the back alone: the front stays on its line',
         };
+        // Where both are alike one of them is told.
+        $toldSides = $isAlike ? [PieceSide::Front] : $sides;
         $open = $self->open();
         // A line between two levels is told by its stations only where both are.
         $stations = count($given->levels()) - count($open) > 1;
@@ -42,8 +44,8 @@ final readonly class DrawStep
             short: $stations ? "Draw the side seam by the stations, {$which}." : "Draw the side seam by its marks, {$which}.",
             how: [
                 ...($stations
-                    ? ['Moves are counted from the printed line named there'.($hasAdjust ? '; what the bust adjustment did is in them' : '').'.', ...$self->beyond($open, $isAlike ? [PieceSide::Front] : $sides)]
-                    : [...array_map($self->joined(...), $isAlike ? [PieceSide::Front] : $sides), ...$self->wanted()]),
+                    ? ['Moves are counted from the printed line named there'.($hasAdjust ? '; what the bust adjustment did is in them' : '').'.', ...$self->beyond($open, $toldSides)]
+                    : [...array_map($self->joined(...), $toldSides), ...$self->wanted()]),
                 ...NotHeld::told($given),
                 ...$self->panels(),
                 ...($given->plan->bust?->isMade() === true && ! $hasAdjust ? ['There is no armhole with a shoulder end to pin: nothing is pivoted, the bust adjustment is in the line.'] : []),

@@ -3,9 +3,8 @@
 declare(strict_types=1);
 
 use Underbolt\Advice\Caution;
+use Underbolt\Advice\Cautions;
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Sizing\CupRow;
-use Underbolt\Sizing\StepVerdict;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\planOf;
@@ -15,7 +14,7 @@ function saidOf(array $changes): array
 {
     $plan = planOf($changes);
 
-    return array_combine(cautionsOf($plan), array_map(static fn (Caution $one): string => $one->text, Underbolt\Advice\Cautions::of($plan)));
+    return array_combine(cautionsOf($plan), array_map(static fn (Caution $one): string => $one->text, Cautions::of($plan)));
 }
 
 test('a length that is a little over says which, and that nothing is done for it', function (array $changes, string $where): void {
@@ -26,10 +25,6 @@ test('a length that is a little over says which, and that nothing is done for it
 test('up to four centimetres an edge a side seam carries a change, and no more', function (float $hand, bool $isSaid): void {
     expect(array_key_exists('change_far hip', saidOf(['choices.by_hand' => ['hip' => ['back' => $hand]]])))->toBe($isSaid);
 })->with([[4, false], [4.001, true], [-4, false], [-4.001, true]]);
-
-test('how hard it is to blend over so many sizes', function (int $sizes, StepVerdict $verdict): void {
-    expect(StepVerdict::over($sizes))->toBe($verdict);
-})->with([[0, StepVerdict::None], [1, StepVerdict::Easy], [2, StepVerdict::Care], [3, StepVerdict::Avoid], [9, StepVerdict::Avoid]]);
 
 test('envelopes that are not there are told with all the levels cut from them', function (array $levels, string $where): void {
     expect(Caution::rangeNotOwned($levels, '16', 'large')->text)->toBe("16 for the {$where}: in the large envelope, which you don't own yet.");
@@ -44,10 +39,6 @@ test('a cup without a row says whose row is read instead, and whether its ease i
     ['D', 'C', 'bust row for the E cup; the rows of D and C are read instead, so the ease it is drafted with is not known'],
     [null, 'D', 'finished bust row for the E cup; the row of D is read instead, so the ease it is drafted with is not known'],
 ]);
-
-test('of two rows as near a cup the larger one is read, in whatever order they stand', function (string $letter, array $rows, string $row): void {
-    expect(CupRow::nearest($letter, $rows))->toBe($row)->and(CupRow::nearest($letter, array_reverse($rows)))->toBe($row);
-})->with([['C', ['B', 'D'], 'D'], ['C', ['A', 'B'], 'B'], ['A', ['C', 'D'], 'C'], ['E', ['A', 'B', 'D'], 'D'], ['B', ['A', 'D'], 'A'], ['D', ['A', 'B', 'F'], 'F']]);
 
 test('ease is told as it is, by its sign and the cloth', function (array $changes, string $begins): void {
     expect(saidOf(['choices.take' => ['waist' => 'leave']] + $changes)['under_least_ease waist'])->toStartWith($begins);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Underbolt\Altering\AdjustmentKind;
 use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\BustAdjustment;
 
@@ -29,3 +30,7 @@ test('pivoting moves all four edges, slashing the two in front twice as far', fu
 test('more than four centimetres pivoted widen the back; slashed they never do', function (float $total, AdjustmentMethod $method, bool $widens): void {
     expect(BustAdjustment::of(cm($total), null, $method)->widensBack())->toBe($widens);
 })->with([[4, AdjustmentMethod::Pivot, false], [4.01, AdjustmentMethod::Pivot, true], [9, AdjustmentMethod::Slash, false]]);
+
+test('an adjustment that adds is a full one, one that takes away a small one', function (float $total, AdjustmentKind $kind): void {
+    expect(BustAdjustment::of(cm($total), cm(5), null)->kind)->toBe($kind);
+})->with([[0.1, AdjustmentKind::Full], [-0.1, AdjustmentKind::Small], [0, AdjustmentKind::None]]);

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Underbolt\Altering\AdjustmentKind;
-use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\FrontOrBack;
 use Underbolt\Altering\LevelChange;
 use Underbolt\Altering\Take;
@@ -53,7 +51,3 @@ test('front and back together say whether a change goes outward', function (floa
 test('each says where it is, and whether that is in front or at the back', function (FrontOrBack $where, string $words, bool $isFront, bool $isBack): void {
     expect([$where->words(), $where->isFront(), $where->isBack()])->toBe([$words, $isFront, $isBack]);
 })->with([[FrontOrBack::Front, 'in front', true, false], [FrontOrBack::Back, 'at the back', false, true], [FrontOrBack::Both, 'front and back', true, true]]);
-
-test('an adjustment that adds is a full one, one that takes away a small one', function (float $total, AdjustmentKind $kind): void {
-    expect(BustAdjustment::of(cm($total), cm(5), null)->kind)->toBe($kind);
-})->with([[0.1, AdjustmentKind::Full], [-0.1, AdjustmentKind::Small], [0, AdjustmentKind::None]]);

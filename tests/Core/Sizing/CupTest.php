@@ -147,3 +147,7 @@ test('the rule of a range wins for its sizes', function (): void {
         ->and(planOf($changes + ['body.full_bust' => 88])->cup->letter)->toBe('A')
         ->and(planOf($changes + ['body.full_bust' => 92, 'choices.range' => 'small'])->cup->letter)->toBe('A');
 });
+
+test('of two rows as near a cup the larger one is read, in whatever order they stand', function (string $letter, array $rows, string $row): void {
+    expect(CupRow::nearest($letter, $rows))->toBe($row)->and(CupRow::nearest($letter, array_reverse($rows)))->toBe($row);
+})->with([['C', ['B', 'D'], 'D'], ['C', ['A', 'B'], 'B'], ['A', ['C', 'D'], 'C'], ['E', ['A', 'B', 'D'], 'D'], ['B', ['A', 'D'], 'A'], ['D', ['A', 'B', 'F'], 'F']]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Sizing\Sizes;
+use Underbolt\Sizing\StepVerdict;
 
 test('each level has its own size', function (): void {
     $sizes = Sizes::each(static fn (Level $level): int => match ($level) {
@@ -35,3 +36,7 @@ test('an absent level has no place and no step', function (): void {
 test('they are the same only where all three are', function (Sizes $other, bool $same): void {
     expect((new Sizes(1, 4, 2))->equals($other))->toBe($same);
 })->with([[new Sizes(1, 4, 2), true], [new Sizes(0, 4, 2), false], [new Sizes(1, 3, 2), false], [new Sizes(1, 4, null), false]]);
+
+test('how hard it is to blend over so many sizes', function (int $sizes, StepVerdict $verdict): void {
+    expect(StepVerdict::over($sizes))->toBe($verdict);
+})->with([[0, StepVerdict::None], [1, StepVerdict::Easy], [2, StepVerdict::Care], [3, StepVerdict::Avoid], [9, StepVerdict::Avoid]]);
