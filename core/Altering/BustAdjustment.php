@@ -66,8 +66,14 @@ final readonly class BustAdjustment
         };
     }
 
+    /** Whether the paper is swung: then its side is straight from underarm to waist. */
+    public function isSwung(): bool
+    {
+        return $this->method === AdjustmentMethod::Pivot;
+    }
+
     public function widensBack(): bool
     {
-        return $this->method === AdjustmentMethod::Pivot && $this->total->nanometres > self::WIDENS_BACK_NM;
+        return $this->isSwung() && $this->total->nanometres > self::WIDENS_BACK_NM;
     }
 }

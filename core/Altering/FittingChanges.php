@@ -21,6 +21,11 @@ final readonly class FittingChanges
     {
     }
 
+    public function isFoundAt(Level $level): bool
+    {
+        return isset($this->edges[$level->value]);
+    }
+
     public function at(Level $level): EdgeChange
     {
         return $this->edges[$level->value] ?? EdgeChange::none();

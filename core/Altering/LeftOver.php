@@ -49,7 +49,7 @@ final readonly class LeftOver
         }
         $most = $chosen === null ? self::most($facts, $left, $centreBack, $finished) : $left;
         $perEdge = $most->minus($centreBack)->dividedBy($facts->edges);
-        $take = $chosen ?? self::usual($facts, $size, $left, $most, $perEdge);
+        $take = $chosen ?? self::usual($facts, $size, $left, $most, $perEdge, $centreBack->isZero(), $finished);
         if ($take === Take::Leave) {
             return new self($left, $left->minus($centreBack)->dividedBy($facts->edges), $take, $centreBack, $centreBack);
         }
@@ -79,25 +79,26 @@ final readonly class LeftOver
         return new EdgeChange($out, $out);
     }
 
-    private static function usual(LevelFacts $facts, int $size, Length $left, Length $most, Length $perEdge): Take
+    /** @param  bool  $isForAll  whether nothing goes to the centre back alone */
+    private static function usual(LevelFacts $facts, int $size, Length $left, Length $most, Length $perEdge, bool $isForAll, ?Length $finished): Take
     {
         $byChart = $facts->schoolAt($size) === EaseSchool::Chart;
+        $isCarried = self::leavesLeast($facts, $finished);
+        $isWanting = $left->isNegative() && $isCarried === false;
 
         return match (true) {
-            $left->isZero(), $most->isZero(), $byChart && $left->isPositive(), $byChart && self::easeCarries($facts, $size) => Take::Leave,
+            $left->isZero(), $most->isZero(), $byChart && ($left->isPositive() || $isCarried === true) => Take::Leave,
+            $isForAll && ! $isWanting && $most->abs()->nanometres <= LevelFacts::NOBODYS_NM => Take::Leave,
             ! $perEdge->isZero() && $perEdge->abs()->nanometres <= self::SEWN_NM => Take::Sew,
             default => Take::InLine,
         };
     }
 
-    /** Whether the garment as printed leaves the least ease. */
-    private static function easeCarries(LevelFacts $facts, int $size): bool
+    /** Whether the garment, before anything is taken, leaves the least ease; null where it isn't known. */
+    private static function leavesLeast(LevelFacts $facts, ?Length $finished): ?bool
     {
-        $finished = $facts->finishedAt($size)?->plus($facts->adjustmentAt($size) ?? Length::zero());
-
-        return $finished !== null
-            && $facts->body !== null
-            && $facts->least !== null
-            && ! $finished->isLessThan($facts->body->plus($facts->least));
+        return $finished === null || $facts->body === null || $facts->least === null
+            ? null
+            : ! $finished->isLessThan($facts->body->plus($facts->least));
     }
 }

@@ -13,26 +13,36 @@ final readonly class LevelChange
 {
     /**
      * @param  EdgeChange  $ease  of what is taken in or let out
-     * @param  EdgeChange  $body  of a bust adjustment and of what was set by hand
+     * @param  EdgeChange  $adjusted  of a bust adjustment
+     * @param  EdgeChange  $byHand  of what a fitting found
      */
-    public function __construct(public EdgeChange $ease, public EdgeChange $body)
+    public function __construct(public EdgeChange $ease, public EdgeChange $adjusted, public EdgeChange $byHand)
     {
     }
 
     public static function none(): self
     {
-        return new self(EdgeChange::none(), EdgeChange::none());
+        return new self(EdgeChange::none(), EdgeChange::none(), EdgeChange::none());
     }
 
     public function all(): EdgeChange
     {
-        return $this->ease->plus($this->body);
+        return $this->ease->plus($this->adjusted)->plus($this->byHand);
+    }
+
+    public function withoutByHand(): self
+    {
+        return new self($this->ease, $this->adjusted, EdgeChange::none());
     }
 
     /** Part of the way to another: 0 is this one, 1 the other. */
     public function towards(self $other, BigRational $share): self
     {
-        return new self($this->ease->towards($other->ease, $share), $this->body->towards($other->body, $share));
+        return new self(
+            $this->ease->towards($other->ease, $share),
+            $this->adjusted->towards($other->adjusted, $share),
+            $this->byHand->towards($other->byHand, $share),
+        );
     }
 
     /** Whether front and back together go outward. */
@@ -48,7 +58,7 @@ final readonly class LevelChange
      */
     public function round(int $edges): Length
     {
-        return self::times($this->ease, $edges)->plus(self::times($this->body, min(EdgeChange::SIDE_EDGES, $edges)));
+        return self::times($this->ease, $edges)->plus(self::times($this->adjusted->plus($this->byHand), min(EdgeChange::SIDE_EDGES, $edges)));
     }
 
     private static function times(EdgeChange $change, int $edges): Length

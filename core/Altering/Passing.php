@@ -17,7 +17,15 @@ final readonly class Passing
     {
     }
 
-    public function at(Level $level): LevelChange
+    /** @param  bool  $isFound  whether a fitting found something at the level itself: then none that was found elsewhere comes there as well */
+    public function at(Level $level, bool $isFound): LevelChange
+    {
+        return $isFound
+            ? (new self(array_map(static fn (LevelChange $change): LevelChange => $change->withoutByHand(), $this->fixed), $this->depths, $this->toHem))->handedTo($level)
+            : $this->handedTo($level);
+    }
+
+    private function handedTo(Level $level): LevelChange
     {
         $place = array_search($level, Level::cases(), true);
         $above = $below = null;

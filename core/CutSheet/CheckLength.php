@@ -17,7 +17,7 @@ final readonly class CheckLength
     /** @return list<self> those that are known */
     public static function all(Plan $plan): array
     {
-        $seam = $plan->make->pattern->seam;
+        $seam = $plan->seam;
         $lengths = $plan->lengths;
         $sum = static fn (?Length $printed, ?Length ...$changes): ?Length => $printed === null ? null : array_reduce($changes, static fn (Length $all, ?Length $one): Length => $one === null ? $all : $all->plus($one), $printed);
         $toHem = $seam->hipToHem !== null && $seam->waistToHip !== null ? $seam->waistToHip->plus($seam->hipToHem) : $seam->waistToHemEdge;

@@ -31,7 +31,7 @@ final class PatternReader
         $meaning = $fields->get($keys->chartMeans);
         $count = count($sizes);
         $body = ChartReader::read($fields->byName($keys->bodyChart), $count, hasRanges: true);
-        $seam = SeamReader::read($fields->part($keys->seam));
+        $seam = SeamReader::read($fields->part($keys->seam), $count);
         $printed = ChartReader::read($fields->byName($keys->finished), $count);
         $parts = FinishedReader::read($fields, $keys, $sizes, $seam->seamAllowance, $printed);
 

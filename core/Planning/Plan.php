@@ -10,6 +10,7 @@ use Underbolt\Altering\Sleeve;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Charts\Weight;
+use Underbolt\Pattern\Paper\SeamData;
 use Underbolt\Planning\Asked\Make;
 use Underbolt\Planning\Asked\Pick;
 use Underbolt\Planning\Choosing\Alternative;
@@ -42,8 +43,10 @@ final readonly class Plan
     /**
      * @param  Sizes  $sizes  as chosen, for those levels that are measured
      * @param  array<string, ?LevelPlan>  $levels  by level; null where not measured, absent where the pattern has no row
+     * @param  array<string, UnmeasuredLevel>  $unmeasured  by level, those that the line lies at without a measure
      * @param  array{bust_waist: ?SizeStep, waist_hip: ?SizeStep}  $steps
      * @param  ?BustAdjustment  $bust  null where it can't be told
+     * @param  SeamData  $seam  what the paper says of it, its lengths in the sizes that are cut
      * @param  CutLine  $back  like the front unless the two are cut unlike
      * @param  ?Sleeve  $sleeve  null where the chart or the card has no upper arm
      */
@@ -54,8 +57,10 @@ final readonly class Plan
         public Sizes $sizes,
         public FrontBack $frontBack,
         public array $levels,
+        public array $unmeasured,
         public array $steps,
         public ?BustAdjustment $bust,
+        public SeamData $seam,
         public LengthChanges $lengths,
         public CutLine $front,
         public CutLine $back,
@@ -92,7 +97,7 @@ final readonly class Plan
 
     public function drawing(): ?SeamDrawing
     {
-        return SeamDrawing::of($this->front, $this->back, $this->situation->measured(), $this->inPlay->sizes);
+        return SeamDrawing::of($this->front, $this->back, $this->situation->onLine(), $this->inPlay->sizes);
     }
 
     /** @return list<int> all that are cut in front or at the back, places in the pattern's list */

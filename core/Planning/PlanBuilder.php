@@ -5,13 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Planning;
 
 use Underbolt\Altering\BustAdjustment;
-use Underbolt\Altering\ByHand;
-use Underbolt\Altering\LeftOver;
 use Underbolt\Altering\LengthChanges;
-use Underbolt\Altering\LevelChange;
-use Underbolt\Altering\Passing;
 use Underbolt\Altering\Sleeve;
-use Underbolt\Altering\Take;
 use Underbolt\Altering\ToHem;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
@@ -33,7 +28,6 @@ use Underbolt\Seam\CutLine;
 use Underbolt\Seam\EdgeChange;
 use Underbolt\Seam\FrontBack;
 use Underbolt\Seam\SeamDepths;
-use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;
 
 /** Makes the plan of a make: a size at every level, and from all that is decided there the one line that is cut. */
@@ -45,14 +39,19 @@ final class PlanBuilder
         $situation = self::situation($make, SizesInPlay::of($make));
         $ways = Alternatives::of($situation);
         $sizes = SizePick::of($situation, $ways);
-        $frontBack = FrontBack::of($sizes, $situation->inPlay->sizes, $make->choices->frontLarger(...));
+        $fill = static fn (Sizes $measured): Sizes => $situation->withUnmeasured($measured, true);
+        $drawn = $fill($sizes);
+        $frontBack = FrontBack::of($sizes, $situation->inPlay->sizes, $make->choices->frontLarger(...))->with($fill);
         $bust = self::bust($situation, $sizes);
-        $lengths = LengthChanges::of($make->body, $make->pattern->seam, $make->choices->lengths, $make->choices->order, $make->found->lengths);
-        LengthLimits::check($make, $lengths, isset($situation->facts['bust']));
+        $seam = $make->pattern->seam->in($drawn->bust ?? $drawn->waist, $drawn->hip ?? $drawn->waist);
+        $lengths = LengthChanges::of($make->body, $seam, $make->choices->lengths, $make->choices->order, $make->found->lengths);
+        LengthLimits::check($make, $seam, $lengths, isset($situation->facts['bust']));
         $depths = $lengths->drawnDepths(array_key_exists('bust', $situation->facts));
-        $levels = self::levels($situation, $sizes, $frontBack, $bust, $ways, $depths);
-        $front = self::line($situation, $frontBack->front, $levels, $depths, static fn (EdgeChange $change): Length => $change->front);
-        $back = self::line($situation, $frontBack->back, $levels, $depths, static fn (EdgeChange $change): Length => $change->back);
+        $changes = LevelChanges::of($situation, $sizes, $frontBack, $bust, $depths);
+        $levels = self::levels($situation, $sizes, $frontBack, $bust, $ways, $changes);
+        $unmeasured = self::unmeasured($situation, $drawn, $frontBack, $changes);
+        $front = self::line($situation, $frontBack->front, $changes, $depths, $bust, static fn (EdgeChange $change): Length => $change->front);
+        $back = self::line($situation, $frontBack->back, $changes, $depths, $bust, static fn (EdgeChange $change): Length => $change->back);
 
         return new Plan(
             situation: $situation,
@@ -61,10 +60,12 @@ final class PlanBuilder
             sizes: $sizes,
             frontBack: $frontBack,
             levels: $levels,
+            unmeasured: $unmeasured,
             steps: [
-                'bust_waist' => self::step($sizes, Level::Bust, Level::Waist),
-                'waist_hip' => self::step($sizes, Level::Waist, Level::Hip),
+                'bust_waist' => self::step($drawn, Level::Bust, Level::Waist),
+                'waist_hip' => self::step($drawn, Level::Waist, Level::Hip),
             ],
+            seam: $seam,
             bust: $bust,
             lengths: $lengths,
             front: $front,
@@ -104,55 +105,24 @@ final class PlanBuilder
     }
 
     /** @return array<string, ?LevelPlan> */
-    private static function levels(
-        Situation $situation,
-        Sizes $sizes,
-        FrontBack $frontBack,
-        ?BustAdjustment $bust,
-        Alternatives $ways,
-        SeamDepths $depths,
-    ): array {
-        $choices = $situation->make->choices;
-        $taken = $own = $fixed = [];
-        foreach ($situation->measured() as $name => $facts) {
-            $size = $sizes->at($facts->level);
-            if ($size === null) {
-                continue;
-            }
-            $isFree = self::isFree($situation->make, $facts);
-            $adjustment = $facts->level === Level::Bust ? $bust : null;
-            $printed = self::printed($facts, $frontBack, $size)?->plus($adjustment->total ?? Length::zero());
-            $taken[$name] = self::taken($situation->make, $facts, $size, $isFree, $printed);
-            $own[$name] = new LevelChange(
-                $taken[$name]->drawn(),
-                self::byHand($situation->make, $facts)->edges->plus($adjustment?->atEdges() ?? EdgeChange::none()),
-            );
-            // The bust anchors the line even where its fit is free.
-            $fixed += ! $isFree || $facts->level === Level::Bust ? [$name => $own[$name]] : [];
-        }
-        $passing = new Passing($fixed, $depths, $choices->toHem);
+    private static function levels(Situation $situation, Sizes $sizes, FrontBack $frontBack, ?BustAdjustment $bust, Alternatives $ways, LevelChanges $changes): array
+    {
         $levels = [];
         foreach ($situation->facts as $name => $facts) {
             $size = $sizes->at(Level::from($name));
-            if ($facts === null || $size === null) {
-                $levels[$name] = null;
-
-                continue;
-            }
-            $passed = isset($fixed[$name]) ? LevelChange::none() : $passing->at($facts->level);
-            $levels[$name] = new LevelPlan(
+            $levels[$name] = $facts === null || $size === null ? null : new LevelPlan(
                 facts: $facts,
                 size: $size,
                 front: $frontBack->front->at($facts->level) ?? $size,
                 back: $frontBack->back->at($facts->level) ?? $size,
-                taken: $taken[$name],
+                taken: $changes->taken[$name],
                 adjusted: $facts->level === Level::Bust ? $bust->total ?? Length::zero() : Length::zero(),
-                byHand: self::byHand($situation->make, $facts),
+                byHand: $situation->make->byHand($facts->level),
                 sewnByFitting: $situation->make->found->sewnRound($facts->level),
-                passed: $passed,
-                change: $own[$name]->all()->plus($passed->all()),
+                passed: $changes->passedAt($facts->level),
+                change: $changes->at($facts->level),
                 follows: $situation->isFree($facts->level),
-                isFree: self::isFree($situation->make, $facts),
+                isFree: LevelChanges::isFree($situation->make, $facts),
                 sureness: Sureness::at($facts, $situation),
                 why: Why::of($facts, $sizes, $situation, $ways),
             );
@@ -161,62 +131,47 @@ final class PlanBuilder
         return $levels;
     }
 
-    /** A free level that somebody takes something at by hand is none. */
-    private static function isFree(Make $make, LevelFacts $facts): bool
+    /** @return array<string, UnmeasuredLevel> by level, those that the line lies at without a measure */
+    private static function unmeasured(Situation $situation, Sizes $drawn, FrontBack $frontBack, LevelChanges $changes): array
     {
-        return $facts->isFree() && $make->choices->take($facts->level) === null;
-    }
-
-    private static function byHand(Make $make, LevelFacts $facts): ByHand
-    {
-        return $make->choices->byHand($facts->level)->plus($make->found->at($facts->level));
-    }
-
-    /** The size's finished girth; with front and back unlike the mean of both. */
-    private static function printed(LevelFacts $facts, FrontBack $frontBack, int $size): ?Length
-    {
-        $back = $facts->finishedAt($frontBack->back->at($facts->level) ?? $size);
-
-        return $back === null ? null : $facts->finishedAt($frontBack->front->at($facts->level) ?? $size)?->plus($back)->dividedBy(2);
-    }
-
-    /** @throws Unplannable when more goes to the centre back than is left over, or the other way */
-    private static function taken(Make $make, LevelFacts $facts, int $size, bool $isFree, ?Length $printed): LeftOver
-    {
-        $apart = $make->choices->centreBack($facts->level);
-        $taken = match (true) {
-            ! $isFree => LeftOver::of($facts, $size, $apart, $make->choices->take($facts->level), $printed),
-            // A clip alone sets the size: what that leaves over is told, and left.
-            $make->choices->clip($facts->level) !== null => LeftOver::of($facts, $size, $apart, Take::Leave, $printed),
-            default => LeftOver::nothing(),
-        };
-        $left = $taken->leftOver ?? Length::zero();
-        $sameWay = $apart->isZero() || ($apart->isPositive()) === ($left->isPositive());
-        if (! $sameWay || $left->abs()->isLessThan($apart->abs())) {
-            throw Unplannable::centreBack($facts->level, $left, $make);
+        $levels = [];
+        foreach ($situation->unmeasured as $name => $facts) {
+            $size = $drawn->at($facts->level);
+            if ($size !== null) {
+                $isBetween = $facts->level === Level::Waist && isset($situation->facts['hip']);
+                $levels[$name] = new UnmeasuredLevel(
+                    facts: $facts,
+                    size: $size,
+                    front: $frontBack->front->at($facts->level) ?? $size,
+                    back: $frontBack->back->at($facts->level) ?? $size,
+                    change: $changes->at($facts->level),
+                    how: match (true) {
+                        $situation->make->choices->clip($facts->level) !== null => DrawnHow::ByHand,
+                        $isBetween => DrawnHow::Between,
+                        default => DrawnHow::LikeAbove,
+                    },
+                );
+            }
         }
 
-        return $taken;
+        return $levels;
     }
 
-    /**
-     * @param  array<string, ?LevelPlan>  $levels
-     * @param  callable(EdgeChange): Length  $side
-     */
-    private static function line(Situation $situation, Sizes $sizes, array $levels, SeamDepths $depths, callable $side): CutLine
+    /** @param  callable(EdgeChange): Length  $side */
+    private static function line(Situation $situation, Sizes $sizes, LevelChanges $changes, SeamDepths $depths, ?BustAdjustment $bust, callable $side): CutLine
     {
         $choices = $situation->make->choices;
-        $changes = array_map(static fn (LevelPlan $level): Length => $side($level->change), array_filter($levels));
 
         return CutLine::of(
             $sizes,
-            $situation->measured(),
-            $changes,
+            $situation->onLine(),
+            array_map($side, $changes->all()),
             $depths,
             $choices->toHem === ToHem::Return,
             $choices->blend,
             $choices->dwell,
             $situation->make->pattern->sizes,
+            $bust?->isSwung() === true,
         );
     }
 

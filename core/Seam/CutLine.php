@@ -33,6 +33,7 @@ final readonly class CutLine
      * @param  bool  $returns  whether the change runs out from the hip to the hem
      * @param  Length  $dwell  how far below the waist the line stays on its size; at most half the way is used
      * @param  non-empty-list<string>  $names  of the pattern's sizes
+     * @param  bool  $isSwung  whether paper is swung from underarm to waist, which leaves it straight there
      */
     public static function of(
         Sizes $sizes,
@@ -43,6 +44,7 @@ final readonly class CutLine
         BlendShape $shape,
         Length $dwell,
         array $names,
+        bool $isSwung,
     ): self {
         $stretch = static function (
             Level $upper,
@@ -51,7 +53,8 @@ final readonly class CutLine
             ?Length $end,
             Length $dwell,
             ?Length $hem,
-        ) use ($sizes, $facts, $changes, $shape, $names): ?Stretch {
+            BlendShape $shape,
+        ) use ($sizes, $facts, $changes, $names): ?Stretch {
             $from = $sizes->at($upper);
             $to = $sizes->at($lower);
             if ($from === null || $to === null || $top === null || $end === null) {
@@ -76,8 +79,8 @@ final readonly class CutLine
         return new self(
             $sizes,
             $depths,
-            $stretch(Level::Bust, Level::Waist, Length::zero(), $depths->waist, Length::zero(), null),
-            $stretch(Level::Waist, Level::Hip, $depths->waist, $depths->hip, $dwell, $returns ? $depths->runsOut() : null),
+            $stretch(Level::Bust, Level::Waist, Length::zero(), $depths->waist, Length::zero(), null, $isSwung ? BlendShape::Straight : $shape),
+            $stretch(Level::Waist, Level::Hip, $depths->waist, $depths->hip, $dwell, $returns ? $depths->runsOut() : null, $shape),
             $changes,
         );
     }

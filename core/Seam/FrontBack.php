@@ -40,6 +40,16 @@ final readonly class FrontBack
         return new self($front, $back, $short);
     }
 
+    /**
+     * The same with the levels that are drawn without a measure, on each side from its own sizes.
+     *
+     * @param  callable(Sizes): Sizes  $drawn
+     */
+    public function with(callable $drawn): self
+    {
+        return new self($drawn($this->front), $drawn($this->back), $this->cutShort);
+    }
+
     /** @return list<Level> the levels at which front and back are unlike, from the top down */
     public function unlike(): array
     {

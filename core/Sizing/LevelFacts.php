@@ -25,6 +25,9 @@ final readonly class LevelFacts
     /** Under half an inch no bust is adjusted (common practice, no published source). */
     public const LEAST_ADJUSTMENT_NM = 12_700_000;
 
+    /** A quarter of an inch in all is nobody's alteration (common practice, no published source). */
+    public const NOBODYS_NM = 6_350_000;
+
     /** @var ?ChartSize what the chart says; null where the body is not measured there */
     public ?ChartSize $chartSize;
 
@@ -148,14 +151,9 @@ final readonly class LevelFacts
         if ($this->frame === null) {
             return Length::zero();
         }
-        $wished = $this->wishedAt($size);
-        $total = $wished === null ? $this->chartLack($size) : $wished->minus($this->finishedAt($size) ?? $wished);
-        if ($total === null) {
-            return null;
-        }
-        $leftOver = $wished !== null && $total->isNegative();
+        $total = $this->bustLack($size);
 
-        return $leftOver || $total->abs()->nanometres < self::LEAST_ADJUSTMENT_NM ? Length::zero() : $total;
+        return $total !== null && $total->abs()->nanometres < self::LEAST_ADJUSTMENT_NM ? Length::zero() : $total;
     }
 
     /** What is too much (above 0) or too little of a size, in the school in force; null where a figure is missing. */
@@ -207,10 +205,28 @@ final readonly class LevelFacts
             return false;
         }
         if ($this->finishedAt($size) === null) {
-            return $this->frame === null && $size < $this->own;
+            return $this->frame === null && $size < $this->own && ! $this->isNearlyOwn($size);
         }
 
         return $this->lacks($size)?->nanometres > 0;
+    }
+
+    /** Whether a size below the own pick lacks no more than nobody alters for: by the chart, or of what is liked. */
+    public function isNearlyOwn(int $size): bool
+    {
+        $left = $this->school === EaseSchool::Liked ? $this->leftOver($size) : null;
+        $left ??= $this->body === null ? null : $this->chart->over($size, $this->body);
+
+        return $left !== null && $left->nanometres >= -self::NOBODYS_NM;
+    }
+
+    /** Whether the finished figure of a size is known to hold the body, so that nothing has to be let out. */
+    public function hasRoom(int $size): bool
+    {
+        $room = $this->likedEase ?? $this->least;
+        $needed = $this->floor === null || $room === null ? null : $this->body?->plus($this->floor->longer($room));
+
+        return $needed !== null && $this->finishedAt($size)?->isLessThan($needed) === false;
     }
 
     private function changed(?Length $body, EaseSchool $school, ?int $frame): self
@@ -252,10 +268,21 @@ final readonly class LevelFacts
             : $this->chart;
     }
 
-    /** Full bust less the chart's of this size. */
-    private function chartLack(int $size): ?Length
+    /** Full bust less the chart's of this size; under liked ease no more than what is wished lacks: a cup is adjusted for, ease is not. */
+    private function bustLack(int $size): ?Length
     {
-        return $this->body === null ? null : $this->chart->over($size, $this->body)?->negated();
+        $byChart = $this->body === null ? null : $this->chart->over($size, $this->body)?->negated();
+        $finished = $this->finishedAt($size);
+        $byWish = $finished === null ? null : $this->wishedAt($size)?->minus($finished);
+        if ($byChart === null || $byWish === null) {
+            return $byWish ?? $byChart;
+        }
+
+        return match (true) {
+            $byChart->isPositive() && $byWish->isPositive() => $byChart->shorter($byWish),
+            $byChart->isNegative() && $byWish->isNegative() => $byChart->longer($byWish),
+            default => Length::zero(),
+        };
     }
 
     /** A size larger than the chart's is too large by the steps between; a smaller one lacks what the body has more. */

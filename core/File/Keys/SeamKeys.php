@@ -8,6 +8,7 @@ use Underbolt\File\Shape\ByLevel;
 use Underbolt\File\Shape\FlagShape;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
+use Underbolt\File\Shape\LengthBySizeShape;
 use Underbolt\File\Shape\LengthShape;
 use Underbolt\File\Shape\ListShape;
 use Underbolt\File\Shape\ListsKeys;
@@ -27,16 +28,16 @@ final readonly class SeamKeys implements Keys
         public Key $edges = new Key('edges', new ByLevel(new WholeShape(1, 40)), 'edges that share what is left over'),
         /** @var Key<array<string, int>> */
         public Key $nestEdges = new Key('nest_edges', new ByLevel(new WholeShape(1, 40)), 'edges between which the sizes differ on paper'),
-        /** @var Key<Length> */
-        public Key $underarmToWaist = new Key('underarm_to_waist', new LengthShape(LengthKind::Along)),
+        /** @var Key<Length|list<?Length>> */
+        public Key $underarmToWaist = new Key('underarm_to_waist', new LengthBySizeShape(LengthKind::Along), 'one figure, or one for each size'),
         /** @var Key<Length> */
         public Key $shoulderToWaist = new Key('shoulder_to_waist', new LengthShape(LengthKind::Along)),
-        /** @var Key<Length> */
-        public Key $waistToHip = new Key('waist_to_hip', new LengthShape(LengthKind::Along)),
-        /** @var Key<Length> */
-        public Key $hipToHem = new Key('hip_to_hem', new LengthShape(LengthKind::Along)),
-        /** @var Key<Length> */
-        public Key $waistToHemEdge = new Key('waist_to_hem_edge', new LengthShape(LengthKind::Along)),
+        /** @var Key<Length|list<?Length>> */
+        public Key $waistToHip = new Key('waist_to_hip', new LengthBySizeShape(LengthKind::Along), 'one figure, or one for each size'),
+        /** @var Key<Length|list<?Length>> */
+        public Key $hipToHem = new Key('hip_to_hem', new LengthBySizeShape(LengthKind::Along), 'one figure, or one for each size'),
+        /** @var Key<Length|list<?Length>> */
+        public Key $waistToHemEdge = new Key('waist_to_hem_edge', new LengthBySizeShape(LengthKind::Along), 'one figure, or one for each size'),
         /** @var Key<Length> */
         public Key $sleeveLength = new Key('sleeve_length', new LengthShape(LengthKind::Along)),
         /** @var Key<Length> */

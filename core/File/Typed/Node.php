@@ -190,6 +190,11 @@ final readonly class Node
         return $this->value === null;
     }
 
+    public function isList(): bool
+    {
+        return is_array($this->value);
+    }
+
     public function isObject(): bool
     {
         return $this->value instanceof stdClass;

@@ -19,6 +19,7 @@ final readonly class SeamData
      * @param  ?Length  $hipToHem  from the hip level to the cut edge of the hem
      * @param  bool  $leans  whether it leans more than 40 degrees, as on a flare: then moves are square to it
      * @param  list<UsualLengths>  $guessed  lengths that nobody has measured
+     * @param  array<string, list<?Length>>  $bySize  lengths that differ from size to size, by their key in the make file; such a one has no single figure
      * @param  ?Length  $sleeveLength  from the shoulder bone to the cut edge of the sleeve
      */
     public function __construct(
@@ -35,7 +36,48 @@ final readonly class SeamData
         private array $nestEdges = [],
         public bool $leans = false,
         public array $guessed = [],
+        private array $bySize = [],
     ) {
+    }
+
+    /**
+     * The same as the sizes that are cut have it: down to the waist by the size at the bust, below it by the one at the hip.
+     * Sizes are places in the pattern's list.
+     */
+    public function in(?int $above, ?int $below): self
+    {
+        if ($this->bySize === []) {
+            return $this;
+        }
+        $at = fn (string $key, ?int $size, ?Length $single): ?Length => isset($this->bySize[$key]) ? $this->bySize[$key][$size ?? -1] ?? null : $single;
+
+        return new self(
+            edges: $this->edges,
+            underarmToWaist: $at('underarm_to_waist', $above, $this->underarmToWaist),
+            shoulderToWaist: $this->shoulderToWaist,
+            waistToHip: $at('waist_to_hip', $below, $this->waistToHip),
+            hipToHem: $at('hip_to_hem', $below, $this->hipToHem),
+            seamAllowance: $this->seamAllowance,
+            hemAllowance: $this->hemAllowance,
+            sleeveLength: $this->sleeveLength,
+            sleeveHemAllowance: $this->sleeveHemAllowance,
+            waistToHemEdge: $at('waist_to_hem_edge', $below, $this->waistToHemEdge),
+            nestEdges: $this->nestEdges,
+            leans: $this->leans,
+            guessed: $this->guessed,
+        );
+    }
+
+    /** Whether a length is printed, one for all sizes or by size. */
+    public function prints(string $key): bool
+    {
+        return isset($this->bySize[$key]) || match ($key) {
+            'underarm_to_waist' => $this->underarmToWaist,
+            'waist_to_hip' => $this->waistToHip,
+            'hip_to_hem' => $this->hipToHem,
+            'waist_to_hem_edge' => $this->waistToHemEdge,
+            default => null,
+        } !== null;
     }
 
     /** A length of the blend, where somebody has measured it; a guess tells nothing of a drawing. */

@@ -159,6 +159,12 @@ final readonly class Choices
         return $this->byHand[$level->value] ?? ByHand::none();
     }
 
+    /** Whether something is said of what a fitting found there, though it be nothing. */
+    public function givesByHand(Level $level): bool
+    {
+        return isset($this->byHand[$level->value]);
+    }
+
     public function clip(Level $level): ?int
     {
         return $this->clips->at($level);

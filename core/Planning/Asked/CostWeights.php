@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Asked;
 
-use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Charts\Weight;
-use Underbolt\Sizing\Sizes;
 
 /**
  * What a misfit and what work count, in centimetres; data that the user may change.
@@ -76,12 +74,6 @@ final readonly class CostWeights
         $last = count($this->steps) - 1;
 
         return $this->work * ($this->steps[$sizes] ?? $this->steps[$last] + $this->furtherStep * ($sizes - $last));
-    }
-
-    /** Both steps of a choice of sizes together. */
-    public function steps(Sizes $sizes): float
-    {
-        return $this->step($sizes->step(Level::Bust, Level::Waist) ?? 0) + $this->step($sizes->step(Level::Waist, Level::Hip) ?? 0);
     }
 
     /** @param  float  $totalCm of a bust adjustment that is made */

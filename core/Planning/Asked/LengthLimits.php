@@ -6,14 +6,18 @@ namespace Underbolt\Planning\Asked;
 
 use Underbolt\Altering\LengthChanges;
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Paper\SeamData;
 
 /** Looks whether changed lengths leave paper to draw on. */
 final class LengthLimits
 {
-    /** @throws Unplannable naming the change that takes more than the paper has */
-    public static function check(Make $make, LengthChanges $lengths, bool $hasBust): void
+    /**
+     * @param  SeamData  $paper  its lengths in the sizes that are cut
+     *
+     * @throws Unplannable naming the change that takes more than the paper has
+     */
+    public static function check(Make $make, SeamData $paper, LengthChanges $lengths, bool $hasBust): void
     {
-        $paper = $make->pattern->seam;
         $byHand = $make->choices->lengths;
         if ($hasBust && self::takesAll($paper->underarmToWaist, $lengths->aboveWaist)) {
             throw $byHand->aboveWaist === null
@@ -22,7 +26,7 @@ final class LengthLimits
         }
         $below = [
             'below_waist' => ['waist to hip', $paper->waistToHip, $byHand->belowWaist],
-            'hem' => ['waist to hem', self::waistToHem($make), $byHand->hem],
+            'hem' => ['waist to hem', self::waistToHem($paper), $byHand->hem],
             'sleeve' => ['shoulder to wrist', $paper->sleeveLength, $byHand->sleeve],
         ];
         foreach ($below as $key => [$where, $printed, $change]) {
@@ -32,10 +36,8 @@ final class LengthLimits
         }
     }
 
-    private static function waistToHem(Make $make): ?Length
+    private static function waistToHem(SeamData $paper): ?Length
     {
-        $paper = $make->pattern->seam;
-
         return $paper->hipToHem === null ? $paper->waistToHemEdge : $paper->waistToHip?->plus($paper->hipToHem);
     }
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Asked;
 
+use Underbolt\Altering\ByHand;
 use Underbolt\Altering\FittingChanges;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Cloth\Cloth;
 use Underbolt\Pattern\Pattern;
 
@@ -45,6 +47,18 @@ final readonly class Make
     public function withLinesCounted(): self
     {
         return new self($this->unit, $this->body, $this->pattern->withLinesCounted(), $this->choices, $this->found, $this->cloth);
+    }
+
+    /** What was set by hand and what a fitting found at a level, together. */
+    public function byHand(Level $level): ByHand
+    {
+        return $this->choices->byHand($level)->plus($this->found->at($level));
+    }
+
+    /** Whether something is said of it, though it be nothing. */
+    public function isFoundAt(Level $level): bool
+    {
+        return $this->choices->givesByHand($level) || $this->found->isFoundAt($level);
     }
 
     /** A length in the unit the make speaks in. */

@@ -17,6 +17,9 @@ final readonly class Alternatives
     /** One size for all is no way out where a level lacks more than this: 4 in (common practice, no published source). */
     private const MOST_LACKING_NM = 101_600_000;
 
+    /** Nor is a bust brought nearer by an adjustment of more than this (common practice, no published source). */
+    private const MOST_ADJUSTED_NM = 101_600_000;
+
     /** @param  array<string, LevelFacts>  $facts  by level */
     private function __construct(
         private Situation $situation,
@@ -31,7 +34,7 @@ final readonly class Alternatives
     {
         $planner = Planner::of($situation);
 
-        return new self($situation, $situation->measured(), $planner, new Receipt($situation, $planner->levels), $planner->best());
+        return new self($situation, $situation->measured(), $planner, new Receipt($situation, $planner->levels, $planner->steps), $planner->best());
     }
 
     /** @return list<Alternative> best, one size, closest, by finished, nearer: those that there are */
@@ -117,8 +120,10 @@ final readonly class Alternatives
         $own = array_map(static fn (LevelFacts $facts): int => $facts->own, $counting === [] ? $this->facts : $counting);
         $least = $counting === [] ? min([PHP_INT_MAX, ...$own]) : max([0, ...$own]);
         $large = array_filter($common, static fn (int $size): bool => $size >= $least);
+        $bust = $this->facts['bust'] ?? null;
+        $moves = $bust?->isFree() === true ? array_filter($large, static fn (int $size): bool => ! $bust->isTooSmall($size)) : [];
 
-        return $large === [] ? max($common) : min($large);
+        return $large === [] ? max($common) : min($moves === [] ? $large : $moves);
     }
 
     /** The bust keeps its size, and below it the finished garment is asked whether there is room. */
@@ -136,8 +141,9 @@ final readonly class Alternatives
         }
         foreach ($this->facts as $facts) {
             if ($facts->isFree() && $facts !== $anchor) {
-                $leader = SizePick::leader($this->situation, $facts->level);
-                $sizes = $sizes->with($facts->level, $leader === null ? $facts->own : $sizes->at($leader));
+                $leader = SizePick::leader($this->situation, $facts->level, $anchor);
+                $follows = $facts->level === Level::Bust ? null : $leader;
+                $sizes = $sizes->with($facts->level, $follows === null ? $facts->own : $sizes->at($follows));
             }
         }
 
@@ -147,15 +153,8 @@ final readonly class Alternatives
     /** The smallest size with room, not smaller than the anchor's; the largest with a finished figure where none has. */
     private static function withRoom(LevelFacts $facts, int $anchor): int
     {
-        $room = $facts->likedEase ?? $facts->least;
-        $needed = $facts->floor === null || $room === null ? null : $facts->body?->plus($facts->floor->longer($room));
         $finished = array_filter($facts->candidates(), static fn (int $size): bool => $facts->finishedAt($size) !== null);
-        $wide = array_filter(
-            $finished,
-            static fn (int $size): bool => $size >= $anchor
-                && $needed !== null
-                && $facts->finishedAt($size)?->isLessThan($needed) === false,
-        );
+        $wide = array_filter($finished, static fn (int $size): bool => $size >= $anchor && $facts->hasRoom($size));
 
         return match (true) {
             $finished === [] => $facts->own,
@@ -172,12 +171,12 @@ final readonly class Alternatives
         $most = $this->situation->make->choices->largestStep;
         $waist = $this->best->waist;
         $leads = $this->situation->lookup === null && $this->situation->lead->lead === Lead::FullBust;
-        if ($bust === null || $bust->body === null || $waist === null || ! $leads || $step === null || $step <= $most) {
+        if ($bust === null || $bust->body === null || $bust->isFree() || $waist === null || ! $leads || $step === null || $step <= $most) {
             return null;
         }
         $size = $waist + ($this->best->bust < $waist ? -$most : $most);
         $total = in_array($size, $this->situation->inPlay->sizes, true) ? $bust->chart->over($size, $bust->body)?->negated() : null;
-        if ($total === null) {
+        if ($total === null || $total->abs()->nanometres > self::MOST_ADJUSTED_NM) {
             return null;
         }
 

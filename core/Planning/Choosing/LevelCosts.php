@@ -43,10 +43,10 @@ final readonly class LevelCosts
      */
     public function allowed(): array
     {
-        $large = $this->facts->isFree()
-            ? []
-            : array_filter($this->fit, fn (int $size): bool => ! $this->facts->isTooSmall($size), ARRAY_FILTER_USE_KEY);
-        $allowed = $large === [] ? $this->fit : $large;
+        $allowed = [];
+        foreach (AllowedSizes::at($this->facts) as $size) {
+            $allowed[$size] = $this->fitOf($size);
+        }
         asort($allowed);
 
         return $allowed;

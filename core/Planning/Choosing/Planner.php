@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning\Choosing;
 
+use Generator;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Sizing\LevelFacts;
@@ -25,7 +26,7 @@ final readonly class Planner
      * @param  array<string, LevelCosts>  $levels
      * @param  array<string, non-empty-array<int, float>>  $allowed  what the sizes that may be taken cost, by level, the best fitting first
      */
-    private function __construct(private Situation $situation, public array $levels, private array $allowed)
+    private function __construct(private Situation $situation, public array $levels, private array $allowed, public StepCosts $steps)
     {
     }
 
@@ -36,7 +37,7 @@ final readonly class Planner
             $situation->measured(),
         );
 
-        return new self($situation, $levels, array_map(static fn (LevelCosts $level): array => $level->allowed(), $levels));
+        return new self($situation, $levels, array_map(static fn (LevelCosts $level): array => $level->allowed(), $levels), new StepCosts($situation));
     }
 
     /** The sizes of least cost. */
@@ -80,26 +81,16 @@ final readonly class Planner
     private function cheapest(array $allowed): Sizes
     {
         $best = null;
-        $bestCost = INF;
+        $least = INF;
         $bestRank = [];
-        $steps = array_map($this->situation->make->choices->weights->step(...), range(0, count($this->situation->make->pattern->sizes)));
-        foreach ($allowed[Level::Waist->value] ?? [-1 => 0.0] as $place => $misfit) {
-            if ($misfit > $bestCost + self::TIE) {
-                break;
-            }
-            $waist = $place < 0 ? null : $place;
-            [$bustCost, $busts] = $this->beside(Level::Bust, $waist, $steps, $allowed);
-            [$hipCost, $hips] = $this->beside(Level::Hip, $waist, $steps, $allowed);
-            $cost = $bustCost + $hipCost + $misfit;
-            if ($cost > $bestCost + self::TIE) {
+        $plans = isset($allowed[Level::Waist->value]) ? $this->byWaist($allowed) : $this->withoutWaist($allowed);
+        foreach ($plans as [$cost, $sizes]) {
+            if ($cost > $least + self::TIE) {
                 continue;
             }
-            foreach ($this->pairs($waist, $busts, $hips) as [$bust, $hip]) {
-                $rank = $this->rank($bust, $waist, $hip);
-                if ($best === null || $cost < $bestCost - self::TIE || $rank < $bestRank) {
-                    [$best, $bestRank] = [new Sizes($bust, $waist, $hip), $rank];
-                    $bestCost = min($bestCost, $cost);
-                }
+            $rank = $this->rank($sizes);
+            if ($best === null || $cost < $least - self::TIE || $rank < $bestRank) {
+                [$best, $bestRank, $least] = [$sizes, $rank, min($least, $cost)];
             }
         }
 
@@ -107,25 +98,69 @@ final readonly class Planner
     }
 
     /**
+     * For each size of the waist what goes best with it: bust and hip meet it, not each other.
+     *
+     * @param  array<string, array<int, float>>  $allowed
+     * @return Generator<array{float, Sizes}> with what they cost
+     */
+    private function byWaist(array $allowed): Generator
+    {
+        $least = INF;
+        $most = range(0, count($this->situation->make->pattern->sizes));
+        $fromBust = array_map(fn (int $step): float => $this->steps->of(Level::Bust, $step), $most);
+        $fromWaist = array_map(fn (int $step): float => $this->steps->of(Level::Waist, $step), $most);
+        foreach ($allowed[Level::Waist->value] as $waist => $misfit) {
+            if ($misfit > $least + self::TIE) {
+                return;
+            }
+            [$bustCost, $busts] = self::beside($waist, $fromBust, $allowed[Level::Bust->value] ?? null);
+            [$hipCost, $hips] = self::beside($waist, $fromWaist, $allowed[Level::Hip->value] ?? null);
+            $cost = $bustCost + $hipCost + $misfit;
+            if ($cost > $least + self::TIE) {
+                continue;
+            }
+            $least = min($least, $cost);
+            foreach ($this->pairs($waist, $busts, $hips) as [$bust, $hip]) {
+                yield [$cost, new Sizes($bust, $waist, $hip)];
+            }
+        }
+    }
+
+    /**
+     * Every bust with every hip: the waist between them, where it has a row, is drawn in a size that both decide.
+     *
+     * @param  array<string, array<int, float>>  $allowed
+     * @return Generator<array{float, Sizes}>
+     */
+    private function withoutWaist(array $allowed): Generator
+    {
+        foreach ($allowed[Level::Bust->value] ?? [-1 => 0.0] as $bust => $bustCost) {
+            foreach ($allowed[Level::Hip->value] ?? [-1 => 0.0] as $hip => $hipCost) {
+                $sizes = new Sizes($bust < 0 ? null : $bust, null, $hip < 0 ? null : $hip);
+                yield [$bustCost + $hipCost + $this->steps->all($sizes), $sizes];
+            }
+        }
+    }
+    /**
      * The least a level beside the waist costs, and all sizes that cost it.
      *
      * @param  list<float>  $steps  what a step of so many sizes costs
-     * @param  array<string, array<int, float>>  $allowed
+     * @param  ?array<int, float>  $allowed  what each size costs, the best fitting first; null where the level isn't planned
      * @return array{float, list<?int>} smallest size first
      */
-    private function beside(Level $level, ?int $waist, array $steps, array $allowed): array
+    private static function beside(int $waist, array $steps, ?array $allowed): array
     {
-        if (! isset($allowed[$level->value])) {
+        if ($allowed === null) {
             return [0.0, [null]];
         }
         $least = INF;
         $sizes = [];
-        foreach ($allowed[$level->value] as $size => $misfit) {
+        foreach ($allowed as $size => $misfit) {
             // The rest fit worse than all of this costs.
             if ($misfit > $least + self::TIE) {
                 break;
             }
-            $cost = $misfit + ($waist === null ? 0.0 : $steps[abs($size - $waist)]);
+            $cost = $misfit + $steps[abs($size - $waist)];
             if ($cost < $least - self::TIE) {
                 $sizes = [$size];
                 $least = $cost;
@@ -139,14 +174,14 @@ final readonly class Planner
     }
 
     /**
-     * Of the pairs that cost the same, those that could win a tie: each alike with the waist, its level's own pick or the
-     * smallest; and both alike.
+     * Of the pairs that cost the same, those that could win a tie: each alike with the waist or nearest to it, its level's own
+     * pick or the smallest; and both alike.
      *
      * @param  list<?int>  $busts  at least one
      * @param  list<?int>  $hips  at least one
      * @return list<array{?int, ?int}>
      */
-    private function pairs(?int $waist, array $busts, array $hips): array
+    private function pairs(int $waist, array $busts, array $hips): array
     {
         [$ownBust, $ownHip] = [$this->own(Level::Bust), $this->own(Level::Hip)];
         $pairs = [];
@@ -167,26 +202,40 @@ final readonly class Planner
      * @param  list<?int>  $sizes  at least one, the smallest first
      * @return list<?int>
      */
-    private static function worth(array $sizes, ?int $waist, ?int $own): array
+    private static function worth(array $sizes, int $waist, ?int $own): array
     {
-        return array_values(array_filter($sizes, static fn (?int $size): bool => in_array($size, [$waist, $own, $sizes[0]], true)));
+        $nearest = $sizes[0];
+        foreach ($sizes as $size) {
+            $nearest = $size !== null && abs($size - $waist) < abs((int) $nearest - $waist) ? $size : $nearest;
+        }
+
+        return array_values(array_filter($sizes, static fn (?int $size): bool => in_array($size, [$nearest, $own, $sizes[0]], true)));
     }
 
     /**
-     * Less is better: fewer different sizes, then fewer levels off their own pick, then the smaller sum, then the smaller
-     * bust, then the waist.
+     * Less is better: fewer different sizes, then fewer levels off their own pick, then the shorter step from a free bust, then
+     * the smaller sum, then the smaller bust, then the waist. A free bust is not counted among the different sizes.
      *
-     * @return array{int, int, int, int, int}
+     * @return list<int>
      */
-    private function rank(?int $bust, ?int $waist, ?int $hip): array
+    private function rank(Sizes $sizes): array
     {
-        $sizes = array_filter([$bust, $waist, $hip], static fn (?int $size): bool => $size !== null);
-        $off = ($bust !== $this->own(Level::Bust) ? 1 : 0) + ($waist !== $this->own(Level::Waist) ? 1 : 0) + ($hip !== $this->own(Level::Hip) ? 1 : 0);
+        $known = $sizes->known();
+        $counted = $known;
+        $fromBust = 0;
+        if ($this->steps->isBustFree) {
+            unset($counted[Level::Bust->value]);
+            $fromBust = $this->situation->withUnmeasured($sizes, false)->step(Level::Bust, Level::Waist) ?? 0;
+        }
+        $off = 0;
+        foreach ($known as $level => $size) {
+            $off += $size === $this->own(Level::from($level)) ? 0 : 1;
+        }
 
-        return [count(array_unique($sizes)), $off, array_sum($sizes), $bust ?? 0, $waist ?? 0];
+        return [count(array_unique($counted)), $off, $fromBust, array_sum($known), $sizes->bust ?? 0, $sizes->waist ?? 0];
     }
 
-    /** Null where the level isn't planned, as its size is. */
+    /** Null where the level isn't planned. */
     private function own(Level $level): ?int
     {
         return ($this->levels[$level->value] ?? null)?->facts->own;

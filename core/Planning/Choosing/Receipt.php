@@ -18,7 +18,7 @@ final readonly class Receipt
     private const PLACES = 4;
 
     /** @param  array<string, LevelCosts>  $levels */
-    public function __construct(private Situation $situation, private array $levels)
+    public function __construct(private Situation $situation, private array $levels, private StepCosts $steps)
     {
     }
 
@@ -37,13 +37,11 @@ final readonly class Receipt
                     round($this->levels[$level]->fitOf($size), self::PLACES),
                 );
         }
-        foreach ([[Level::Bust, Level::Waist], [Level::Waist, Level::Hip]] as [$upper, $lower]) {
-            $step = $sizes->step($upper, $lower);
+        $drawn = $this->situation->withUnmeasured($sizes, false);
+        foreach (StepCosts::PAIRS as [$upper, $lower]) {
+            $step = $drawn->step($upper, $lower);
             if ($step !== null) {
-                $lines[] = new ReceiptLine(
-                    "{$upper->value} to {$lower->value}: ".self::stepWords($step),
-                    round($this->situation->make->choices->weights->step($step), self::PLACES),
-                );
+                $lines[] = new ReceiptLine("{$upper->value} to {$lower->value}: ".self::stepWords($step), round($this->steps->of($upper, $step), self::PLACES));
             }
         }
         if (! $adjustment->isZero()) {

@@ -25,8 +25,9 @@ final class SizePick
             Pick::Best => $ways->best,
         };
         $sizes = $picked;
-        foreach ($situation->measured() as $facts) {
-            $sizes = $sizes->with($facts->level, self::clip($situation, $facts->level) ?? $picked->at($facts->level));
+        foreach ($situation->onLine() as $facts) {
+            $clip = self::clip($situation, $facts->level);
+            $sizes = $facts->body === null && $facts->frame === null ? $sizes : $sizes->with($facts->level, $clip ?? $picked->at($facts->level));
         }
 
         return self::followed($situation, $sizes, $pick);
@@ -38,12 +39,16 @@ final class SizePick
         return $situation->make->choices->pick ?? ($situation->make->pattern->cutAs === CutAs::OneSize ? Pick::OneSize : Pick::Best);
     }
 
-    /** The nearest level that counts, whose size a free one takes; null where all are free. */
-    public static function leader(Situation $situation, Level $level): ?Level
+    /**
+     * The nearest level that counts, whose size a free one takes; null where all are free.
+     *
+     * @param  ?LevelFacts  $anchor  free or not, it leads like one that counts
+     */
+    public static function leader(Situation $situation, Level $level, ?LevelFacts $anchor = null): ?Level
     {
         foreach ($level->nearest() as $other) {
             $facts = $situation->facts[$other->value] ?? null;
-            if ($facts !== null && ! $facts->isFree()) {
+            if ($facts !== null && ($facts === $anchor || ! $facts->isFree())) {
                 return $other;
             }
         }
@@ -68,13 +73,16 @@ final class SizePick
         return $clip;
     }
 
-    /** A free level without a clip takes its leader's size; where a planner has placed it already it only follows a clip. */
+    /**
+     * A free waist or hip without a clip takes its leader's size; where a planner has placed it already it only follows a clip.
+     * A free bust follows none: neck, shoulder and armhole come with it.
+     */
     private static function followed(Situation $situation, Sizes $sizes, Pick $pick): Sizes
     {
         $followed = $sizes;
         foreach (array_keys($sizes->known()) as $name) {
             $level = Level::from($name);
-            $leader = $situation->isFree($level) ? self::leader($situation, $level) : null;
+            $leader = $level !== Level::Bust && $situation->isFree($level) ? self::leader($situation, $level) : null;
             if ($leader !== null && ($pick === Pick::Level || $situation->make->choices->clip($leader) !== null)) {
                 $followed = $followed->with($level, $sizes->at($leader));
             }

@@ -42,20 +42,47 @@ final class Why
 
     private static function weighed(LevelFacts $facts, Sizes $sizes, int $size, Situation $situation): string
     {
-        $weights = $situation->make->choices->weights;
-        $costs = LevelCosts::of($facts, $weights);
-        $saved = $weights->steps($sizes->with($facts->level, $facts->own)) - $weights->steps($sizes);
-        if ($costs->fitOf($size) < $costs->fitOf($facts->own)) {
-            return 'Weighed in centimetres, '.self::leaves($facts, $size, $situation).' counts less than '.self::leaves(
-                $facts,
-                $facts->own,
-                $situation,
-            );
-        }
+        $name = $situation->make->pattern->sizes[$size];
 
-        return $saved > 0
-            ? ucfirst(self::leaves($facts, $size, $situation)).' counts no more than the step it saves'
-            : 'Both fit alike';
+        return match (true) {
+            $size < $facts->own => self::smaller($facts, $size, $name, $situation),
+            $facts->isTooSmall($facts->own) => self::tooSmall($facts, $situation),
+            default => self::larger($facts, $sizes, $size, $situation),
+        };
+    }
+
+    /** The planner takes less than the own pick only where nobody would let it out. */
+    private static function smaller(LevelFacts $facts, int $size, string $name, Situation $situation): string
+    {
+        $left = $facts->leftOver($size);
+
+        return $facts->isNearlyOwn($size)
+            ? "{$name} lacks ".($left === null ? 'less than anybody alters' : $situation->make->say($left->abs()).', less than anybody alters,').' and saves work'
+            : "The finished garment has room for this body in {$name}, and that saves work";
+    }
+
+    private static function tooSmall(LevelFacts $facts, Situation $situation): string
+    {
+        $own = $situation->make->pattern->sizes[$facts->own];
+        $finished = $facts->finishedAt($facts->own);
+
+        return $finished === null || $facts->body === null
+            ? "{$own} is too small to move in"
+            : "{$own} is too small to move in, {$situation->make->say($finished)} finished on {$situation->make->say($facts->body)}";
+    }
+
+    private static function larger(LevelFacts $facts, Sizes $sizes, int $size, Situation $situation): string
+    {
+        $costs = LevelCosts::of($facts, $situation->make->choices->weights);
+        $steps = new StepCosts($situation);
+        $saves = $steps->all($sizes->with($facts->level, $facts->own)) > $steps->all($sizes);
+
+        return match (true) {
+            $costs->fitOf($size) < $costs->fitOf($facts->own) => 'Weighed in centimetres, '.self::leaves($facts, $size, $situation)
+                .' counts less than '.self::leaves($facts, $facts->own, $situation),
+            $saves => ucfirst(self::leaves($facts, $size, $situation)).' counts no more than the step it saves',
+            default => 'Both fit alike',
+        };
     }
 
     private static function leaves(LevelFacts $facts, int $size, Situation $situation): string

@@ -106,6 +106,6 @@ final readonly class WhyNot
         $adjusted = $this->adjustment($size);
         $work = $adjusted->isZero() ? 0.0 : $weights->adjustment($adjusted->nanometres / LevelCosts::NANOMETRES_A_CM);
 
-        return LevelCosts::of($this->facts, $weights)->fitOf($size) + $weights->steps($sizes) + $work;
+        return LevelCosts::of($this->facts, $weights)->fitOf($size) + (new StepCosts($this->situation))->all($sizes) + $work;
     }
 }

@@ -17,6 +17,8 @@ use Underbolt\Planning\Asked\Unplannable;
 use Underbolt\Sizing\Cup;
 use Underbolt\Sizing\EaseSchool;
 use Underbolt\Sizing\LevelFacts;
+use Underbolt\Sizing\Sizes;
+use Underbolt\Sizing\UnmeasuredSizes;
 
 /** All that stands before a size is chosen: the cup, who leads, and the facts at every level. */
 final readonly class Situation
@@ -25,6 +27,7 @@ final readonly class Situation
      * @param  ?CupBust  $cupBust  the bust rows of a cup, where the cup leads
      * @param  ?FrameLookup  $lookup  the frame, where the bust is adjusted to one
      * @param  array<string, ?LevelFacts>  $facts  by level from the top down; null where not measured, absent where there is no row
+     * @param  array<string, LevelFacts>  $unmeasured  of a waist or hip with a row and no measure: the line lies there all the same
      */
     private function __construct(
         public Make $make,
@@ -36,6 +39,7 @@ final readonly class Situation
         public ?CupBust $cupBust,
         public ?FrameLookup $lookup,
         public array $facts,
+        public array $unmeasured,
     ) {
     }
 
@@ -55,7 +59,7 @@ final readonly class Situation
         $framed = $hasBust && ($lead->lead->fixesFrame() || $make->choices->adjustBust) && $make->body->at($lead->lead->point()) !== null;
         $lookup = $framed ? FrameLookup::of($make, $rows, $charts['bust'], $lead->lead, $range->draftedCup) : null;
         $facts = self::levels($make, $fit, $charts, $lookup?->chart->size);
-        if (array_filter($facts) === []) {
+        if (array_filter($facts, self::isPlanned(...)) === []) {
             throw Unplannable::noLevel();
         }
 
@@ -68,7 +72,8 @@ final readonly class Situation
             lead: $lead,
             cupBust: $fit->cupBust,
             lookup: $lookup,
-            facts: $facts,
+            facts: array_map(static fn (LevelFacts $level): ?LevelFacts => self::isPlanned($level) ? $level : null, $facts),
+            unmeasured: array_filter($facts, static fn (LevelFacts $level): bool => ! self::isPlanned($level) && $level->level !== Level::Bust),
         );
     }
 
@@ -78,10 +83,34 @@ final readonly class Situation
         return array_filter($this->facts, static fn (?LevelFacts $facts): bool => $facts !== null);
     }
 
+    /** @return array<string, LevelFacts> by level, for those that are measured, and for those that the line lies at without */
+    public function onLine(): array
+    {
+        return $this->measured() + $this->unmeasured;
+    }
+
+    /**
+     * Sizes of the measured levels, and those that the line is drawn in at the others.
+     *
+     * @param  bool  $clipped  whether a clip set by hand counts there
+     */
+    public function withUnmeasured(Sizes $sizes, bool $clipped): Sizes
+    {
+        return $this->unmeasured === []
+            ? $sizes
+            : UnmeasuredSizes::drawn($sizes, array_keys($this->unmeasured), $this->inPlay->sizes, $clipped ? $this->make->choices->clip(...) : static fn (): ?int => null);
+    }
+
     /** Whether a level takes another's size, and so decides nothing and raises no caution. */
     public function isFree(Level $level): bool
     {
         return ($this->facts[$level->value] ?? null)?->isFree() === true && $this->make->choices->clip($level) === null;
+    }
+
+    /** Whether a size is chosen there: by its measure, or at the bust by a frame. */
+    private static function isPlanned(LevelFacts $facts): bool
+    {
+        return $facts->body !== null || $facts->frame !== null;
     }
 
     /** @return array<string, SizeChart> the body row that is read, by level, where the garment has the level and the chart the row */
@@ -100,7 +129,7 @@ final readonly class Situation
 
     /**
      * @param  array<string, SizeChart>  $charts
-     * @return array<string, ?LevelFacts>
+     * @return array<string, LevelFacts> those that are not measured as well
      */
     private static function levels(Make $make, DraftFit $fit, array $charts, ?int $frame): array
     {
@@ -110,7 +139,7 @@ final readonly class Situation
             $level = Level::from($name);
             $body = $level->girthOf($make->body);
             $frameHere = $level === Level::Bust ? $frame : null;
-            $all[$name] = $body === null && $frameHere === null ? null : new LevelFacts(
+            $all[$name] = new LevelFacts(
                 level: $level,
                 weight: $make->pattern->weightAt($level),
                 body: $body,

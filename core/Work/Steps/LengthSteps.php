@@ -29,7 +29,7 @@ final readonly class LengthSteps
     {
         $self = new self($given);
         $lengths = $given->plan->lengths;
-        $seam = $given->plan->make->pattern->seam;
+        $seam = $given->plan->seam;
 
         return [
             ...$self->between('above_waist', $lengths->aboveWaist, $seam->underarmToWaist, Level::Bust, Level::Waist, LengthenLine::AboveWaist, 'above the waist', 'between underarm and waist'),
@@ -76,7 +76,7 @@ final readonly class LengthSteps
         $made = $this->given->plan->lengths->hemMakesUp;
         $madeUp = $this->canBeDone($made) ? ["{$this->given->saying->length($made)} of it ".($made->isPositive() ? 'was wanted' : 'was too much').' above the waist, where nothing is changed for it.'] : [];
         $how = match (true) {
-            $this->isTooMuch($change, $this->given->plan->make->pattern->seam->hipToHem) => "Cut off at the new edge, {$amount} higher, and redraw the hem there as the old one is shaped.",
+            $this->isTooMuch($change, $this->given->plan->seam->hipToHem) => "Cut off at the new edge, {$amount} higher, and redraw the hem there as the old one is shaped.",
             $this->isPrinted(LengthenLine::Hem) => 'Cut across at the printed line above the hem and '.($change->isPositive() ? 'spread' : 'overlap').' by the amount.',
             default => "Draw the new edge {$amount} ".($change->isPositive() ? 'lower' : 'higher').', along the old one; where a slit or notch stands, cut across between it and the hip instead.',
         };
@@ -94,7 +94,7 @@ final readonly class LengthSteps
         $place = $this->isPrinted(LengthenLine::Sleeve) ? 'at the printed line in the sleeve' : 'half way between underarm and elbow';
         $how = match (true) {
             $isDrawnOn => 'At its lower end draw both edges straight on by the amount, and the hem there.',
-            $this->isTooMuch($change, $this->given->plan->make->pattern->seam->sleeveLength) => 'That is more than one fold carries: split it over two lines, one above the elbow and one below it, half of it at either.',
+            $this->isTooMuch($change, $this->given->plan->seam->sleeveLength) => 'That is more than one fold carries: split it over two lines, one above the elbow and one below it, half of it at either.',
             default => "Cut across {$place} and ".($change->isPositive() ? 'spread' : 'overlap').' by the amount; true its edges.',
         };
 

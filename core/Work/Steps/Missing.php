@@ -17,7 +17,7 @@ final readonly class Missing
     /** @return list<self> lengths of the pattern without which no station can be told, or none below a level */
     public static function forStations(Plan $plan): array
     {
-        $seam = $plan->make->pattern->seam;
+        $seam = $plan->seam;
         $hasBust = array_key_exists(Level::Bust->value, $plan->levels);
         $lacks = [];
         if ($hasBust && $seam->underarmToWaist === null) {
@@ -33,7 +33,7 @@ final readonly class Missing
     /** @return list<self> */
     public static function of(Plan $plan): array
     {
-        $seam = $plan->make->pattern->seam;
+        $seam = $plan->seam;
         $hem = $seam->hipToHem === null && $seam->waistToHemEdge === null ? [new self('pattern.seam.hip_to_hem', 'stations down to the hem')] : [];
 
         return [...self::forStations($plan), ...$hem];

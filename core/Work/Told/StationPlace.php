@@ -58,7 +58,7 @@ final readonly class StationPlace
             return new self($station, [], []);
         }
         [$upper, $lower] = $line->isLower($stretch) ? [Level::Waist, Level::Hip] : [Level::Bust, Level::Waist];
-        $facts = $plan->situation->measured();
+        $facts = $plan->situation->onLine();
         $way = min(1.0, max(0.0, ($station->depth->nanometres - $stretch->top->nanometres) / ($stretch->end->nanometres - $stretch->top->nanometres)));
         $moves = [];
         foreach ($plan->inPlay->sizes as $size) {
