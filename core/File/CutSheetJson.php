@@ -64,7 +64,7 @@ final readonly class CutSheetJson
             'headline' => $this->sheet->headline,
             'labels' => (object) array_combine(array_map($plan->nameOf(...), array_keys($plan->make->pattern->sizes)), array_map(static fn (string $name): string => (string) preg_replace('/^the /', '', $name), $plan->make->pattern->sizes)),
             'lines' => array_map($this->level(...), $this->sheet->levels),
-            'steps' => array_map($this->step(...), $work->steps, array_keys($work->steps), $work->spoken),
+            'steps' => array_map($this->step(...), $work->steps, array_keys($work->steps), $work->spoken()),
             'stations' => [
                 'origin' => array_key_exists('bust', $plan->levels) ? 'underarm' : 'waist',
                 'read_off' => $work->line->isFromNest ? 'nest' : 'plan',

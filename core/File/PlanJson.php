@@ -37,7 +37,7 @@ final readonly class PlanJson
 
     private StationTable $stations;
 
-    private function __construct(private Plan $plan, private ?StationTable $ownLines)
+    private function __construct(private Plan $plan, ?StationTable $ownLines)
     {
         $this->unit = $plan->make->unit;
         $this->stations = $ownLines ?? $plan->stationTable();
@@ -55,7 +55,7 @@ final readonly class PlanJson
     /** @return array<string, mixed> */
     private function document(): array
     {
-        $work = WorkPlan::of($this->plan, $this->ownLines);
+        $work = WorkPlan::of($this->plan, $this->stations);
 
         return [
             'format' => 'underbolt/plan',

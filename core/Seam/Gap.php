@@ -23,8 +23,24 @@ final class Gap
      */
     public static function between(LevelFacts $facts, int $from, int $to): ?BigRational
     {
+        $whole = self::round($facts, $from, $to);
+
+        return $whole === null ? null : BigRational::nd($whole, $facts->nestEdges)->simplified();
+    }
+
+    /** The same as a plain number, for telling and drawing. */
+    public static function nanometres(LevelFacts $facts, int $from, int $to): ?float
+    {
+        $whole = self::round($facts, $from, $to);
+
+        return $whole === null ? null : $whole / $facts->nestEdges;
+    }
+
+    /** All round, in nanometres. */
+    private static function round(LevelFacts $facts, int $from, int $to): ?int
+    {
         if ($from === $to) {
-            return BigRational::zero();
+            return 0;
         }
         $inner = $facts->finishedAt($from);
         $outer = $facts->finishedAt($to);
@@ -33,7 +49,6 @@ final class Gap
             $outer = $facts->chart->at($to);
         }
 
-        return $inner === null || $outer === null ? null
-            : BigRational::nd($outer->minus($inner)->nanometres, $facts->nestEdges)->simplified();
+        return $inner === null || $outer === null ? null : $outer->nanometres - $inner->nanometres;
     }
 }

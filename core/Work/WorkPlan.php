@@ -32,17 +32,16 @@ final readonly class WorkPlan
 {
     /**
      * @param  list<Step>  $steps  in order, one tracing each
-     * @param  list<string>  $spoken  the same in words for an ear
      * @param  list<SleeveEdge>  $sleeve  its front and its back edge; none where both stay
      */
     private function __construct(
         public WorkOrder $order,
         public string $why,
         public array $steps,
-        public array $spoken,
         public MakePieces $pieces,
         public ToldLine $line,
         public array $sleeve,
+        private Plan $plan,
     ) {
     }
 
@@ -58,11 +57,17 @@ final readonly class WorkPlan
             order: $plan->lengths->order,
             why: self::why($plan),
             steps: self::steps($given),
-            spoken: array_map(static fn (Step $step): string => $step->text(), self::steps(new Given($plan, $pieces, $line, Saying::spoken($plan)))),
             pieces: $pieces,
             line: $line,
             sleeve: SleeveSteps::edges($given),
+            plan: $plan,
         );
+    }
+
+    /** @return list<string> the steps in words for an ear, one after the other */
+    public function spoken(): array
+    {
+        return array_map(static fn (Step $step): string => $step->text(), self::steps(new Given($this->plan, $this->pieces, $this->line, Saying::spoken($this->plan))));
     }
 
     /** Whether a drawing on the pattern's own lines has it in it already. */

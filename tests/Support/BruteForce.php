@@ -24,6 +24,8 @@ final class BruteForce
 
     private const HALF_INCH = 1.27;
 
+    private const QUARTER_INCH = 0.635;
+
     /** @var array<string, LevelFacts> */
     private array $facts;
 
@@ -68,6 +70,10 @@ final class BruteForce
         $own = array_map(fn (string $level): int => $this->own($level), array_keys($counting === [] ? $this->facts : $counting));
         $least = $counting === [] ? min($own) : max($own);
         $large = array_filter($common, static fn (int $size): bool => $size >= $least);
+        if ($this->isBustFree()) {
+            $moves = array_filter($large, fn (int $size): bool => ! $this->isTooSmall('bust', $size));
+            $large = $moves === [] ? $large : $moves;
+        }
 
         return $common === [] ? null : $this->alike($large === [] ? max($common) : min($large));
     }
@@ -151,8 +157,9 @@ final class BruteForce
         foreach ($plans as $plan) {
             $rank = [
                 ...array_map(static fn (float $cost): int => (int) round($cost * 1e6), $objective($plan)),
-                count(array_unique($plan)),
+                count(array_unique(array_diff_key($plan, $this->isBustFree() ? ['bust' => 0] : []))),
                 count(array_filter(array_keys($plan), fn (string $level): bool => $plan[$level] !== $this->facts[$level]->own)),
+                $this->isBustFree() ? abs($plan['bust'] - ($this->drawn($plan)['waist'] ?? $plan['bust'])) : 0,
                 array_sum($plan),
                 $plan['bust'] ?? 0,
                 $plan['waist'] ?? 0,
@@ -173,11 +180,65 @@ final class BruteForce
             return [$facts->frame];
         }
         $sizes = array_keys($this->row($facts)->values());
-        $large = $this->isFree($facts)
-            ? []
-            : array_values(array_filter($sizes, fn (int $size): bool => ! $this->isTooSmall($level, $size)));
+        $own = $this->own($level);
+        if ($level === 'bust') {
+            $moves = $this->isFree($facts) ? [] : array_filter($sizes, fn (int $size): bool => $size >= $own && ! $this->isTooSmall('bust', $size));
 
-        return $large === [] ? $sizes : $large;
+            return [$moves === [] ? $own : min($moves)];
+        }
+        if ($this->isFree($facts)) {
+            return $sizes;
+        }
+        $left = array_values(array_filter($sizes, fn (int $size): bool => $size >= $own
+            || $this->lacks($level, $size) <= self::QUARTER_INCH + 1e-9
+            || ($facts->between->value !== 'up' && $this->holds($level, $size))));
+        $large = array_values(array_filter($left, fn (int $size): bool => ! $this->isTooSmall($level, $size)));
+
+        return $large === [] ? $left : $large;
+    }
+
+    /** How much the body has more than a size is for; under liked ease how much is too little. */
+    private function lacks(string $level, int $size): float
+    {
+        $facts = $this->facts[$level];
+        if ($this->school($facts, null) === 'liked') {
+            return -($this->leftOver($level, $size) ?? -INF);
+        }
+        $chart = self::at($facts->chart, $size);
+
+        return $chart === null ? INF : $this->body($facts) - $chart;
+    }
+
+    /** Whether the finished figure holds the body with the room that is liked, or the least. */
+    private function holds(string $level, int $size): bool
+    {
+        $facts = $this->facts[$level];
+        $finished = self::at($facts->finished, $size);
+        [$least, $floor] = $this->ease($level);
+
+        return $finished !== null && $finished >= $this->body($facts) + max($floor, $facts->likedEase === null ? $least : $this->liked($facts)) - 1e-9;
+    }
+
+    private function isBustFree(): bool
+    {
+        return isset($this->facts['bust']) && $this->isFree($this->facts['bust']);
+    }
+
+    /**
+     * With the waist that is drawn where it has a row and no measure: half way between bust and hip, or like the bust.
+     *
+     * @param  array<string, int>  $plan
+     * @return array<string, int>
+     */
+    private function drawn(array $plan): array
+    {
+        if (isset($plan['waist']) || ! isset($plan['bust'])) {
+            return $plan;
+        }
+
+        return array_key_exists('waist', $this->situation->facts)
+            ? $plan + ['waist' => isset($plan['hip']) ? (int) ceil(($plan['bust'] + $plan['hip']) / 2) : $plan['bust']]
+            : $plan;
     }
 
     /** @param  array<string, int>  $plan */
@@ -199,8 +260,11 @@ final class BruteForce
     private function work(array $plan): float
     {
         $work = 0.0;
+        $drawn = $this->drawn($plan);
         foreach ([['bust', 'waist'], ['waist', 'hip']] as [$upper, $lower]) {
-            if (isset($plan[$upper], $plan[$lower])) {
+            $isFor = $this->isBustFree() && ($upper === 'bust' || ! isset($plan['waist']));
+            if (! $isFor && isset($drawn[$upper], $drawn[$lower])) {
+                $plan = $drawn;
                 $step = abs($plan[$upper] - $plan[$lower]);
                 $work += self::STEPS[$step] ?? 8 + 5 * ($step - 3);
             }
@@ -223,8 +287,14 @@ final class BruteForce
             return null;
         }
         $total = $body + ($liked ? $this->liked($facts) : 0) - $printed;
+        $chart = self::at($facts->chart, $size);
+        if ($liked && $chart !== null) {
+            // A cup is adjusted for, ease is not.
+            $byChart = $body - $chart;
+            $total = $total * $byChart <= 0 ? 0.0 : (abs($total) < abs($byChart) ? $total : $byChart);
+        }
 
-        return abs($total) < self::HALF_INCH - 1e-9 || ($liked && $total < 0) ? 0.0 : $total;
+        return abs($total) < self::HALF_INCH - 1e-9 ? 0.0 : $total;
     }
 
     private function isTooSmall(string $level, int $size): bool
@@ -232,12 +302,18 @@ final class BruteForce
         $facts = $this->facts[$level];
         $finished = self::at($facts->finished, $size);
         if ($finished === null) {
-            return $facts->frame === null && $size < $this->own($level);
+            return $facts->frame === null && $size < $this->own($level) && $this->lacks($level, $size) > self::QUARTER_INCH + 1e-9;
         }
-        [$least, $given] = $this->least($level);
-        $floor = $given || $facts->fabric->kind !== FabricKind::Woven ? $least : $least / 2;
 
-        return $finished + ($this->adjustment($facts, $size) ?? 0) < $this->body($facts) + $floor - 1e-9;
+        return $finished + ($this->adjustment($facts, $size) ?? 0) < $this->body($facts) + $this->ease($level)[1] - 1e-9;
+    }
+
+    /** @return array{float, float} the least ease, and the floor that a size is not refused for */
+    private function ease(string $level): array
+    {
+        [$least, $given] = $this->least($level);
+
+        return [$least, $given || $this->facts[$level]->fabric->kind !== FabricKind::Woven ? $least : $least / 2];
     }
 
     /** @return array{float, bool} and whether it was given */

@@ -96,7 +96,7 @@ final readonly class SizeChart
     /** The size nearest to the measure, if it is near enough to stand on; of two as near the larger, of ranges that hold it alike the rule's. */
     private function sizeOn(Length $measure, BetweenRule $rule): ?int
     {
-        $holding = array_keys(array_filter($this->spans, static fn (Span $span): bool => $span->nearestTo($measure)->compare($measure) === 0));
+        $holding = array_keys(array_filter($this->spans, static fn (Span $span): bool => $span->distance($measure) === 0));
         if ($holding !== []) {
             return match ($rule) {
                 BetweenRule::Up => end($holding),
@@ -113,10 +113,11 @@ final readonly class SizeChart
     public function nearest(Length $measure, BetweenRule $tie): int
     {
         $best = array_key_first($this->spans);
-        foreach (array_keys($this->spans) as $index) {
-            $gain = $this->distance($best, $measure) <=> $this->distance($index, $measure);
-            if ($gain > 0 || ($gain === 0 && $tie !== BetweenRule::Down)) {
-                $best = $index;
+        $least = PHP_INT_MAX;
+        foreach ($this->spans as $index => $span) {
+            $distance = $span->distance($measure);
+            if ($distance < $least || ($distance === $least && $tie !== BetweenRule::Down)) {
+                [$best, $least] = [$index, $distance];
             }
         }
 
@@ -159,6 +160,6 @@ final readonly class SizeChart
 
     private function distance(int $index, Length $measure): int
     {
-        return $this->spans[$index]->nearestTo($measure)->minus($measure)->abs()->nanometres;
+        return $this->spans[$index]->distance($measure);
     }
 }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Told;
 
-use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\CutLine;
 use Underbolt\Seam\Gap;
 use Underbolt\Seam\Station;
+use Underbolt\Sizing\LevelFacts;
 
 /** A station with how far the line to cut stands there from each printed line. */
 final readonly class StationPlace
 {
     /**
-     * @param  array<int, Length>  $moves  outward positive, by size: a place in the pattern's list; without lines that aren't known there
+     * @param  array<int, int>  $moves  nanometres, outward positive, by size: a place in the pattern's list; without lines that aren't known there
      * @param  list<int>  $blending  the two that blend there; one where it doesn't
      */
     public function __construct(public Station $station, public array $moves, public array $blending)
@@ -28,7 +28,30 @@ final readonly class StationPlace
      */
     public static function reckoned(CutLine $line, array $stations, Plan $plan): array
     {
-        return array_map(static fn (Station $station): self => self::one($line, $station, $plan), $stations);
+        $facts = $plan->situation->onLine();
+        $gaps = [];
+        $gapsAt = static function (Level $level, int $from) use (&$gaps, $facts, $plan): array {
+            return $gaps[$level->value][$from] ??= self::gaps($facts[$level->value], $from, $plan->inPlay->sizes);
+        };
+
+        return array_map(static fn (Station $station): self => self::one($line, $station, $gapsAt), $stations);
+    }
+
+    /**
+     * @param  list<int>  $sizes
+     * @return array<int, float> nanometres out from one printed line to each of the others, by size; without those that no figure tells
+     */
+    private static function gaps(LevelFacts $facts, int $from, array $sizes): array
+    {
+        $gaps = [];
+        foreach ($sizes as $size) {
+            $gap = Gap::nanometres($facts, $from, $size);
+            if ($gap !== null) {
+                $gaps[$size] = $gap;
+            }
+        }
+
+        return $gaps;
     }
 
     /**
@@ -42,7 +65,7 @@ final readonly class StationPlace
         return array_map(static function (Station $station) use ($sizes, $line): self {
             $moves = [];
             foreach ($station->moves as [$name, $move]) {
-                $moves[(int) array_search($name, $sizes, true)] = $move;
+                $moves[(int) array_search($name, $sizes, true)] = $move->nanometres;
             }
             $blending = array_map(static fn (?string $name): int => (int) array_search($name, $sizes, true), array_unique([$station->from, $station->to]));
 
@@ -50,7 +73,8 @@ final readonly class StationPlace
         }, $stations);
     }
 
-    private static function one(CutLine $line, Station $station, Plan $plan): self
+    /** @param  callable(Level, int): array<int, float>  $gapsAt  a level, from one size's line */
+    private static function one(CutLine $line, Station $station, callable $gapsAt): self
     {
         $stretch = $line->stretchAt($station->depth);
         $from = $line->sizeAt($station->depth);
@@ -58,15 +82,13 @@ final readonly class StationPlace
             return new self($station, [], []);
         }
         [$upper, $lower] = $line->isLower($stretch) ? [Level::Waist, Level::Hip] : [Level::Bust, Level::Waist];
-        $facts = $plan->situation->onLine();
         $way = min(1.0, max(0.0, ($station->depth->nanometres - $stretch->top->nanometres) / ($stretch->end->nanometres - $stretch->top->nanometres)));
+        $move = $station->move->nanometres;
+        $ends = $gapsAt($lower, $from);
         $moves = [];
-        foreach ($plan->inPlay->sizes as $size) {
-            $top = Gap::between($facts[$upper->value], $from, $size);
-            $end = Gap::between($facts[$lower->value], $from, $size);
-            if ($top !== null && $end !== null) {
-                $gap = $top->toFloat() * (1 - $way) + $end->toFloat() * $way;
-                $moves[$size] = $size === $from ? $station->move : $station->move->minus(Length::ofNanometres((int) round($gap)));
+        foreach ($gapsAt($upper, $from) as $size => $gap) {
+            if (isset($ends[$size])) {
+                $moves[$size] = $size === $from ? $move : $move - (int) round($gap * (1 - $way) + $ends[$size] * $way);
             }
         }
         $to = $line->sizes->at($lower);

@@ -49,21 +49,22 @@ final readonly class ToldSide
     private static function told(StationPlace $place, ?StationPlace $above, ?StationPlace $below): ?Told
     {
         $best = null;
+        $isBestOn = false;
         foreach ($place->moves as $size => $move) {
-            $isOn = self::isNear($move) && (self::isOn($above, $size) || self::isOn($below, $size));
+            $isOn = abs($move) <= self::ON_NM && (self::isOn($above, $size) || self::isOn($below, $size));
             // Of all lines the one that it lies on; else the nearer of the two that blend there.
-            $told = $isOn || in_array($size, $place->blending, true) ? new Told($size, $move, $isOn) : null;
-            if ($told !== null && ($best === null || ($told->isOn <=> $best->isOn) > 0 || ($told->isOn === $best->isOn && $move->abs()->isLessThan($best->move->abs())))) {
-                $best = $told;
+            $isMeant = $isOn || in_array($size, $place->blending, true);
+            if ($isMeant && ($best === null || ($isOn && ! $isBestOn) || ($isOn === $isBestOn && abs($move) < abs($place->moves[$best])))) {
+                [$best, $isBestOn] = [$size, $isOn];
             }
         }
 
-        return $best;
+        return $best === null ? null : new Told($best, Length::ofNanometres($place->moves[$best]), $isBestOn);
     }
 
     private static function isOn(?StationPlace $place, int $size): bool
     {
-        return isset($place?->moves[$size]) && self::isNear($place->moves[$size]);
+        return isset($place->moves[$size]) && abs($place->moves[$size]) <= self::ON_NM;
     }
 
     private static function isNear(Length $move): bool

@@ -40,12 +40,12 @@ test('too much is taken in, too little let out', function (float $left, string $
 })->with([[0.1, 'taken in'], [-0.1, 'let out']]);
 
 test('a change counts at as many edges as share what is left over; what is set by hand at the side seams alone', function (int $edges, float $allRound): void {
-    $change = new LevelChange(new EdgeChange(cm(0.5), cm(0.3)), new EdgeChange(cm(1), cm(0)));
+    $change = new LevelChange(new EdgeChange(cm(0.5), cm(0.3)), new EdgeChange(cm(0.75), cm(0)), new EdgeChange(cm(0.25), cm(0)));
     expect($change->round($edges))->toEqual(cm($allRound));
 })->with(['two' => [2, 0.8 + 1], 'four' => [4, 1.6 + 2], 'six, with the centre back' => [6, 2.4 + 2]]);
 
 test('front and back together say whether a change goes outward', function (float $front, float $back, bool $isOutward): void {
-    expect((new LevelChange(new EdgeChange(cm($front), cm(0)), new EdgeChange(cm(0), cm($back))))->isOutward())->toBe($isOutward);
+    expect((new LevelChange(new EdgeChange(cm($front), cm(0)), EdgeChange::none(), new EdgeChange(cm(0), cm($back))))->isOutward())->toBe($isOutward);
 })->with([[1, -0.5, true], [0.5, -1, false], [1, -1, false], [0, 0, false], [0, 0.1, true]]);
 
 test('each says where it is, and whether that is in front or at the back', function (FrontOrBack $where, string $words, bool $isFront, bool $isBack): void {

@@ -58,10 +58,10 @@ test('between two levels a free one has its straight share by depth, half where 
     'not known' => [['pattern.seam.underarm_to_waist' => null], 0.6],
 ]);
 
-test('what is set by hand at a free level is its own, and a clip alone changes nothing there', function (): void {
+test('what is found at a free level is its own and comes from no other as well, and a clip alone changes nothing there', function (): void {
     $plan = freeHip(1, ['choices.sizes' => ['hip' => '16'], 'choices.by_hand' => ['waist' => ['front' => 1, 'back' => 1], 'hip' => ['front' => 0.5, 'back' => 0]]]);
     $free = planOf(['pattern.levels' => ['waist' => 'free'], 'choices.by_hand' => ['waist' => ['front' => 1, 'back' => 1]]]);
-    expect($plan->levels['hip']->change->front)->toEqual(cm(1.5))->and($plan->levels['hip']->change->back)->toEqual(cm(1))
+    expect($plan->levels['hip']->change->front)->toEqual(cm(0.5))->and($plan->levels['hip']->change->back)->toEqual(cm(0))
         ->and($free->levels['hip']->change->isNone())->toBeTrue();
 });
 

@@ -46,15 +46,16 @@ test('left to its defaults a make is cut as a practitioner would', function (str
         'lead' => $plan['frame']['lead'],
         'bust_adjustment' => ['kind' => $plan['bust_adjustment']['kind'] ?? null, 'total' => $plan['bust_adjustment']['total'] ?? 0.0],
         'levels' => array_map(
-            static fn (array $level): array => $level + [
+            static fn (?array $level): ?array => $level === null ? null : $level + [
                 'change_front' => $level['change']['front'],
                 'change_back' => $level['change']['back'],
             ],
             $plan['levels'],
         ),
         'alternatives' => $plan['alternatives'],
+        'stations' => array_values(array_filter($plan['blend']['stations'], static fn (array $station): bool => $station['level'] !== null)),
     ];
-    expect(array_keys($found['levels']))->toEqualCanonicalizing(array_keys($wanted['levels']))
+    expect(array_keys(array_filter($found['levels'])))->toEqualCanonicalizing(array_keys($wanted['levels']))
         ->and(array_keys($found['alternatives']))->toEqualCanonicalizing(array_keys($wanted['alternatives']));
     foreach (Arr::dot($wanted) as $path => $value) {
         expectAgreement(data_get($found, $path, 'not given'), $value, basename($file)." {$path}");

@@ -56,11 +56,11 @@ test('it is left out where nothing below the bust has finished figures, or it sa
         ->and(waysOf(planOf([])))->not->toHaveKey('by_finished');
 });
 
-test('without a bust that counts the waist is the anchor', function () use ($roomy): void {
+test('without a bust that counts the waist is the anchor, and a free bust keeps its own pick', function () use ($roomy): void {
     $wide = [...$roomy, 'body' => ['full_bust' => 88, 'waist' => 79, 'hip' => 111]];
     expect(
         waysOf(planOf($wide + ['pattern.levels' => ['bust' => 'free', 'waist' => 'matters', 'hip' => 'matters']]))['by_finished'],
-    )->toBe('16 16 16')
+    )->toBe('10 16 16')
         ->and(waysOf(planOf($wide + ['pattern.garment' => 'skirt']))['by_finished'])->toBe('16 16');
 });
 

@@ -10,14 +10,14 @@ use function Tests\Core\planOf;
 
 $size = static fn ($plan, Level $level): string => $plan->nameOf($plan->at($level)->size);
 
-test('a free level takes the size of the nearest level that is not, the upper first', function (array $weights, string $free, string $takes) use ($size): void {
+test('a free waist or hip takes the size of the nearest level that is not, the upper first; a free bust keeps its own', function (array $weights, string $free, string $takes) use ($size): void {
     // Alone: bust 12, waist 14, hip 16.
     $plan = planOf(['body' => ['full_bust' => 92, 'waist' => 78, 'hip' => 107], 'pattern.levels' => $weights]);
     expect($size($plan, Level::from($free)))->toBe($takes);
 })->with([
     'hip from waist' => [['hip' => 'free'], 'hip', '14'],
     'waist from bust' => [['waist' => 'free'], 'waist', '12'],
-    'bust from waist' => [['bust' => 'free'], 'bust', '14'],
+    'bust from nobody' => [['bust' => 'free'], 'bust', '12'],
     'hip from bust where the waist is free too' => [['waist' => 'free', 'hip' => 'free'], 'hip', '12'],
     'waist from hip where the bust is free too' => [['bust' => 'free', 'waist' => 'free'], 'waist', '16'],
     'its own where all are free' => [['bust' => 'free', 'waist' => 'free', 'hip' => 'free'], 'hip', '16'],

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Planning\DrawnHow;
 use Underbolt\Planning\Asked\Unplannable;
 
 use function Tests\Core\cautionsOf;
@@ -14,11 +15,12 @@ test('thighs wider than the hip are what has to pass', function (): void {
         ->and(planOf(['body.thigh_level' => 90])->at(Level::Hip)->facts->body)->toEqual(cm(99));
 });
 
-test('a level without a chart row is absent, one without a measure is open', function (): void {
+test('a level without a chart row is absent, one without a measure is open and lies on the line like the one above', function (): void {
     $plan = planOf(['pattern.body_chart.hip' => [null, null, null, null, null, null], 'body.waist' => null]);
     expect(array_keys($plan->levels))->toBe(['bust', 'waist'])
         ->and($plan->levels['waist'])->toBeNull()
-        ->and($plan->steps)->toBe(['bust_waist' => null, 'waist_hip' => null]);
+        ->and($plan->steps['bust_waist']?->sizes)->toBe(0)->and($plan->steps['waist_hip'])->toBeNull()
+        ->and($plan->unmeasured['waist']->size)->toBe($plan->sizes->bust)->and($plan->unmeasured['waist']->how)->toBe(DrawnHow::LikeAbove);
 });
 
 test('a bust that is not measured is left open and said; one that was chosen to lead is asked for', function (): void {

@@ -78,10 +78,11 @@ test('stations stand on the paper as it is when the line is drawn on it', functi
         ->and($blendFirst['20']->level)->toBe('waist')->and($blendFirst['40']->level)->toBe('hip');
 });
 
-test('beside a level that is not measured the stations are left open', function (): void {
+test('below a level that is not measured the line goes on like the one above; below a bust that isn\'t it is left open', function (): void {
     $at = stationsOf(['body.hip' => null]);
-    expect($at['20']->move)->toEqual(cm(0))
-        ->and([$at['30']->from, $at['30']->share, $at['30']->move])->toBe([null, null, null]);
+    $open = stationsOf(['body.full_bust' => null]);
+    expect($at['30']->move)->toEqual(cm(0))->and([$at['30']->from, $at['30']->to])->toBe(['12', '12'])
+        ->and([$open['10']->from, $open['10']->share, $open['10']->move])->toBe([null, null, null]);
 });
 
 test('without a bust level the seam starts at the waist', function (): void {
