@@ -96,6 +96,14 @@ final readonly class CellReader
         if (preg_match('/^'.self::RANGE.'$/iu', $text, $ends) === 1) {
             return $this->range($typed, $ends['low'], $ends['high']);
         }
+        // Both units without a bracket: "81 cm 32"".
+        if (preg_match('/^(?<one>\d\S*(?:\s\d\/\d{1,2})?\s?(?:cm|in|inch|"))\s(?<other>\d\S*(?:\s\d\/\d{1,2})?\s?(?:cm|in|inch|"))$/i', $text, $pair) === 1) {
+            return $this->pair($typed, $pair['one'], $pair['other']);
+        }
+        if (preg_match('/^(?<one>\d{2}(?:\s\d\/\d{1,2}|[.,]\d+)?)\s*\/\s+(?<other>\d{2,3}(?:[.,]\d+)?)$|^(?<third>\d{2,3}(?:[.,]\d+)?)\s+\/\s*(?<fourth>\d{2}\s\d\/\d{1,2})$/', $text, $pair) === 1 && str_contains($text, ' / ')
+            && preg_match('/\d \d/', $text) === 1) {
+            return $this->pair($typed, $pair['one'] !== '' ? $pair['one'] : $pair['third'], $pair['one'] !== '' ? $pair['other'] : $pair['fourth']);
+        }
         if (preg_match('/^((?:[^(\[\/]|\d\/\d)+)\s*[(\[]\s*([^)\]]+?)\s*[)\]]$|^(.+?(?:cm|in|inch|"))\s*\/\s*(.+?(?:cm|in|inch|"))$|^(\d{2,3}(?:[.,]\d+)?)\s*\/\s*(\d{2,3}(?:[.,]\d+)?)$/i', $text, $pair) === 1) {
             if (($pair[5] ?? '') !== '' && $this->isRangeWithSlash($pair[5], $pair[6])) {
                 return $this->range($typed, $pair[5], $pair[6]);

@@ -12,7 +12,7 @@ final class HeadingWords
     /** No title has more words. */
     private const LONGEST = 9;
 
-    /** In so short a title one word more changes nothing: "Finished dress". */
+    /** In so short a title the garment's own name changes nothing: "Finished dress". */
     private const SHORT = 3;
 
     /** Words of a title that change nothing of what it says. */
@@ -55,7 +55,8 @@ final class HeadingWords
 
         $unknown = self::unknownIn($rest);
 
-        return array_intersect($words, $measures) !== [] || $unknown === '' || (preg_match('/ |(?:tabelle|tabel|tableau)$/', $unknown) !== 1 && count($words) <= self::SHORT);
+        // A house or a title may be called after a garment or what is finished: only what it says of one decides.
+        return array_intersect($words, $measures) !== [] || $unknown === '' || (count($words) <= self::SHORT && in_array($unknown, RowWords::GARMENTS, true));
     }
 
     /** Whether the words say of the chart that it is finished (true) or the body's (false). "Body" wins: a table of body measurements may speak of the finished garment. */

@@ -11,7 +11,7 @@ final class MarkdownTable
     public static function asTabs(string $text): string
     {
         if (preg_match('/^\s*\|.*\|\s*$/m', $text) !== 1) {
-            return $text;
+            return self::withoutOuter($text);
         }
         $lines = array_filter(explode("\n", $text), static fn (string $line): bool => preg_match('/^[\s|:+-]+$/', $line) !== 1);
 
@@ -21,5 +21,17 @@ final class MarkdownTable
                 : $line,
             $lines,
         ));
+    }
+
+    /** Strokes between the cells alone, at least one in most lines. */
+    private static function withoutOuter(string $text): string
+    {
+        $lines = array_filter(explode("\n", $text), static fn (string $line): bool => preg_match('/^[\s|:+-]*$/', $line) !== 1);
+        $stroked = array_filter($lines, static fn (string $line): bool => preg_match('/\S\s*\|\s*\S/', $line) === 1);
+        if (str_contains($text, "\t") || count($stroked) < 2 || 2 * count($stroked) <= count($lines)) {
+            return $text;
+        }
+
+        return implode("\n", array_map(static fn (string $line): string => implode("\t", array_map(trim(...), explode('|', $line))), $lines));
     }
 }

@@ -25,6 +25,9 @@ final class PastedSizes
 
     private ?string $doubt = null;
 
+    /** @var bool whether the first line of sizes names some of them alike: a line below it may tell them apart */
+    private bool $areTwice = false;
+
     /** @var list<list<string>> each one for each size */
     private array $otherNames = [];
 
@@ -49,6 +52,7 @@ final class PastedSizes
         $isOther = $group !== null && ! isset($this->groups[$group]) && ! $isFirst && (! $isKnown || $mayBeNew);
         $this->group = $isFirst || $isOther || isset($this->groups[$group ?? '']) ? $group ?? $this->group : $this->group;
         $places = array_map(fn (string $name): int => $this->placeOf($name, isNew: $isOther), self::unique($cells));
+        $this->areTwice = $isFirst && count(array_unique($cells)) < count($cells);
         if ($isFirst && ! in_array('', $second, true)) {
             $this->otherNames[] = $second;
         }
@@ -115,6 +119,16 @@ final class PastedSizes
         $names = array_map(SizeWords::first(...), $line->filled());
         if (count($names) !== count($this->names)) {
             return false;
+        }
+        if ($this->areTwice && count(array_unique($names)) === count($names)) {
+            // "S S M M" over "36 38 40 42": what tells them apart is what they are called.
+            $this->otherNames[] = array_map(static fn (string $name): string => (string) preg_replace('/ \(\d+\)$/', '', $name), $this->names);
+            $this->groups[$this->group] = array_combine($names, array_values($this->groups[$this->group]));
+            $this->names = $names;
+            $this->doubt = null;
+            $this->areTwice = false;
+
+            return true;
         }
         $this->otherNames[] = $names;
 

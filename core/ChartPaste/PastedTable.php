@@ -40,13 +40,17 @@ final readonly class PastedTable
         // A sign for a fraction belongs to the whole before it; stars lead to footnotes, or make letters bold.
         $text = (string) preg_replace(['/(?<=\d)[ \x{A0}](?=[½¼¾⅛⅜⅝⅞⅓⅔])/u', '/(?<=[\w%])\*+|\*+(?=\w)/u', self::FOOT], '', $text);
         $text = (string) preg_replace(self::LONE_FOOT, '$1', $text);
-        $text = ListedCells::asTable(MarkdownTable::asTabs($text));
+        $text = ListedCells::asTable(KnittedSizes::asTabs(WordedSizes::asTable(MarkdownTable::asTabs($text))));
         $separator = Separator::in($text);
         $character = $separator->character();
         if ($character === null) {
             $typed = array_values(array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== ''));
 
             return new self($separator, array_map(self::spaced(...), array_slice($typed, 0, self::MOST_LINES)), max(0, count($typed) - self::MOST_LINES));
+        }
+        if ($separator === Separator::Comma) {
+            // "Waist, cm" without quotes is one name.
+            $text = (string) preg_replace('/(?<=\p{L}\p{L}\p{L}), (cm|in|inches)(?=\s*(?:,|$))/imu', ' ($1)', $text);
         }
         [$records, $dropped] = Records::of($text, $character, self::MOST_LINES);
         $kept = array_map(static fn (array $cells): array => array_slice($cells, 0, self::MOST_CELLS + 1), $records);

@@ -97,7 +97,7 @@ final readonly class PastedUnit
     {
         $first = preg_split('/[(\[]/', LengthText::plain($cell))[0] ?? '';
 
-        return preg_match('/\d\s*"|\d\s?in\b|\d\s?inch|\d[\s-]+\d{1,2}\/(?:2|4|8|16)\b/', $first) === 1;
+        return preg_match('/^\d+(?:[.,]\d+)?\s?cm\b/', $first) !== 1 && preg_match('/\d\s*"|\d\s?in\b|\d\s?inch|\d[\s-]+\d{1,2}\/(?:2|4|8|16)\b/', $first) === 1;
     }
 
     /**

@@ -25,7 +25,7 @@ final readonly class RowName
         .self::LETTERS.'))?\s+'.self::CUP_WORD.'\b/';
 
     /** `Bust (DD)`, `Bust C`: a letter alone in brackets may also be one of a diagram. */
-    private const BUST_LETTER = '/\bbust[\s,]*(?<bracket>[(\[])?(?<a>[A-K]{1,3})[)\]]?$/i';
+    private const BUST_LETTER = '/\bbust(?:[\s,]*(?<bracket>[(\[])|[\s,]+)(?<a>[A-K]{1,3})[)\]]?$/i';
 
     /** What a line of a diagram is called: `A Bust`, `1. Bust`, `a) Bust`, `Bust [1]`, `Bust (A)`. */
     private const MARK = '/^\s*[(\[]?(?:[A-Za-z]|\d{1,2})[.):\]]\s*(?=\p{L})|^\s*(?:[A-Z]|\d{1,2})\s+(?:-\s+)?(?=\p{L}{3})|\s*[(\[](?:[A-Za-z]|\d{1,2})[)\]]\s*$/u';
@@ -33,7 +33,7 @@ final readonly class RowName
     /** What in brackets makes a row a length. */
     private const LENGTH = '/[(\[][^)\]]*\b(?:floor|ground|nape|depth|length|hem|boden|nacken|tiefe|lange|sol|longueur|profondeur)\b[^)\]]*[)\]]/iu';
 
-    private const HALF = '/\b(?:half|halbe|halber|1 2|laid flat|flat|demi)\b|(?<!cross )\bacross\b(?! front)/';
+    private const HALF = '/\b(?:pit to pit|armpit to armpit|half|halbe|halber|1 2|laid flat|flat|demi)\b|(?<!cross )\bacross\b(?! front)/';
 
     /**
      * @param  ?ChartPlace  $place  null where no row of a chart is meant for sure
@@ -47,16 +47,41 @@ final readonly class RowName
     {
     }
 
+    /** So many names are remembered: a chart asks of each of its labels several times over, and a text that is none of every word. */
+    private const REMEMBERED = 4_000;
+
+    /** A longer text names no row. */
+    private const LONGEST = 200;
+
     /** @param  bool  $lettersAreCups  whether a single letter in brackets behind "bust" is a cup */
     public static function of(string $label, bool $lettersAreCups = false): self
     {
+        if (strlen($label) > self::LONGEST) {
+            return new self(null, [], null, null, false, false);
+        }
+        /** @var array<string, self> $read */
+        static $read = [];
+        if (count($read) >= self::REMEMBERED) {
+            $read = [];
+        }
+
+        return $read[($lettersAreCups ? '1' : '0').$label] ??= self::reading($label, $lettersAreCups);
+    }
+
+    private static function reading(string $label, bool $lettersAreCups): self
+    {
+        $known = array_filter(explode(' ', PlainWords::plain($label)), self::mayBegin(...));
+        if ($known === []) {
+            return new self(null, [], null, self::unit($label), false, true);
+        }
         $label = str_replace('½', ' 1/2 ', $label);
         $cups = self::cups($label, $lettersAreCups);
         $unmarked = $cups === [] ? (string) preg_replace(self::MARK, ' ', $label) : $label;
         // Alone "taille" may be the French word for size; a line of a diagram is a girth.
         $words = PlainWords::plain($unmarked === $label ? $label : "{$unmarked} girth");
         $isHalf = preg_match(self::HALF, $words) === 1 && preg_match('/\bacross front\b/', $words) !== 1;
-        $finished = HeadingWords::says($words);
+        // From armpit to armpit lies a garment, not a body.
+        $finished = HeadingWords::says($words) ?? (preg_match('/\b(?:arm)?pit to (?:arm)?pit\b/', $words) === 1 ? true : null);
         // A remark in brackets, such as "(9 in below the waist)", is no part of the name; "(high)" is.
         $outside = PlainWords::plain((string) preg_replace('/[(\[][^)\]]*[)\]]/', ' ', $unmarked));
         $row = self::row($words) ?? (self::isRemark($unmarked) ? self::row($outside) : null) ?? self::inTwoLanguages($unmarked);
@@ -98,14 +123,40 @@ final readonly class RowName
             return $words === 'taille' ? null : ChartRow::Waist;
         }
         foreach ([self::bare($words, keep: true), self::bare($words)] as $bare) {
-            foreach (RowWords::NAMES as $row => $names) {
-                if (in_array($bare, $names, true)) {
-                    return ChartRow::from($row);
-                }
+            $row = self::rows()[$bare] ?? null;
+            if ($row !== null) {
+                return $row;
             }
         }
 
         return null;
+    }
+
+    /** Whether a word can stand in the name of a row at all: a text that is no chart is seen through quickly. */
+    public static function mayBegin(string $word): bool
+    {
+        /** @var array<string, int> $known */
+        static $known = [];
+        if ($known === []) {
+            $known = array_flip([...explode(' ', implode(' ', array_merge(...array_values(RowWords::NAMES)))), ...RowWords::FINISHED, ...RowWords::BODY, ...RowWords::NOISE]);
+        }
+        $plain = PlainWords::plain($word);
+
+        return strlen($plain) < 2 || isset($known[explode(' ', $plain)[0]]) || preg_match('/\d|cup|korb|bonnet|half|halb|demi|across/', $plain) === 1;
+    }
+
+    /** @return array<string, ChartRow> by whole name */
+    private static function rows(): array
+    {
+        /** @var array<string, ChartRow> $rows */
+        static $rows = [];
+        if ($rows === []) {
+            foreach (RowWords::NAMES as $row => $names) {
+                $rows += array_fill_keys($names, ChartRow::from($row));
+            }
+        }
+
+        return $rows;
     }
 
     /** The name without what says which chart, cup or unit it is of. */

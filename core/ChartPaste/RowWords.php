@@ -41,7 +41,7 @@ final class RowWords
             'hip', 'hips', 'full hip', 'hip full', 'low hip', 'lower hip', 'hip low', 'hip line', 'hipline', 'seat', 'hufte', 'huften',
             'huftumfang', 'huftweite', 'gesass', 'gesassumfang', 'gesassweite', 'hanche', 'hanches', 'tour de hanches', 'tour de hanche',
             'tour hanches', 'bassin', 'tour de bassin', 'heup', 'heupen', 'heupomtrek', 'heupwijdte', 'stussvidd', 'hoftvidd', 'stuss',
-            'hoft', 'hoftmatt', 'hoftevidde', 'hofte', 'lantionymparys', 'lantio', 'seteparti', 'fianchi', 'giro fianchi', 'cadera', 'caderas',
+            'hoft', 'hoftmatt', 'hoftevidde', 'hofte', 'lantionymparys', 'lantio', 'seteparti', 'fianchi', 'giro fianchi', 'bacino', 'giro bacino', 'cadera', 'caderas',
             'contorno cadera', 'contorno caderas', 'anca', 'ancas', 'quadril', 'contorno anca', 'contorno quadril', 'biodra', 'obwod bioder',
         ],
         'bicep' => [
@@ -60,6 +60,13 @@ final class RowWords
         'vetement', 'afgewerkt', 'afgewerkte', 'eindmaat', 'eindmaten', 'fardiga', 'fardig', 'plaggets', 'faerdige', 'faerdigt', 'faerdig', 'ferdige', 'ferdig', 'ferdigt', 'valmis',
         'valmiin', 'vaatteen', 'finito', 'capo', 'prenda', 'terminada', 'pronta', 'peca', 'gotowego', 'wyrobu', 'kleidungsstucks',
         'kleidungsstuck', 'kledingstuk',
+    ];
+
+    /** What a title calls the thing itself: "Finished dress". */
+    public const GARMENTS = [
+        'dress', 'skirt', 'top', 'tee', 'blouse', 'shirt', 'bodice', 'tunic', 'jacket', 'coat', 'trousers', 'pants', 'shorts', 'jumpsuit', 'cardigan', 'jumper', 'pattern', 'sewn', 'view',
+        'kleid', 'rock', 'oberteil', 'bluse', 'hemd', 'jacke', 'mantel', 'hose', 'robe', 'jupe', 'haut', 'chemisier', 'chemise', 'veste', 'manteau', 'pantalon', 'jurk', 'rok', 'jas', 'broek',
+        'klanning', 'kjol', 'kjole', 'kjolen', 'skjorte', 'vestido', 'falda', 'camisa', 'abito', 'gonna', 'camicia', 'giacca', 'sukienka', 'spodnica', 'mekko', 'hame',
     ];
 
     /** What says that they are the body's. */

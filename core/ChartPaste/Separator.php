@@ -28,9 +28,15 @@ enum Separator: string
         return match (true) {
             str_contains($text, "\t") => self::Tab,
             self::inMostLines($text, ';') => self::Semicolon,
-            self::inMostLines($text, ',') && ! self::hasDecimalComma($text) => self::Comma,
+            self::inMostLines($text, ',') && ! self::hasDecimalComma($text) && ! self::hasWideGaps($text) => self::Comma,
             default => self::Spaces,
         };
+    }
+
+    /** Whether figures stand apart by wide gaps: then a comma is one of a label, as in `Bust, cm   84   88`. */
+    private static function hasWideGaps(string $text): bool
+    {
+        return preg_match_all('/^[^\n]*\d {2,}\d/m', $text) >= 2;
     }
 
     private static function inMostLines(string $text, string $character): bool

@@ -17,7 +17,7 @@ final class SizeWords
         'storrelse', 'str', 'koko', 'taglia', 'taglie', 'talla', 'tallas', 'tamanho', 'tamanhos', 'rozmiar', 'rozmiary',
     ];
 
-    private const LETTERS = '\d{0,2}X{0,4}[SL](?:\/\d{0,2}X{0,4}[SML])?|M(?:\/L)?|S\/M|\d{1,2}X(?:\/\d{1,2}X)?|one size|(?:X{1,3}-?)?(?:small|large)|medium|[A-K]';
+    private const LETTERS = '\d{0,2}X{0,4}[SL](?:\/\d{0,2}X{0,4}[SML])?|M(?:\/L)?|S\/M|\d{1,2}X(?:\/\d{1,2}X)?|one size|(?:\d{0,2}X{1,4}[\s-]?|(?:extra[\s-]+){1,3})?(?:small|large)|medium|[A-K]';
 
     private const FIGURES = '\d{1,3}(?:\/\d{1,3})?(?:-\d{1,3})?\s?(?!cm|in|mm)[a-z]{0,2}';
 
@@ -40,7 +40,7 @@ final class SizeWords
     {
         $alone = trim((string) preg_replace([
             '/\s*[(\[][^)\]]*[)\]]\s*$/',
-            '/^(?:US|UK|EU|DE|FR|IT|Size|Gr\.?)\s*(?=\d)/i',
+            '/^(?:(?:US|UK|EU|DE|FR|IT|AUS?|Gr\.?|T)\s*(?=\d)|(?:Size|Grösse|Größe|Taille|Maat)\s*(?=\d|[XSML\d]{1,4}\b))/iu',
             '/\s*\/\s*(?:US|UK|EU|DE|FR|IT)\s*\d+$/i',
             '/(?<=[SML])\s+\d+(?:-\d+)?$/',
         ], '', $name));
@@ -142,6 +142,24 @@ final class SizeWords
         }
 
         return false;
+    }
+
+    /**
+     * Whether they are plain numbers that neither rise nor fall: the girths of one size rather than sizes.
+     *
+     * @param  list<string>  $names
+     */
+    public static function goUpAndDown(array $names): bool
+    {
+        $numbers = array_map(intval(...), array_filter($names, ctype_digit(...)));
+        if (count($numbers) !== count($names) || count($names) < 3) {
+            return false;
+        }
+        $rising = $falling = $numbers;
+        sort($rising);
+        rsort($falling);
+
+        return $numbers !== $rising && $numbers !== $falling;
     }
 
     /** @param  list<string>  $names */

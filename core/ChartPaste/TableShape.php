@@ -20,7 +20,7 @@ final readonly class TableShape
     /** @param  list<PastedLine>  $lines */
     public static function of(array $lines): self
     {
-        $lines = self::withNamesAbove(self::withUnitRows(self::withoutUnitColumn(self::withSpansAsWords($lines))));
+        $lines = CupLines::named(DrawingLetters::without(self::withNamesAbove(self::withUnitRows(self::withoutUnitColumn(self::withSpansAsWords($lines))))));
         $across = [];
         $transposed = false;
         $uneven = false;
@@ -28,13 +28,13 @@ final readonly class TableShape
             $turned = self::turned($lines, $at);
             if ($turned === null) {
                 $line = $lines[$at];
-                $across[] = self::isSizes($line, $lines) ? new PastedLine($line->label, $line->cells, $line->typed, true) : $line;
+                $across[] = self::isSizes($line, $lines, $across) ? new PastedLine($line->label, $line->cells, $line->typed, true) : $line;
 
                 continue;
             }
             [$rows, $last, $isUneven] = $turned;
             // Groups of columns stand above their names.
-            $groups = $across === [] ? [] : self::groups($across[count($across) - 1], count($lines[$at]->cells));
+            $groups = $across === [] ? [] : self::groups($across[count($across) - 1], $lines[$at]->cells);
             if ($groups !== []) {
                 array_pop($across);
                 $rows = self::grouped($rows, $groups);
@@ -45,7 +45,7 @@ final readonly class TableShape
             $uneven = $uneven || $isUneven;
         }
 
-        return new self($transposed, self::sizesFirst($across), $uneven);
+        return new self($transposed, PairedRows::apart(self::sizesFirst($across)), $uneven);
     }
 
     /**
@@ -146,15 +146,20 @@ final readonly class TableShape
         return array_values(array_filter($this->lines, static fn (PastedLine $line): bool => ! $line->isSizes));
     }
 
-    /** @param  list<PastedLine>  $lines all of the table */
-    private static function isSizes(PastedLine $line, array $lines): bool
+    /**
+     * @param  list<PastedLine>  $lines  all of the table
+     * @param  list<PastedLine>  $above  those that stand above it
+     */
+    private static function isSizes(PastedLine $line, array $lines, array $above): bool
     {
         if (! $line->hasCells()) {
             return false;
         }
         $named = SizeWords::isHeading($line->label);
         // In French the word for size is also the word for waist.
-        $french = PlainWords::plain($line->label) === 'taille' && (SizeWords::areSizes($line->cells) || self::has($lines, 'tour de taille'));
+        $isTaille = PlainWords::plain($line->label) === 'taille';
+        $isSecond = $isTaille && array_filter($above, static fn (PastedLine $one): bool => $one->isSizes) !== [];
+        $french = $isTaille && ($isSecond ? self::isSizesAgain($line, $lines, $above) : SizeWords::areSizes($line->cells) || self::has($lines, 'tour de taille'));
 
         $isUnnamed = static fn (PastedLine $one): bool => $one->label === '' && SizeWords::areSizes($one->cells);
         if ($named && array_filter($lines, $isUnnamed) !== []) {
@@ -163,6 +168,25 @@ final readonly class TableShape
         }
 
         return $named || $french || $isUnnamed($line);
+    }
+
+    /**
+     * Below a line of sizes "taille" is the waist, but where it begins a block of rows that have all stood before.
+     *
+     * @param  list<PastedLine>  $lines
+     * @param  list<PastedLine>  $above
+     */
+    private static function isSizesAgain(PastedLine $line, array $lines, array $above): bool
+    {
+        $isSame = array_filter($above, static fn (PastedLine $one): bool => $one->isSizes && array_diff($line->filled(), $one->filled()) === []) !== [];
+        $since = [];
+        foreach ($above as $one) {
+            $since = $one->isSizes || ! $one->hasCells() ? [] : [...$since, PlainWords::plain($one->label)];
+        }
+        $next = $lines[(int) array_search($line, $lines, true) + 1] ?? null;
+        $isBegin = $since === [] || ($next !== null && in_array(PlainWords::plain($next->label), $since, true));
+
+        return $isSame || ($isBegin && SizeWords::areSizes($line->cells));
     }
 
     /** @param  list<PastedLine>  $lines */
@@ -200,7 +224,7 @@ final readonly class TableShape
             $size === null ? $words[] = $next : $sized[] = $size;
         }
         $sizes = array_map(static fn (PastedLine $line): string => $line->label, $sized);
-        if ($sized === [] || ! SizeWords::couldBeSizes($sizes)) {
+        if ($sized === [] || ! SizeWords::couldBeSizes(array_map(SizeWords::first(...), $sizes))) {
             return null;
         }
         $rows = [new PastedLine($heading->label, $sizes, $heading->typed, true)];
@@ -214,9 +238,19 @@ final readonly class TableShape
         return [[...$rows, ...$words], $last, $uneven || $pushed];
     }
 
-    /** @return array<int, string> the group of each column, where a line names such groups; else empty */
-    private static function groups(PastedLine $line, int $columns): array
+    /**
+     * @param  list<string>  $names  of the columns
+     * @return array<int, string> the group of each column, where a line names such groups; else empty
+     */
+    private static function groups(PastedLine $line, array $names): array
     {
+        $columns = count($names);
+        // Between spaces nothing tells where a group begins; where the same names come again for each, it does.
+        $apart = preg_split('/\s{2,}/', trim($line->typed));
+        $parts = $line->hasCells() || $apart === false || count($apart) < 2 || $columns % count($apart) !== 0 ? [] : array_chunk($names, max(1, intdiv($columns, count($apart))));
+        if ($parts !== [] && count(array_unique($parts, SORT_REGULAR)) === 1 && $apart !== false && array_filter($apart, static fn (string $group): bool => ! HeadingWords::decides($group) && preg_match('/^(?:in )?(?:cm|centimet(?:re|er)s|inch(?:es)?)$/i', $group) !== 1) === []) {
+            return array_merge([], ...array_map(static fn (string $group): array => array_fill(0, count($parts[0]), $group), $apart));
+        }
         if (array_filter($line->cells, HeadingWords::decides(...)) === []) {
             return [];
         }
@@ -246,7 +280,7 @@ final readonly class TableShape
     /** Whether a line gives nothing but the unit of each column. */
     private static function namesUnits(PastedLine $line): bool
     {
-        return $line->hasCells() && preg_grep('/^(?:|[(\[]?(?:in )?'.PastedUnit::WORD.'[)\]]?)$/i', $line->cells) === $line->cells;
+        return $line->hasCells() && preg_grep('/^(?:|[(\[]?(?:in )?'.PastedUnit::WORD.'(?:\s*\/\s*'.PastedUnit::WORD.')?[)\]]?)$/i', $line->cells) === $line->cells;
     }
 
     private static function unitAt(PastedLine $line, int $column): string
