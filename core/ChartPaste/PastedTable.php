@@ -40,7 +40,7 @@ final readonly class PastedTable
         // A sign for a fraction belongs to the whole before it; stars lead to footnotes, or make letters bold.
         $text = (string) preg_replace(['/(?<=\d)[ \x{A0}](?=[½¼¾⅛⅜⅝⅞⅓⅔])/u', '/(?<=[\w%])\*+|\*+(?=\w)/u', self::FOOT], '', $text);
         $text = (string) preg_replace(self::LONE_FOOT, '$1', $text);
-        $text = ListedCells::asTable(KnittedSizes::asTabs(WordedSizes::asTable(MarkdownTable::asTabs($text))));
+        $text = ListedCells::asTable(SlashedCells::asTabs(KnittedSizes::asTabs(WordedSizes::asTable(MarkdownTable::asTabs($text)))));
         $separator = Separator::in($text);
         $character = $separator->character();
         if ($character === null) {

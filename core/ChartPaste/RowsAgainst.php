@@ -33,6 +33,7 @@ final readonly class RowsAgainst
             ...$self->mostly('body_chart.full_bust', 'body_chart.waist', static fn (int $bust, int $waist): bool => $bust < $waist, 'The bust is smaller than the waist: are the names swapped?'),
             ...$self->mostly('body_chart.high_bust', 'body_chart.full_bust', static fn (int $high, int $full): bool => $high > $full, 'The high bust is larger than the full bust: are the names swapped?'),
             ...$self->small(),
+            ...$self->swapped(),
         ];
         foreach (['full_bust', 'waist', 'hip'] as $row) {
             $doubts = [...$self->mostly("finished.{$row}", "body_chart.{$row}", static fn (int $garment, int $body): bool => $garment < self::LEAST_SHARE * $body, 'The garment is far smaller than the body: is it laid flat?', false), ...$doubts];
@@ -64,6 +65,29 @@ final readonly class RowsAgainst
             $isOfBoth => [$one => $doubt, $other => $doubt],
             default => [$one => $doubt],
         };
+    }
+
+    /** @return array<string, string> a garment that is smaller than the body at every size of every row: the two tables may be swapped */
+    private function swapped(): array
+    {
+        $doubts = [];
+        $sizes = 0;
+        foreach (['full_bust', 'waist', 'hip'] as $row) {
+            foreach ($this->rows["finished.{$row}"]->cells ?? [] as $size => $cell) {
+                $body = $this->rows["body_chart.{$row}"]->cells[$size]->value ?? null;
+                if ($cell->value === null || $body === null) {
+                    continue;
+                }
+                $isHalf = $cell->value->nanometres < self::LEAST_SHARE * $body->nanometres;
+                if ($isHalf || ! $cell->value->isLessThan($body)) {
+                    return [];
+                }
+                $sizes++;
+                $doubts["finished.{$row}"] = $doubts["body_chart.{$row}"] = 'The garment is smaller than the body at every size: are the two tables swapped, or is it a close knit?';
+            }
+        }
+
+        return $sizes < 2 ? [] : $doubts;
     }
 
     /** @return array<string, string> a bust that only half a body has */

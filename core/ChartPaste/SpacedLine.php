@@ -103,6 +103,10 @@ final class SpacedLine
     private static function cells(string $chunk): array
     {
         $figure = self::FIGURE;
+        // Between wide gaps two figures and a slash are one measure in both units.
+        if (preg_match("/^{$figure}\\s\\/\\s{$figure}$/u", $chunk) === 1) {
+            return [$chunk];
+        }
         $range = $figure.self::JOINED.$figure.')?';
         preg_match_all("/{$range}(?:\s?[(\[]\s?{$range}\s?[)\]])?(?=\s|$)|\S+/u", $chunk, $found);
 
