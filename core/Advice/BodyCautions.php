@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Underbolt\Measure\BodySlip;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
+use Underbolt\Pattern\Charts\LengthRow;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Asked\Make;
 use Underbolt\Planning\Plan;
@@ -35,7 +36,7 @@ final readonly class BodyCautions
             array_key_exists('waist', $plan->levels)
                 ? $self->slip(BodySlip::WaistAtTrousers, static fn (): Caution => Caution::waistAtTrousers())
                 : null,
-            $plan->lengths->aboveWaist === null ? $self->height($plan->situation->range->height) : null,
+            $self->height($plan->make->pattern->lengths->at(LengthRow::Height, $plan->sizes->first()) ?? $plan->situation->range->height, $plan->lengths->aboveWaist !== null),
         ], static fn (?Caution $caution): bool => $caution !== null));
     }
 
@@ -70,14 +71,15 @@ final readonly class BodyCautions
             : null;
     }
 
-    private function height(?Length $drafted): ?Caution
+    private function height(?Length $drafted, bool $isMeasured): ?Caution
     {
-        $taller = $drafted === null ? null : $this->make->body->at(Point::Height)?->minus($drafted);
-        if ($drafted === null || $taller === null || $taller->abs()->nanometres <= self::HEIGHT_NM) {
+        $height = $this->make->body->at(Point::Height);
+        $taller = $drafted === null ? null : $height?->minus($drafted);
+        if ($drafted === null || $height === null || $taller === null || $taller->abs()->nanometres <= self::HEIGHT_NM) {
             return null;
         }
-        $words = $this->make->say($taller->abs()).($taller->isPositive() ? ' taller' : ' shorter');
+        $differs = $this->make->say($taller->abs()).($taller->isPositive() ? ' taller' : ' shorter');
 
-        return Caution::heightDiffers($words, $this->make->say($drafted), $this->make->say($taller->abs()->dividedBy(4)));
+        return Caution::heightDiffers($this->make->say($height), $this->make->say($drafted), $differs, $isMeasured ? null : $this->make->say($taller->abs()->dividedBy(4)));
     }
 }

@@ -135,13 +135,15 @@ final readonly class Caution
         );
     }
 
-    public static function heightDiffers(string $taller, string $drafted, string $quarter): self
+    /** @param  ?string  $quarter  of the difference; null where the lengths are measured */
+    public static function heightDiffers(string $height, string $drafted, string $differs, ?string $quarter): self
     {
         return new self(
             CautionCode::HeightDiffers,
             null,
-            "This body is {$taller} than the {$drafted} it is drafted for, and no length is measured. About a quarter of "
-                ."that, {$quarter}, falls above the waist (a guess): measure underarm to waist before you cut.",
+            "It is drafted for a height of {$drafted}, this body is {$height}: {$differs}. ".($quarter === null
+                ? 'The lengths that were measured decide; nothing is changed for the height by itself.'
+                : "No length is measured. About a quarter of that, {$quarter}, falls above the waist (a guess): measure underarm to waist before you cut."),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Underbolt\ChartPaste;
 
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\LengthRow;
 use Underbolt\PlainWords;
 
 /**
@@ -244,7 +245,12 @@ final class ChartPaste
             return $place;
         }
 
-        return $place->asFinished()->exists() ? $place->asFinished() : null;
+        if ($place->row === LengthRow::BackLength) {
+            // Of a garment it runs down to the hem.
+            return new ChartPlace(false, LengthRow::FinishedLength);
+        }
+
+        return $place->row instanceof LengthRow ? $place : ($place->asFinished()->exists() ? $place->asFinished() : null);
     }
 
     /** A line of nothing but words says what the rows below it are about, where it says anything. */
@@ -283,7 +289,8 @@ final class ChartPaste
     private function checked(PreviewRow $row, ?string $doubt, int $sizes): PreviewRow
     {
         $cells = array_map(static fn (int $place): PastedCell => $row->cells[$place] ?? PastedCell::empty(''), $sizes === 0 ? [] : range(0, $sizes - 1));
-        foreach ($this->sizes->groups() as $places) {
+        // Lengths may be alike for several sizes.
+        foreach ($row->place?->row instanceof LengthRow ? [] : $this->sizes->groups() as $places) {
             $group = array_map(static fn (int $place): PastedCell => $cells[$place], $places);
             $cells = array_replace($cells, array_combine($places, RowSteps::doubted($group)));
         }

@@ -6,12 +6,13 @@ namespace Underbolt\ChartPaste;
 
 use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\LengthRow;
 use Underbolt\Pattern\Cups\CupLetter;
 
-/** A row of a pattern's charts: of the body or of the finished garment, for every cup or for one. */
+/** A row of a pattern's charts: of the body or of the finished garment, for every cup or for one; or a length by size. */
 final readonly class ChartPlace
 {
-    public function __construct(public bool $finished, public ChartRow $row, public ?string $cup = null)
+    public function __construct(public bool $finished, public ChartRow|LengthRow $row, public ?string $cup = null)
     {
     }
 
@@ -19,6 +20,10 @@ final readonly class ChartPlace
     public static function at(string $path): ?self
     {
         $parts = explode('.', $path);
+        $length = LengthRow::tryFrom($parts[1] ?? '');
+        if ($length !== null && $length->part() === $parts[0]) {
+            return new self(false, $length);
+        }
         $isCup = $parts[0] === 'cups';
         $chart = $parts[$isCup ? 1 : 0] ?? '';
         $row = $isCup ? ChartRow::FullBust : ChartRow::tryFrom($parts[1] ?? '');
@@ -34,6 +39,9 @@ final readonly class ChartPlace
     /** Its path in the pattern part of a make file, such as `body_chart.waist` or `cups.finished.C`. */
     public function path(): string
     {
+        if ($this->row instanceof LengthRow) {
+            return "{$this->row->part()}.{$this->row->value}";
+        }
         $chart = $this->finished ? 'finished' : 'body_chart';
 
         return $this->cup === null ? "{$chart}.{$this->row->value}" : "cups.{$chart}.{$this->cup}";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\ChartPaste;
 
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Charts\LengthRow;
 
 /** What a pasted table was understood to say, for a person to look over before it goes into the chart. */
 final readonly class ChartPreview
@@ -38,10 +39,10 @@ final readonly class ChartPreview
     /** What was understood in one sentence, such as `Sizes 8 to 22 in inches: body (bust, waist, hip), finished (bust)`. */
     public function sentence(): string
     {
-        $rows = ['body' => [], 'finished' => []];
+        $rows = ['body' => [], 'finished' => [], 'lengths' => []];
         foreach ($this->rows as $row) {
             if ($row->place !== null) {
-                $rows[$row->place->finished ? 'finished' : 'body'][] = str_replace('_', ' ', $row->place->row->value)
+                $rows[$row->place->row instanceof LengthRow ? 'lengths' : ($row->place->finished ? 'finished' : 'body')][] = str_replace('_', ' ', $row->place->row->value)
                     .($row->place->cup === null ? '' : " {$row->place->cup}")
                     .(isset($row->of['view']) ? " of view {$row->of['view']}" : '').(isset($row->of['fit']) ? " of the {$row->of['fit']} fit" : '');
             }

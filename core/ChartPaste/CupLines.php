@@ -17,14 +17,14 @@ final class CupLines
      */
     public static function named(array $lines): array
     {
-        return self::across(self::under($lines));
+        return self::across(self::headed($lines));
     }
 
     /**
      * @param  list<PastedLine>  $lines
      * @return list<PastedLine>
      */
-    private static function under(array $lines): array
+    private static function headed(array $lines): array
     {
         $named = [];
         $heading = null;
@@ -80,6 +80,26 @@ final class CupLines
     }
 
     /**
+     * @param  array<string, string>  $own  by size
+     * @param  list<string>  $sizes
+     * @return list<string>
+     */
+    private static function under(array $own, array $sizes): array
+    {
+        return array_map(static fn (string $size): string => $own[$size] ?? '', $sizes);
+    }
+
+    /**
+     * @param  array<string, string>  $before
+     * @param  array<string, string>  $own
+     * @return array<string, string>
+     */
+    private static function joined(array $before, array $own): array
+    {
+        return $before + $own;
+    }
+
+    /**
      * @param  list<string>  $sizes
      * @param  list<string>  $letters
      * @return list<PastedLine>
@@ -94,11 +114,10 @@ final class CupLines
             $cells[$letters[$column]][$sizes[$column]] = $cell;
         }
         $all = array_values(array_unique($sizes));
-        $under = static fn (array $own): array => array_map(static fn (string $size): string => $own[$size] ?? '', $all);
         if (RowName::of($row->label)->place?->row !== ChartRow::FullBust) {
-            return [new PastedLine($row->label, $under(array_reduce($cells, static fn (array $before, array $own): array => $before + $own, [])), $row->typed)];
+            return [new PastedLine($row->label, self::under(array_reduce($cells, self::joined(...), []), $all), $row->typed)];
         }
 
-        return array_map(static fn (string $letter, array $own): PastedLine => new PastedLine("{$row->label}, cup {$letter}", $under($own), $row->typed), array_map(strval(...), array_keys($cells)), array_values($cells));
+        return array_map(static fn (string $letter, array $own): PastedLine => new PastedLine("{$row->label}, cup {$letter}", self::under($own, $all), $row->typed), array_map(strval(...), array_keys($cells)), array_values($cells));
     }
 }

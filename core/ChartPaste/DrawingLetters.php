@@ -19,9 +19,12 @@ final class DrawingLetters
     {
         $lettered = [];
         foreach ($lines as $at => $line) {
-            $row = $line->hasCells() && preg_match(self::LETTER, $line->label, $found) === 1 ? RowName::of($found['name'])->place?->row : null;
-            if ($row !== null && isset($found)) {
-                $lettered[$at] = [$found['name'], $row->value, ($found['bare'] ?? '') !== '' ? $found['bare'] : $found['bracket'] ?? ''];
+            if (! $line->hasCells() || preg_match(self::LETTER, $line->label, $found) !== 1) {
+                continue;
+            }
+            $row = RowName::of($found['name'])->place?->row;
+            if ($row !== null) {
+                $lettered[$at] = [$found['name'], $row->value, ($found['bare'] ?? '').($found['bracket'] ?? '')];
             }
         }
         $rows = array_unique(array_column($lettered, 1));

@@ -17,7 +17,7 @@ final class KnittedSizes
     {
         $lines = explode("\n", $text);
         $rows = array_map(self::row(...), $lines);
-        $counts = array_count_values(array_map(count(...), array_filter($rows)));
+        $counts = array_count_values(array_map(count(...), array_filter($rows, static fn (?array $row): bool => $row !== null)));
         arsort($counts);
         $usual = array_key_first($counts);
         if ($usual === null || $counts[$usual] < self::FEWEST || ! self::haveSizes($rows, $usual)) {

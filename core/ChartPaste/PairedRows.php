@@ -43,7 +43,7 @@ final class PairedRows
         }
         $cells = array_map(static fn (string $low, string $high): string => $low === '' || $high === '' ? $low.$high : "{$low}-{$high}", $from->cells, $to->cells);
 
-        return new PastedLine($one['name'] ?? '', $cells, "{$from->typed} {$to->typed}");
+        return new PastedLine($one['name'], $cells, "{$from->typed} {$to->typed}");
     }
 
     /** @return list<PastedLine> the line itself where it holds one row */

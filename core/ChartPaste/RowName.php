@@ -6,6 +6,7 @@ namespace Underbolt\ChartPaste;
 
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\LengthRow;
 use Underbolt\Pattern\Cups\CupLetter;
 use Underbolt\PlainWords;
 
@@ -89,8 +90,8 @@ final readonly class RowName
             $finished ??= true;
         }
         $row ??= $cups !== [] && self::bare($words) === '' ? ChartRow::FullBust : null;
-        $row = preg_match(self::LENGTH, $label) === 1 ? null : $row;
-        $place = $row === null ? null : new ChartPlace($finished === true, $row, $row === ChartRow::FullBust ? $cups[0] ?? null : null);
+        $row = $row instanceof ChartRow && preg_match(self::LENGTH, $label) === 1 ? null : $row;
+        $place = $row === null ? null : new ChartPlace($finished === true && $row instanceof ChartRow, $row, $row === ChartRow::FullBust ? $cups[0] ?? null : null);
 
         return new self($place?->exists() === true ? $place : null, $row === ChartRow::FullBust ? $cups : [], $finished, self::unit($label), $isHalf, array_intersect(explode(' ', $words), [...RowWords::BODY, ...RowWords::FINISHED]) === []);
     }
@@ -107,16 +108,16 @@ final readonly class RowName
     }
 
     /** `Oberweite / Bust`: two names of one row. */
-    private static function inTwoLanguages(string $label): ?ChartRow
+    private static function inTwoLanguages(string $label): ChartRow|LengthRow|null
     {
         $parts = preg_split('/\s*\/\s*|\s+-\s+/', $label);
         $parts = $parts === false ? [] : $parts;
-        $rows = array_map(static fn (string $part): ?ChartRow => self::row(PlainWords::plain($part).' girth'), $parts);
+        $rows = array_map(static fn (string $part): ChartRow|LengthRow|null => self::row(PlainWords::plain($part).' girth'), $parts);
 
         return count($parts) > 1 && count(array_unique($rows, SORT_REGULAR)) === 1 ? $rows[0] : null;
     }
 
-    private static function row(string $words): ?ChartRow
+    private static function row(string $words): ChartRow|LengthRow|null
     {
         // Alone it may be the French word for size.
         if (self::bare($words) === 'taille') {
@@ -138,21 +139,24 @@ final readonly class RowName
         /** @var array<string, int> $known */
         static $known = [];
         if ($known === []) {
-            $known = array_flip([...explode(' ', implode(' ', array_merge(...array_values(RowWords::NAMES)))), ...RowWords::FINISHED, ...RowWords::BODY, ...RowWords::NOISE]);
+            $known = array_flip([...explode(' ', implode(' ', array_merge(...array_values(RowWords::NAMES), ...array_values(RowWords::LENGTHS)))), ...RowWords::FINISHED, ...RowWords::BODY, ...RowWords::NOISE]);
         }
         $plain = PlainWords::plain($word);
 
         return strlen($plain) < 2 || isset($known[explode(' ', $plain)[0]]) || preg_match('/\d|cup|korb|bonnet|half|halb|demi|across/', $plain) === 1;
     }
 
-    /** @return array<string, ChartRow> by whole name */
+    /** @return array<string, ChartRow|LengthRow> by whole name */
     private static function rows(): array
     {
-        /** @var array<string, ChartRow> $rows */
+        /** @var array<string, ChartRow|LengthRow> $rows */
         static $rows = [];
         if ($rows === []) {
             foreach (RowWords::NAMES as $row => $names) {
                 $rows += array_fill_keys($names, ChartRow::from($row));
+            }
+            foreach (RowWords::LENGTHS as $row => $names) {
+                $rows += array_fill_keys($names, LengthRow::from($row));
             }
         }
 

@@ -54,6 +54,28 @@ final class RowWords
         ],
     ];
 
+    /** Lengths that are printed by size, as whole names. */
+    public const LENGTHS = [
+        'underarm_to_waist' => [
+            'underarm to waist', 'under arm to waist', 'armpit to waist', 'armhole to waist', 'side waist', 'side waist length', 'side seam underarm to waist',
+            'achsel bis taille', 'seitenlange bis taille', 'armloch bis taille', 'dessous bras a taille', 'hauteur dessous bras taille', 'oksel tot taille', 'zijlengte tot taille',
+            'dall ascella alla vita', 'armhala till midja', 'sidlangd till midja',
+        ],
+        'waist_to_hip' => [
+            'waist to hip', 'waist to hips', 'hip depth', 'waist to hip length', 'waist to hip depth', 'taille bis hufte', 'hufttiefe', 'huftentiefe', 'taille a hanches', 'hauteur taille hanches', 'hauteur hanches',
+            'hauteur bassin', 'taille tot heup', 'heuphoogte', 'heupdiepte', 'dalla vita ai fianchi', 'altezza fianchi', 'altezza bacino', 'midja till hoft', 'midja till stuss', 'hoftdjup', 'hofthojd',
+        ],
+        'back_length' => [
+            'back length', 'back waist length', 'back waist', 'nape to waist', 'back neck to waist', 'centre back length', 'center back length', 'neck to waist', 'ruckenlange', 'ruckenlange bis taille', 'longueur dos', 'hauteur dos',
+            'longueur taille dos', 'ruglengte', 'lunghezza dorso', 'lunghezza schiena', 'lunghezza vita dietro', 'rygglangd',
+        ],
+        'finished_length' => [
+            'length', 'garment length', 'finished length', 'finished back length', 'back length finished', 'total length', 'length centre back', 'length center back', 'finished garment length', 'lange', 'gesamtlange', 'fertige lange', 'ruckenlange fertig', 'longueur', 'longueur totale',
+            'longueur finie', 'longueur dos finie', 'lengte', 'totale lengte', 'lunghezza', 'lunghezza totale', 'langd', 'plagglangd', 'hel langd',
+        ],
+        'height' => ['height', 'body height', 'korpergrosse', 'stature', 'lichaamslengte', 'altezza', 'statura', 'kroppslangd'],
+    ];
+
     /** What says that the figures are the garment's. */
     public const FINISHED = [
         'finished', 'garment', 'garments', 'fertig', 'fertige', 'fertigen', 'fertiges', 'fertigmass', 'fertigmasse', 'fini', 'finis', 'finie', 'finies', 'final',
@@ -97,5 +119,5 @@ final class RowWords
     ];
 
     /** Words of names in which a noise word belongs to the name. */
-    public const KEPT = ['tour de', 'haut de', 'dessus de', 'largeur de'];
+    public const KEPT = ['tour de', 'haut de', 'dessus de', 'largeur de', 'waist to', 'arm to', 'underarm to', 'armpit to', 'armhole to', 'nape to', 'neck to'];
 }

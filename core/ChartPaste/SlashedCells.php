@@ -16,7 +16,7 @@ final class SlashedCells
     {
         $lines = explode("\n", $text);
         $rows = array_map(self::row(...), $lines);
-        $counts = array_count_values(array_map(count(...), array_filter($rows)));
+        $counts = array_count_values(array_map(count(...), array_filter($rows, static fn (?array $row): bool => $row !== null)));
         arsort($counts);
         $usual = array_key_first($counts);
         if ($usual === null || $counts[$usual] < self::FEWEST) {
@@ -29,7 +29,7 @@ final class SlashedCells
     /** @return ?list<string> the label and the cells */
     private static function row(string $line): ?array
     {
-        if (preg_match(self::LINE, trim($line), $found) !== 1) {
+        if (preg_match(self::LINE, trim($line), $found) !== 1 || preg_match('/;|,(?!\d)/', $found['cells']) === 1) {
             return null;
         }
 

@@ -61,6 +61,12 @@ final class TableParts
         return $records;
     }
 
+    /** @param  list<string>  $cells */
+    private static function isNumbered(array $cells): bool
+    {
+        return preg_match('/^(?:\d{1,2}[.)]?|[(\[]?'.PastedUnit::WORD.'[)\]]?)$/i', $cells[0] ?? '') === 1 && (self::isRowName($cells[1] ?? '') || SizeWords::isHeading($cells[1] ?? ''));
+    }
+
     /**
      * Whether a line of sizes comes again in its second half.
      *
@@ -145,15 +151,14 @@ final class TableParts
      */
     private static function withoutNumbers(array $records): array
     {
-        $isBefore = static fn (array $cells): bool => preg_match('/^(?:\d{1,2}[.)]?|[(\[]?'.PastedUnit::WORD.'[)\]]?)$/i', $cells[0] ?? '') === 1 && (self::isRowName($cells[1] ?? '') || SizeWords::isHeading($cells[1] ?? ''));
         $named = array_filter($records, static fn (array $cells): bool => self::isRowName($cells[1] ?? ''));
-        if ($named === [] || array_filter($named, static fn (array $cells): bool => ! $isBefore($cells)) !== []) {
+        if ($named === [] || array_filter($named, static fn (array $cells): bool => ! self::isNumbered($cells)) !== []) {
             return $records;
         }
 
-        return array_map(static function (array $cells) use ($isBefore): array {
+        return array_map(static function (array $cells): array {
             $first = trim($cells[0] ?? '', '()[]');
-            if (! $isBefore($cells)) {
+            if (! self::isNumbered($cells)) {
                 return $first === '' ? array_slice($cells, 1) : $cells;
             }
 

@@ -248,7 +248,7 @@ final readonly class TableShape
         // Between spaces nothing tells where a group begins; where the same names come again for each, it does.
         $apart = preg_split('/\s{2,}/', trim($line->typed));
         $parts = $line->hasCells() || $apart === false || count($apart) < 2 || $columns % count($apart) !== 0 ? [] : array_chunk($names, max(1, intdiv($columns, count($apart))));
-        if ($parts !== [] && count(array_unique($parts, SORT_REGULAR)) === 1 && $apart !== false && array_filter($apart, static fn (string $group): bool => ! HeadingWords::decides($group) && preg_match('/^(?:in )?(?:cm|centimet(?:re|er)s|inch(?:es)?)$/i', $group) !== 1) === []) {
+        if ($parts !== [] && count(array_unique($parts, SORT_REGULAR)) === 1 && array_filter($apart, static fn (string $group): bool => ! HeadingWords::decides($group) && preg_match('/^(?:in )?(?:cm|centimet(?:re|er)s|inch(?:es)?)$/i', $group) !== 1) === []) {
             return array_merge([], ...array_map(static fn (string $group): array => array_fill(0, count($parts[0]), $group), $apart));
         }
         if (array_filter($line->cells, HeadingWords::decides(...)) === []) {

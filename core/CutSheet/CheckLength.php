@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\CutSheet;
 
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\LengthRow;
 use Underbolt\Planning\Plan;
 
 /** A length of the paper once everything is done, to hold the tape against. */
@@ -25,6 +26,7 @@ final readonly class CheckLength
         $known = array_filter([
             'underarm to waist, at the side' => $sum($seam->underarmToWaist, $lengths->aboveWaist),
             'waist to the cut edge of the hem' => $sum($toHem, $lengths->belowWaist, $lengths->hem),
+            'down the centre back, finished' => $sum($plan->make->pattern->lengths->at(LengthRow::FinishedLength, $plan->sizes->first()), $lengths->aboveWaist, $lengths->belowWaist, $lengths->hem),
             'sleeve, shoulder to the cut edge' => $sum($seam->sleeveLength, $lengths->sleeve),
             'to spare in the sleeve, round the upper arm' => $spare,
         ], static fn (?Length $length): bool => $length !== null);

@@ -6,10 +6,12 @@ namespace Underbolt\File;
 
 use Underbolt\File\Keys\FabricKeys;
 use Underbolt\File\Keys\PatternKeys;
+use Underbolt\File\Keys\PrintedLengthsKeys;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\ObjectShape;
 use Underbolt\File\Typed\Node;
 use Underbolt\Pattern\Cloth\DraftedFor;
+use Underbolt\Pattern\Paper\PrintedLengths;
 use Underbolt\Pattern\Pattern;
 
 /** Reads what was bought: sizes, ranges, charts, weights and what the paper says. */
@@ -56,7 +58,15 @@ final class PatternReader
             leastEase: $fields->byName($keys->leastEase),
             cutAs: $fields->sure($keys->cutAs),
             alsoCalled: self::secondNames($fields->node($keys->alsoCalled), $count),
+            lengths: self::lengths($fields->part($keys->lengths), $count),
         );
+    }
+
+    private static function lengths(Fields $fields, int $sizes): PrintedLengths
+    {
+        $keys = new PrintedLengthsKeys;
+
+        return new PrintedLengths(SizedLengths::read($fields, [$keys->backLength, $keys->finishedLength, $keys->height], $sizes));
     }
 
     /** @return array<int, string> by the place of the size; a size without one is left out */

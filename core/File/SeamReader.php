@@ -6,7 +6,6 @@ namespace Underbolt\File;
 
 use Underbolt\File\Keys\SeamKeys;
 use Underbolt\File\Shape\Fields;
-use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Paper\SeamData;
 
@@ -17,12 +16,8 @@ final class SeamReader
     public static function read(Fields $fields, int $sizes): SeamData
     {
         $keys = new SeamKeys;
-        $long = [];
-        foreach ([$keys->underarmToWaist, $keys->waistToHip, $keys->hipToHem, $keys->waistToHemEdge] as $key) {
-            $node = $fields->node($key);
-            $long[$key->name] = $node === null ? null : self::long($node, $fields->get($key), $sizes);
-        }
-        $single = static fn (string $key): ?Length => $long[$key] instanceof Length ? $long[$key] : null;
+        $long = SizedLengths::read($fields, [$keys->underarmToWaist, $keys->waistToHip, $keys->hipToHem, $keys->waistToHemEdge], $sizes);
+        $single = static fn (string $key): ?Length => ($long[$key] ?? null) instanceof Length ? $long[$key] : null;
 
         return new SeamData(
             edges: self::edges($fields->byName($keys->edges)),
@@ -40,22 +35,6 @@ final class SeamReader
             guessed: $fields->get($keys->guessed) ?? [],
             bySize: array_filter($long, is_array(...)),
         );
-    }
-
-    /**
-     * @param  Length|list<?Length>|null  $read
-     * @return Length|list<?Length>|null a row has a figure or null for each size; one of nulls alone is none
-     */
-    private static function long(Node $node, Length|array|null $read, int $sizes): Length|array|null
-    {
-        if (! is_array($read)) {
-            return $read;
-        }
-        if (count($read) !== $sizes) {
-            return $node->fault('has '.count($read)." figures for {$sizes} sizes; give one for each size, null where none is printed, or one for all");
-        }
-
-        return array_filter($read) === [] ? null : $read;
     }
 
     /**

@@ -17,6 +17,7 @@ use Underbolt\Pattern\Paper\CutAs;
 use Underbolt\Pattern\Paper\FinishedParts;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\Notes;
+use Underbolt\Pattern\Paper\PrintedLengths;
 use Underbolt\Pattern\Paper\Range;
 use Underbolt\Pattern\Paper\SeamData;
 use Underbolt\Pattern\Pieces\Piece;
@@ -57,6 +58,7 @@ final readonly class Pattern
         public CutAs $cutAs = CutAs::Blended,
         private array $alsoCalled = [],
         private bool $areLinesCounted = false,
+        public PrintedLengths $lengths = new PrintedLengths,
     ) {
     }
 
@@ -81,6 +83,7 @@ final readonly class Pattern
             leastEase: $this->leastEase,
             cutAs: $this->cutAs,
             areLinesCounted: true,
+            lengths: $this->lengths,
         );
     }
 

@@ -95,6 +95,8 @@ final readonly class PatternKeys implements Keys
         public Key $levels = new Key('levels', new ByLevel(new WordShape(Weight::class))),
         /** @var Key<Fields> */
         public Key $seam = new Key('seam', new ObjectShape(new SeamKeys)),
+        /** @var Key<Fields> */
+        public Key $lengths = new Key('lengths', new ObjectShape(new PrintedLengthsKeys)),
         /** @var Key<list<Fields>> */
         public Key $pieces = new Key('pieces', new ListShape(new ObjectShape(new PieceKeys), 60)),
         /** @var Key<list<Fields>> */

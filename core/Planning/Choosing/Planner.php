@@ -141,6 +141,7 @@ final readonly class Planner
             }
         }
     }
+
     /**
      * The least a level beside the waist costs, and all sizes that cost it.
      *

@@ -3357,11 +3357,15 @@ export interface components {
                     waist?: number | null;
                     hip?: number | null;
                 } | null;
-                underarm_to_waist?: string | null;
+                /** @description one figure, or one for each size */
+                underarm_to_waist?: (string | (string | null)[]) | null;
                 shoulder_to_waist?: string | null;
-                waist_to_hip?: string | null;
-                hip_to_hem?: string | null;
-                waist_to_hem_edge?: string | null;
+                /** @description one figure, or one for each size */
+                waist_to_hip?: (string | (string | null)[]) | null;
+                /** @description one figure, or one for each size */
+                hip_to_hem?: (string | (string | null)[]) | null;
+                /** @description one figure, or one for each size */
+                waist_to_hem_edge?: (string | (string | null)[]) | null;
                 sleeve_length?: string | null;
                 seam_allowance?: string | null;
                 hem_allowance?: string | null;
@@ -3370,6 +3374,14 @@ export interface components {
                 guessed?: ("underarm_to_waist" | "waist_to_hip")[] | null;
                 /** @description more than 40 degrees, as on a flare: moves are square to it */
                 leans?: boolean | null;
+            } | null;
+            lengths?: {
+                /** @description from nape to waist, of the body it is drafted for */
+                back_length?: (string | (string | null)[]) | null;
+                /** @description of the garment, down the centre back */
+                finished_length?: (string | (string | null)[]) | null;
+                /** @description of the body it is drafted for */
+                height?: (string | (string | null)[]) | null;
             } | null;
             pieces?: {
                 name: string;

@@ -1,5 +1,5 @@
 import type { Pattern, PatternDocument } from '../api/types';
-import { bodyRowNames, pathText, rowsOf, type Path } from './rows';
+import { bodyRowNames, lengthRows, pathText, rowsOf, type Path } from './rows';
 
 export const MOST_SIZES = 60;
 
@@ -90,7 +90,10 @@ function write(document: PatternDocument, path: Path, column: number, text: stri
 function made(document: PatternDocument, path: Path): Row {
     let holder = document as unknown as Record<string | number, unknown>;
     for (const key of path.slice(0, -1)) holder = (holder[key] ??= {}) as Record<string | number, unknown>;
-    return (holder[path.at(-1) ?? ''] ??= []) as Row;
+    const key = path.at(-1) ?? '';
+    // A single figure for all sizes gives way to a row.
+    if (!Array.isArray(holder[key])) holder[key] = [];
+    return holder[key] as Row;
 }
 
 /** Every row as long as there are sizes; a row of the two charts with nothing in it is no row. */
@@ -104,6 +107,12 @@ function squared(document: PatternDocument, columns: number): PatternDocument {
     ]) {
         for (const [key, row] of Object.entries(chart ?? {})) {
             if (row?.every((cell) => cell === null) !== false) Reflect.deleteProperty(chart ?? {}, key);
+        }
+    }
+    for (const part of [document.seam, document.lengths ?? {}]) {
+        for (const [key, row] of Object.entries(part)) {
+            const isRow = lengthRows.some(({ path }) => path[1] === key) && Array.isArray(row);
+            if (isRow && row.every((cell) => cell === null)) Reflect.deleteProperty(part, key);
         }
     }
     return document;
@@ -123,6 +132,7 @@ function allRows(document: PatternDocument): Row[] {
         document.also_called,
         ...(document.fabric_needs ?? []).map((need) => need.amounts),
         ...(document.notions ?? []).map((notion) => notion.by_size),
+        ...lengthRows.map(({ path }) => rowAt(document, path)),
     ];
     return rows.filter((row) => row !== null && row !== undefined);
 }
@@ -146,6 +156,8 @@ export function placeWords(field: string, document: PatternDocument): string {
 
 /** What a row is called where it is chosen from a list. */
 export function placeName(place: string): string {
+    const length = lengthRows.find(({ path }) => pathText(path) === place);
+    if (length !== undefined) return length.name;
     const [, cup] = /^cups\.(?:body_chart|finished)\.(\w+)$/.exec(place) ?? [];
     const finished = place.includes('finished');
     const row = bodyRowNames[place.split('.')[1] ?? ''] ?? '';

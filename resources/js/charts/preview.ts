@@ -1,5 +1,5 @@
 import type { ChartPreview, PatternDocument } from '../api/types';
-import { cupLetters } from './rows';
+import { cupLetters, lengthRows, pathText } from './rows';
 import { MOST_SIZES, withBlock } from './grid';
 import type { Path } from './rows';
 
@@ -31,6 +31,7 @@ export const places: string[] = [
     'finished.bicep',
     ...cupLetters.slice(0, 9).map((letter) => `cups.body_chart.${letter}`),
     ...cupLetters.slice(0, 9).map((letter) => `cups.finished.${letter}`),
+    ...lengthRows.map(({ path }) => pathText(path)),
 ];
 
 export function lookedOver(preview: ChartPreview): LookedOver {

@@ -35,6 +35,17 @@ export const bodyRowNames: Record<string, string> = {
     bicep: 'Upper arm',
 };
 
+/** Lengths that a chart prints for each size, with where they stand. */
+export const lengthRows: { path: Path; name: string }[] = [
+    { path: ['seam', 'underarm_to_waist'], name: 'Side waist (underarm to waist)' },
+    { path: ['seam', 'waist_to_hip'], name: 'Waist to hip' },
+    { path: ['seam', 'hip_to_hem'], name: 'Hip to cut hem' },
+    { path: ['seam', 'waist_to_hem_edge'], name: 'Waist to cut hem' },
+    { path: ['lengths', 'back_length'], name: 'Back length, nape to waist' },
+    { path: ['lengths', 'finished_length'], name: 'Finished length, centre back' },
+    { path: ['lengths', 'height'], name: 'Height' },
+];
+
 export const cupLetters = ['AA', 'A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K'];
 
 /** Two letters that some houses write otherwise: they stand where the other does, and keep their name. */
@@ -66,6 +77,7 @@ export function rowsOf(document: PatternDocument): GridRow[] {
                 garment(['finished_by', index, 'finished', row], name, `Finished garment, ${partName(part)}`),
             ),
         ),
+        ...lengthRows.map(({ path, name }) => chart(path, name, 'Lengths by size')),
     ];
 }
 

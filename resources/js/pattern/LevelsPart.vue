@@ -62,6 +62,13 @@ const cuts = [
     { value: 'one_size', label: 'all in one size' },
 ] as const;
 
+type Length = (typeof lengths)[number]['key'];
+const isRow = (key: Length): boolean => Array.isArray(document.value.seam[key]);
+function single(key: Length): string {
+    const length = document.value.seam[key];
+    return Array.isArray(length) ? '' : (length ?? '');
+}
+
 function setLength(key: (typeof lengths)[number]['key'], text: string): void {
     change({ seam: withLength(document.value.seam, key, orNull(text)) });
 }
@@ -139,16 +146,25 @@ function toggleLine(line: Line, on: boolean): void {
             </p>
             <div class="inline">
                 <TextField
-                    v-for="length in asked"
+                    v-for="length in asked.filter(({ key }) => !isRow(key))"
                     :key="length.key"
                     class="narrow"
-                    :model-value="document.seam[length.key] ?? ''"
+                    :model-value="single(length.key)"
                     :label="length.label"
                     :fault="faults.get(`pattern.seam.${length.key}`)"
                     v-bind="fromHouse(length.key)"
                     @update:model-value="setLength(length.key, $event)"
                 />
             </div>
+            <p v-if="asked.some(({ key }) => isRow(key))" class="hint">
+                By size, in the chart:
+                {{
+                    asked
+                        .filter(({ key }) => isRow(key))
+                        .map(({ label }) => label.toLowerCase())
+                        .join(', ')
+                }}.
+            </p>
             <label class="leans">
                 <input
                     type="checkbox"

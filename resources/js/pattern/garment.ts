@@ -1,5 +1,6 @@
 import type { PatternDocument } from '../api/types';
 import type { LevelName } from '../api/types';
+import { oneLength } from './sized';
 
 /** A typed figure as far as a picture needs it: of a range its beginning. Null where none can be read. */
 export function drawnFigure(text: string | null | undefined): number | null {
@@ -37,7 +38,7 @@ export function garmentShape(document: PatternDocument, unit: 'cm' | 'in'): Garm
         return figure === null ? USUAL_GIRTH[level] : figure * cm;
     };
     const long = (key: 'underarm_to_waist' | 'waist_to_hip' | 'hip_to_hem', usual: number): number => {
-        const figure = drawnFigure(document.seam[key]);
+        const figure = drawnFigure(oneLength(document.seam[key]));
         return figure === null ? usual : figure * cm;
     };
     const isTop = document.garment === 'top' || document.garment === 'knit_top';
@@ -60,9 +61,9 @@ export function garmentShape(document: PatternDocument, unit: 'cm' | 'in'): Garm
                 ),
         },
         typed: {
-            waist: document.seam.underarm_to_waist ?? null,
-            hip: document.seam.waist_to_hip ?? null,
-            hem: document.seam.hip_to_hem ?? null,
+            waist: oneLength(document.seam.underarm_to_waist) || null,
+            hip: oneLength(document.seam.waist_to_hip) || null,
+            hem: oneLength(document.seam.hip_to_hem) || null,
         },
         fromWaist,
         hasLegs: document.garment === 'trousers',

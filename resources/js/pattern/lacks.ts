@@ -1,4 +1,5 @@
 import type { PatternDocument } from '../api/types';
+import { oneLength } from './sized';
 
 const NEEDED = ['underarm_to_waist', 'waist_to_hip'] as const;
 
@@ -11,7 +12,8 @@ export const isFromWaist = ({ garment }: Pick<PatternDocument, 'garment'>): bool
 /** The lengths that the new side seam can't be drawn without, and that aren't typed yet. */
 export function lacksOf(document: PatternDocument): (typeof NEEDED)[number][] {
     return NEEDED.filter(
-        (key) => (document.seam[key] ?? '') === '' && !(isFromWaist(document) && key === 'underarm_to_waist'),
+        (key) =>
+            oneLength(document.seam[key]) === '' && !(isFromWaist(document) && key === 'underarm_to_waist'),
     );
 }
 

@@ -1,4 +1,5 @@
 import type { PatternDocument } from '../api/types';
+import { oneLength } from './sized';
 import { lacksOf, lengthWords } from './lacks';
 
 const count = (list: readonly unknown[] | null | undefined): number => (list ?? []).length;
@@ -30,7 +31,7 @@ const parts = [
             const guessed = (document.seam.guessed ?? []).length > 0 ? ', not measured yet' : '';
             return lacks.length > 0
                 ? `needs ${lacks.map(lengthWords).join(', ')}`
-                : `${told([underarm_to_waist, waist_to_hip, hip_to_hem], 'typed')}${guessed}`;
+                : `${told([underarm_to_waist, waist_to_hip, hip_to_hem].map(oneLength), 'typed')}${guessed}`;
         },
         has: () => true,
     },

@@ -10,6 +10,7 @@ import { emptyDocument } from '../charts/grid';
 import { clipped } from '../charts/paste';
 import { taken, type LookedOver } from '../charts/preview';
 import { usePreview } from '../charts/usePreview';
+import { oneLength } from '../pattern/sized';
 import { lacksOf } from '../pattern/lacks';
 import { withLength, withUsual } from '../pattern/usual';
 import { useSession } from '../state/session';
@@ -174,7 +175,7 @@ const setReading = (code: string, text: string): void => {
                 <TextField
                     v-for="length in lengths"
                     :key="length.key"
-                    :model-value="document.seam[length.key] ?? ''"
+                    :model-value="oneLength(document.seam[length.key])"
                     :label="length.words"
                     :hint="`empty: ${length[typed.unit ?? session.unit]}, as is usual`"
                     @update:model-value="

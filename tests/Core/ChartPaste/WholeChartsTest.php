@@ -73,6 +73,8 @@ final readonly class WholeChart
                 }
             }
         }
+        // A length that the chart prints by size needn't be named here.
+        $found = array_filter($found, static fn (string $key): bool => ! str_starts_with($key, 'seam.') && ! str_starts_with($key, 'lengths.'), ARRAY_FILTER_USE_KEY);
         // What is read without a mark and isn't in the chart is wrong as well.
         if (! $isMarked && array_filter($found, static fn (array $one): bool => $one[1]) !== []) {
             return 'silent';

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Planning\DrawnHow;
 use Underbolt\Planning\Asked\Unplannable;
+use Underbolt\Planning\DrawnHow;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\cm;
