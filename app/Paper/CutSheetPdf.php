@@ -22,7 +22,7 @@ final class CutSheetPdf
         return HtmlPdf::of(view('cut-sheet', [
             'paper' => $paper,
             'sheet' => $sheet,
-            'isFinishedKnown' => array_filter($sheet->levels, static fn (CutSheetLevel $level): bool => $level->plan->asCut !== null) !== [],
+            'isFinishedKnown' => array_filter($sheet->levels, static fn (CutSheetLevel $level): bool => $level->asCut() !== null) !== [],
             'stations' => self::columns($sheet),
             'isFromNest' => $sheet->work->line->isFromNest,
             'unlike' => ! $sheet->work->line->isAlike,

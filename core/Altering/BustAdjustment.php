@@ -72,6 +72,12 @@ final readonly class BustAdjustment
         return $this->method === AdjustmentMethod::Pivot;
     }
 
+    /** Whether the front is cut and spread: what that gives its edge is not drawn. */
+    public function isSlashed(): bool
+    {
+        return $this->method === AdjustmentMethod::Slash;
+    }
+
     public function widensBack(): bool
     {
         return $this->isSwung() && $this->total->nanometres > self::WIDENS_BACK_NM;

@@ -30,6 +30,16 @@ final readonly class FittingFinding
     ) {
     }
 
+    /** What each edge gets by a seam that is sewn otherwise, wider above 0; null where it is another deed. */
+    public function sewn(): ?Length
+    {
+        return match ($this->deed) {
+            Alteration::Narrower => $this->amount,
+            Alteration::Wider => $this->amount->negated(),
+            default => null,
+        };
+    }
+
     /** What is the same about it from make to make, whatever the amount. */
     public function kind(): string
     {

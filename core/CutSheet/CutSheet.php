@@ -7,7 +7,6 @@ namespace Underbolt\CutSheet;
 use Underbolt\Advice\Caution;
 use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Headline;
-use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\StationTable;
 use Underbolt\Work\PieceCut;
@@ -50,7 +49,7 @@ final readonly class CutSheet
             plan: $plan,
             work: $work,
             headline: Headline::of($plan),
-            levels: array_values(array_map(static fn (LevelPlan $level): CutSheetLevel => CutSheetLevel::of($level, $plan), array_filter($plan->levels))),
+            levels: CutSheetLevel::all($plan, $work),
             pieces: PieceCut::all($plan, $work),
             checks: CheckLength::all($plan),
             missing: Missing::of($plan),

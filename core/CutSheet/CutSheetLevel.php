@@ -5,33 +5,37 @@ declare(strict_types=1);
 namespace Underbolt\CutSheet;
 
 use Underbolt\Altering\Take;
+use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Listed;
+use Underbolt\Planning\DrawnHow;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
+use Underbolt\Work\EntryWords;
+use Underbolt\Work\Steps\Applied;
+use Underbolt\Work\Steps\Step;
+use Underbolt\Work\Steps\StepAmount;
+use Underbolt\Work\WorkPlan;
 
-/** Which printed line to highlight at one level, and what is done there. */
+/** Which printed line to highlight at one level, and what is done there: the entries of the steps that concern it, told again. */
 final readonly class CutSheetLevel
 {
     /**
+     * @param  ?LevelPlan  $plan  null where the level is not measured
      * @param  string  $front  the printed line of the front
      * @param  string  $back  the printed line of the back
+     * @param  int  $frontSize  its size, a place in the pattern's list
      * @param  ?string  $frontAlso  the second name of its size, where it has one
-     * @param  list<Done>  $done  what is taken in, let out or added there, and how; none where it is cut as printed
+     * @param  list<Done>  $done  none where it is cut as printed
      */
-    private function __construct(public LevelPlan $plan, public string $front, public string $back, public ?string $frontAlso, public ?string $backAlso, public array $done)
+    private function __construct(public Level $level, public ?LevelPlan $plan, public string $front, public string $back, public int $frontSize, public int $backSize, public ?string $frontAlso, public ?string $backAlso, public array $done)
     {
     }
 
-    public static function of(LevelPlan $level, Plan $plan): self
+    /** @return list<self> of all levels that the line lies at, from the top down */
+    public static function all(Plan $plan, WorkPlan $work): array
     {
-        $pattern = $plan->make->pattern;
-
-        return new self($level, $plan->lineOf($level->front), $plan->lineOf($level->back), $pattern->alsoCalled($level->front), $pattern->alsoCalled($level->back), [
-            ...self::bust($level, $plan),
-            ...self::taken($level, $plan),
-            ...self::centreBack($level, $plan),
-            ...self::byHand($level, $plan),
-        ]);
+        return array_map(static fn (Level $level): self => self::of($level, $plan, $work), array_values(array_filter(Level::cases(), $plan->isOnLine(...))));
     }
 
     public function isAlike(): bool
@@ -39,61 +43,86 @@ final readonly class CutSheetLevel
         return $this->front === $this->back;
     }
 
-    /** @return list<Done> */
-    private static function bust(LevelPlan $level, Plan $plan): array
+    public function asCut(): ?Length
     {
-        $bust = $level->facts->level === Level::Bust ? $plan->bust : null;
+        return $this->plan?->asCut;
+    }
 
-        return $bust === null || ! $bust->isMade()
-            ? []
-            : [new Done(
-                $bust->total->isPositive() ? 'bust_added' : 'bust_taken_off',
-                $plan->make->say($bust->total->abs()).($bust->total->isPositive() ? ' added' : ' taken off').' for the bust, in the line',
-                ['total' => $plan->make->say($bust->total->abs())],
-            )];
+    private static function of(Level $level, Plan $plan, WorkPlan $work): self
+    {
+        $pattern = $plan->make->pattern;
+        $planned = $plan->at($level);
+        [$front, $back] = [$plan->frontBack->front->at($level) ?? 0, $plan->frontBack->back->at($level) ?? 0];
+
+        return new self($level, $planned, $plan->lineOf($front), $plan->lineOf($back), $front, $back, $pattern->alsoCalled($front), $pattern->alsoCalled($back), [
+            ...self::unmeasured($level, $plan),
+            ...self::entries($level, $plan, $work),
+            ...($planned === null ? [] : self::left($planned, $plan)),
+        ]);
     }
 
     /** @return list<Done> */
-    private static function taken(LevelPlan $level, Plan $plan): array
+    private static function unmeasured(Level $level, Plan $plan): array
     {
-        $edge = $level->taken->perEdge;
-        $left = $level->taken->leftOver;
-        if ($edge === null || $left === null || ! $plan->make->canBeDone($edge)) {
-            return [];
-        }
-        $amount = $plan->make->say($edge->abs());
+        $how = ($plan->unmeasured[$level->value] ?? null)?->how;
+        $above = $level === Level::Hip && $plan->isOnLine(Level::Waist) ? 'waist' : 'bust';
 
-        return match ($level->taken->take) {
+        return match ($how) {
             null => [],
-            Take::InLine => [new Done('in_line', Take::way($edge)." {$amount} an edge, in the line", ['edge' => $amount])],
-            Take::Sew => [new Done('sewn', Take::way($edge)." {$amount} an edge, in the seam", ['edge' => $amount])],
-            Take::Leave => [new Done(
-                'left',
-                $level->isCarried() ? "by the chart {$plan->make->leftOver($left)}; the garment has room" : $plan->make->leftOver($left).', left',
-                ['left_over' => $plan->make->leftOver($left)],
-            )],
+            DrawnHow::ByHand => [new Done('not_measured', 'not measured: drawn in the size that you set')],
+            DrawnHow::Between => [new Done('not_measured', 'not measured: drawn between')],
+            DrawnHow::LikeAbove => [new Done('not_measured', "not measured: on like the {$above}")],
         };
     }
 
-    /** @return list<Done> */
-    private static function centreBack(LevelPlan $level, Plan $plan): array
+    /** @return list<Done> what the steps do there, what several pieces get alike once */
+    private static function entries(Level $level, Plan $plan, WorkPlan $work): array
     {
-        $apart = $level->taken->centreBack;
+        $told = [];
+        foreach ($work->steps as $step) {
+            foreach ($step->amounts as $one) {
+                if ($one->level === $level) {
+                    $told[self::words($one, $plan, $step)] = $plan->make->canBeDone($one->amount) ? self::code($one, $step) : 'on_line';
+                }
+            }
+        }
 
-        return $apart->isZero() ? [] : [new Done('centre_back', Take::way($apart)." {$plan->make->say($apart->abs())} at the centre back", ['amount' => $plan->make->say($apart->abs())])];
+        return array_map(static fn (string $text, string $code): Done => new Done($code, $text), array_keys($told), array_values($told));
     }
 
-    /** @return list<Done> */
-    private static function byHand(LevelPlan $level, Plan $plan): array
+    private static function code(StepAmount $one, Step $step): string
     {
-        $edges = $level->byHand->edges;
+        return match (true) {
+            $one->isSewn => 'sewn',
+            $one->kind === Applied::SIDE => $step->kind->value === 'adjust' ? 'adjusted' : 'in_line',
+            default => $one->kind,
+        };
+    }
 
-        return $edges->isNone()
-            ? []
-            : [new Done(
-                'by_hand',
-                "by hand an edge: front {$plan->make->signed($edges->front)}, back {$plan->make->signed($edges->back)}",
-                ['front' => $plan->make->signed($edges->front), 'back' => $plan->make->signed($edges->back)],
-            )];
+    private static function words(StepAmount $one, Plan $plan, Step $step): string
+    {
+        $amount = EntryWords::amount($one, $plan);
+        $edge = match ($one->kind) {
+            Applied::SIDE => $one->side === null ? 'each edge' : "{$one->side->value} edges",
+            Applied::SIDE_NOTCH => Listed::of($one->pieces).', each side notch',
+            default => $one->edge(),
+        };
+
+        return "{$edge} {$amount}".($step->kind->value === 'adjust' ? ', for the bust' : '');
+    }
+
+    /** @return list<Done> what is left as it is, and why */
+    private static function left(LevelPlan $level, Plan $plan): array
+    {
+        $left = $level->taken->leftOver;
+        if ($level->taken->take !== Take::Leave || $left === null || ! $plan->make->canBeDone($left)) {
+            return [];
+        }
+
+        return [new Done(
+            'left',
+            $level->isCarried() ? "by the chart {$plan->make->leftOver($left)}; the garment has room" : $plan->make->leftOver($left).', left',
+            ['left_over' => $plan->make->leftOver($left)],
+        )];
     }
 }

@@ -14,7 +14,7 @@ final class StepKey
     public static function of(Step $step): string
     {
         $asked = [
-            array_map(static fn (StepAmount $one): array => [$one->at, $one->edge, $one->amount->nanometres], $step->amounts),
+            array_map(static fn (StepAmount $one): array => [$one->at(), $one->edge(), $one->amount->nanometres], $step->amounts),
             array_map(static fn (Applied $one): array => [$one->piece, $one->edge, $one->side?->value, $one->level?->value, $one->line, $one->amount->nanometres], $step->applied),
         ];
 

@@ -65,6 +65,8 @@ final class ChoicesReader
             spread: $fields->sure($keys->spread),
             toHem: $fields->get($keys->toHem),
             trueSeams: $fields->get($keys->trueSeams),
+            paper: $fields->sure($keys->paper),
+            sleeveFirst: $fields->sure($keys->sleeveFirst),
         );
     }
 

@@ -21,6 +21,7 @@ use Underbolt\Work\Steps\Missing;
 use Underbolt\Work\Steps\Saying;
 use Underbolt\Work\Steps\Step;
 use Underbolt\Work\Steps\StepAmount;
+use Underbolt\Work\Steps\Traced;
 use Underbolt\Work\Told\ToldStation;
 
 /** A cut sheet as the open format writes it: in the make's unit, numbers to four decimals, null for what is not known. */
@@ -85,12 +86,12 @@ final readonly class CutSheetJson
     private function level(CutSheetLevel $level): array
     {
         return [
-            'level' => $level->plan->facts->level->value,
-            'front' => $this->sheet->plan->nameOf($level->plan->front),
-            'back' => $this->sheet->plan->nameOf($level->plan->back),
+            'level' => $level->level->value,
+            'front' => $this->sheet->plan->nameOf($level->frontSize),
+            'back' => $this->sheet->plan->nameOf($level->backSize),
             'what' => array_map(static fn (Done $done): array => ['code' => $done->code, 'params' => (object) $done->params, 'text' => $done->text], $level->done),
-            'as_cut' => $this->figure($level->plan->asCut),
-            'room' => $this->figure($level->plan->easeAsCut),
+            'as_cut' => $this->figure($level->plan?->asCut),
+            'room' => $this->figure($level->plan?->easeAsCut),
         ];
     }
 
@@ -108,18 +109,31 @@ final readonly class CutSheetJson
             'params' => (object) $step->params,
             'needs' => $step->needs,
             'done_in' => $this->sheet->work->isDoneInNest($step) ? 'nest' : null,
+            ...($step->traces === [] ? [] : ['traces' => array_map($this->traced(...), $step->traces)]),
             'amounts' => array_map($this->amount(...), $step->amounts),
             'applies' => array_map($this->applied(...), $step->applied),
         ];
     }
 
     /** @return array<string, mixed> */
+    private function traced(Traced $one): array
+    {
+        return ['pieces' => $one->pieces, 'side' => $one->side?->value, 'line' => $this->name($one->line), 'at' => $one->at, 'tissue' => $one->tissue];
+    }
+
+    /** @return array<string, mixed> */
     private function amount(StepAmount $amount): array
     {
         return [
-            'at' => $amount->at,
-            'piece' => $amount->piece,
-            'edge' => $amount->edge,
+            'at' => $amount->at(),
+            'pieces' => $amount->pieces,
+            'piece' => $amount->piece(),
+            'side' => $amount->side?->value,
+            'level' => $amount->level->value ?? $amount->stretch,
+            'edge' => $amount->edge(),
+            'how' => $amount->isSewn ? 'sewn' : 'cut',
+            'from' => $amount->line === null ? ['step' => $amount->step] : ['line' => $this->name($amount->line)],
+            'on' => $this->name($amount->on),
             'amount' => $this->figure($amount->amount),
             'per' => $amount->per,
             'total' => $this->figure($amount->total()),
@@ -173,7 +187,7 @@ final readonly class CutSheetJson
                 PieceSide::Front->value => $this->names($piece->front),
                 PieceSide::Back->value => $this->names($piece->back),
             ],
-            'changes' => array_map($this->applied(...), $piece->changes),
+            'amounts' => array_map(fn (array $one): array => ['step' => $one[0], ...$this->amount($one[1])], $piece->amounts),
         ];
     }
 
@@ -194,6 +208,11 @@ final readonly class CutSheetJson
     private function need(ShoppingNeed $need): array
     {
         return ['name' => $need->name, 'view' => $need->view, 'width' => $this->figure($need->width), 'amount' => $this->figure($need->amount), 'text' => $need->text];
+    }
+
+    private function name(?int $size): ?string
+    {
+        return $size === null ? null : $this->sheet->plan->nameOf($size);
     }
 
     /**

@@ -23,7 +23,6 @@ use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Station;
 use Underbolt\Seam\StationTable;
-use Underbolt\Work\ChangeWords;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\ShoppingNeed;
 use Underbolt\Work\Steps\Step;
@@ -244,7 +243,7 @@ final readonly class PlanJson
             'follows' => $piece->piece->follows->value,
             'sizes' => array_map($this->name(...), $piece->sizes()),
             'back_sizes' => $piece->back === null || $piece->back === $piece->sizes() ? null : array_map($this->name(...), $piece->back),
-            'changes' => ChangeWords::of($piece->changes, $this->plan),
+            'changes' => $piece->changes($this->plan),
         ];
     }
 

@@ -27,8 +27,9 @@ final readonly class LevelChanges
      * @param  array<string, LeftOver>  $taken  by level, of those that are measured
      * @param  array<string, EdgeChange>  $all  by level, of all that the line lies at
      * @param  array<string, LevelChange>  $passed  by level, where it is free or not measured
+     * @param  array<string, EdgeChange>  $adjusted  what of it a bust adjustment brings, by level
      */
-    private function __construct(public array $taken, private array $all, private array $passed)
+    private function __construct(public array $taken, private array $all, private array $passed, public array $adjusted)
     {
     }
 
@@ -62,7 +63,7 @@ final readonly class LevelChanges
             $all[$name] = $own->plus($make->byHand($facts->level)->edges)->plus($passed[$name]->all());
         }
 
-        return new self($taken, $all, $passed);
+        return new self($taken, $all, $passed, array_map(static fn (LevelChange $change): EdgeChange => $change->adjusted, $fixed + $passed));
     }
 
     /** A free level that somebody takes something at by hand is none. */

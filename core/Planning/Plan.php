@@ -21,6 +21,7 @@ use Underbolt\Planning\Facts\Frame;
 use Underbolt\Planning\Facts\Situation;
 use Underbolt\Planning\Facts\SizesInPlay;
 use Underbolt\Seam\CutLine;
+use Underbolt\Seam\EdgeChange;
 use Underbolt\Seam\FrontBack;
 use Underbolt\Seam\SeamDrawing;
 use Underbolt\Seam\Station;
@@ -47,6 +48,8 @@ final readonly class Plan
      * @param  array{bust_waist: ?SizeStep, waist_hip: ?SizeStep}  $steps
      * @param  ?BustAdjustment  $bust  null where it can't be told
      * @param  SeamData  $seam  what the paper says of it, its lengths in the sizes that are cut
+     * @param  CutLine  $frontDrawn  what is drawn of the front's line: without what a bust adjustment by slashing spreads afterwards
+     * @param  array<string, EdgeChange>  $adjusted  what a bust adjustment brings to the line, by level
      * @param  CutLine  $back  like the front unless the two are cut unlike
      * @param  ?Sleeve  $sleeve  null where the chart or the card has no upper arm
      */
@@ -63,6 +66,8 @@ final readonly class Plan
         public SeamData $seam,
         public LengthChanges $lengths,
         public CutLine $front,
+        public CutLine $frontDrawn,
+        private array $adjusted,
         public CutLine $back,
         public ?Sleeve $sleeve,
     ) {
@@ -152,6 +157,18 @@ final readonly class Plan
         $missing = array_filter($this->levels, static fn (?LevelPlan $level): bool => $level === null);
 
         return array_values(array_filter(array_keys($missing), fn (string $name): bool => $this->make->pattern->weightAt(Level::from($name)) !== Weight::Free));
+    }
+
+    /** What of the line's change at a level a bust adjustment brings. */
+    public function adjustedAt(Level $level): EdgeChange
+    {
+        return $this->adjusted[$level->value] ?? EdgeChange::none();
+    }
+
+    /** Whether the line lies at a level, measured or not. */
+    public function isOnLine(Level $level): bool
+    {
+        return $this->frontBack->front->at($level) !== null;
     }
 
     public function at(Level $level): ?LevelPlan

@@ -40,18 +40,26 @@ final class PlanBuilder
         $ways = Alternatives::of($situation);
         $sizes = SizePick::of($situation, $ways);
         $fill = static fn (Sizes $measured): Sizes => $situation->withUnmeasured($measured, true);
-        $drawn = $fill($sizes);
+        $onLine = $fill($sizes);
         $frontBack = FrontBack::of($sizes, $situation->inPlay->sizes, $make->choices->frontLarger(...))->with($fill);
         $bust = self::bust($situation, $sizes);
-        $seam = $make->pattern->seam->in($drawn->bust ?? $drawn->waist, $drawn->hip ?? $drawn->waist);
+        $seam = $make->pattern->seam->in($onLine->bust ?? $onLine->waist, $onLine->hip ?? $onLine->waist);
         $lengths = LengthChanges::of($make->body, $seam, $make->choices->lengths, $make->choices->order, $make->found->lengths);
         LengthLimits::check($make, $seam, $lengths, isset($situation->facts['bust']));
         $depths = $lengths->drawnDepths(array_key_exists('bust', $situation->facts));
         $changes = LevelChanges::of($situation, $sizes, $frontBack, $bust, $depths);
         $levels = self::levels($situation, $sizes, $frontBack, $bust, $ways, $changes);
-        $unmeasured = self::unmeasured($situation, $drawn, $frontBack, $changes);
-        $front = self::line($situation, $frontBack->front, $changes, $depths, $bust, static fn (EdgeChange $change): Length => $change->front);
-        $back = self::line($situation, $frontBack->back, $changes, $depths, $bust, static fn (EdgeChange $change): Length => $change->back);
+        $unmeasured = self::unmeasured($situation, $onLine, $frontBack, $changes);
+        $front = self::line($situation, $frontBack->front, array_map(static fn (EdgeChange $change): Length => $change->front, $changes->all()), $depths, $bust);
+        $back = self::line($situation, $frontBack->back, array_map(static fn (EdgeChange $change): Length => $change->back, $changes->all()), $depths, $bust);
+        $unspread = static fn (EdgeChange $all, EdgeChange $adjusted): Length => $all->front->minus($adjusted->front);
+        $drawn = $bust?->isSlashed() !== true ? $front : self::line(
+            $situation,
+            $frontBack->front,
+            array_combine(array_keys($changes->all()), array_map($unspread, array_values($changes->all()), array_map(static fn (string $level): EdgeChange => $changes->adjusted[$level] ?? EdgeChange::none(), array_keys($changes->all())))),
+            $depths,
+            $bust,
+        );
 
         return new Plan(
             situation: $situation,
@@ -62,13 +70,15 @@ final class PlanBuilder
             levels: $levels,
             unmeasured: $unmeasured,
             steps: [
-                'bust_waist' => self::step($drawn, Level::Bust, Level::Waist),
-                'waist_hip' => self::step($drawn, Level::Waist, Level::Hip),
+                'bust_waist' => self::step($onLine, Level::Bust, Level::Waist),
+                'waist_hip' => self::step($onLine, Level::Waist, Level::Hip),
             ],
             seam: $seam,
             bust: $bust,
             lengths: $lengths,
             front: $front,
+            frontDrawn: $drawn,
+            adjusted: $changes->adjusted,
             back: $back,
             sleeve: $sizes->bust === null
                 ? null
@@ -118,7 +128,7 @@ final class PlanBuilder
                 taken: $changes->taken[$name],
                 adjusted: $facts->level === Level::Bust ? $bust->total ?? Length::zero() : Length::zero(),
                 byHand: $situation->make->byHand($facts->level),
-                sewnByFitting: $situation->make->found->sewnRound($facts->level),
+                sewnByFitting: $situation->make->sewnRound($facts->level),
                 passed: $changes->passedAt($facts->level),
                 change: $changes->at($facts->level),
                 follows: $situation->isFree($facts->level),
@@ -157,15 +167,15 @@ final class PlanBuilder
         return $levels;
     }
 
-    /** @param  callable(EdgeChange): Length  $side */
-    private static function line(Situation $situation, Sizes $sizes, LevelChanges $changes, SeamDepths $depths, ?BustAdjustment $bust, callable $side): CutLine
+    /** @param  array<string, Length>  $changes  by level */
+    private static function line(Situation $situation, Sizes $sizes, array $changes, SeamDepths $depths, ?BustAdjustment $bust): CutLine
     {
         $choices = $situation->make->choices;
 
         return CutLine::of(
             $sizes,
             $situation->onLine(),
-            array_map($side, $changes->all()),
+            $changes,
             $depths,
             $choices->toHem === ToHem::Return,
             $choices->blend,

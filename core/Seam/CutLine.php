@@ -152,6 +152,12 @@ final readonly class CutLine
         return $stretch === $this->lower;
     }
 
+    /** What is added to the blend at a depth; 0 where the line is open. */
+    public function changeAtDepth(Length $depth): Length
+    {
+        return $this->station($depth, null)->change ?? Length::zero();
+    }
+
     /** What is added to the blend at a level, away from the middle of the body positive. */
     public function changeAt(Level $level): Length
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\Wearing;
 
-use Underbolt\Altering\Alteration;
 use Underbolt\Altering\FittingChanges;
 use Underbolt\Altering\FittingFinding;
 use Underbolt\Measure\Length;
@@ -28,11 +27,7 @@ final class FoundByFitting
     {
         $sewn = [];
         foreach ($findings as $finding) {
-            $move = match ($finding->deed) {
-                Alteration::Narrower => $finding->amount,
-                Alteration::Wider => $finding->amount->negated(),
-                default => null,
-            };
+            $move = $finding->sewn();
             if ($move === null) {
                 continue;
             }

@@ -12,8 +12,7 @@ use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\Plan;
 use Underbolt\Sizing\Sizes;
 use Underbolt\Work\Facts\MakePieces;
-use Underbolt\Work\Steps\Applied;
-use Underbolt\Work\Steps\Step;
+use Underbolt\Work\Steps\StepAmount;
 
 /** Which sizes one paper piece is cut in, and what is done to it. */
 final readonly class PieceCut
@@ -22,9 +21,9 @@ final readonly class PieceCut
      * @param  ?int  $frame  the size of its neck, shoulder, armhole or head; null where it has none of them
      * @param  ?list<int>  $front  sizes of its front edges from the top down; null where it has no such edge
      * @param  ?list<int>  $back  likewise at the back
-     * @param  list<Applied>  $changes  what its edges get, in the order of the steps
+     * @param  list<array{string, StepAmount}>  $amounts  the entries of all steps that name it, each with the step's id, in their order
      */
-    private function __construct(public Piece $piece, public ?int $frame, public ?array $front, public ?array $back, public array $changes)
+    private function __construct(public Piece $piece, public ?int $frame, public ?array $front, public ?array $back, public array $amounts)
     {
     }
 
@@ -36,6 +35,14 @@ final readonly class PieceCut
     public static function all(Plan $plan, WorkPlan $work): array
     {
         return $work->pieces->areListed ? array_map(static fn (Piece $piece): self => self::of($piece, $plan, $work), $work->pieces->all) : [];
+    }
+
+    /** @return list<string> what its edges get, in a few words each */
+    public function changes(Plan $plan): array
+    {
+        $side = $this->piece->side === PieceSide::Both ? null : $this->piece->side;
+
+        return EntryWords::all(array_map(static fn (array $one): StepAmount => $one[1], $this->amounts), $plan, $side);
     }
 
     /** @return list<int> all sizes it is cut in, the front's first, from the top down */
@@ -52,14 +59,21 @@ final readonly class PieceCut
         $sizes = static fn (PieceSide $side): ?array => $piece->follows === Follows::Frame || $piece->follows === Follows::OneSize || ! MakePieces::isOf($piece, $side)
             ? null
             : self::sizesOf($piece, $side === PieceSide::Front ? $plan->frontBack->front : $plan->frontBack->back);
-        $changes = array_merge([], ...array_map(static fn (Step $step): array => $step->applied, $work->steps));
+        $amounts = [];
+        foreach ($work->steps as $step) {
+            foreach ($step->amounts as $one) {
+                if (in_array($piece->name, $one->pieces, true)) {
+                    $amounts[] = [$step->id, $one];
+                }
+            }
+        }
 
         return new self(
             $piece,
             $isFramed && $piece->follows !== Follows::OneSize ? $plan->sizes->first() : null,
             $sizes(PieceSide::Front),
             $sizes(PieceSide::Back),
-            array_values(array_filter($changes, static fn (Applied $one): bool => $one->piece === $piece->name)),
+            $amounts,
         );
     }
 

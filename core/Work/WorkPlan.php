@@ -11,6 +11,7 @@ use Underbolt\Seam\StationTable;
 use Underbolt\Work\Facts\MakePieces;
 use Underbolt\Work\Steps\AdjustStep;
 use Underbolt\Work\Steps\ArmholeStep;
+use Underbolt\Work\Steps\BandStep;
 use Underbolt\Work\Steps\CentreBackSteps;
 use Underbolt\Work\Steps\DrawStep;
 use Underbolt\Work\Steps\FindingSteps;
@@ -80,19 +81,22 @@ final readonly class WorkPlan
     private static function steps(Given $given): array
     {
         $lengths = [...LengthSteps::ofLevels($given), ...LengthSteps::ofEnds($given)];
-        $drawn = [...AdjustStep::of($given), ...DrawStep::of($given)];
+        [$underarm, $findings] = FindingSteps::of($given);
+        $drawn = [...AdjustStep::pivoting($given), ...$underarm, ...DrawStep::of($given)];
         $isLengthFirst = $given->plan->lengths->order === WorkOrder::LengthFirst;
-        $work = [
+        $joined = JoinSteps::of($given);
+        $body = [
             ...($isLengthFirst ? $lengths : []),
             ...$drawn,
             ...($isLengthFirst ? [] : $lengths),
+            ...AdjustStep::slashing($given),
             ...ArmholeStep::of($given),
             ...CentreBackSteps::of($given),
-            ...SewSteps::of($given),
-            ...SleeveSteps::of($given),
-            ...JoinSteps::of($given),
-            ...FindingSteps::of($given),
         ];
+        $sleeve = SleeveSteps::of($given);
+        $sewn = SewSteps::of($given);
+        $work = $given->plan->make->choices->sleeveFirst ? [...$sleeve, ...$body, ...$sewn] : [...$body, ...$sewn, ...$sleeve];
+        $work = [...$work, ...$joined, ...BandStep::of($given, $joined), ...$findings];
         $pinned = [...PinSteps::of($given, $work), ...$work];
 
         return [...TraceStep::of($given), ...$pinned, ...WalkStep::of($given, $pinned)];

@@ -1,6 +1,6 @@
 @use('Underbolt\CutSheet\StepKey')
 @use('Underbolt\Measure\LengthPrint')
-@use('Underbolt\Work\ChangeWords')
+@use('Underbolt\Work\EntryWords')
 @use('Underbolt\Work\Pictures\SitsPicture')
 @use('Underbolt\Work\Pictures\StepPicture')
 <!doctype html>
@@ -66,14 +66,14 @@
     <tr><th></th><th>Front</th><th>Back</th><th>What is done there</th>@if ($isFinishedKnown)<th>Finished as cut</th><th>Room in it</th><th></th>@endif</tr>
 @foreach ($sheet->levels as $level)
     <tr>
-        <td class="level">{{ $level->plan->facts->level->value }}</td>
+        <td class="level">{{ $level->level->value }}</td>
         <td class="level">{{ $short($level->front) }}@if ($level->frontAlso !== null) <span class="small">{{ $level->frontAlso }}</span>@endif</td>
         <td class="level">{{ $short($level->isAlike() ? 'the same' : $level->back) }}@if (! $level->isAlike() && $level->backAlso !== null) <span class="small">{{ $level->backAlso }}</span>@endif</td>
         <td>{{ $level->done === [] ? 'as printed' : implode('; ', array_map(fn ($done) => $done->text, $level->done)) }}</td>
 @if ($isFinishedKnown)
-        <td><b>{{ $say($level->plan->asCut) }}</b><br><span class="small">{{ $small($level->plan->asCut) }}</span></td>
-        <td><b>{{ $say($level->plan->easeAsCut) }}</b><br><span class="small">{{ $small($level->plan->easeAsCut) }}</span></td>
-        <td>@if (($sits = SitsPicture::of($level->plan)) !== null)<img src="data:image/svg+xml;base64,{{ base64_encode($sits->svg()) }}" width="40" height="32" alt="" style="margin: -1mm 0">@endif</td>
+        <td><b>{{ $say($level->plan?->asCut) }}</b><br><span class="small">{{ $small($level->plan?->asCut) }}</span></td>
+        <td><b>{{ $say($level->plan?->easeAsCut) }}</b><br><span class="small">{{ $small($level->plan?->easeAsCut) }}</span></td>
+        <td>@if ($level->plan !== null && ($sits = SitsPicture::of($level->plan)) !== null)<img src="data:image/svg+xml;base64,{{ base64_encode($sits->svg()) }}" width="40" height="32" alt="" style="margin: -1mm 0">@endif</td>
 @endif
     </tr>
 @endforeach
@@ -96,7 +96,7 @@
 @endif
         </td>
         <td class="picture">@if (! $isInNest && ($picture = StepPicture::of($step, $unit)) !== null)<img src="data:image/svg+xml;base64,{{ base64_encode($picture->svg()) }}" width="76" height="61" alt="">@endif</td>
-        <td class="amount">@foreach ($isInNest ? [] : $step->amounts as $one)<div>{{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}<br><span class="small">{{ $one->at }}, {{ $one->edge }}@if ($one->per > 1), {{ $say($one->total()->abs()) }} in all @endif</span></div>@endforeach</td>
+        <td class="amount">@foreach ($isInNest ? [] : $step->amounts as $one)<div>@if ($plan->make->canBeDone($one->amount)){{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}@else{{ EntryWords::amount($one, $plan) }}@endif<br><span class="small">{{ $one->at() }}, {{ $one->edge() }}@if ($one->per > 1 && $plan->make->canBeDone($one->amount)), {{ $say($one->total()->abs()) }} in all @endif</span></div>@endforeach</td>
 </tr></table></div>
 @endforeach
 <p class="small">{{ $sheet->work->why }} Trace, never cut the master; one change at a time, so that you can step back.</p>
@@ -136,7 +136,7 @@
         <td><b>{{ $piece->piece->name }}</b></td>
         <td>{{ $piece->sizes() === [] ? 'as it is' : $names($piece->sizes()) }}@if ($piece->back !== null && $piece->back !== $piece->sizes()), back {{ $names($piece->back) }}@endif</td>
         <td>{{ $piece->piece->times }}@if ($piece->piece->timesLining !== null) + {{ $piece->piece->timesLining }} of lining @endif</td>
-        <td>{{ implode(', ', ChangeWords::of($piece->changes, $plan)) }}</td>
+        <td>{{ implode(', ', $piece->changes($plan)) }}</td>
     </tr>
 @endforeach
 </table>

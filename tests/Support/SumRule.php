@@ -90,29 +90,29 @@ final readonly class SumRule
 
     private function atEdge(Piece $piece, PieceSide $side, Level $level): ?string
     {
-        $plan = $this->plan->at($level);
-        $reaches = $plan !== null && in_array($piece, $this->work->pieces->atSide($level, $side), true);
+        $line = $side === PieceSide::Front ? $this->plan->front : $this->plan->back;
+        $reaches = $this->plan->isOnLine($level) && in_array($piece, $this->work->pieces->atSide($level, $side), true);
         $entries = $this->entries($piece, $side, $level, false);
         $counted = count(array_filter($entries, static fn (Applied $one): bool => $one->line !== null));
         if (! $reaches) {
             return $entries === [] ? null : 'it does not reach there';
         }
-        $change = $side === PieceSide::Front ? $plan->change->front : $plan->change->back;
 
         return match (true) {
             $counted !== 1 || $entries[0]->line === null => "counts {$counted} times from a printed line",
-            abs($this->cutOut($piece, $side, $plan) - $change->nanometres) > self::HAIR_NM => 'does not end at the line',
+            abs($this->cutOut($piece, $side, $level) - $line->changeAt($level)->nanometres) > self::HAIR_NM => 'does not end at the line',
             default => null,
         };
     }
 
     /** How far outside the level's own line the edge is after all that is cut, in nanometres. */
-    private function cutOut(Piece $piece, PieceSide $side, LevelPlan $level): int
+    private function cutOut(Piece $piece, PieceSide $side, Level $level): int
     {
-        $own = $side === PieceSide::Front ? $level->front : $level->back;
+        $own = ($side === PieceSide::Front ? $this->plan->frontBack->front : $this->plan->frontBack->back)->at($level);
+        $facts = $this->plan->situation->onLine()[$level->value];
         $out = 0;
-        foreach ($this->entries($piece, $side, $level->facts->level, false) as $one) {
-            $gap = $one->line === null ? 0.0 : Gap::between($level->facts, $own, $one->line)?->toFloat();
+        foreach ($this->entries($piece, $side, $level, false) as $one) {
+            $gap = $one->line === null ? 0.0 : Gap::between($facts, $own, $one->line)?->toFloat();
             $out += $one->amount->nanometres + (int) round($gap ?? 0.0);
         }
 
@@ -129,7 +129,7 @@ final readonly class SumRule
                 return null;
             }
             $sewn = array_sum(array_map(static fn (Applied $one): int => $one->amount->nanometres, $this->entries($outer, $side, $level->facts->level, true)));
-            $around += 2 * ($this->cutOut($outer, $side, $level) + $sewn);
+            $around += 2 * ($this->cutOut($outer, $side, $level->facts->level) + $sewn);
         }
         $edge = $level->taken->perEdge ?? Length::zero();
         // What nobody can draw or sew is in no step, and in the plan all the same.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\File\Keys;
 
 use Underbolt\Altering\AdjustmentMethod;
+use Underbolt\Altering\PaperWay;
 use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
 use Underbolt\Altering\ToHem;
@@ -110,6 +111,10 @@ final readonly class ChoicesKeys implements Keys
         public Key $toHem = new Key('to_hem', new WordShape(ToHem::class), 'what becomes below the last level of what is changed there; left out, only what goes outward stays'),
         /** @var Key<TrueSeams> */
         public Key $trueSeams = new Key('true_seams', new WordShape(TrueSeams::class), 'what is done where front or back seam comes out longer on the pattern\'s own lines; left out, it is told'),
+        /** @var Key<PaperWay> */
+        public Key $paper = new Key('paper', new WordShape(PaperWay::class), 'how the line gets to the cloth', usual: PaperWay::Trace),
+        /** @var Key<bool> */
+        public Key $sleeveFirst = new Key('sleeve_first', new FlagShape, 'whether the sleeve\'s steps come before the body\'s', usual: false),
         /** @var Key<bool> */
         public Key $adjustBust = new Key(
             'adjust_bust',

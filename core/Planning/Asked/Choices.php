@@ -7,6 +7,7 @@ namespace Underbolt\Planning\Asked;
 use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Altering\ByHand;
 use Underbolt\Altering\LengthsByHand;
+use Underbolt\Altering\PaperWay;
 use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
 use Underbolt\Altering\ToHem;
@@ -44,6 +45,8 @@ final readonly class Choices
      * @param  Spread  $spread  where what slashing adds at the waist goes
      * @param  ?ToHem  $toHem  what becomes below the last level of what is changed there
      * @param  ?TrueSeams  $trueSeams  where front or back seam comes out longer on the pattern's own lines
+     * @param  PaperWay  $paper  how the line gets to the cloth
+     * @param  bool  $sleeveFirst  whether the sleeve's steps come before the body's
      * @param  bool  $adjustBust  whether the bust is adjusted to its frame though full bust or cup leads
      */
     public function __construct(
@@ -75,6 +78,8 @@ final readonly class Choices
         public Spread $spread = Spread::Dart,
         public ?ToHem $toHem = null,
         public ?TrueSeams $trueSeams = null,
+        public PaperWay $paper = PaperWay::Trace,
+        public bool $sleeveFirst = false,
     ) {
     }
 
@@ -110,6 +115,8 @@ final readonly class Choices
             spread: $this->spread,
             toHem: $this->toHem,
             trueSeams: $this->trueSeams,
+            paper: $this->paper,
+            sleeveFirst: $this->sleeveFirst,
         );
     }
 

@@ -6,6 +6,8 @@ namespace Underbolt\Planning\Asked;
 
 use Underbolt\Altering\ByHand;
 use Underbolt\Altering\FittingChanges;
+use Underbolt\Altering\FittingPlace;
+use Underbolt\Altering\FrontOrBack;
 use Underbolt\Measure\Body;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
@@ -13,10 +15,18 @@ use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Cloth\Cloth;
 use Underbolt\Pattern\Pattern;
+use Underbolt\Pattern\Pieces\Layer;
+use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\PieceSide;
+use Underbolt\Pattern\Pieces\SeamKind;
 
 /** One wearer's measures, one pattern and the choices for it: all that a plan is made from. */
 final readonly class Make
 {
+    private const EDGES_OF_A_SEAM = 2;
+
+    private const LEFT_AND_RIGHT = 2;
+
     /**
      * @param  Unit  $unit the unit the plan's sentences speak in
      * @param  FittingChanges  $found  what its fittings found
@@ -53,6 +63,30 @@ final readonly class Make
     public function byHand(Level $level): ByHand
     {
         return $this->choices->byHand($level)->plus($this->found->at($level));
+    }
+
+    /** All round, what seams that are sewn otherwise add at a level: the two side seams, and each princess seam that passes there. */
+    public function sewnRound(Level $level): Length
+    {
+        $round = $this->found->sewnRound($level);
+        foreach ($this->found->apart as $finding) {
+            $move = $finding->place === FittingPlace::Princess ? $finding->sewn() : null;
+            $seams = $move === null ? 0 : $this->princessSeams($finding->part, $level);
+            $round = $round->plus(Length::ofNanometres(self::EDGES_OF_A_SEAM * $seams * ($move->nanometres ?? 0)));
+        }
+
+        return $round;
+    }
+
+    /** Counted round the garment: a front, or a back, that has them has two. */
+    private function princessSeams(FrontOrBack $part, Level $level): int
+    {
+        $has = fn (PieceSide $side): bool => array_filter(
+            $this->pattern->notes->pieces,
+            static fn (Piece $piece): bool => $piece->layer === Layer::Outer && $piece->has(SeamKind::Princess) && $piece->reach->holds($level) && ($side === PieceSide::Front ? $piece->side->isFront() : $piece->side->isBack()),
+        ) !== [];
+
+        return ($part->isFront() && $has(PieceSide::Front) ? self::LEFT_AND_RIGHT : 0) + ($part->isBack() && $has(PieceSide::Back) ? self::LEFT_AND_RIGHT : 0);
     }
 
     /** Whether something is said of it, though it be nothing. */

@@ -71,8 +71,8 @@ final class StepPicture
     {
         $amounts = [];
         foreach ($step->amounts as $amount) {
-            $at = $amount->at === 'underarm' ? 'bust' : $amount->at;
-            if (isset(self::HEIGHTS[$at])) {
+            $at = $amount->level->value ?? '';
+            if (isset(self::HEIGHTS[$at]) && ! $amount->amount->isZero()) {
                 $amounts[$at] ??= $amount;
             }
         }

@@ -48,9 +48,10 @@ final class CentreBackSteps
         if ($name === 'waist' && $joins !== []) {
             $how[] = implode(', ', MakePieces::names(array_values($joins))).': the same at the centre back.';
         }
-        $names = $given->pieces->areListed ? MakePieces::names($pieces) : ['back'];
+        $names = $pieces === [] ? ['back'] : MakePieces::names($pieces);
 
         return [new Step(
+            given: $given,
             id: "centre_back-{$name}",
             kind: StepKind::CentreBack,
             short: $short,
@@ -58,8 +59,7 @@ final class CentreBackSteps
             code: 'centre_back',
             params: ['level' => $name],
             needs: [Given::TRACE],
-            amounts: [new StepAmount($name, $names === [] ? 'back' : implode(', ', $names), 'centre back edge', $edge, self::EDGES)],
-            applied: array_map(static fn (string $piece): Applied => Applied::further($piece, SeamKind::CentreBack->value, PieceSide::Back, $level->facts->level, Given::TRACE, $edge), $names),
+            applied: array_map(static fn (string $piece): Applied => Applied::further($piece, SeamKind::CentreBack->value, PieceSide::Back, $level->facts->level, Given::TRACE, $edge, per: self::EDGES), $names),
         )];
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Steps;
 
-use Underbolt\Measure\Length;
+use Underbolt\Altering\Take;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
+use Underbolt\Planning\DrawnHow;
 
 /** The new side line, by its stations where depths are known, else by its marks at the levels. */
 final readonly class DrawStep
@@ -19,7 +20,7 @@ final readonly class DrawStep
     /** @return list<Step> none where an adjustment or a printed line is the whole of it */
     public static function of(Given $given): array
     {
-        $sides = $given->drawnSides();
+        $sides = $given->drawnSides;
         if ($sides === []) {
             return [];
         }
@@ -34,30 +35,48 @@ final readonly class DrawStep
         // Where both are alike one of them is told.
         $toldSides = $isAlike ? [PieceSide::Front] : $sides;
         $open = $self->open();
-        // A line between two levels is told by its stations only where both are.
+        // A line between two levels is told by its marks only where both are.
         $stations = count($given->levels()) - count($open) > 1;
-        $hasAdjust = AdjustStep::of($given) !== [];
+        $isPivoted = $given->isPivoted();
+        $bust = $given->plan->bust;
 
         return [new Step(
+            given: $given,
             id: Given::DRAW,
             kind: StepKind::Draw,
-            short: $stations ? "Draw the side seam by the stations, {$which}." : "Draw the side seam by its marks, {$which}.",
+            short: $stations ? "Draw the side seam by its marks, {$which}." : "Draw the side seam through its levels, {$which}.",
             how: [
                 ...($stations
-                    ? ['Moves are counted from the printed line named there'.($hasAdjust ? '; what the bust adjustment did is in them' : '').'.', ...$self->beyond($open, $toldSides)]
+                    ? ['Each mark is counted from the printed line named beside it'.($isPivoted ? '; what the pivot did is in it' : '').($given->isSlashed() ? '; what slashing spreads comes later and is not in it' : '').'.', ...$self->beyond($open, $toldSides)]
                     : [...array_map($self->joined(...), $toldSides), ...$self->wanted()]),
+                ...$self->unmeasured(),
+                'Notches on the side move with the seam.',
                 ...NotHeld::told($given),
                 ...$self->panels(),
-                ...($given->plan->bust?->isMade() === true && ! $hasAdjust ? ['There is no armhole with a shoulder end to pin: nothing is pivoted, the bust adjustment is in the line.'] : []),
+                ...($bust?->isSwung() === true && ! $isPivoted ? ['There is no armhole with a shoulder end to pin: nothing is pivoted, the bust adjustment is in the line.'] : []),
                 ...($self->isCutInOne() ? ['Depth 0 is where side and sleeve seam meet.'] : []),
                 ...array_map(static fn (Untaken $one): string => $one->words($given->saying), Untaken::all($given)),
             ],
             code: $stations ? 'draw.stations' : 'draw.marks',
             params: [],
-            needs: $hasAdjust ? [Given::TRACE, Given::ADJUST] : [Given::TRACE],
-            amounts: $self->amounts($sides),
+            needs: $isPivoted ? [Given::TRACE, Given::ADJUST] : [Given::TRACE],
             applied: [...SideEntries::in(Given::DRAW, $given), ...OtherEdges::drawn($given), ...Untaken::applied($given)],
         )];
+    }
+
+    /** @return list<string> the levels that the line lies at without a measure, and how it found them */
+    private function unmeasured(): array
+    {
+        $said = [];
+        foreach ($this->given->plan->unmeasured as $name => $level) {
+            $said[] = "The {$name} is not measured: ".match ($level->how) {
+                DrawnHow::ByHand => 'drawn in the size that you set',
+                DrawnHow::Between => 'drawn between bust and hip',
+                DrawnHow::LikeAbove => 'drawn on like the '.($name === Level::Hip->value && $this->given->plan->isOnLine(Level::Waist) ? 'waist' : 'bust'),
+            }.'.';
+        }
+
+        return $said;
     }
 
     /** A sleeve that is cut in one with the body: listed pieces have neither armhole nor raglan. */
@@ -67,7 +86,7 @@ final readonly class DrawStep
             && $this->given->pieces->having(SeamKind::Armhole) === [] && $this->given->pieces->having(SeamKind::Raglan) === [];
     }
 
-    /** @return list<Level> those that no station stands at, as their depth isn't known */
+    /** @return list<Level> those that no mark stands at, as their depth isn't known */
     private function open(): array
     {
         $told = [];
@@ -96,7 +115,7 @@ final readonly class DrawStep
         if ($open === []) {
             return [];
         }
-        $told = array_map(fn (PieceSide $side): string => ucfirst($this->whose($side).'beyond the stations touch '.implode(', ', $this->marks($side, $open)).', and join it in a curve.'), $sides);
+        $told = array_map(fn (PieceSide $side): string => ucfirst($this->whose($side).'beyond these marks touch '.implode(', ', $this->marks($side, $open)).', and join it in a curve.'), $sides);
 
         return [...$told, ...$this->wanted()];
     }
@@ -128,31 +147,15 @@ final readonly class DrawStep
     {
         $names = array_map(static fn (Missing $one): string => $one->words(), Missing::forStations($this->given->plan));
 
-        return $names === [] ? [] : ['With '.implode(' and ', $names).' typed into the pattern there would be stations.'];
-    }
-
-    /**
-     * @param  list<PieceSide>  $sides
-     * @return list<StepAmount>
-     */
-    private function amounts(array $sides): array
-    {
-        $amounts = [];
-        foreach ($this->given->levels() as $level) {
-            $drawn = array_values(array_filter($sides, fn (PieceSide $side): bool => $this->given->drawnIn($side, $level) === Given::DRAW));
-            array_push($amounts, ...SideAmounts::at($this->given, $level, $level === Level::Bust ? 'underarm' : $level->value, $drawn));
-        }
-        $more = $this->given->isSlashed() ? $this->given->beyondSpread() : Length::zero();
-        if ($this->given->plan->make->canBeDone($more)) {
-            array_unshift($amounts, new StepAmount('underarm', 'front', 'front edge, beyond the spread', $more, 2));
-        }
-
-        return [...$amounts, ...OtherEdges::amounts($this->given)];
+        return $names === [] ? [] : ['With '.implode(' and ', $names).' typed into the pattern there would be marks all the way down.'];
     }
 
     /** @return list<string> */
     private function panels(): array
     {
-        return array_map(fn (StepAmount $amount): string => "At the {$amount->at} the {$amount->edge} edges get {$this->given->saying->move($amount->amount)} each as well, running out to nothing at the next levels.", OtherEdges::amounts($this->given));
+        return array_map(
+            fn (array $one): string => "At the {$one['level']->value} the {$one['kind']} edges get {$this->given->saying->move($one['amount'])} each as well, running out to nothing at the next levels.",
+            OtherEdges::told($this->given, Take::InLine),
+        );
     }
 }

@@ -8,6 +8,7 @@ use Underbolt\Altering\Alteration;
 use Underbolt\Altering\FittingFinding;
 use Underbolt\Altering\FittingPlace;
 use Underbolt\Altering\FrontOrBack;
+use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
@@ -22,19 +23,28 @@ final readonly class FindingSteps
     {
     }
 
-    /** @return list<Step> */
+    /**
+     * Those that move the underarm stand before the side is drawn: it is drawn from the new one.
+     *
+     * @return array{list<Step>, list<Step>} those, and all others
+     */
     public static function of(Given $given): array
     {
         $self = new self($given);
         $ids = [];
-        $steps = [];
+        $steps = [[], []];
         foreach ($given->plan->make->found->apart as $finding) {
             $id = 'finding-'.str_replace([' ', '_'], '-', $finding->kind())."-{$finding->tracing}";
             $ids[$id] = ($ids[$id] ?? 0) + 1;
-            $steps[] = $self->step($finding, $ids[$id] > 1 ? "{$id}-{$ids[$id]}" : $id);
+            $steps[self::movesUnderarm($finding) ? 0 : 1][] = $self->step($finding, $ids[$id] > 1 ? "{$id}-{$ids[$id]}" : $id);
         }
 
         return $steps;
+    }
+
+    private static function movesUnderarm(FittingFinding $finding): bool
+    {
+        return $finding->place === FittingPlace::Armhole && in_array($finding->deed, [Alteration::Raise, Alteration::Lower], true);
     }
 
     private function step(FittingFinding $finding, string $id): Step
@@ -42,53 +52,72 @@ final readonly class FindingSteps
         $amount = $this->given->saying->length($finding->amount);
         $note = $finding->note === '' ? '' : ' ('.rtrim($finding->note, '. ').')';
         $pieces = $finding->pieces !== [] ? $finding->pieces : MakePieces::names(TouchedPieces::byFinding($finding->place, $finding->part, $this->given->pieces->all));
-        $signed = in_array($finding->deed, [Alteration::Take, Alteration::Shorten, Alteration::Wider, Alteration::Lower], true) ? $finding->amount->negated() : $finding->amount;
-        // A seam that is sewn otherwise is so on both of its edges, left and right.
         $isSewn = in_array($finding->deed, [Alteration::Narrower, Alteration::Wider], true);
+        $applied = $isSewn ? $this->sewn($finding) : $this->edges($finding, $pieces);
 
         return new Step(
+            given: $this->given,
             id: $id,
             kind: StepKind::Finding,
             short: "Tracing {$finding->tracing}: {$finding->deed->told($finding->place, $amount)}, {$finding->part->words()}{$note}.",
             how: [$this->how($finding)],
             code: "finding.{$finding->place->value}.{$finding->deed->value}",
             params: ['tracing' => $finding->tracing],
-            needs: [Given::TRACE],
-            amounts: [new StepAmount($finding->place->words(), $pieces === [] ? $finding->part->words() : implode(', ', $pieces), $isSewn ? 'each edge' : (in_array($finding->deed, [Alteration::Lengthen, Alteration::Shorten], true) ? StepAmount::ACROSS : 'the edge'), $signed, $isSewn ? 4 : 1, in_array($finding->deed, [Alteration::Raise, Alteration::Lower], true))],
-            applied: $isSewn ? $this->sewn($finding) : $this->edges($finding),
+            needs: array_values(array_unique([Given::TRACE, ...array_filter(array_map(static fn (Applied $one): ?string => $one->step, $applied), static fn (?string $step): bool => $step !== null)])),
+            applied: $applied,
             pieces: $pieces,
         );
     }
 
-    /** @return list<Applied> an armhole that is raised begins the side seam higher */
-    private function edges(FittingFinding $finding): array
+    /**
+     * An armhole that is raised begins the side seam higher; everything else is told at its place, on the pieces that it is done on.
+     *
+     * @param  list<string>  $pieces
+     * @return list<Applied>
+     */
+    private function edges(FittingFinding $finding, array $pieces): array
     {
-        if ($finding->place !== FittingPlace::Armhole || ! in_array($finding->deed, [Alteration::Raise, Alteration::Lower], true)) {
-            return [];
+        $isLess = in_array($finding->deed, [Alteration::Take, Alteration::Shorten, Alteration::Lower], true);
+        $amount = $isLess ? $finding->amount->negated() : $finding->amount;
+        $isUp = in_array($finding->deed, [Alteration::Raise, Alteration::Lower], true);
+        if (! self::movesUnderarm($finding)) {
+            $edge = in_array($finding->deed, [Alteration::Lengthen, Alteration::Shorten], true) ? Applied::ACROSS : $finding->place->value;
+            $side = $finding->part === FrontOrBack::Both ? null : PieceSide::from($finding->part->value);
+
+            return array_map(static fn (string $piece): Applied => new Applied(piece: $piece, edge: $edge, side: $side, level: null, stretch: $finding->place->value, isSewn: false, line: null, step: Given::TRACE, amount: $amount, isUp: $isUp, per: 1), $pieces === [] ? [$finding->part->words()] : $pieces);
         }
-        $up = $finding->deed === Alteration::Raise ? $finding->amount : $finding->amount->negated();
         $applied = [];
         foreach (Given::SIDES as $side) {
             $isMeant = $side === PieceSide::Front ? $finding->part->isFront() : $finding->part->isBack();
             foreach ($isMeant ? $this->given->pieces->having(SeamKind::Armhole, $side) : [] as $piece) {
-                $applied[] = new Applied(piece: $piece->name, edge: SeamKind::Armhole->value, side: $side, level: Level::Bust, stretch: null, isSewn: false, line: null, step: $this->given->lastDrawnIn($side, Level::Bust), amount: $up, isUp: true);
+                $applied[] = new Applied(piece: $piece->name, edge: SeamKind::Armhole->value, side: $side, level: Level::Bust, stretch: null, isSewn: false, line: null, step: Given::TRACE, amount: $amount, isUp: true);
             }
         }
 
         return $applied;
     }
 
-    /** @return list<Applied> */
+    /** @return list<Applied> on both edges of the seam, left and right, at every level that it passes */
     private function sewn(FittingFinding $finding): array
     {
-        $move = $finding->deed === Alteration::Narrower ? $finding->amount : $finding->amount->negated();
+        $move = $finding->sewn() ?? Length::zero();
+        $isPrincess = $finding->place === FittingPlace::Princess;
         $applied = [];
-        foreach ($finding->place->levels() as $level) {
+        foreach ($isPrincess ? $this->given->levels() : array_filter($finding->place->levels(), fn (Level $level): bool => $this->given->plan->isOnLine($level)) as $level) {
             foreach (Given::SIDES as $side) {
-                array_push($applied, ...array_map(
-                    fn (Piece $piece): Applied => Applied::sewn($piece->name, Applied::SIDE, $side, $level, $this->given->lastDrawnIn($side, $level), $move, ['above', 'below']),
-                    $this->given->plan->at($level) === null ? [] : $this->given->pieces->atSide($level, $side),
-                ));
+                if ($isPrincess) {
+                    $isMeant = $side === PieceSide::Front ? $finding->part->isFront() : $finding->part->isBack();
+                    foreach ($isMeant ? $this->given->pieces->having(SeamKind::Princess, $side) : [] as $piece) {
+                        if ($piece->reach->holds($level)) {
+                            $applied[] = Applied::sewn($piece->name, SeamKind::Princess->value, $side, $level, Given::TRACE, $move, ['above', 'below']);
+                        }
+                    }
+
+                    continue;
+                }
+                foreach ($this->given->pieces->atSide($level, $side) as $piece) {
+                    $applied[] = Applied::sewn($piece->name, Applied::SIDE, $side, $level, $this->given->lastDrawnIn($piece, $side, $level), $move, ['above', 'below']);
+                }
             }
         }
 
@@ -107,9 +136,9 @@ final readonly class FindingSteps
             $deed === Alteration::Wider => 'Nothing is drawn: sew that much deeper between the two notches, running back to the seam line beyond them.',
             $isLength => ($deed === Alteration::Lengthen ? 'Cut across square to the grain and spread' : 'Fold across square to the grain').' by the amount, running out to nothing where the other part stays; true the seams.'
                 .($isOneSided ? ' The seam meets one that is not changed: ease the longer in, or give the other the same.' : ''),
-            $finding->place === FittingPlace::Armhole => 'Redraw the underarm by the amount, running into the armhole at its notches; the side seam begins there. The sleeve\'s underarm goes with it: walk the head against the armhole.',
+            $finding->place === FittingPlace::Armhole => 'Redraw the underarm by the amount, running into the armhole at its notches; the side seam begins there.'.($this->given->pieces->sleeves() === [] ? '' : ' The sleeve\'s underarm goes with it: walk the head against the armhole.'),
             $finding->place === FittingPlace::Neck => 'Redraw the neckline by the amount at its middle, running out to nothing at the shoulder; trace facing, band or collar anew from it.',
-            $finding->place === FittingPlace::Shoulder => 'Move the shoulder point by the amount, running out to nothing at the neck; the armhole keeps its shape, and the sleeve its notch.',
+            $finding->place === FittingPlace::Shoulder => 'Move the shoulder point by the amount, running out to nothing at the neck; the armhole keeps its shape'.($this->given->pieces->sleeves() === [] ? '.' : ', and the sleeve its notch.'),
             $finding->place === FittingPlace::Sleeve => 'Half at each of its two edges, running out to nothing at the wrist; walk the head against the armhole.',
             $finding->place === FittingPlace::Back => 'At the centre back, running out to nothing at the next level; lining and facing the same.',
             $finding->place === FittingPlace::Hem => 'Redraw the edge on that part alone, running out to nothing at the side seams.',

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Steps;
 
-use Underbolt\Altering\AdjustmentMethod;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\Plan;
@@ -27,8 +27,12 @@ final readonly class Given
     /** @var list<PieceSide> */
     public const SIDES = [PieceSide::Front, PieceSide::Back];
 
+    /** @var list<PieceSide> the sides whose line is drawn in a step of its own */
+    public array $drawnSides;
+
     public function __construct(public Plan $plan, public MakePieces $pieces, public ToldLine $line, public Saying $saying)
     {
+        $this->drawnSides = array_values(array_filter(self::SIDES, $this->hasToBeDrawn(...)));
     }
 
     /** The plan's frame: its size at the bust, or at the first level it has, before front and back are made unlike. */
@@ -37,10 +41,10 @@ final readonly class Given
         return $this->plan->sizes->first() ?? 0;
     }
 
-    /** @return list<Level> those that the make has a size at, from the top down */
+    /** @return list<Level> those that the line lies at, measured or not, from the top down */
     public function levels(): array
     {
-        return array_values(array_filter(Level::cases(), fn (Level $level): bool => $this->plan->at($level) !== null));
+        return array_values(array_filter(Level::cases(), $this->plan->isOnLine(...)));
     }
 
     public function told(PieceSide $side, Level $level): ?Told
@@ -48,90 +52,84 @@ final readonly class Given
         return $this->line->side($side)->at($level);
     }
 
-    /** @return array{int, Length} the printed line that a side's edge is counted from at a level, and the move; slashing spreads from the size's own */
-    public function counted(PieceSide $side, Level $level): array
+    /** The size whose printed line a side's edge is counted from at a level: the plan's own there. */
+    public function own(PieceSide $side, Level $level): int
+    {
+        return $this->sizes($side)->at($level) ?? $this->frame();
+    }
+
+    /** How far outside that line the edge is drawn: without what slashing spreads afterwards. */
+    public function drawn(PieceSide $side, Level $level): Length
+    {
+        return $this->line->side($side)->moveFrom($level, $this->own($side, $level));
+    }
+
+    /** Another size whose printed line the edge so comes to lie on. */
+    public function on(PieceSide $side, Level $level): ?int
     {
         $told = $this->told($side, $level);
-        $size = $this->sizes($side)->at($level) ?? $this->frame();
 
-        return match (true) {
-            $this->isSpread($side, $level) => [$size, $this->plan->bust?->perFrontHalf() ?? Length::zero()],
-            $told === null => [$size, Length::zero()],
-            default => [$told->size, $told->move],
-        };
+        return $told?->isOn === true && $told->size !== $this->own($side, $level) ? $told->size : null;
+    }
+
+    /** What slashing spreads the front's edge by at a level; at the others what is left of it there. */
+    public function spread(PieceSide $side, Level $level): Length
+    {
+        return $this->isSlashed() && $side === PieceSide::Front ? $this->plan->adjustedAt($level)->front : Length::zero();
     }
 
     /** The bust adjustment, where it is made by pivoting at the shoulder end of an armhole. */
     public function isPivoted(): bool
     {
-        return $this->plan->bust?->method === AdjustmentMethod::Pivot && $this->canPivot();
+        return $this->plan->bust?->isSwung() === true && $this->pinned() !== [];
     }
 
     public function isSlashed(): bool
     {
-        return $this->plan->bust?->method === AdjustmentMethod::Slash;
+        return $this->plan->bust?->isSlashed() === true;
     }
 
-    /** A raglan or a sleeve cut in one has no armhole with a shoulder end to pin. */
-    public function canPivot(): bool
+    /** @return list<Piece> those that a pivot swings: with a side seam that begins under an armhole */
+    public function pinned(): array
     {
-        return $this->pieces->having(SeamKind::Armhole) !== [];
+        return array_values(array_filter($this->pieces->all, static fn (Piece $piece): bool => self::isPinned($piece)));
     }
 
-    /** The level that a pivot swings back to: the next one not free. */
+    public static function isPinned(Piece $piece): bool
+    {
+        return $piece->has(SeamKind::Side) && $piece->has(SeamKind::Armhole) && $piece->reach->holds(Level::Bust);
+    }
+
+    /** The mark that a pivot swings back to: the waist's, free or not; the hip's where the line knows no waist. */
     public function swingsTo(): ?Level
     {
-        foreach ([Level::Waist, Level::Hip] as $level) {
-            if ($this->plan->at($level)?->isFree === false) {
-                return $level;
-            }
-        }
-
-        return $this->plan->at(Level::Hip) !== null ? Level::Hip : ($this->plan->at(Level::Waist) !== null ? Level::Waist : null);
+        return match (true) {
+            $this->plan->isOnLine(Level::Waist) => Level::Waist,
+            $this->plan->isOnLine(Level::Hip) => Level::Hip,
+            default => null,
+        };
     }
 
-    /** The step that the line at a level counts from a printed line in. */
-    public function drawnIn(PieceSide $side, Level $level): string
+    /** The step that the line of a piece counts from a printed line in. */
+    public function drawnIn(Piece $piece, PieceSide $side, Level $level): string
     {
         return match (true) {
-            $this->isAdjusted($side, $level) => self::ADJUST,
+            $this->isSwung($piece, $level) => self::ADJUST,
             $this->isDrawn($side) => self::DRAW,
             default => self::TRACE,
         };
     }
 
     /** The step that draws it last: what comes after counts from there. */
-    public function lastDrawnIn(PieceSide $side, Level $level): string
+    public function lastDrawnIn(Piece $piece, PieceSide $side, Level $level): string
     {
-        $isFurther = $this->isSpread($side, $level) && ! $this->beyondSpread()->isZero();
-
-        return $isFurther ? self::DRAW : $this->drawnIn($side, $level);
+        return $this->plan->make->canBeDone($this->spread($side, $level)) ? self::ADJUST : $this->drawnIn($piece, $side, $level);
     }
 
-    /** What the front's edge gets at the underarm beside what slashing spreads. */
-    public function beyondSpread(): Length
-    {
-        $change = $this->plan->at(Level::Bust)?->change->front ?? Length::zero();
-
-        return $change->minus($this->plan->bust?->perFrontHalf() ?? Length::zero());
-    }
-
-    /** Whether the side has to be drawn where no adjustment draws it: it leaves its line, or goes from one line to another. */
+    /** Whether the side has to be drawn where no pivot draws it: on some piece it leaves its line, or goes from one line to another. */
     public function isDrawn(PieceSide $side): bool
     {
-        $levels = array_filter($this->levels(), fn (Level $level): bool => ! $this->isAdjusted($side, $level));
-        $adjusted = array_filter($this->levels(), fn (Level $level): bool => $this->isAdjusted($side, $level));
-        if ($levels === []) {
-            return false;
-        }
-        // It goes on from the mark where the adjustment ends.
-        $from = $adjusted === [] ? $levels : [end($adjusted), ...$levels];
-        $moves = array_filter($from, fn (Level $level): bool => $this->plan->make->canBeDone($this->told($side, $level)->move ?? Length::zero()));
-        $sizes = array_map(fn (Level $level): ?int => $this->sizes($side)->at($level), $from);
-        // A change may bring it just onto another size's line.
-        $lines = array_map(fn (Level $level): ?int => $this->told($side, $level)?->size, $from);
-
-        return $moves !== [] || count(array_unique($sizes)) > 1 || count(array_unique($lines)) > 1;
+        return in_array($side, $this->drawnSides, true);
     }
 
     public function sizes(PieceSide $side): Sizes
@@ -139,26 +137,42 @@ final readonly class Given
         return $side === PieceSide::Back ? $this->plan->frontBack->back : $this->plan->frontBack->front;
     }
 
-    /** @return list<PieceSide> the sides whose line is drawn in a step of its own */
-    public function drawnSides(): array
-    {
-        return array_values(array_filter(self::SIDES, $this->isDrawn(...)));
-    }
-
-    private function isAdjusted(PieceSide $side, Level $level): bool
+    public function isSwung(Piece $piece, Level $level): bool
     {
         $end = $this->swingsTo();
-        $isSwung = $this->isPivoted() && ($level === Level::Bust || ($end !== null && ! $this->isBelow($level, $end)));
 
-        return $isSwung || $this->isSpread($side, $level);
+        return $this->isPivoted() && self::isPinned($piece) && ($level === Level::Bust || ($end !== null && ! self::isBelow($level, $end)));
     }
 
-    private function isSpread(PieceSide $side, Level $level): bool
+    private function hasToBeDrawn(PieceSide $side): bool
     {
-        return $this->isSlashed() && $level === Level::Bust && $side === PieceSide::Front;
+        // Where no piece has the seam the step says what becomes of it.
+        $unclaimed = array_values(array_filter($this->levels(), fn (Level $level): bool => $this->pieces->atSide($level, PieceSide::Front) === [] && $this->pieces->atSide($level, PieceSide::Back) === []));
+        if ($unclaimed !== [] && $this->pieces->areListed && $this->leavesItsLine($side, $unclaimed)) {
+            return true;
+        }
+        foreach ($this->pieces->all as $piece) {
+            $reached = array_values(array_filter($this->levels(), fn (Level $level): bool => in_array($piece, $this->pieces->atSide($level, $side), true)));
+            $swung = array_values(array_filter($reached, fn (Level $level): bool => $this->isSwung($piece, $level)));
+            $rest = array_values(array_filter($reached, fn (Level $level): bool => ! $this->isSwung($piece, $level)));
+            // It goes on from the mark where the pivot ends.
+            if ($rest !== [] && $this->leavesItsLine($side, $swung === [] ? $rest : [$swung[count($swung) - 1], ...$rest])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
-    private function isBelow(Level $level, Level $other): bool
+    /** @param  list<Level>  $levels */
+    private function leavesItsLine(PieceSide $side, array $levels): bool
+    {
+        $moves = array_filter($levels, fn (Level $level): bool => $this->plan->make->canBeDone($this->drawn($side, $level)));
+
+        return $moves !== [] || count(array_unique(array_map(fn (Level $level): int => $this->own($side, $level), $levels))) > 1;
+    }
+
+    private static function isBelow(Level $level, Level $other): bool
     {
         return array_search($level, Level::cases(), true) > array_search($other, Level::cases(), true);
     }

@@ -14,12 +14,13 @@ use Underbolt\Pattern\Pieces\PieceSeam;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\LevelPlan;
+use Underbolt\Seam\Gap;
+use Underbolt\Sizing\LevelFacts;
+use Underbolt\Work\Facts\MakePieces;
 
 /** What is sewn on to a changed edge without a side seam of its own: it gets what the edge gets, at each side notch, never at its end. */
 final readonly class JoinSteps
 {
-    private const SIDES_OF_A_BODY = 2;
-
     private function __construct(private Given $given)
     {
     }
@@ -44,56 +45,76 @@ final readonly class JoinSteps
 
     private function along(Piece $piece, ?PieceSeam $seam, Level $near): ?Step
     {
-        $level = $this->given->plan->at($seam->at->level ?? $near);
-        if ($seam === null || $level === null || $piece->layer === Layer::Other) {
+        $at = $seam->at->level ?? $near;
+        $facts = $this->given->plan->situation->onLine()[$at->value] ?? null;
+        if ($seam === null || $facts === null || ! $this->given->plan->isOnLine($at) || $piece->layer === Layer::Other) {
             return null;
         }
-        $id = 'join-'.strtolower(str_replace(' ', '-', $piece->name));
-        $name = $level->facts->level->value;
         $edges = [];
         foreach (Given::SIDES as $side) {
-            if ($this->isOf($piece, $side)) {
-                $edges[$side->value] = $this->edge($level, $side);
+            if (MakePieces::isOf($piece, $side)) {
+                $edges[$side->value] = $this->edge($facts, $at, $side);
             }
         }
         $whole = array_reduce($edges, static fn (Length $sum, Length $edge): Length => $sum->plus($edge), Length::zero());
-        if (! $this->given->plan->make->canBeDone($whole)) {
+        $isUnlike = $this->given->own(PieceSide::Front, $at) !== $this->given->own(PieceSide::Back, $at) && $piece->side === PieceSide::Both;
+        if (! $this->given->plan->make->canBeDone($whole) && ! $isUnlike) {
             return null;
         }
+        $level = $this->given->plan->at($at);
         if ($seam->joins->takesUp()) {
-            return $this->takenUp($piece, $seam, $level, $id);
+            return $this->takenUp($piece, $seam, $level, $at);
         }
-        $applied = [];
-        foreach ($edges as $side => $edge) {
-            $applied[] = Applied::drawn($piece->name, PieceSide::from($side), $level->facts->level, $this->given->sizes(PieceSide::from($side))->at($level->facts->level) ?? $level->size, $edge, Applied::SIDE_NOTCH);
-        }
+        $own = $this->cutIn($at);
+        $applied = array_map(
+            static fn (string $side, Length $edge): Applied => Applied::drawn($piece->name, PieceSide::from($side), $at, $own, $edge, Applied::SIDE_NOTCH),
+            array_keys($edges),
+            array_values($edges),
+        );
+        $says = $this->given->plan->make->canBeDone($whole)
+            ? "cut it {$this->given->saying->length($whole)} ".($whole->isPositive() ? 'longer' : 'shorter').' at each side notch, as the edge that it is sewn to'
+            : 'its length stays';
 
         return new Step(
-            id: $id,
+            given: $this->given,
+            id: self::id($piece),
             kind: StepKind::Join,
-            short: ucfirst($piece->name).": cut it {$this->given->saying->length($whole)} ".($whole->isPositive() ? 'longer' : 'shorter').' at each side notch, as the edge that it is sewn to.',
-            how: ['Nothing at its ends; notches move with it.'],
+            short: ucfirst($piece->name).": {$says}.",
+            how: ['Nothing at its ends; notches move with it.', ...($isUnlike ? [$this->notch($piece, $edges[PieceSide::Front->value] ?? Length::zero())] : [])],
             code: 'join',
-            params: ['level' => $name],
+            params: ['level' => $at->value],
             needs: [Given::TRACE],
-            amounts: [new StepAmount($name, $piece->name, StepAmount::AT_NOTCH, $whole, self::SIDES_OF_A_BODY)],
             applied: $applied,
         );
     }
 
-    /** Gathered and eased edges take a change by themselves; a band that is stretched on is cut in the proportion of its edge. */
-    private function takenUp(Piece $piece, PieceSeam $seam, LevelPlan $level, string $id): Step
+    /** Front and back are unlike: the notch stands at the front's share. */
+    private function notch(Piece $piece, Length $front): string
     {
-        $edge = $level->facts->level->value;
-        [$new, $old] = [$level->asCut, $level->asCut?->minus($level->changed)];
+        return $this->given->plan->make->canBeDone($front)
+            ? "Of {$piece->name} the side notch stands {$this->given->saying->length($front)} ".($front->isPositive() ? 'further from' : 'nearer to').' the front\'s middle, as front and back are unlike.'
+            : 'Its side notch stays where it is, though front and back are unlike.';
+    }
+
+    private static function id(Piece $piece): string
+    {
+        return 'join-'.strtolower(str_replace(' ', '-', $piece->name));
+    }
+
+    /** Gathered and eased edges take a change by themselves; a band that is stretched on is cut in the proportion of its edge. */
+    private function takenUp(Piece $piece, PieceSeam $seam, ?LevelPlan $level, Level $at): Step
+    {
+        $new = $level?->asCut;
+        $old = $level === null ? null : $new?->minus($level->changed);
         $isBand = $piece->layer->isStrip() && $seam->joins === Joins::Stretched && $new !== null && $old !== null;
 
         return new Step(
-            id: $id,
+            given: $this->given,
+            id: self::id($piece),
             kind: StepKind::Join,
             short: ucfirst($piece->name).($isBand
-                ? ": its printed length times {$this->given->saying->length($new)} by {$this->given->saying->length($old)}, as the {$edge} edge that it is stretched on to."
-                : ": takes the change of the {$edge} edge up by itself, {$seam->joins->value} on to it."),
+                ? ": its printed length times {$this->given->saying->length($new)} by {$this->given->saying->length($old)}, as the {$at->value} edge that it is stretched on to."
+                : ": takes the change of the {$at->value} edge up by itself, {$seam->joins->value} on to it."),
             code: $isBand ? 'join.stretched' : 'join.takes_up',
             needs: [Given::TRACE],
             pieces: [$piece->name],
@@ -103,46 +124,48 @@ final readonly class JoinSteps
     /** A hem facing has side seams below the last level: they go on as the line does there. */
     private function belowHip(Piece $piece): ?Step
     {
-        $last = $this->given->plan->at(Level::Hip) ?? $this->given->plan->at(Level::Waist);
-        if ($last === null || ! $piece->reach->isBelowHip()) {
+        $levels = $this->given->levels();
+        $last = end($levels);
+        if ($last === false || ! $piece->reach->isBelowHip()) {
             return null;
         }
-        $sides = array_values(array_filter(Given::SIDES, fn (PieceSide $side): bool => $this->isOf($piece, $side)));
-        $amounts = array_map(
-            static fn (StepAmount $one): StepAmount => new StepAmount($one->at, $piece->name, $one->edge, $one->amount, $one->per),
-            SideAmounts::at($this->given, $last->facts->level, 'hem', $sides),
-        );
-        $applied = [];
-        foreach ($sides as $side) {
-            $move = $this->given->told($side, $last->facts->level)->move ?? Length::zero();
+        $said = $applied = [];
+        foreach (array_filter(Given::SIDES, static fn (PieceSide $side): bool => MakePieces::isOf($piece, $side)) as $side) {
+            $move = $this->given->drawn($side, $last);
             if ($this->given->plan->make->canBeDone($move)) {
-                $applied[] = Applied::further($piece->name, Applied::SIDE, $side, null, Given::TRACE, $move, 'hem');
+                $said[$this->given->saying->move($move)][] = $side->value;
+                $applied[] = new Applied(piece: $piece->name, edge: Applied::SIDE, side: $side, level: null, stretch: 'hem', isSewn: false, line: $this->given->own($side, $last), step: null, amount: $move);
             }
         }
+        $moves = array_map(static fn (string $move, array $sides): string => (count($sides) > 1 ? 'each edge ' : "{$sides[0]} edge ").$move, array_keys($said), array_values($said));
 
-        return $amounts === [] ? null : new Step(
-            id: 'join-'.strtolower(str_replace(' ', '-', $piece->name)),
+        return $applied === [] ? null : new Step(
+            given: $this->given,
+            id: self::id($piece),
             kind: StepKind::Join,
-            short: ucfirst($piece->name).': its side edges go on as the garment\'s do at the hem: '.implode(', ', array_map(fn (StepAmount $one): string => "{$one->edge} {$this->given->saying->move($one->amount)}", $amounts)).'.',
+            short: ucfirst($piece->name).': its side edges go on as the garment\'s do at the hem: '.implode(', ', $moves).'.',
             how: ['Lay it on the new outer and trace, if in doubt.'],
             code: 'join.hem',
             params: [],
             needs: [Given::TRACE],
-            amounts: $amounts,
             applied: $applied,
         );
     }
 
-    private function isOf(Piece $piece, PieceSide $side): bool
+    /** The size that a band is cut in: the plan's own at its level. */
+    private function cutIn(Level $at): int
     {
-        return $side === PieceSide::Front ? $piece->side->isFront() : $piece->side->isBack();
+        return $this->given->plan->sizes->at($at) ?? $this->given->own(PieceSide::Front, $at);
     }
 
-    /** What a side edge gets at a level, drawn and sewn. */
-    private function edge(LevelPlan $level, PieceSide $side): Length
+    /** What a side edge gets, drawn and sewn, counted from the line that a band is cut in. */
+    private function edge(LevelFacts $facts, Level $at, PieceSide $side): Length
     {
-        $drawn = $side === PieceSide::Front ? $level->change->front : $level->change->back;
+        $given = $this->given;
+        $level = $given->plan->at($at);
+        $gap = Gap::nanometres($facts, $this->cutIn($at), $given->own($side, $at)) ?? 0.0;
+        $drawn = Length::ofNanometres((int) round($gap))->plus($given->drawn($side, $at))->plus($given->spread($side, $at));
 
-        return $level->taken->take === Take::Sew ? $drawn->minus($level->taken->perEdge ?? Length::zero()) : $drawn;
+        return $level?->taken->take === Take::Sew ? $drawn->minus($level->taken->perEdge ?? Length::zero()) : $drawn;
     }
 }

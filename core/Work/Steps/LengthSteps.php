@@ -119,11 +119,12 @@ final readonly class LengthSteps
                 default => [null],
             };
             foreach ($sides as $side) {
-                $applied[] = Applied::further($piece->name, in_array($stretch, ['hem', 'sleeve'], true) ? 'hem' : 'across', $side, null, Given::TRACE, $change, $stretch);
+                $applied[] = Applied::further($piece->name, in_array($stretch, ['hem', 'sleeve'], true) ? 'hem' : 'across', $side, null, Given::TRACE, $change, $stretch, 1);
             }
         }
 
         return new Step(
+            given: $this->given,
             id: "length-{$stretch}",
             kind: StepKind::Length,
             short: "{$verb} {$what} by {$amount}.",
@@ -131,7 +132,6 @@ final readonly class LengthSteps
             code: "length.{$stretch}",
             params: ['by' => $amount],
             needs: [Given::TRACE],
-            amounts: [new StepAmount(str_replace('_', ' ', $stretch), $names === [] ? 'front and back' : Listed::of($names), StepAmount::ACROSS, $change)],
             applied: $applied,
         );
     }
@@ -143,7 +143,7 @@ final readonly class LengthSteps
 
     private function isBlendFirst(): bool
     {
-        return $this->given->plan->lengths->order === WorkOrder::BlendFirst && $this->given->drawnSides() !== [];
+        return $this->given->plan->lengths->order === WorkOrder::BlendFirst && $this->given->drawnSides !== [];
     }
 
     private function isTooMuch(Length $change, ?Length $stretch): bool

@@ -7,6 +7,7 @@ namespace Underbolt\Work\Steps;
 use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\LevelPlan;
@@ -17,22 +18,10 @@ final class OtherEdges
 {
     private const KINDS = [SeamKind::Princess, SeamKind::Panel, SeamKind::CentreBack, SeamKind::CentreFront];
 
-    /** @return list<StepAmount> what each of them gets in the line */
-    public static function amounts(Given $given): array
-    {
-        return self::amountsOf($given, Take::InLine);
-    }
-
-    /** @return list<StepAmount> what each of them gets in the seam */
-    public static function sewnAmounts(Given $given): array
-    {
-        return self::amountsOf($given, Take::Sew);
-    }
-
     /** @return list<Applied> */
     public static function drawn(Given $given): array
     {
-        return self::applied($given, Take::InLine, static fn (string $piece, SeamKind $kind, PieceSide $side, Level $level, Length $amount): Applied => Applied::further($piece, $kind->value, $side, $level, Given::TRACE, $amount));
+        return self::applied($given, Take::InLine, static fn (string $piece, SeamKind $kind, PieceSide $side, Level $level, Length $amount, int $per): Applied => Applied::further($piece, $kind->value, $side, $level, Given::TRACE, $amount, per: max(1, $per)));
     }
 
     /**
@@ -42,7 +31,7 @@ final class OtherEdges
     public static function sewn(Given $given, Level $at, array $between): array
     {
         return array_values(array_filter(
-            self::applied($given, Take::Sew, static fn (string $piece, SeamKind $kind, PieceSide $side, Level $level, Length $amount): Applied => Applied::sewn($piece, $kind->value, $side, $level, Given::TRACE, $amount, $between)),
+            self::applied($given, Take::Sew, static fn (string $piece, SeamKind $kind, PieceSide $side, Level $level, Length $amount, int $per): Applied => Applied::sewn($piece, $kind->value, $side, $level, Given::TRACE, $amount, $between, per: max(1, $per))),
             static fn (Applied $one): bool => $one->level === $at,
         ));
     }
@@ -59,22 +48,21 @@ final class OtherEdges
         return null;
     }
 
-    /** @return list<StepAmount> */
-    private static function amountsOf(Given $given, Take $take): array
+    /** @return list<array{level: Level, kind: string, amount: Length}> what each of them gets, where they get something */
+    public static function told(Given $given, Take $take): array
     {
-        $amounts = [];
-        foreach (array_filter($given->plan->levels) as $name => $level) {
-            $others = $level->facts->edges - EdgeChange::SIDE_EDGES;
-            if ($others > 0 && self::gets($given, $level, $take)) {
-                $amounts[] = new StepAmount($name, 'beside the side seams', self::kind($given)?->words() ?? 'other', self::edge($level, $take), $others);
+        $told = [];
+        foreach (array_filter($given->plan->levels) as $level) {
+            if ($level->facts->edges > EdgeChange::SIDE_EDGES && self::gets($given, $level, $take)) {
+                $told[] = ['level' => $level->facts->level, 'kind' => self::kind($given)?->words() ?? 'other', 'amount' => self::edge($level, $take)];
             }
         }
 
-        return $amounts;
+        return $told;
     }
 
     /**
-     * @param  callable(string, SeamKind, PieceSide, Level, Length): Applied  $entry
+     * @param  callable(string, SeamKind, PieceSide, Level, Length, int): Applied  $entry
      * @return list<Applied>
      */
     private static function applied(Given $given, Take $take, callable $entry): array
@@ -85,10 +73,12 @@ final class OtherEdges
             if ($kind === null || $level->facts->edges <= EdgeChange::SIDE_EDGES || ! self::gets($given, $level, $take)) {
                 continue;
             }
-            foreach (Given::SIDES as $side) {
+            $others = $level->facts->edges - EdgeChange::SIDE_EDGES;
+            $sides = array_filter(Given::SIDES, static fn (PieceSide $side): bool => array_filter($given->pieces->having($kind, $side), static fn (Piece $piece): bool => $piece->reach->holds($level->facts->level)) !== []);
+            foreach ($sides as $side) {
                 foreach ($given->pieces->having($kind, $side) as $piece) {
                     if ($piece->reach->holds($level->facts->level)) {
-                        $entries[] = $entry($piece->name, $kind, $side, $level->facts->level, self::edge($level, $take));
+                        $entries[] = $entry($piece->name, $kind, $side, $level->facts->level, self::edge($level, $take), intdiv($others, count($sides)));
                     }
                 }
             }

@@ -20,6 +20,7 @@ final class PinSteps
         foreach ($given->pieces->shapes() as $shape => $names) {
             if (array_intersect($names, $changed) !== []) {
                 $steps[] = new Step(
+                    given: $given,
                     id: 'pin-'.str_replace(' ', '-', PlainWords::plain($shape)),
                     kind: StepKind::Pin,
                     short: 'Pin '.implode(' and ', $names)." together on their stitching lines: they make the {$shape}, and are changed as one.",

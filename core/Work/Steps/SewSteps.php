@@ -7,9 +7,8 @@ namespace Underbolt\Work\Steps;
 use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\LevelPlan;
-use Underbolt\Seam\EdgeChange;
 
 /** What is sewn in the seam: nothing is drawn, the allowance is another one between two notches. */
 final class SewSteps
@@ -33,29 +32,36 @@ final class SewSteps
         $how = $edge->isPositive() ? 'nearer the edge' : 'deeper';
         $allowance = $plan->make->pattern->seam->seamAllowance;
         $between = self::between($level->facts->level);
-        $others = OtherEdges::sewnAmounts($given);
-        $also = array_values(array_filter($others, static fn (StepAmount $one): bool => $one->at === $name));
-        $applied = [];
+        $also = array_values(array_filter(OtherEdges::told($given, Take::Sew), static fn (array $one): bool => $one['level'] === $level->facts->level));
+        $isBust = $level->facts->level === Level::Bust;
+        $sleeves = $isBust ? $given->pieces->sleeves() : [];
+        $applied = $steps = [];
         foreach (Given::SIDES as $side) {
-            $step = $given->lastDrawnIn($side, $level->facts->level);
-            array_push($applied, ...array_map(
-                static fn (Piece $piece): Applied => Applied::sewn($piece->name, Applied::SIDE, $side, $level->facts->level, $step, $edge, $between),
-                $given->pieces->atSide($level->facts->level, $side),
-            ));
+            foreach ($given->pieces->atSide($level->facts->level, $side) as $piece) {
+                $steps[] = $step = $given->lastDrawnIn($piece, $side, $level->facts->level);
+                $applied[] = Applied::sewn($piece->name, Applied::SIDE, $side, $level->facts->level, $step, $edge, $between);
+            }
+        }
+        foreach ($sleeves as $sleeve) {
+            $applied[] = Applied::sewn($sleeve->name, SeamKind::SleeveSeam->value, null, null, Given::TRACE, $edge, ['underarm', 'elbow'], 'underarm');
         }
 
         return [new Step(
+            given: $given,
             id: "sew-{$name}",
             kind: StepKind::Sew,
             short: "At the {$place} sew the side seams {$given->saying->length($edge)} {$how}".self::widths($given, $allowance, $edge).'.',
             how: [
-                "Between the notches {$between[0]} and {$between[1]}, running back to the seam line at both; nothing is drawn.",
-                ...array_map(static fn (StepAmount $one): string => "The {$one->edge} seams the same.", $also),
+                match ($level->facts->level) {
+                    Level::Bust => 'In full at the underarm, running out to the seam line at the waist notch; nothing is drawn.'.($sleeves === [] ? '' : ' The sleeve\'s seam the same at its underarm, running out at the elbow.'),
+                    Level::Waist => 'Running out to the seam line at the underarm and at the hip notch; nothing is drawn.',
+                    Level::Hip => 'From the waist notch on, and in full from the hip down to the hem; nothing is drawn.',
+                },
+                ...array_map(static fn (array $one): string => "The {$one['kind']} seams the same.", $also),
             ],
             code: 'sew',
             params: ['level' => $name],
-            needs: array_values(array_unique([Given::TRACE, ...array_map(static fn ($side): string => $given->lastDrawnIn($side, $level->facts->level), Given::SIDES)])),
-            amounts: [new StepAmount($place, 'front and back', 'each edge', $edge, EdgeChange::SIDE_EDGES), ...$also],
+            needs: array_values(array_unique([Given::TRACE, ...$steps])),
             applied: [...$applied, ...OtherEdges::sewn($given, $level->facts->level, $between)],
         )];
     }

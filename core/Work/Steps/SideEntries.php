@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Steps;
 
-use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 
 /** What the side edges get in each of the three steps that draw them: each level of each piece once from its printed line. */
@@ -21,24 +19,28 @@ final class SideEntries
         $entries = [];
         foreach (Given::SIDES as $side) {
             foreach ($given->levels() as $level) {
-                if ($given->drawnIn($side, $level) === $step) {
-                    [$line, $amount] = $given->counted($side, $level);
-                    array_push($entries, ...array_map(static fn (Piece $piece): Applied => Applied::drawn($piece->name, $side, $level, $line, $amount), $given->pieces->atSide($level, $side)));
+                foreach ($given->pieces->atSide($level, $side) as $piece) {
+                    if ($given->drawnIn($piece, $side, $level) === $step) {
+                        $entries[] = Applied::drawn($piece->name, $side, $level, $given->own($side, $level), $given->drawn($side, $level), on: $given->on($side, $level));
+                    }
                 }
             }
         }
 
-        return [...$entries, ...($step === Given::DRAW ? self::beyondSpread($given) : [])];
+        return $entries;
     }
 
-    /** @return list<Applied> */
-    private static function beyondSpread(Given $given): array
+    /** @return list<Applied> what slashing adds to the front's edges once they are drawn */
+    public static function spread(Given $given): array
     {
-        $more = $given->isSlashed() ? $given->beyondSpread() : Length::zero();
+        $entries = [];
+        foreach ($given->levels() as $level) {
+            $share = $given->spread(PieceSide::Front, $level);
+            foreach ($share->isZero() ? [] : $given->pieces->atSide($level, PieceSide::Front) as $piece) {
+                $entries[] = Applied::further($piece->name, Applied::SIDE, PieceSide::Front, $level, $given->drawnIn($piece, PieceSide::Front, $level), $share);
+            }
+        }
 
-        return $more->isZero() ? [] : array_map(
-            static fn (Piece $piece): Applied => Applied::further($piece->name, Applied::SIDE, PieceSide::Front, Level::Bust, Given::ADJUST, $more),
-            $given->pieces->atSide(Level::Bust, PieceSide::Front),
-        );
+        return $entries;
     }
 }

@@ -15,6 +15,8 @@ use Underbolt\Work\Told\SleeveEdge;
 /** What the sleeve gets: its halves where front and back are unlike, room round the arm, and what the underarm was moved by. */
 final readonly class SleeveSteps
 {
+    private const HALVES = 'sleeve-halves';
+
     /** @param  list<Piece>  $sleeves */
     private function __construct(private Given $given, private array $sleeves)
     {
@@ -26,6 +28,12 @@ final readonly class SleeveSteps
         $self = new self($given, $given->pieces->sleeves());
 
         return [...$self->halves(), ...$self->underarm(), ...$self->width()];
+    }
+
+    /** The step that what is drawn on a sleeve counts from: its halves, where they are of two sizes. */
+    private function before(): string
+    {
+        return $this->hasHalves() ? self::HALVES : Given::TRACE;
     }
 
     /** @return list<SleeveEdge> what all these steps make of its two edges; none where they leave both */
@@ -44,22 +52,33 @@ final readonly class SleeveSteps
     /** @return list<Step> */
     private function halves(): array
     {
-        [$front, $back] = [$this->given->sizes(PieceSide::Front)->bust, $this->given->sizes(PieceSide::Back)->bust];
-        if ($this->sleeves === [] || $front === null || $back === null || $front === $back) {
+        if (! $this->hasHalves()) {
             return [];
         }
+        [$front, $back] = [$this->given->own(PieceSide::Front, Level::Bust), $this->given->own(PieceSide::Back, Level::Bust)];
         $plan = $this->given->plan;
 
         return [new Step(
-            id: 'sleeve-halves',
+            given: $this->given,
+            id: self::HALVES,
             kind: StepKind::Sleeve,
             short: "Sleeve: its front half runs from the head's top to {$plan->lineOf($front)} at the underarm, its back half to {$plan->lineOf($back)}, and so down.",
             how: ["The head's top stays on {$plan->lineOf($this->given->frame())}."],
             code: 'sleeve.halves',
             params: ['front' => $plan->nameOf($front), 'back' => $plan->nameOf($back)],
             needs: [Given::TRACE],
-            pieces: MakePieces::names($this->sleeves),
+            applied: array_merge([], ...array_map(static fn (Piece $piece): array => [
+                Applied::followed($piece->name, SeamKind::SleeveSeam->value, PieceSide::Front, 'underarm', $front),
+                Applied::followed($piece->name, SeamKind::SleeveSeam->value, PieceSide::Back, 'underarm', $back),
+            ], $this->sleeves)),
         )];
+    }
+
+    private function hasHalves(): bool
+    {
+        $sizes = [$this->given->sizes(PieceSide::Front)->bust, $this->given->sizes(PieceSide::Back)->bust];
+
+        return $this->sleeves !== [] && ! in_array(null, $sizes, true) && $sizes[0] !== $sizes[1];
     }
 
     /** @return list<Step> the armhole keeps its length when it is pivoted or slashed; drawn outward it doesn't */
@@ -68,25 +87,24 @@ final readonly class SleeveSteps
         if ($this->sleeves === []) {
             return [];
         }
-        $amounts = $applied = [];
+        $moves = $applied = [];
         foreach (Given::SIDES as $side) {
             $move = $this->drawn($side);
             if ($this->given->plan->make->canBeDone($move)) {
-                $amounts[] = new StepAmount('underarm', 'sleeve', "{$side->value} edge of the sleeve seam", $move, 2);
-                array_push($applied, ...array_map(static fn (Piece $piece): Applied => Applied::further($piece->name, SeamKind::SleeveSeam->value, $side, null, Given::TRACE, $move, 'underarm'), $this->sleeves));
+                $moves[] = "{$side->value} edge {$this->given->saying->move($move)}";
+                array_push($applied, ...array_map(fn (Piece $piece): Applied => Applied::further($piece->name, SeamKind::SleeveSeam->value, $side, null, $this->before(), $move, 'underarm'), $this->sleeves));
             }
         }
-        $said = array_map(fn (StepAmount $one): string => "{$one->edge} {$this->given->saying->move($one->amount)}", $amounts);
 
-        return $amounts === [] ? [] : [new Step(
+        return $moves === [] ? [] : [new Step(
+            given: $this->given,
             id: 'sleeve-underarm',
             kind: StepKind::Sleeve,
-            short: 'Sleeve: the underarm of its seam goes with the side seam\'s: '.implode(', ', $said).'.',
+            short: 'Sleeve: the underarm of its seam goes with the side seam\'s: '.implode(', ', $moves).'.',
             how: ['Running out to nothing at the wrist; walk the head against the armhole.'],
             code: 'sleeve.underarm',
             params: [],
-            needs: [Given::TRACE],
-            amounts: $amounts,
+            needs: array_values(array_unique([Given::TRACE, $this->before()])),
             applied: $applied,
         )];
     }
@@ -94,28 +112,22 @@ final readonly class SleeveSteps
     /** What is drawn at the underarm of a side beside an adjustment that keeps the armhole's length. */
     private function drawn(PieceSide $side): Length
     {
-        $plan = $this->given->plan;
-        $change = $plan->at(Level::Bust)->change ?? null;
-        if ($change === null) {
-            return Length::zero();
-        }
-        $kept = $this->given->isPivoted() || $this->given->isSlashed() ? $plan->bust?->atEdges() : null;
-        [$all, $swung] = $side === PieceSide::Front ? [$change->front, $kept?->front] : [$change->back, $kept?->back];
-
-        // What a pivot swings is all that its mark holds.
-        return $this->given->isPivoted() ? Length::zero() : $all->minus($swung ?? Length::zero());
+        // What a pivot swings is all that its mark holds; what slashing spreads keeps the armhole as well.
+        return $this->given->isPivoted() || ! $this->given->plan->isOnLine(Level::Bust) ? Length::zero() : $this->given->drawn($side, Level::Bust);
     }
 
     /** @return list<Step> */
     private function width(): array
     {
         $edge = $this->letOut();
-        if ($edge === null) {
+        // Listed pieces without a sleeve have none.
+        if ($edge === null || ($this->sleeves === [] && $this->given->pieces->areListed)) {
             return [];
         }
         $names = $this->sleeves === [] ? ['sleeve'] : MakePieces::names($this->sleeves);
 
         return [new Step(
+            given: $this->given,
             id: 'sleeve-width',
             kind: StepKind::Sleeve,
             short: "Let the sleeve out at the upper arm: {$this->given->saying->length($edge)} at each of its two edges.",
@@ -125,9 +137,8 @@ final readonly class SleeveSteps
             ],
             code: 'sleeve.width',
             params: [],
-            needs: [Given::TRACE],
-            amounts: [new StepAmount('upper arm', implode(', ', $names), 'each edge', $edge, 2)],
-            applied: $this->sleeves === [] ? [] : array_map(static fn (string $name): Applied => Applied::further($name, SeamKind::SleeveSeam->value, null, null, Given::TRACE, $edge, 'bicep'), $names),
+            needs: array_values(array_unique([Given::TRACE, $this->before()])),
+            applied: array_map(fn (string $name): Applied => Applied::further($name, SeamKind::SleeveSeam->value, null, null, $this->before(), $edge, 'bicep'), $names),
         )];
     }
 

@@ -5,39 +5,83 @@ declare(strict_types=1);
 namespace Underbolt\Work\Steps;
 
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Listed;
+use Underbolt\Pattern\Pieces\PieceSide;
+use Underbolt\Pattern\Pieces\SeamKind;
 
-/** An amount as it is applied, with its place. */
+/** An amount as it is applied, with its place and the pieces that get it: what several edges get alike is told once. */
 final readonly class StepAmount
 {
-    public const ACROSS = 'across';
-
-    public const AT_NOTCH = 'each side notch';
-
     /**
-     * @param  string  $at  where on the garment, such as `waist`
-     * @param  string  $piece  which pieces, in words
-     * @param  string  $edge  which of their edges, such as `each edge`
+     * @param  non-empty-list<string>  $pieces
+     * @param  string  $kind  of edge, as `Applied` has it
+     * @param  ?PieceSide  $side  front or back; null where it is both, or neither
+     * @param  ?string  $stretch  where no level is told
+     * @param  ?int  $line  the size whose printed line it counts from; null where it counts from a step
+     * @param  ?int  $on  another size whose printed line the edge so comes to lie on
      * @param  Length  $amount  the one that hands apply; outward or longer above 0
      * @param  positive-int  $per  how many edges get it
-     * @param  bool  $isHeight  whether the edge goes up or down
+     * @param  bool  $isUp  whether the edge goes up or down
      */
-    public function __construct(public string $at, public string $piece, public string $edge, public Length $amount, public int $per = 1, private bool $isHeight = false)
-    {
+    public function __construct(
+        public array $pieces,
+        public string $kind,
+        public ?PieceSide $side,
+        public ?Level $level,
+        public ?string $stretch,
+        public bool $isSewn,
+        public ?int $line,
+        public ?string $step,
+        public ?int $on,
+        public Length $amount,
+        public int $per,
+        public bool $isUp,
+    ) {
     }
 
-    /**
-     * @return 'out'|'in'|'longer'|'shorter'|'up'|'down'
-     *
-     * Which way, in a word: paper gets longer or shorter, an edge goes out or in, a neckline or an armhole up or down.
-     */
+    /** Where on the garment, such as `waist`. */
+    public function at(): string
+    {
+        return match (true) {
+            $this->level === Level::Bust => 'underarm',
+            $this->level !== null => $this->level->value,
+            $this->stretch === 'bicep' => 'upper arm',
+            default => str_replace('_', ' ', (string) $this->stretch),
+        };
+    }
+
+    public function piece(): string
+    {
+        return Listed::of($this->pieces);
+    }
+
+    /** Which of their edges, such as `each edge`. */
+    public function edge(): string
+    {
+        $side = $this->side === null ? '' : "{$this->side->value} ";
+
+        return match ($this->kind) {
+            Applied::SIDE => $this->side === null ? 'each edge' : "{$this->side->value} edge",
+            Applied::SIDE_NOTCH => 'each side notch',
+            Applied::ACROSS => 'across',
+            SeamKind::SleeveSeam->value => $this->side === null ? 'each edge of the sleeve' : "{$this->side->value} edge of the sleeve",
+            SeamKind::Hem->value => 'the hem',
+            default => $side.str_replace('_', ' ', $this->kind).($this->per > 1 ? ' edges' : ' edge'),
+        };
+    }
+
+    /** @return 'out'|'in'|'longer'|'shorter'|'up'|'down' which way, in a word */
     public function way(): string
     {
-        if ($this->isHeight) {
-            return $this->amount->isPositive() ? 'up' : 'down';
-        }
-        $isLength = in_array($this->edge, [self::ACROSS, self::AT_NOTCH], true);
+        $isOn = $this->amount->isPositive();
+        $isLength = $this->isUp || in_array($this->kind, [Applied::ACROSS, Applied::SIDE_NOTCH, SeamKind::Hem->value], true);
 
-        return $this->amount->isPositive() ? ($isLength ? 'longer' : 'out') : ($isLength ? 'shorter' : 'in');
+        return match (true) {
+            $this->isUp => $isOn ? 'up' : 'down',
+            $isLength => $isOn ? 'longer' : 'shorter',
+            default => $isOn ? 'out' : 'in',
+        };
     }
 
     public function total(): Length

@@ -4,61 +4,157 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Steps;
 
-use Underbolt\Pattern\Charts\Level;
+use Underbolt\Altering\PaperWay;
 use Underbolt\Pattern\Listed;
 use Underbolt\Pattern\Pieces\PieceSide;
 
-/** Which printed lines are traced: everything after counts from them. */
-final class TraceStep
+/** Which printed lines are traced, for every piece: everything after counts from them. */
+final readonly class TraceStep
 {
+    private const PLACES = [
+        'neck_shoulder' => 'neck, shoulder and armhole', 'head' => 'the head', 'underarm' => 'the underarm', 'waist' => 'the waist', 'hip' => 'the hip', 'hem' => 'the hem', 'waist_edge' => 'the waist edge',
+    ];
+
+    private function __construct(private Given $given)
+    {
+    }
+
     /** @return list<Step> */
     public static function of(Given $given): array
     {
         if ($given->levels() === []) {
             return [];
         }
-        $plan = $given->plan;
-        $frame = $given->frame();
-        $others = self::others($given, $frame);
-        $line = $plan->lineOf($frame);
-        $isDrawn = $given->drawnSides() !== [] || $given->isPivoted();
-        $short = match (true) {
-            $others === [] && ! $isDrawn => "Trace {$line} all the way, front and back.",
-            $plan->at(Level::Bust) !== null => "Trace {$line}: neck, shoulder, armhole, and the side as it is printed.",
-            default => "Trace {$line}, the side as it is printed.",
-        };
-        $how = $others === [] ? [] : ['Trace at the side as well '.implode('; ', $others).'.'];
+        $self = new self($given);
+        $lines = TraceLines::of($given);
+        $groups = $self->groups($lines);
+        $isOneLine = count($groups) === 1 && ! str_contains($groups[0], ' at ');
 
-        return [new Step(id: Given::TRACE, kind: StepKind::Trace, short: $short, how: $how, code: 'trace', params: ['line' => $plan->nameOf($frame)], applied: SideEntries::in(Given::TRACE, $given))];
+        return [new Step(
+            given: $given,
+            id: Given::TRACE,
+            kind: StepKind::Trace,
+            short: $self->way()->asked($isOneLine ? $groups[0] : (count($groups) === 1 ? $groups[0] : 'each piece along its lines')).'.',
+            how: [...($isOneLine || count($groups) === 1 ? [] : array_map(static fn (string $group): string => "{$group}.", $groups)), ...$self->tissues($lines)],
+            code: 'trace',
+            params: ['line' => $given->plan->nameOf($given->frame())],
+            applied: SideEntries::in(Given::TRACE, $given),
+            pieces: array_values(array_unique(array_merge([], ...array_map(static fn (Traced $one): array => $one->pieces, $lines)))),
+            traces: self::joined($lines),
+        )];
     }
 
-    /** @return list<string> the lines that are wanted beside the frame's, where */
-    private static function others(Given $given, int $frame): array
+    private function way(): PaperWay
     {
+        return $this->given->plan->make->choices->paper;
+    }
+
+    /**
+     * What is traced alike is told once: `bodice front, bodice back: line 12`.
+     *
+     * @param  list<Traced>  $lines
+     * @return non-empty-list<string>
+     */
+    private function groups(array $lines): array
+    {
+        $byPiece = [];
+        foreach ($lines as $one) {
+            if ($one->line !== null) {
+                $byPiece[$one->pieces[0]][] = $one;
+            }
+        }
+        $groups = [];
+        foreach ($byPiece as $piece => $own) {
+            $groups[$this->along($own)][] = $piece;
+        }
+        $told = array_map(fn (string $along, array $pieces): string => $this->given->pieces->areListed ? Listed::of($pieces).": {$along}" : "{$along}, front and back", array_keys($groups), array_values($groups));
+        $same = array_merge([], ...array_map(static fn (Traced $one): array => $one->line === null ? $one->pieces : [], $lines));
+        if ($same !== []) {
+            $told[] = Listed::of($same).': the same for all sizes';
+        }
+
+        if (! $this->given->pieces->areListed && count($groups) > 1) {
+            // Without a list of pieces front and back are told apart.
+            $told = array_map(static fn (string $along, array $pieces): string => Listed::of($pieces).": {$along}", array_keys($groups), array_values($groups));
+        }
+
+        return $told === [] ? ['each piece'] : $told;
+    }
+
+    /** @param  non-empty-list<Traced>  $own  of one piece */
+    private function along(array $own): string
+    {
+        $sides = [];
+        foreach ($own as $one) {
+            $sides[$one->side->value ?? ''][] = $one;
+        }
+        // Of a piece that lies on one side alone the side needs no word.
+        $isBoth = count(array_filter(array_keys($sides), static fn (string $side): bool => $side !== '')) > 1;
+        $said = [];
+        foreach ($sides as $side => $lines) {
+            $where = match (true) {
+                ! $isBoth || $side === '' => '',
+                $side === PieceSide::Front->value => 'in front ',
+                default => 'at the back ',
+            };
+            $said[] = $where.$this->places($lines);
+        }
+
+        return implode(', ', $said);
+    }
+
+    /** @param  non-empty-list<Traced>  $lines */
+    private function places(array $lines): string
+    {
+        if ($lines[0]->at === 'all') {
+            return $this->given->plan->lineOf((int) $lines[0]->line);
+        }
         $at = [];
-        foreach ($given->levels() as $level) {
-            foreach (Given::SIDES as $side) {
-                [$size] = $given->counted($side, $level);
-                if ($size !== $frame) {
-                    $at[$size][$side->value][] = $level === Level::Bust ? 'underarm' : $level->value;
-                }
+        foreach ($lines as $one) {
+            $at[(int) $one->line][] = self::PLACES[$one->at] ?? $one->at;
+        }
+
+        return implode(', ', array_map(fn (int $line, array $places): string => "{$this->given->plan->lineOf($line)} at ".Listed::of(array_values(array_unique($places))), array_keys($at), array_values($at)));
+    }
+
+    /**
+     * @param  list<Traced>  $lines
+     * @return list<string>
+     */
+    private function tissues(array $lines): array
+    {
+        $first = null;
+        $others = [];
+        foreach ($lines as $one) {
+            if ($one->tissue === null || $one->line === null) {
+                continue;
+            }
+            $first ??= $one->tissue;
+            if ($one->tissue !== $first) {
+                $others[$one->tissue][$one->line] = $this->given->plan->nameOf($one->line);
             }
         }
 
-        return array_map(static fn (int $size, array $sides): string => $given->plan->lineOf($size).' '.self::where($sides), array_keys($at), $at);
+        return array_map(
+            static fn (string $tissue, array $names): string => "Lay the tissue of {$tissue} under it, waist line on waist line and grain on grain, or centre on centre, and trace ".Listed::of(array_values($names)).' there.',
+            array_keys($others),
+            array_values($others),
+        );
     }
 
-    /** @param  array<string, non-empty-list<string>>  $sides  places by side */
-    private static function where(array $sides): string
+    /**
+     * @param  list<Traced>  $lines
+     * @return list<Traced> pieces that are traced alike together
+     */
+    private static function joined(array $lines): array
     {
-        $said = array_map(Listed::of(...), $sides);
-        [$front, $back] = [$said[PieceSide::Front->value] ?? null, $said[PieceSide::Back->value] ?? null];
+        $joined = [];
+        foreach ($lines as $one) {
+            $key = implode('|', [$one->side->value ?? '', $one->line, $one->at, $one->tissue]);
+            $pieces = [...($joined[$key]->pieces ?? []), ...$one->pieces];
+            $joined[$key] = new Traced(array_values(array_unique($pieces)), $one->side, $one->line, $one->at, $one->tissue);
+        }
 
-        return match (true) {
-            $front === $back => "at the {$front}",
-            $back === null => "in front, at the {$front}",
-            $front === null => "on the back, at the {$back}",
-            default => "in front at the {$front}, and on the back at the {$back}",
-        };
+        return array_values($joined);
     }
 }

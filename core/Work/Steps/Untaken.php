@@ -7,7 +7,9 @@ namespace Underbolt\Work\Steps;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
+use Underbolt\Seam\EdgeChange;
 
 /** A change at a level where no listed piece has a side seam: shared out among the edges of panels, or told to find no piece. */
 final readonly class Untaken
@@ -30,9 +32,9 @@ final readonly class Untaken
         }
         $untaken = [];
         foreach ($given->levels() as $level) {
-            $change = $given->plan->at($level)?->change;
+            $change = new EdgeChange($given->drawn(PieceSide::Front, $level)->plus($given->spread(PieceSide::Front, $level)), $given->drawn(PieceSide::Back, $level));
             $hasSide = array_filter(Given::SIDES, static fn ($side): bool => $given->pieces->atSide($level, $side) !== []) !== [];
-            if ($change !== null && ! $hasSide && ! $change->isNone()) {
+            if (! $hasSide && ! $change->isNone()) {
                 $total = $change->round();
                 $panels = array_values(array_filter($given->pieces->outer(SeamKind::Panel), static fn (Piece $piece): bool => $piece->reach->holds($level)));
                 $untaken[] = new self($level, $total, $panels);
@@ -48,7 +50,7 @@ final readonly class Untaken
         $applied = [];
         foreach (self::all($given) as $one) {
             foreach ($one->panels as $piece) {
-                $applied[] = Applied::further($piece->name, SeamKind::Panel->value, null, $one->level, Given::TRACE, $one->edge());
+                $applied[] = Applied::further($piece->name, SeamKind::Panel->value, null, $one->level, Given::TRACE, $one->edge(), per: $one->edges());
             }
         }
 

@@ -7,6 +7,8 @@ namespace Underbolt\Work\Steps;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\Layer;
 use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\SeamKind;
+use Underbolt\Work\Facts\MakePieces;
 
 /** What ends the work on paper: seams that are sewn together are walked against each other. */
 final class WalkStep
@@ -25,17 +27,24 @@ final class WalkStep
         $linings = array_filter($given->pieces->all, static fn (Piece $piece): bool => $piece->layer === Layer::Lining);
         $notches = array_map(static fn (Level $level): string => $level->value, array_filter($given->levels(), static fn (Level $level): bool => $level !== Level::Bust));
 
+        $names = MakePieces::names(array_values(array_filter($given->pieces->all, static fn (Piece $piece): bool => $piece->has(SeamKind::Side))));
+        if ($given->pieces->areListed && $names === []) {
+            return [];
+        }
+
         return [new Step(
-            'walk',
-            StepKind::Walk,
-            'Walk front and back side seams against each other, true where they meet'.($notches === [] ? '' : ', and notch at '.implode(' and ', $notches)).'.',
-            [
+            given: $given,
+            id: 'walk',
+            kind: StepKind::Walk,
+            short: 'Walk front and back side seams against each other, true where they meet'.($notches === [] ? '' : ', and notch at '.implode(' and ', $notches)).'.',
+            how: [
                 ...($isPinned ? ['Part the pinned pieces again along their seams, and give each its seam allowance back.'] : []),
                 ...($linings === [] ? [] : ['Lay each lining on its outer: they have the same side seam.']),
                 ...($given->pieces->areListed ? [] : ['Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.']),
             ],
-            'walk',
+            code: 'walk',
             needs: array_values(array_map(static fn (Step $step): string => $step->id, $changes)),
+            pieces: $names,
         )];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Told;
 
+use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\CutLine;
@@ -20,6 +21,12 @@ final readonly class StationPlace
      */
     public function __construct(public Station $station, public array $moves, public array $blending)
     {
+    }
+
+    /** The same place, so much further in. */
+    public function lessBy(Length $spread): self
+    {
+        return new self($this->station, array_map(static fn (int $move): int => $move - $spread->nanometres, $this->moves), $this->blending);
     }
 
     /**

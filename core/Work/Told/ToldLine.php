@@ -19,15 +19,29 @@ final readonly class ToldLine
 
     public static function of(Plan $plan, StationTable $table): self
     {
-        $front = ToldSide::of($plan->front, self::places($plan, $plan->front, $table->front, $table->isFromNest));
+        $front = ToldSide::of($plan->frontDrawn, self::unspread($plan, self::places($plan, $plan->front, $table->front, $table->isFromNest)), $table->isFromNest);
         // Alike on the plan's figures a nest can still draw them apart by a hair.
-        $isAlike = $table->back === null && $plan->front->isLike($plan->back);
+        $isAlike = $table->back === null && $plan->front->isLike($plan->back) && $plan->front === $plan->frontDrawn;
 
         return new self(
             $front,
-            $isAlike ? $front : ToldSide::of($plan->back, self::places($plan, $plan->back, $table->back ?? $table->front, $table->isFromNest)),
+            $isAlike ? $front : ToldSide::of($plan->back, self::places($plan, $plan->back, $table->back ?? $table->front, $table->isFromNest), $table->isFromNest),
             $isAlike,
             $table->isFromNest,
+        );
+    }
+
+    /**
+     * Where the front is slashed it is drawn without what that spreads.
+     *
+     * @param  list<StationPlace>  $places
+     * @return list<StationPlace>
+     */
+    private static function unspread(Plan $plan, array $places): array
+    {
+        return $plan->front === $plan->frontDrawn ? $places : array_map(
+            static fn (StationPlace $place): StationPlace => $place->lessBy($plan->front->changeAtDepth($place->station->depth)->minus($plan->frontDrawn->changeAtDepth($place->station->depth))),
+            $places,
         );
     }
 

@@ -15,21 +15,34 @@ final readonly class ToldSide
     private const ON_NM = 1_000_000;
 
     /** @param  list<ToldStation>  $stations */
-    private function __construct(public array $stations, private CutLine $line)
+    private function __construct(public array $stations, private CutLine $line, private bool $isRead)
     {
     }
 
     /**
      * @param  list<StationPlace>  $places
+     * @param  bool  $isRead  whether they were read off the pattern's own lines
      */
-    public static function of(CutLine $line, array $places): self
+    public static function of(CutLine $line, array $places, bool $isRead): self
     {
         $stations = [];
         foreach ($places as $i => $place) {
-            $stations[] = new ToldStation($place->station, self::told($place, $places[$i - 1] ?? null, $places[$i + 1] ?? null));
+            $stations[] = new ToldStation($place->station, self::told($place, $places[$i - 1] ?? null, $places[$i + 1] ?? null), $place->moves);
         }
 
-        return new self($stations, $line);
+        return new self($stations, $line, $isRead);
+    }
+
+    /** How far the line that is drawn lies outside a size's own at a level: as it was read off a drawing, else as it was reckoned. */
+    public function moveFrom(Level $level, int $size): Length
+    {
+        foreach ($this->stations as $one) {
+            if ($this->isRead && $one->station->level === $level->value && isset($one->moves[$size])) {
+                return Length::ofNanometres($one->moves[$size]);
+            }
+        }
+
+        return $this->line->changeAt($level);
     }
 
     /** At a level; null where it has no size. There the line to cut lies on that level's size but for its change. */

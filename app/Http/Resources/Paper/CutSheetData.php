@@ -86,7 +86,7 @@ final readonly class CutSheetData
             cup: $plan->cup?->letter,
             headline: $sheet->headline,
             levels: array_map(CutSheetLevelData::of(...), $sheet->levels),
-            steps: array_map(static fn (Step $step): CutSheetStepData => CutSheetStepData::of($step, $sheet->work->isDoneInNest($step), $plan->make->unit), $sheet->work->steps),
+            steps: array_map(static fn (Step $step): CutSheetStepData => CutSheetStepData::of($step, $sheet->work->isDoneInNest($step), $plan), $sheet->work->steps),
             why: $sheet->work->why,
             paper: $plan->paper(),
             stations: StationTableData::of($sheet->work->line, $plan),

@@ -38,15 +38,15 @@ final readonly class CutSheetLevelData
     public static function of(CutSheetLevel $level): self
     {
         return new self(
-            level: $level->plan->facts->level->value,
+            level: $level->level->value,
             front: $level->front,
             back: $level->back,
             front_also: $level->frontAlso,
             back_also: $level->backAlso,
             done: array_map(static fn (Done $done): string => $done->text, $level->done),
-            as_cut_nm: $level->plan->asCut?->nanometres,
-            ease_as_cut_nm: $level->plan->easeAsCut?->nanometres,
-            sits: StepPictureData::ofAny(SitsPicture::of($level->plan)),
+            as_cut_nm: $level->plan?->asCut?->nanometres,
+            ease_as_cut_nm: $level->plan?->easeAsCut?->nanometres,
+            sits: $level->plan === null ? null : StepPictureData::ofAny(SitsPicture::of($level->plan)),
         );
     }
 }

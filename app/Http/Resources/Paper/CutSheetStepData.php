@@ -6,7 +6,7 @@ namespace App\Http\Resources\Paper;
 
 use App\Http\Resources\Plan\WorkStepData;
 use Underbolt\CutSheet\StepKey;
-use Underbolt\Measure\Unit;
+use Underbolt\Planning\Plan;
 use Underbolt\Work\Steps\Step;
 
 final readonly class CutSheetStepData
@@ -18,8 +18,8 @@ final readonly class CutSheetStepData
     ) {
     }
 
-    public static function of(Step $step, bool $isInNest, Unit $unit): self
+    public static function of(Step $step, bool $isInNest, Plan $plan): self
     {
-        return new self(StepKey::of($step), WorkStepData::of($step, $isInNest, $unit));
+        return new self(StepKey::of($step), WorkStepData::of($step, $isInNest, $plan));
     }
 }

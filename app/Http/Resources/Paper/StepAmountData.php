@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Paper;
 
+use Underbolt\Planning\Plan;
 use Underbolt\Work\Steps\StepAmount;
 
 /** An amount as it is applied, with its place; lengths in whole nanometres. */
@@ -14,6 +15,7 @@ final readonly class StepAmountData
      * @param  string  $edge  which edges get it, in words
      * @param  int  $amount_nm  outward or longer above 0
      * @param  'out'|'in'|'longer'|'shorter'|'up'|'down'  $way
+     * @param  ?string  $on  the printed line that the edge lies on, where that is what is told
      * @param  int  $per  how many edges get it
      */
     public function __construct(
@@ -24,11 +26,14 @@ final readonly class StepAmountData
         public string $way,
         public int $per,
         public int $total_nm,
+        public ?string $on,
     ) {
     }
 
-    public static function of(StepAmount $amount): self
+    public static function of(StepAmount $amount, Plan $plan): self
     {
-        return new self(at: $amount->at, piece: $amount->piece, edge: $amount->edge, amount_nm: $amount->amount->nanometres, way: $amount->way(), per: $amount->per, total_nm: $amount->total()->nanometres);
+        $line = $amount->on ?? ($plan->make->canBeDone($amount->amount) ? null : $amount->line);
+
+        return new self(at: $amount->at(), piece: $amount->piece(), edge: $amount->edge(), amount_nm: $amount->amount->nanometres, way: $amount->way(), per: $amount->per, total_nm: $amount->total()->nanometres, on: $line === null ? null : $plan->lineOf($line));
     }
 }

@@ -6,7 +6,6 @@ namespace App\Http\Resources\Plan;
 
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Planning\Plan;
-use Underbolt\Work\ChangeWords;
 use Underbolt\Work\PieceCut;
 
 final readonly class PieceCutData
@@ -37,7 +36,7 @@ final readonly class PieceCutData
             follows: $piece->piece->follows->words(),
             sizes: array_map($plan->nameOf(...), $piece->sizes()),
             back_sizes: $piece->back === null || $piece->back === $piece->sizes() ? null : array_map($plan->nameOf(...), $piece->back),
-            changes: ChangeWords::of($piece->changes, $plan),
+            changes: $piece->changes($plan),
             times: $piece->piece->times,
             side: $piece->piece->side->value,
         );

@@ -109,7 +109,7 @@ final readonly class PlanData
                 $plan->alternatives(),
             ),
             owned_way: $owned === null ? null : OwnedWayData::of($owned, $plan),
-            work: WorkData::of($work, $plan->make->unit),
+            work: WorkData::of($work, $plan),
             pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), PieceCut::all($plan, $work)),
             needs: array_map(NeedData::of(...), ToBuy::of($plan)->needs),
             stations: $stations->front,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use Underbolt\Altering\WorkOrder;
-use Underbolt\Measure\Unit;
+use Underbolt\Planning\Plan;
 use Underbolt\Work\Steps\Step;
 use Underbolt\Work\WorkPlan;
 
@@ -22,8 +22,8 @@ final readonly class WorkData
     ) {
     }
 
-    public static function of(WorkPlan $work, Unit $unit): self
+    public static function of(WorkPlan $work, Plan $plan): self
     {
-        return new self($work->order->value, $work->why, array_map(static fn (Step $step): WorkStepData => WorkStepData::of($step, $work->isDoneInNest($step), $unit), $work->steps));
+        return new self($work->order->value, $work->why, array_map(static fn (Step $step): WorkStepData => WorkStepData::of($step, $work->isDoneInNest($step), $plan), $work->steps));
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use App\Http\Resources\Paper\StepAmountData;
-use Underbolt\Measure\Unit;
+use Underbolt\Planning\Plan;
 use Underbolt\Work\Pictures\StepPicture;
 use Underbolt\Work\Steps\Step;
+use Underbolt\Work\Steps\StepAmount;
 use Underbolt\Work\Steps\StepKind;
 
 final readonly class WorkStepData
@@ -32,8 +33,8 @@ final readonly class WorkStepData
     ) {
     }
 
-    public static function of(Step $step, bool $isInNest, Unit $unit): self
+    public static function of(Step $step, bool $isInNest, Plan $plan): self
     {
-        return new self(id: $step->id, kind: $step->kind->value, short: $step->short, how: $step->how, amounts: array_map(StepAmountData::of(...), $step->amounts), pieces: $step->pieces(), is_in_nest: $isInNest, picture: StepPictureData::ofAny($isInNest ? null : StepPicture::of($step, $unit)));
+        return new self(id: $step->id, kind: $step->kind->value, short: $step->short, how: $step->how, amounts: array_map(static fn (StepAmount $one): StepAmountData => StepAmountData::of($one, $plan), $step->amounts), pieces: $step->pieces(), is_in_nest: $isInNest, picture: StepPictureData::ofAny($isInNest ? null : StepPicture::of($step, $plan->make->unit)));
     }
 }
