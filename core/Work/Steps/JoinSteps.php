@@ -166,6 +166,8 @@ final readonly class JoinSteps
         $gap = Gap::nanometres($facts, $this->cutIn($at), $given->own($side, $at)) ?? 0.0;
         $drawn = Length::ofNanometres((int) round($gap))->plus($given->drawn($side, $at))->plus($given->spread($side, $at));
 
-        return $level?->taken->take === Take::Sew ? $drawn->minus($level->taken->perEdge ?? Length::zero()) : $drawn;
+        $sewn = $level?->taken->take === Take::Sew ? $level->taken->perEdge ?? Length::zero() : Length::zero();
+
+        return $given->plan->make->canBeDone($sewn) ? $drawn->minus($sewn) : $drawn;
     }
 }

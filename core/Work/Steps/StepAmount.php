@@ -61,6 +61,15 @@ final readonly class StepAmount
     {
         $side = $this->side === null ? '' : "{$this->side->value} ";
 
+        return match (true) {
+            // A finding is told by its place.
+            $this->kind === $this->stretch => 'the edge',
+            default => $this->edgeOf($side),
+        };
+    }
+
+    private function edgeOf(string $side): string
+    {
         return match ($this->kind) {
             Applied::SIDE => $this->side === null ? 'each edge' : "{$this->side->value} edge",
             Applied::SIDE_NOTCH => 'each side notch',

@@ -45,11 +45,11 @@ test('what a fitting found beside the line says what is done, and how hands do i
 
 test('its amount says where, which way, and at how many edges', function (string $place, string $what, string $at, string $edge, float $amount, int $per, string $way): void {
     $one = findingStep(foundPlan($place, $what, 'both'))->amounts[0];
-    expect([$one->at, $one->edge, $one->amount->nanometres / 1e7, $one->per, $one->way()])->toEqual([$at, $edge, $amount, $per, $way]);
+    expect([$one->at(), $one->edge(), $one->amount->nanometres / 1e7, $one->per, $one->way()])->toEqual([$at, $edge, $amount, $per, $way]);
 })->with([
     ['neck', 'raise', 'neck', 'the edge', 1, 1, 'up'], ['neck', 'lower', 'neck', 'the edge', -1, 1, 'down'], ['shoulder', 'add', 'shoulder', 'the edge', 1, 1, 'out'],
     ['shoulder', 'take', 'shoulder', 'the edge', -1, 1, 'in'], ['armhole', 'lengthen', 'armhole', 'across', 1, 1, 'longer'], ['armhole', 'shorten', 'armhole', 'across', -1, 1, 'shorter'],
-    ['waist', 'narrower', 'waist', 'each edge', 1, 4, 'out'], ['waist', 'wider', 'waist', 'each edge', -1, 4, 'in'], ['princess', 'take', 'princess seam', 'the edge', -1, 1, 'in'],
+    ['waist', 'narrower', 'waist', 'each edge', 1, 4, 'out'], ['waist', 'wider', 'waist', 'each edge', -1, 4, 'in'], ['princess', 'take', 'princess', 'the edge', -1, 1, 'in'],
 ]);
 
 test('the pieces that have the seam get it, on the part where it was found; a sleeve and a collar join both', function (string $place, string $where, array $pieces): void {
@@ -71,13 +71,13 @@ test('pieces that were named get it, and no others; a note stands with it', func
     expect($step?->pieces)->toBe(['bodice front'])->and($step?->short)->toBe('Tracing 2: Lower the neck by 1 cm, in front (gapes when she bows).');
 });
 
-test('an armhole that is raised begins the side seam higher, on the part that was meant; one lengthened moves nothing there', function (string $what, string $where, array $applied): void {
+test('an armhole that is raised begins the side seam higher, on the part that was meant; one lengthened is told across', function (string $what, string $where, array $applied): void {
     $plan = foundPlan('armhole', $what, $where);
     expect(appliedIn(findingStep($plan), $plan))->toBe($applied);
 })->with([
     ['raise', 'both', ['bodice front armhole front bust up 1 after trace', 'front lining armhole front bust up 1 after trace', 'bodice back armhole back bust up 1 after trace']],
     ['lower', 'back', ['bodice back armhole back bust up -1 after trace']],
-    ['lengthen', 'both', []],
+    ['lengthen', 'both', ['bodice front across armhole 1 after trace', 'bodice back across armhole 1 after trace', 'sleeve across armhole 1 after trace', 'front lining across armhole 1 after trace']],
 ]);
 
 test('what is sewn otherwise is so on both edges of the side seam, nearer the edge outward', function (string $what, float $amount): void {

@@ -2,29 +2,16 @@
 
 declare(strict_types=1);
 
-use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
 use Underbolt\Work\Pictures\Pen;
 use Underbolt\Work\Pictures\Picture;
 use Underbolt\Work\Pictures\StepPicture;
 use Underbolt\Work\Steps\Step;
-use Underbolt\Work\Steps\StepAmount;
 use Underbolt\Work\Steps\StepKind;
 use Underbolt\Work\WorkPlan;
 
 use function Tests\Core\planOf;
-
-/** @param  array<string, float>  $cm  by place */
-function stepOf(StepKind $kind, array $cm, string $id = 'one'): Step
-{
-    $amounts = array_map(
-        static fn (string $at, float $by): StepAmount => new StepAmount($at, 'front', $kind === StepKind::Length ? StepAmount::ACROSS : 'each edge', Length::ofNanometres((int) round($by * 1e7))),
-        array_keys($cm),
-        array_values($cm),
-    );
-
-    return new Step(id: $id, kind: $kind, short: 'So.', amounts: $amounts);
-}
+use function Tests\Core\stepsOf;
 
 /** @return list<float> how far out the made line stands at bust, waist and hip */
 function madeAt(?Picture $picture): array
@@ -35,30 +22,36 @@ function madeAt(?Picture $picture): array
     return array_map(floatval(...), array_slice($found, 1));
 }
 
+/** What a fitting found on the side seam, an edge each: the one step that draws it. */
+function drawnBy(float $bust, float $waist, float $hip): Step
+{
+    return stepsOf(planOf(['choices.by_hand' => array_map(static fn (float $move): array => ['front' => $move, 'back' => $move], ['bust' => $bust, 'waist' => $waist, 'hip' => $hip])]))['draw'];
+}
+
 test('the new line is drawn out where it goes out and in where it goes in, the largest change farthest', function (): void {
-    $printed = madeAt(StepPicture::of(stepOf(StepKind::Trace, []), Unit::Centimetre));
+    $printed = madeAt(StepPicture::of(stepsOf(planOf([]))['trace'], Unit::Centimetre));
     expect($printed)->toBe([54.0, 47.0, 56.0]);
-    $picture = StepPicture::of(stepOf(StepKind::Draw, ['bust' => 0.3, 'waist' => -0.6, 'hip' => 0.6, 'hem' => 9]), Unit::Centimetre);
+    $picture = StepPicture::of(drawnBy(0.3, -0.6, 0.6), Unit::Centimetre);
     expect(madeAt($picture))->toBe([60.5, 34.0, 69.0])
         ->and(array_column($picture->notes ?? [], 2))->toBe(['0.3 cm', '0.6 cm', '0.6 cm']);
 });
 
-test('paper that is made longer opens by a strip, paper that is made shorter lies over itself; the amount stands beside it', function (string $id, float $cm, int $lowest, string $words): void {
-    $picture = StepPicture::of(stepOf(StepKind::Length, ['above waist' => $cm], $id), $words === '3/8 in' ? Unit::Inch : Unit::Centimetre);
+test('paper that is made longer opens by a strip, paper that is made shorter lies over itself; the amount stands beside it', function (string $length, float $cm, int $lowest, string $words): void {
+    $step = stepsOf(planOf(['choices.lengths' => [$length => $cm]]))["length-{$length}"];
+    $picture = StepPicture::of($step, $words === '3/8 in' ? Unit::Inch : Unit::Centimetre);
     $lower = $picture->strokes[1][0] ?? '';
     preg_match_all('/ ([\d.]+)(?=[LH])/', $lower, $heights);
     expect((float) max($heights[1]))->toBe((float) $lowest)->and($picture->notes[0][2] ?? '')->toBe($words);
 })->with([
-    ['length-above_waist', 1.0, 94, '1 cm'],
-    ['length-above_waist', -1.0, 78, '1 cm'],
-    ['length-below_waist', 2.5, 94, '2.5 cm'],
-    ['length-hem', -0.9525, 78, '3/8 in'],
+    ['above_waist', 1.0, 94, '1 cm'],
+    ['above_waist', -1.0, 78, '1 cm'],
+    ['below_waist', 2.5, 94, '2.5 cm'],
+    ['hem', -0.9525, 78, '3/8 in'],
 ]);
 
-test('what is better said in words has no picture, and none stands on a line of a nest', function (): void {
-    expect(StepPicture::of(stepOf(StepKind::Finding, ['waist' => 1.0]), Unit::Centimetre))->toBeNull()
-        ->and(StepPicture::of(stepOf(StepKind::Length, ['sleeve' => 1.0], 'length-sleeve'), Unit::Centimetre))->toBeNull()
-        ->and(StepPicture::of(stepOf(StepKind::Sleeve, []), Unit::Centimetre))->toBeNull();
+test('what is better said in words has no picture', function (): void {
+    $halves = stepsOf(planOf(['choices.front_larger' => ['bust' => 1], 'pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'sleeve'], ['name' => 'neck band']], 'choices.lengths' => ['sleeve' => 1]]));
+    expect(StepPicture::of($halves['length-sleeve'], Unit::Centimetre))->toBeNull()->and(StepPicture::of($halves['bands-12'], Unit::Centimetre))->toBeNull();
 });
 
 test('a picture is an SVG by itself, and every step of a worked make has amounts as its words have them', function (): void {

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\PieceSide;
+use Underbolt\Work\Steps\Applied;
 use Underbolt\Work\Steps\StepAmount;
 use Underbolt\Work\WorkPlan;
 
@@ -14,7 +16,7 @@ use function Tests\Core\stepsOf;
 function amountsOf(array $changes, string $step): array
 {
     return array_map(
-        static fn (StepAmount $one): string => "{$one->at}, {$one->edge} ".$one->amount->nanometres / 1e7." x{$one->per} {$one->way()}",
+        static fn (StepAmount $one): string => "{$one->at()}, {$one->edge()} ".$one->amount->nanometres / 1e7." x{$one->per} {$one->way()}",
         stepsOf(planOf($changes))[$step]->amounts ?? [],
     );
 }
@@ -28,47 +30,59 @@ function byHand(float $front, float $back, array $changes = []): array
 $unmeasured = ['pattern.seam' => (object) []];
 $left = ['choices.take' => ['waist' => 'leave', 'hip' => 'leave']];
 
-test('an amount says which way it goes: paper longer or shorter, an edge out or in, a neckline up or down', function (string $edge, float $amount, bool $isHeight, string $way): void {
-    expect((new StepAmount('waist', 'front', $edge, cm($amount), isHeight: $isHeight))->way())->toBe($way);
+/** An entry of one piece at the waist. */
+function entryOf(string $kind, float $amount, int $per = 1, bool $isUp = false): StepAmount
+{
+    return new StepAmount(['front'], $kind, PieceSide::Front, Level::Waist, null, false, 2, null, null, cm($amount), $per, $isUp);
+}
+
+test('an amount says which way it goes: paper longer or shorter, an edge out or in, a neckline up or down', function (string $kind, float $amount, bool $isUp, string $way): void {
+    expect(entryOf($kind, $amount, isUp: $isUp)->way())->toBe($way);
 })->with([
-    [StepAmount::ACROSS, 1, false, 'longer'], [StepAmount::ACROSS, -1, false, 'shorter'], [StepAmount::AT_NOTCH, 0.2, false, 'longer'], [StepAmount::AT_NOTCH, -0.2, false, 'shorter'],
-    ['each edge', 1, false, 'out'], ['each edge', -1, false, 'in'], ['front edge', 0.8, true, 'up'], ['front edge', -0.8, true, 'down'],
+    [Applied::ACROSS, 1, false, 'longer'], [Applied::ACROSS, -1, false, 'shorter'], [Applied::SIDE_NOTCH, 0.2, false, 'longer'], [Applied::SIDE_NOTCH, -0.2, false, 'shorter'],
+    [Applied::SIDE, 1, false, 'out'], [Applied::SIDE, -1, false, 'in'], ['armhole', 0.8, true, 'up'], ['armhole', -0.8, true, 'down'],
 ]);
 
 test('in all it is as often as there are edges', function (): void {
-    expect((new StepAmount('waist', 'front and back', 'each edge', cm(-0.3), 4))->total())->toEqual(cm(-1.2))
-        ->and((new StepAmount('waist', 'front', 'front edge', cm(0.5)))->total())->toEqual(cm(0.5));
+    expect(entryOf(Applied::SIDE, -0.3, 4)->total())->toEqual(cm(-1.2))->and(entryOf(Applied::SIDE, 0.5)->total())->toEqual(cm(0.5));
 });
 
-test('traced is the frame’s line, and beside it at the side those that the line lies on', function (array $changes, string $short, array $how): void {
+test('traced is each piece along its lines, what is alike once', function (array $changes, string $short, array $how): void {
     $trace = stepsOf(planOf($changes))['trace'];
     expect($trace->short)->toBe($short)->and($trace->how)->toBe($how);
 })->with([
-    'one line' => [[], 'Trace line 12 all the way, front and back.', []],
+    'one line' => [[], 'Trace line 12, front and back.', []],
     'a blend' => [
         ['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10']] + $left,
-        'Trace line 12: neck, shoulder, armhole, and the side as it is printed.', ['Trace at the side as well line 14 at the waist; line 10 at the hip.'],
-    ],
-    'a blend whose amounts bring it back onto the line' => [
-        ['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10']], 'Trace line 12: neck, shoulder, armhole, and the side as it is printed.', [],
+        'Trace line 12 at neck, shoulder and armhole and the underarm, line 14 at the waist, line 10 at the hip and the hem, front and back.', [],
     ],
     'front and back unlike' => [
-        ['choices.front_larger' => ['waist' => 1]], 'Trace line 12: neck, shoulder, armhole, and the side as it is printed.',
-        ['Trace at the side as well line 14 in front, at the waist; line 10 on the back, at the waist.'],
-    ],
-    'unlike at two levels' => [
-        ['choices.front_larger' => ['waist' => 1, 'hip' => 1]], 'Trace line 12: neck, shoulder, armhole, and the side as it is printed.',
-        ['Trace at the side as well line 14 in front, at the waist and hip; line 10 on the back, at the waist and hip.'],
+        ['choices.front_larger' => ['waist' => 1]], 'Trace each piece along its lines.',
+        ['front: line 12 at neck, shoulder and armhole, the underarm, the hip and the hem, line 14 at the waist.', 'back: line 12 at neck, shoulder and armhole, the underarm, the hip and the hem, line 10 at the waist.'],
     ],
     'without a bust' => [
         ['pattern.body_chart.full_bust' => null, 'pattern.finished.full_bust' => null, 'body.full_bust' => null, 'choices.sizes' => ['waist' => '12', 'hip' => '14'], 'choices.take' => ['hip' => 'leave']],
-        'Trace line 12, the side as it is printed.', ['Trace at the side as well line 14 at the hip.'],
+        'Trace line 12 at the waist and the waist edge, line 14 at the hip and the hem, front and back.', [],
+    ],
+    'pieces of their own' => [
+        ['choices.sizes' => ['waist' => '14'], 'pattern.pieces' => [['name' => 'bodice front'], ['name' => 'bodice back'], ['name' => 'skirt front'], ['name' => 'skirt back'], ['name' => 'sleeve'], ['name' => 'waistband'], ['name' => 'pocket', 'follows' => 'one_size']]] + $left,
+        'Trace each piece along its lines.',
+        [
+            'bodice front and bodice back: line 12 at neck, shoulder and armhole and the underarm, line 14 at the waist and the waist edge.',
+            'skirt front and skirt back: line 14 at the waist and the waist edge, line 12 at the hip and the hem.',
+            'sleeve: line 12.', 'waistband: line 14.', 'pocket: the same for all sizes.',
+        ],
+    ],
+    'two tissues' => [
+        ['choices.sizes' => ['waist' => '14'], 'pattern.ranges' => [['name' => '8-12', 'sizes' => ['8', '10', '12'], 'draft' => 'one'], ['name' => '14-18', 'sizes' => ['14', '16', '18'], 'draft' => 'one']]] + $left,
+        'Trace line 12 at neck, shoulder and armhole, the underarm, the hip and the hem, line 14 at the waist, front and back.',
+        ['Lay the tissue of 14-18 under it, waist line on waist line and grain on grain, or centre on centre, and trace 14 there.'],
     ],
 ]);
 
 test('drawn are the sides that leave their line, and no others', function (array $changes, ?string $which, array $amounts): void {
     $draw = stepsOf(planOf($changes))['draw'] ?? null;
-    expect($draw?->short)->toBe($which === null ? null : "Draw the side seam by the stations, {$which}.")->and(amountsOf($changes, 'draw'))->toBe($amounts);
+    expect($draw?->short)->toBe($which === null ? null : "Draw the side seam by its marks, {$which}.")->and(amountsOf($changes, 'draw'))->toBe($amounts);
 })->with([
     'none' => [[], null, []],
     'alike' => [byHand(0.5, 0.5), 'front and back alike', ['waist, each edge 0.5 x4 out']],
@@ -76,9 +90,9 @@ test('drawn are the sides that leave their line, and no others', function (array
     'the front alone' => [byHand(0.5, 0), 'on the front alone: the back stays on its line', ['waist, front edge 0.5 x2 out']],
     'less than hands can do at the back' => [byHand(0.5, 0.05), 'on the front alone: the back stays on its line', ['waist, front edge 0.5 x2 out']],
     'the back alone' => [byHand(0, -0.5), 'on the back alone: the front stays on its line', ['waist, back edge -0.5 x2 in']],
-    // A centimetre an edge is just the next size: nothing is measured there, but the line goes from one to the other.
-    'just onto another line' => [byHand(0, -1), 'on the back alone: the front stays on its line', []],
-    'each just onto another' => [byHand(1, -1), 'front and back each by its own', []],
+    // A centimetre an edge is just the next size: told by its amount, and by the line that it lies on.
+    'just onto another line' => [byHand(0, -1), 'on the back alone: the front stays on its line', ['waist, back edge -1 x2 in']],
+    'each just onto another' => [byHand(1, -1), 'front and back each by its own', ['waist, front edge 1 x2 out', 'waist, back edge -1 x2 in']],
 ]);
 
 test('a side that goes onto another line and back has a station for it, and a step that draws it', function (float $front, float $back, array $sides): void {
@@ -108,7 +122,8 @@ test('what is walked in the end is named: the levels that are notched, and what 
 })->with([
     'pieces not listed' => [[], 'Walk front and back side seams against each other, true where they meet, and notch at waist and hip.', ['Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.']],
     'a lining' => [['pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'front lining']]], 'Walk front and back side seams against each other, true where they meet, and notch at waist and hip.', ['Lay each lining on its outer: they have the same side seam.']],
-    'no hip' => [['pattern.pieces' => [['name' => 'front'], ['name' => 'back']], 'body.hip' => null], 'Walk front and back side seams against each other, true where they meet, and notch at waist.', []],
+    'a hip that is not measured' => [['pattern.pieces' => [['name' => 'front'], ['name' => 'back']], 'body.hip' => null], 'Walk front and back side seams against each other, true where they meet, and notch at waist and hip.', []],
+    'no hip' => [['pattern.pieces' => [['name' => 'front'], ['name' => 'back']], 'pattern.body_chart.hip' => null, 'pattern.finished.hip' => null], 'Walk front and back side seams against each other, true where they meet, and notch at waist.', []],
 ]);
 
 test('trousers keep what lies between the legs, and nothing else says so', function (?string $garment, bool $isSaid): void {
@@ -118,9 +133,8 @@ test('trousers keep what lies between the legs, and nothing else says so', funct
 
 test('where no depth is known marks are touched and joined, each side by its own where they are unlike', function (array $changes, array $told) use ($unmeasured): void {
     $draw = stepsOf(planOf($changes + $unmeasured))['draw'];
-    expect($draw->short)->toStartWith('Draw the side seam by its marks, ')->and($draw->code)->toBe('draw.marks')
-        ->and(array_slice($draw->how, 0, -1))->toBe($told)
-        ->and($draw->how[count($told)])->toBe('With underarm to waist and waist to hip typed into the pattern there would be stations.');
+    expect($draw->short)->toStartWith('Draw the side seam through its levels, ')->and($draw->code)->toBe('draw.marks')
+        ->and($draw->how)->toBe([...$told, 'With underarm to waist and waist to hip typed into the pattern there would be marks all the way down.', 'Notches on the side move with the seam.']);
 })->with([
     'alike' => [byHand(0.5, 0.5), ["Touch line 12 at the underarm, 0.5 cm outside line 12 at your tissue's waist mark, line 12 at your tissue's hip mark, and join them in a curve."]],
     'unlike' => [byHand(0.5, -0.7), [
@@ -133,20 +147,20 @@ test('where the hip’s depth alone is missing, stations lead down to the waist,
     $plan = planOf($changes + ['pattern.seam' => ['underarm_to_waist' => 20], 'choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10'], 'choices.take' => ['waist' => 'leave', 'hip' => 'leave']]);
     $draw = stepsOf($plan)['draw'];
     expect($draw->code)->toBe('draw.stations')->and($draw->how)->toBe([
-        'Moves are counted from the printed line named there.', ...$told, 'With waist to hip typed into the pattern there would be stations.',
+        'Each mark is counted from the printed line named beside it.', ...$told, 'With waist to hip typed into the pattern there would be marks all the way down.', 'Notches on the side move with the seam.',
     ]);
 })->with([
-    'alike' => [[], ["Beyond the stations touch line 10 at your tissue's hip mark, and join it in a curve."]],
+    'alike' => [[], ["Beyond these marks touch line 10 at your tissue's hip mark, and join it in a curve."]],
     'unlike' => [['choices.by_hand' => ['hip' => ['back' => -0.6]]], [
-        "Front: beyond the stations touch line 10 at your tissue's hip mark, and join it in a curve.",
-        "Back: beyond the stations touch 0.6 cm inside line 10 at your tissue's hip mark, and join it in a curve.",
+        "Front: beyond these marks touch line 10 at your tissue's hip mark, and join it in a curve.",
+        "Back: beyond these marks touch 0.6 cm inside line 10 at your tissue's hip mark, and join it in a curve.",
     ]],
 ]);
 
 test('stations that lead from nowhere are none: with one level at a known depth the marks are touched', function (): void {
     $skirt = ['pattern.body_chart.full_bust' => null, 'pattern.finished.full_bust' => null, 'body.full_bust' => null, 'pattern.seam' => ['underarm_to_waist' => 20], 'choices.sizes' => ['waist' => '12', 'hip' => '14'], 'choices.take' => ['hip' => 'leave']];
     expect(stepsOf(planOf($skirt))['draw']->how)->toBe([
-        "Touch line 12 at your tissue's waist mark, line 14 at your tissue's hip mark, and join them in a curve.", 'With waist to hip typed into the pattern there would be stations.',
+        "Touch line 12 at your tissue's waist mark, line 14 at your tissue's hip mark, and join them in a curve.", 'With waist to hip typed into the pattern there would be marks all the way down.', 'Notches on the side move with the seam.',
     ]);
 });
 
@@ -155,15 +169,15 @@ test('slashed, a bust that grows adds at the waist, one that shrinks takes away 
     expect(stepsOf(planOf($changes))['adjust']->how)->toContain(...$said);
 })->with([
     'more, into the dart' => [97, 'dart', [
-        'Spread by 2.5 cm at the bust point, the edges of the lower cut side by side; at the side a wedge opens: it is the side dart, or makes it deeper.',
-        "What that adds at the waist, 2.5 cm on each front half, goes into the waist dart; the side's printed line moves with the paper, and marks count from where it lies now.",
+        'Spread by 2.5 cm at the bust point, the edges of the lower cut side by side; at the side a wedge opens: it is the side dart, or makes it deeper. The underarm goes 2.5 cm out with it: nothing is drawn there any more.',
+        'At the waist close 2.5 cm into the waist dart.', 'At the hip close 2.5 cm into the waist dart.',
     ]],
-    'more, off the side' => [97, 'side', ['What that adds at the waist, 2.5 cm on each front half, is taken off the side again there: the waist mark counts from the printed line where it lay before.']],
+    'more, off the side' => [97, 'side', ['At the waist take 2.5 cm off the side again.']],
     'less, out of the dart' => [90, 'dart', [
-        'Overlap by 1 cm at the bust point, the edges of the lower cut side by side; at the side a wedge closes: the side dart gets smaller, or goes.',
-        "What that takes away at the waist, 1 cm on each front half, comes out of the waist dart; the side's printed line moves with the paper, and marks count from where it lies now.",
+        'Overlap by 1 cm at the bust point, the edges of the lower cut side by side; at the side a wedge closes: the side dart gets smaller, or goes. The underarm goes 1 cm in with it: nothing is drawn there any more.',
+        'At the waist let 1 cm out of the waist dart.',
     ]],
-    'less, onto the side' => [90, 'side', ['What that takes away at the waist, 1 cm on each front half, is put onto the side again there: the waist mark counts from the printed line where it lay before.']],
+    'less, onto the side' => [90, 'side', ['At the waist put 1 cm back on at the side.']],
 ]);
 
 test('a centre back on the fold is told what else can be done, as far as hands can', function (float $amount, string $told): void {
@@ -174,9 +188,9 @@ test('a centre back on the fold is told what else can be done, as far as hands c
     'too little for four edges' => [0.3, ''],
 ]);
 
-test('what goes beyond a spread is drawn at the front’s underarm, before anything else', function (): void {
+test('what goes beyond a spread is drawn at the front’s underarm, before it is slashed', function (): void {
     $slashed = ['body.full_bust' => 97, 'body.high_bust' => 84, 'pattern.body_chart.high_bust' => [78, 82, 86, 90, 94, 99], 'choices.method' => 'slash', 'choices.lead' => 'high_bust'];
     expect(amountsOf($slashed, 'adjust'))->toBe(['underarm, front edge 2.5 x2 out'])->and(amountsOf($slashed, 'draw'))->toBe([])
         ->and(amountsOf($slashed + ['choices.by_hand' => ['bust' => ['front' => 0.5], 'waist' => ['front' => 0.3]]], 'draw'))
-        ->toBe(['underarm, front edge, beyond the spread 0.5 x2 out', 'waist, front edge 0.3 x2 out']);
+        ->toBe(['underarm, front edge 0.5 x2 out', 'waist, front edge 0.3 x2 out']);
 });

@@ -75,7 +75,7 @@ test('the other edges and the centre back get what is shared out to each of them
     $told = 0;
     foreach (randomWork() as $seed => [$plan, , $sum]) {
         foreach (array_filter($plan->levels) as $level) {
-            $beside = array_filter($sum->applied(), static fn (Applied $one): bool => $one->level === $level->facts->level && ! $one->isUp && ! in_array($one->edge, [Applied::SIDE, Applied::SIDE_NOTCH], true));
+            $beside = array_filter($sum->applied(), static fn (Applied $one): bool => $one->level === $level->facts->level && ! $one->isUp && ! in_array($one->edge, [Applied::SIDE, Applied::SIDE_NOTCH, 'armhole'], true));
             $edge = $level->passed->ease->front->nanometres - ($level->taken->perEdge->nanometres ?? 0);
             $centre = -intdiv($level->taken->centreBack->nanometres, 2);
             foreach ($beside as $one) {
