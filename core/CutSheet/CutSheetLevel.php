@@ -54,11 +54,21 @@ final readonly class CutSheetLevel
         $planned = $plan->at($level);
         [$front, $back] = [$plan->frontBack->front->at($level) ?? 0, $plan->frontBack->back->at($level) ?? 0];
 
-        return new self($level, $planned, $plan->lineOf($front), $plan->lineOf($back), $front, $back, $pattern->alsoCalled($front), $pattern->alsoCalled($back), [
-            ...self::unmeasured($level, $plan),
-            ...self::entries($level, $plan, $work),
-            ...($planned === null ? [] : self::left($planned, $plan)),
-        ]);
+        return new self(
+            level: $level,
+            plan: $planned,
+            front: $plan->lineOf($front),
+            back: $plan->lineOf($back),
+            frontSize: $front,
+            backSize: $back,
+            frontAlso: $pattern->alsoCalled($front),
+            backAlso: $pattern->alsoCalled($back),
+            done: [
+                ...self::unmeasured($level, $plan),
+                ...self::entries($level, $plan, $work),
+                ...($planned === null ? [] : self::left($planned, $plan)),
+            ],
+        );
     }
 
     /** @return list<Done> */

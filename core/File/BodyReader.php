@@ -13,7 +13,7 @@ use Underbolt\Measure\Readings;
 final class BodyReader
 {
     /**
-     * @param  array<string, Length|array<string, Length>>  $typed  by point, and under `hand` how far whoever measured scatters, by point
+     * @param  array<string, Length|bool|array<string, Length>>  $typed  by point, and under `hand` how far whoever measured scatters, by point
      * @param  array<string, list<Length>>  $readings  by point, its tries; where a point has some, its measure is taken from them
      */
     public static function read(array $typed, array $readings): Body

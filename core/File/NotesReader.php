@@ -8,6 +8,7 @@ use Underbolt\File\Keys\FabricNeedKeys;
 use Underbolt\File\Keys\NotionKeys;
 use Underbolt\File\Keys\PatternFileKeys;
 use Underbolt\File\Keys\PatternKeys;
+use Underbolt\File\Keys\PlaceKeys;
 use Underbolt\File\Shape\Fields;
 use Underbolt\File\Shape\LengthShape;
 use Underbolt\File\Shape\RowShape;
@@ -20,6 +21,7 @@ use Underbolt\Pattern\Cloth\FabricNeed;
 use Underbolt\Pattern\Cloth\Notion;
 use Underbolt\Pattern\Paper\Notes;
 use Underbolt\Pattern\Paper\PatternFile;
+use Underbolt\Pattern\Paper\PrintedPlace;
 use Underbolt\Pattern\Pattern;
 
 /** Reads what the instruction sheet lists: pieces, cloth, notions, and where the paper may be cut. */
@@ -29,15 +31,24 @@ final class NotesReader
     public static function read(Fields $fields, PatternKeys $keys, int $sizes, FabricKind $fabric): Notes
     {
         return new Notes(
-            PieceReader::all($fields, $keys, $fabric),
-            array_map(static fn (Fields $need): FabricNeed => self::cloth($need, $sizes), $fields->all($keys->fabricNeeds)),
-            Known::of(
+            pieces: PieceReader::all($fields, $keys, $fabric),
+            cloth: array_map(static fn (Fields $need): FabricNeed => self::cloth($need, $sizes), $fields->all($keys->fabricNeeds)),
+            notions: Known::of(
                 array_map(static fn (Fields $notion): ?Notion => self::notion($notion, $sizes), $fields->all($keys->notions)),
             ),
-            $fields->all($keys->lengthenLines),
-            $fields->sure($keys->cloths),
-            Known::of(array_map(self::file(...), $fields->all($keys->files))),
+            lines: $fields->all($keys->lengthenLines),
+            cloths: $fields->sure($keys->cloths),
+            files: Known::of(array_map(self::file(...), $fields->all($keys->files))),
+            places: Known::of(array_map(self::place(...), $fields->all($keys->places))),
         );
+    }
+
+    private static function place(Fields $fields): ?PrintedPlace
+    {
+        $keys = new PlaceKeys;
+        [$name, $level, $below] = [$fields->get($keys->name), $fields->get($keys->level), $fields->get($keys->below)];
+
+        return $name === null || $level === null || $below === null ? null : new PrintedPlace($name, $level, $below, $fields->all($keys->pieces));
     }
 
     private static function file(Fields $fields): ?PatternFile

@@ -46,6 +46,7 @@ final class EntryWords
 
         return match ($one->kind) {
             Applied::SIDE => $front.$at,
+            'centre_back' => "centre back {$at}",
             Applied::SIDE_NOTCH => "each {$at} notch",
             Applied::ACROSS, 'hem' => $front.$at,
             'sleeve_seam' => $one->side === null ? $at : "{$one->side->value} half",
@@ -55,6 +56,12 @@ final class EntryWords
 
     private static function moved(StepAmount $one, Plan $plan): string
     {
-        return ($one->isSewn ? 'sewn ' : '')."{$plan->make->say($one->amount->abs())} {$one->way()}";
+        $amount = $plan->make->say($one->amount->abs());
+
+        return match (true) {
+            ! $one->isSewn => "{$amount} {$one->way()}",
+            $one->amount->isPositive() => "sewn {$amount} nearer the edge",
+            default => "sewn {$amount} deeper",
+        };
     }
 }

@@ -7,6 +7,7 @@ namespace Underbolt\File\Keys;
 use Underbolt\File\Shape\ConstShape;
 use Underbolt\File\Shape\DayShape;
 use Underbolt\File\Shape\Fields;
+use Underbolt\File\Shape\FlagShape;
 use Underbolt\File\Shape\Key;
 use Underbolt\File\Shape\Keys;
 use Underbolt\File\Shape\LengthShape;
@@ -32,6 +33,8 @@ final readonly class MakeKeys implements Keys
 
     public const VERSION = 1;
 
+    public const ROUND_A_BOARD = 'round_a_board';
+
     /** @var Key<string|int> */
     public Key $format;
 
@@ -41,7 +44,7 @@ final readonly class MakeKeys implements Keys
     /** @var Key<Unit> */
     public Key $unit;
 
-    /** @var Key<array<string, Length|array<string, Length>>> */
+    /** @var Key<array<string, Length|bool|array<string, Length>>> */
     public Key $body;
 
     /** @var Key<array<string, list<Length>>> */
@@ -92,8 +95,8 @@ final readonly class MakeKeys implements Keys
         $this->unit = new Key('unit', new WordShape(Unit::class), 'what plain numbers are in', isRequired: true);
         $this->body = new Key(
             'body',
-            new NamedShape([...$measures, 'hand' => self::hand()]),
-            'one figure for each point: the measure; under `hand` how far the readings of whoever measured lie apart, by point',
+            new NamedShape([...$measures, 'hand' => self::hand(), self::ROUND_A_BOARD => new FlagShape]),
+            'one figure for each point: the measure; under `hand` how far the readings of whoever measured lie apart, by point; `round_a_board`: whether the hip was measured round one',
             isRequired: true,
         );
         $this->readings = new Key(

@@ -100,6 +100,8 @@ final readonly class PatternKeys implements Keys
         /** @var Key<list<Fields>> */
         public Key $pieces = new Key('pieces', new ListShape(new ObjectShape(new PieceKeys), 60)),
         /** @var Key<list<Fields>> */
+        public Key $places = new Key('places', new ListShape(new ObjectShape(new PlaceKeys), 60), 'slits, notches, pockets, pleats: told where a length or a blend moves them'),
+        /** @var Key<list<Fields>> */
         public Key $fabricNeeds = new Key('fabric_needs', new ListShape(new ObjectShape(new FabricNeedKeys), 60)),
         /** @var Key<list<Fields>> */
         public Key $notions = new Key('notions', new ListShape(new ObjectShape(new NotionKeys), 60)),

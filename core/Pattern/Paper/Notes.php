@@ -17,6 +17,7 @@ final readonly class Notes
      * @param  list<Notion>  $notions
      * @param  list<LengthenLine>  $lines
      * @param  string  $cloths  recommended, as printed
+     * @param  list<PrintedPlace>  $places  slits, notches, pockets, pleats
      * @param  list<PatternFile>  $files  where the pattern comes as files
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Notes
         public array $lines = [],
         public string $cloths = '',
         public array $files = [],
+        public array $places = [],
     ) {
     }
 }

@@ -6,6 +6,8 @@ namespace Underbolt\Work\Steps;
 
 use Underbolt\Altering\Take;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Listed;
+use Underbolt\Pattern\Paper\PrintedPlace;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\DrawnHow;
@@ -50,7 +52,7 @@ final readonly class DrawStep
                     ? ['Each mark is counted from the printed line named beside it'.($isPivoted ? '; what the pivot did is in it' : '').($given->isSlashed() ? '; what slashing spreads comes later and is not in it' : '').'.', ...$self->beyond($open, $toldSides)]
                     : [...array_map($self->joined(...), $toldSides), ...$self->wanted()]),
                 ...$self->unmeasured(),
-                'Notches on the side move with the seam.',
+                self::moving($given),
                 ...NotHeld::told($given),
                 ...$self->panels(),
                 ...($bust?->isSwung() === true && ! $isPivoted ? ['There is no armhole with a shoulder end to pin: nothing is pivoted, the bust adjustment is in the line.'] : []),
@@ -62,6 +64,14 @@ final readonly class DrawStep
             needs: $isPivoted ? [Given::TRACE, Given::ADJUST] : [Given::TRACE],
             applied: [...SideEntries::in(Given::DRAW, $given), ...OtherEdges::drawn($given), ...Untaken::applied($given)],
         )];
+    }
+
+    /** What is printed at the side's edge goes with it. */
+    private static function moving(Given $given): string
+    {
+        $names = array_map(static fn (PrintedPlace $place): string => $place->name, $given->plan->make->pattern->notes->places);
+
+        return $names === [] ? 'Notches on the side move with the seam.' : 'Notches on the side move with the seam; where it lies at the side, '.Listed::of($names).' too.';
     }
 
     /** @return list<string> the levels that the line lies at without a measure, and how it found them */

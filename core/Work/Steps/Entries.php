@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Steps;
 
+use Underbolt\Pattern\Charts\Level;
+
 /** The amounts of a step, picked out of what it applies: what several pieces get alike, and front and back, is one entry. */
 final class Entries
 {
@@ -23,7 +25,12 @@ final class Entries
             }
         }
 
-        return self::joined(array_map(self::entry(...), array_values($groups)));
+        $entries = self::joined(array_map(self::entry(...), array_values($groups)));
+        $place = static fn (StepAmount $one): int => $one->level === null ? count(Level::cases()) : (int) array_search($one->level, Level::cases(), true);
+        // From the top down, whichever side came first.
+        usort($entries, static fn (StepAmount $one, StepAmount $other): int => $place($one) <=> $place($other));
+
+        return $entries;
     }
 
     /**

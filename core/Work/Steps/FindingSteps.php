@@ -10,7 +10,6 @@ use Underbolt\Altering\FittingPlace;
 use Underbolt\Altering\FrontOrBack;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Work\Facts\MakePieces;

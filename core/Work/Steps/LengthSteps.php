@@ -10,6 +10,7 @@ use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Listed;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\LengthenLine;
+use Underbolt\Pattern\Paper\PrintedPlace;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Work\Facts\MakePieces;
@@ -59,9 +60,19 @@ final readonly class LengthSteps
                 : "Cut across {$place} and ".($change->isPositive() ? 'spread' : 'overlap').' by the amount, front and back the same; keep fold and grain line straight.',
             $this->isBlendFirst() ? 'Rejoin the drawn line across the gap.' : 'True the side seam across it.',
             ...($along === [] ? [] : [Listed::of($along).': the length follows.']),
+            ...$this->moved($upper, $change),
         ];
 
         return [$this->step($stretch, $what, $change, $how, $this->given->pieces->across($upper, $lower))];
+    }
+
+    /** @return list<string> what is printed below the stretch, and goes with the paper */
+    private function moved(Level $upper, Length $change): array
+    {
+        $places = array_filter($this->given->plan->make->pattern->notes->places, static fn (PrintedPlace $place): bool => $place->isBelow($upper));
+        $names = array_values(array_map(static fn (PrintedPlace $place): string => $place->name.($place->pieces === [] ? '' : ' ('.Listed::of($place->pieces).')'), $places));
+
+        return $names === [] ? [] : [Listed::of($names).": goes {$this->given->saying->length($change)} ".($change->isPositive() ? 'down' : 'up').' with the paper.'];
     }
 
     /** @return list<Step> */

@@ -76,6 +76,7 @@ final readonly class StepAmount
             Applied::ACROSS => 'across',
             SeamKind::SleeveSeam->value => $this->side === null ? 'each edge of the sleeve' : "{$this->side->value} edge of the sleeve",
             SeamKind::Hem->value => 'the hem',
+            SeamKind::CentreBack->value => 'centre back edges',
             default => $side.str_replace('_', ' ', $this->kind).($this->per > 1 ? ' edges' : ' edge'),
         };
     }

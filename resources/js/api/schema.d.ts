@@ -1875,6 +1875,13 @@ export interface components {
              * @enum {string|null}
              */
             true_seams?: "ease" | "hem" | null;
+            /**
+             * @description how the line gets to the cloth
+             * @enum {string|null}
+             */
+            paper?: "trace" | "draw_on" | "project" | "print" | null;
+            /** @description whether the sleeve's steps come before the body's */
+            sleeve_first?: boolean | null;
             /** @description whether the bust is adjusted to its frame though full bust or cup leads */
             adjust_bust?: boolean | null;
         };
@@ -3438,6 +3445,18 @@ export interface components {
                     below: string;
                 })[] | null;
             }[] | null;
+            /** @description slits, notches, pockets, pleats: told where a length or a blend moves them */
+            places?: {
+                name: string;
+                /**
+                 * @description bust is the underarm
+                 * @enum {string}
+                 */
+                level: "bust" | "waist" | "hip";
+                /** @description below 0 it lies above */
+                below: string;
+                pieces?: string[] | null;
+            }[] | null;
             fabric_needs?: {
                 view?: string | null;
                 cloth?: string | null;
@@ -3938,6 +3957,8 @@ export interface components {
             /** @description how many edges get it */
             per: number;
             total_nm: number;
+            /** @description the printed line that the edge lies on, where that is what is told */
+            on: string | null;
         };
         StepData: {
             sizes: number;

@@ -6,7 +6,6 @@ use Underbolt\Advice\Choosers;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Facts\NeededPoints;
 use Underbolt\Planning\Plan;
-use Underbolt\Work\ChangeWords;
 use Underbolt\Work\OnTissue;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\WorkPlan;
@@ -154,16 +153,16 @@ test('pieces say what their edges get, and bands what they get at each notch', f
     ]]);
     $names = static fn (?array $sizes): ?array => $sizes === null ? null : array_map($plan->nameOf(...), $sizes);
     $cut = array_map(
-        static fn (PieceCut $piece): array => [$piece->piece->name, $piece->frame === null ? null : $plan->nameOf($piece->frame), $names($piece->front), $names($piece->back), ChangeWords::of($piece->changes, $plan)],
+        static fn (PieceCut $piece): array => [$piece->piece->name, $piece->frame === null ? null : $plan->nameOf($piece->frame), $names($piece->front), $names($piece->back), $piece->changes($plan)],
         PieceCut::all($plan, WorkPlan::of($plan)),
     );
     expect($cut)->toBe([
-        ['front', '12', ['14', '12'], null, ['waist out 0.7 cm']],
-        ['Back bodice', '12', null, ['10', '12'], ['waist out 0.7 cm']],
-        ['sleeve', '12', null, null, []],
-        ['waistband', null, ['12'], ['12'], ['at each waist notch longer 0.7 cm']],
-        ['hem facing', null, ['12'], ['12'], ['hem in 0.5 cm']],
-        ['skirt back', null, null, ['12'], ['waist out 0.7 cm', 'hip in 0.5 cm']],
+        ['front', '12', ['14', '12'], null, ['underarm on line 14', 'waist 0.7 cm out', 'armhole underarm on line 14']],
+        ['Back bodice', '12', null, ['10', '12'], ['underarm on line 10', 'waist 0.7 cm out', 'armhole underarm on line 10']],
+        ['sleeve', '12', null, null, ['front half in line 14', 'back half in line 10']],
+        ['waistband', null, ['12'], ['12'], ['each waist notch 1.4 cm longer']],
+        ['hem facing', null, ['12'], ['12'], ['back hem 0.5 cm in']],
+        ['skirt back', null, null, ['12'], ['waist 0.7 cm out', 'hip 0.5 cm in']],
     ]);
 });
 

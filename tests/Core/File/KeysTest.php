@@ -79,7 +79,7 @@ test('what the schema refuses the reader refuses', function (): void {
     $schema = json_decode((string) json_encode(MakeSchema::whole()), false, flags: JSON_THROW_ON_ERROR);
     $validator = new Validator;
     $outcomes = ['both refuse' => 0, 'both accept' => 0, 'only the reader refuses' => 0];
-    for ($run = 0; $run < 300; $run++) {
+    for ($run = 0; $run < 450; $run++) {
         $file = mutated(completeFile(), static fn (int $in): bool => mt_rand(1, $in) === 1);
         $isValid = $validator->validate($file, $schema)->isValid();
         try {

@@ -31,7 +31,7 @@ function sheetOf(Plan $plan): CutSheet
 
 test('level by level the sheet says which line to follow and what is done there', function (array $changes, string $level, string $front, string $back, array $done): void {
     $levels = array_column(array_map(
-        static fn ($one): array => ['level' => $one->plan->facts->level->value, 'of' => $one],
+        static fn ($one): array => ['level' => $one->level->value, 'of' => $one],
         sheetOf(planOf($changes))->levels,
     ), 'of', 'level');
     expect([$levels[$level]->front, $levels[$level]->back, array_map(static fn (Done $done): string => $done->text, $levels[$level]->done)])->toBe([$front, $back, $done]);
@@ -39,10 +39,10 @@ test('level by level the sheet says which line to follow and what is done there'
     'as printed' => [[], 'waist', 'line 12', 'line 12', []],
     'in the line' => [
         ['body.waist' => 77.6, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line']],
-        'waist', 'line 12', 'line 12', ['let out 0.9 cm an edge, in the line'],
+        'waist', 'line 12', 'line 12', ['each edge 0.9 cm out'],
     ],
     'in the seam' => [
-        ['body.waist' => 73, 'choices.sizes' => ['waist' => '12']], 'waist', 'line 12', 'line 12', ['taken in 0.25 cm an edge, in the seam'],
+        ['body.waist' => 73, 'choices.sizes' => ['waist' => '12']], 'waist', 'line 12', 'line 12', ['each edge sewn 0.25 cm deeper'],
     ],
     'left' => [
         ['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'leave']],
@@ -50,15 +50,15 @@ test('level by level the sheet says which line to follow and what is done there'
     ],
     'at the centre back' => [
         ['body.waist' => 72, 'choices.sizes' => ['waist' => '12'], 'choices.centre_back' => ['waist' => 2]],
-        'waist', 'line 12', 'line 12', ['taken in 2 cm at the centre back'],
+        'waist', 'line 12', 'line 12', ['centre back edges 1 cm in'],
     ],
     'for the bust' => [
         ['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is'], 'bust', 'line 12', 'line 12',
-        ['4 cm added for the bust, in the line'],
+        ['each edge 1 cm out, for the bust'],
     ],
     'front and back unlike, and by hand' => [
         ['choices.front_larger' => ['hip' => 1], 'choices.by_hand' => ['hip' => ['front' => 0.5]]],
-        'hip', 'line 14', 'line 10', ['by hand an edge: front out 0.5 cm, back nothing'],
+        'hip', 'line 14', 'line 10', ['front edges 0.5 cm out', 'back edges on line 10'],
     ],
 ]);
 
@@ -126,7 +126,7 @@ test('with sizes hidden no sentence of the sheet names one', function (): void {
     ]));
     $sheet = sheetOf($plan);
     $said = implode("\n", [
-        $sheet->headline, $sheet->toile, ...array_map(static fn (Step $step): string => $step->text(), $sheet->work->steps), ...$sheet->work->spoken,
+        $sheet->headline, $sheet->toile, ...array_map(static fn (Step $step): string => $step->text(), $sheet->work->steps), ...$sheet->work->spoken(),
         ...array_map(static fn ($caution): string => $caution->text, Cautions::of($plan)),
         ...array_map(static fn ($level): string => "{$level->front} {$level->back}", $sheet->levels),
         ...array_map(static fn ($station): string => "{$station->from} {$station->to}", $plan->stations()),

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Underbolt\Advice\Caution;
 use Underbolt\Advice\Cautions;
 use Underbolt\Sizing\EaseBand;
 
@@ -47,11 +48,6 @@ test('and is not said where it doesn\'t', function (array $changes): void {
         'body.height' => 173,
         'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]],
     ]],
-    'a height, where the waist is measured' => [[
-        'body.height' => 180,
-        'body.underarm_to_waist' => 20,
-        'pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]],
-    ]],
     'pulled on, wide enough' => [['pattern.pulled_on' => true, 'pattern.finished.waist' => [90, 95, 100, 105, 110, 115]]],
     'pulled on, and stretches' => [['pattern.pulled_on' => true, 'pattern.fabric' => ['kind' => 'knit', 'stretch_percent' => 30]]],
     'thighs over a free hip' => [['body.thigh_level' => 120, 'pattern.levels.hip' => 'free']],
@@ -64,6 +60,15 @@ test('ease at the bust has a name', function (float $cm, string $band): void {
     [-0.1, 'stretched'], [0, 'close-fitting'], [7.4, 'close-fitting'], [7.5, 'fitted'], [10.1, 'fitted'], [10.2, 'semi-fitted'],
     [12.9, 'semi-fitted'], [13, 'loose'], [20.3, 'loose'], [20.4, 'very loose'],
 ]);
+
+test('another height than the drafted one is said with both figures; where the waist is measured nothing is guessed', function (): void {
+    $said = static fn (array $changes): array => array_map(static fn (Caution $one): string => $one->text, Cautions::of(planOf($changes + ['body.height' => 180])));
+    $range = ['pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]]];
+    expect($said($range + ['body.underarm_to_waist' => 20]))->toBe(['It is drafted for a height of 168 cm, this body is 180 cm: 12 cm taller. The lengths that were measured decide; nothing is changed for the height by itself.'])
+        // A row of the chart counts in the size at the bust, and before the envelope's.
+        ->and($said($range + ['pattern.lengths' => ['height' => [164, 166, 171, 172, 174, 176]]])[0])->toContain('a height of 171 cm, this body is 180 cm: 9 cm taller')
+        ->and($said($range + ['pattern.lengths' => ['height' => [164, 166, 176, 178, 180, 182]]]))->toBe([]);
+});
 
 test('a taller body is told how much falls above the waist, as a guess', function (): void {
     $plan = planOf([

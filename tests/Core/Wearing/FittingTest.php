@@ -76,7 +76,7 @@ test('whatever is neither is a step of its own, with its pieces and what to do',
     $steps = array_values(array_filter(WorkPlan::of(planWith([$finding]))->steps, static fn (Step $step): bool => $step->kind === StepKind::Finding));
     expect($steps)->toHaveCount(1)
         ->and($steps[0]->short)->toBe('Tracing 2: Raise the armhole by 1 cm, front and back (Pulls when she waves).')
-        ->and($steps[0]->pieces)->toBe(['front', 'sleeve'])->and($steps[0]->how[0])->toContain('walk the head against the armhole');
+        ->and($steps[0]->pieces)->toBe(['front', 'sleeve'])->and($steps[0]->how[0])->toContain('the side seam begins there.');
     // One part alone of a length, and a seam that is sewn narrower, are steps too.
     foreach ([['place' => 'waist', 'what' => 'lengthen', 'amount' => '1', 'where' => 'back'], ['place' => 'side_seam', 'what' => 'narrower', 'amount' => '0.3']] as $other) {
         expect(array_column(WorkPlan::of(planWith([$other]))->steps, 'kind'))->toContain(StepKind::Finding);
