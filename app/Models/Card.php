@@ -27,6 +27,7 @@ use Underbolt\Measure\Readings;
  * @property string $measured_by who held the tape; may be empty
  * @property PointSet $point_set which points are asked for
  * @property list<string> $answers keys of findings that were answered "it is so"
+ * @property bool $round_a_board whether the hip was measured round one
  * @property Wearer $wearer
  * @property Collection<int, Reading> $readings
  */
@@ -37,11 +38,11 @@ final class Card extends Model
     use OwnedByUser;
     use Versioned;
 
-    public const KEPT = ['taken_on', 'foundation', 'measured_by', 'point_set', 'answers'];
+    public const KEPT = ['taken_on', 'foundation', 'measured_by', 'point_set', 'answers', 'round_a_board'];
 
     public const BELONGS_TO = ['user_id', 'wearer_id'];
 
-    protected $attributes = ['foundation' => '', 'measured_by' => '', 'version' => 1, 'point_set' => 'dress', 'answers' => '[]'];
+    protected $attributes = ['foundation' => '', 'measured_by' => '', 'version' => 1, 'point_set' => 'dress', 'answers' => '[]', 'round_a_board' => false];
 
     /** @return BelongsTo<Wearer, $this> */
     public function wearer(): BelongsTo
@@ -123,6 +124,6 @@ final class Card extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['taken_on' => 'immutable_date:Y-m-d', 'version' => 'integer', 'point_set' => PointSet::class, 'answers' => 'array'];
+        return ['taken_on' => 'immutable_date:Y-m-d', 'version' => 'integer', 'point_set' => PointSet::class, 'answers' => 'array', 'round_a_board' => 'boolean'];
     }
 }

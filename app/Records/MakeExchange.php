@@ -16,6 +16,7 @@ use Throwable;
 use Underbolt\File\CardLine;
 use Underbolt\File\Keys\ClothKeys;
 use Underbolt\File\Keys\FittingKeys;
+use Underbolt\File\Keys\MakeKeys;
 use Underbolt\File\Keys\VerdictKeys;
 use Underbolt\File\MakeFile;
 use Underbolt\File\MakeReader;
@@ -46,6 +47,7 @@ final class MakeExchange
             $unit,
             self::inTapeOrder($readings),
             array_map(static fn (HandPoint $at): string => $at->inFile(), Hand::called($make->user_id, $make->card->measured_by)->points ?? []),
+            $make->card->round_a_board,
             $make->card->foundation,
             $make->pattern->named(),
             MakeFile::choices($make->choices, $make->unit, $unit),
@@ -98,6 +100,7 @@ final class MakeExchange
             'taken_on' => $today,
             'foundation' => self::name($file->foundation ?? null),
             'measured_by' => self::measuredBy($user, $wearer, MakeFile::hand($file, $core->unit)),
+            'round_a_board' => (self::object($file->body ?? null)->{MakeKeys::ROUND_A_BOARD} ?? false) === true,
         ]);
         foreach (MakeFile::readings($file) as $code => $tries) {
             foreach ($tries as $index => $text) {

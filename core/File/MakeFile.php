@@ -26,6 +26,7 @@ final class MakeFile
     /**
      * @param  array<string, list<string>>  $readings  tries by point, each with its unit in words where it isn't the file's
      * @param  array<string, string>  $hand  how far the hand that measured scatters, by point, each with its unit
+     * @param  bool  $isRoundABoard  whether the hip was measured round one
      * @param  stdClass  $pattern  as typed, in the file's unit or with units in words
      * @param  stdClass  $choices  likewise
      * @param  array<string, stdClass|string>  $told  what is told of the make beside it, by key; what is empty is left out
@@ -36,6 +37,7 @@ final class MakeFile
         Unit $unit,
         array $readings,
         array $hand,
+        bool $isRoundABoard,
         string $foundation,
         stdClass $pattern,
         stdClass $choices,
@@ -52,7 +54,7 @@ final class MakeFile
             'format' => MakeKeys::FORMAT,
             'version' => MakeKeys::VERSION,
             'unit' => $unit->value,
-            'body' => (object) [...$body, ...($hand === [] ? [] : ['hand' => $hand])],
+            'body' => (object) [...$body, ...($hand === [] ? [] : ['hand' => $hand]), ...($isRoundABoard ? [MakeKeys::ROUND_A_BOARD => true] : [])],
             ...($several === [] ? [] : ['readings' => $several]),
             ...($foundation === '' ? [] : ['foundation' => $foundation]),
             'pattern' => $pattern,

@@ -30,7 +30,7 @@ test('what a record keeps stands in a file as it was typed, days as days', funct
         'sizes_hidden' => true, 'wardrobe' => new stdClass, 'is_demo' => false,
     ]);
     $card = $wearer->cards()->create(['user_id' => $wearer->user_id, 'taken_on' => '2026-11-20', 'answers' => ['waist_low']]);
-    expect($card->kept())->toBe(['taken_on' => '2026-11-20', 'foundation' => '', 'measured_by' => '', 'point_set' => PointSet::Dress->value, 'answers' => ['waist_low']]);
+    expect($card->kept())->toBe(['taken_on' => '2026-11-20', 'foundation' => '', 'measured_by' => '', 'point_set' => PointSet::Dress->value, 'answers' => ['waist_low'], 'round_a_board' => false]);
 });
 
 test('of a document a record takes its texts and documents, and nothing else', function (): void {

@@ -16,7 +16,7 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
             '22 all the way, with 5 cm added for the bust and the waist let out 3 cm.',
             'XL all the way.',
             null,
-            '16 all the way.',
+            '16, 18, 18.',
             'S7 all the way, the waist let out 9 cm.',
             '36 at the waist; waits for the hip, not measured yet.',
             'M all the way.',
@@ -220,7 +220,7 @@ test('a newer card on the same foundation is announced with what it would change
     expect($this->getJson("/api/makes/{$make->id}")->json('newer_card'))->toBe([
         'id' => $newer->id, 'taken_on' => '2026-11-22', 'measures' => [
             'waist 79 cm, was 74 cm',
-        ], 'headline' => '12, 14, 12.',
+        ], 'headline' => '12, 16, 12.',
     ]);
 });
 

@@ -127,7 +127,7 @@ final class RecordsReader
         $held = self::held($card, Card::KEPT, $where, [
             'taken_on' => ['required', 'date_format:Y-m-d'], 'foundation' => ['present', 'nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],
             'measured_by' => ['nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],
-            'point_set' => ['required', Rule::enum(PointSet::class)], 'answers' => ['present', 'array'], 'answers.*' => ['string', 'max:60'],
+            'point_set' => ['required', Rule::enum(PointSet::class)], 'answers' => ['present', 'array'], 'answers.*' => ['string', 'max:60'], 'round_a_board' => ['sometimes', 'boolean'],
         ]);
         $day = self::text($held, 'taken_on');
         $readings = array_map(static fn (stdClass $reading): KeptRecord => self::reading($reading, $where, $name), self::listed($card, 'readings'));
