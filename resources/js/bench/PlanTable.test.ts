@@ -26,8 +26,8 @@ it('reads body, chart, cut, garment as cut and the room in it, level by level', 
         '95.5',
         '14 12–14',
         '14',
-        '103.5',
-        '+8drafted +8',
+        '104',
+        '+8.5drafted +8',
     ]);
 });
 

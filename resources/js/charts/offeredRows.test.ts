@@ -4,7 +4,7 @@ import { expect, it } from 'vitest';
 import { show, told, words } from '../../../tests/Front/show';
 import type { PatternDocument } from '../api/types';
 import ChartGrid from './ChartGrid.vue';
-import { rowsInSight } from './rows';
+import { lengthRows, rowsInSight } from './rows';
 
 const document = {
     sizes: ['8', '10'],
@@ -41,7 +41,12 @@ it('rows that every chart has, and those with a figure, are in sight; the others
         'finished_by.0.finished.waist',
         'finished_by.0.finished.hip',
     ]);
-    expect(offered.map(({ name }) => name)).toEqual(['High bust', 'Front width', 'Sleeve, upper arm']);
+    expect(offered.map(({ name }) => name)).toEqual([
+        'High bust',
+        'Front width',
+        'Sleeve, upper arm',
+        ...lengthRows.map(({ name }) => name),
+    ]);
 });
 
 it('a row is put in by a press, and the hand is in it', async () => {

@@ -61,9 +61,9 @@ export function garmentShape(document: PatternDocument, unit: 'cm' | 'in'): Garm
                 ),
         },
         typed: {
-            waist: oneLength(document.seam.underarm_to_waist) || null,
-            hip: oneLength(document.seam.waist_to_hip) || null,
-            hem: oneLength(document.seam.hip_to_hem) || null,
+            waist: oneLength(document.seam.underarm_to_waist),
+            hip: oneLength(document.seam.waist_to_hip),
+            hem: oneLength(document.seam.hip_to_hem),
         },
         fromWaist,
         hasLegs: document.garment === 'trousers',

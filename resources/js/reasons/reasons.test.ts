@@ -19,11 +19,27 @@ it('every other way shows its sizes and the receipt of its cost, and one is on t
         'Best',
         'One size',
         'Closest',
+        'By the finished garment',
+        'Brought nearer',
         'Only what you own',
     ]);
-    expect(shown.findAll('.sizes').map(words)).toEqual(['14 – 16 – 14', '18', '14 – 18 – 14', '14']);
-    expect(shown.findAll('.sum .cost').map(words)).toEqual(['8.65', '47.75', '9.65', '23.45']);
-    expect(shown.findAll('.chosen h3').map(words)).toEqual(['Closest']);
+    expect(shown.findAll('.sizes').map(words)).toEqual([
+        '14 – 18 – 14',
+        '18',
+        '14 – 18 – 14',
+        '14 – 16 – 14',
+        '16 – 18 – 14',
+        '14',
+    ]);
+    expect(shown.findAll('.sum .cost').map(words)).toEqual([
+        '9.65',
+        '47.75',
+        '9.65',
+        '8.65',
+        '11.80',
+        '23.45',
+    ]);
+    expect(shown.findAll('.chosen h3').map(words)).toEqual(['Best', 'Closest']);
 });
 
 it('a way is taken with exactly its sizes and its adjustment; the best is left to the planner', async () => {
@@ -31,6 +47,7 @@ it('a way is taken with exactly its sizes and its adjustment; the best is left t
         ...plans.blend,
         alternatives: plans.blend.alternatives.map((way) => ({
             ...way,
+            chosen: false,
             adjusts_bust: way.name === 'one_size',
         })),
     });

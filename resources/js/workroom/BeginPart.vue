@@ -175,7 +175,7 @@ const setReading = (code: string, text: string): void => {
                 <TextField
                     v-for="length in lengths"
                     :key="length.key"
-                    :model-value="oneLength(document.seam[length.key])"
+                    :model-value="oneLength(document.seam[length.key]) ?? ''"
                     :label="length.words"
                     :hint="`empty: ${length[typed.unit ?? session.unit]}, as is usual`"
                     @update:model-value="
