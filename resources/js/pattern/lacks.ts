@@ -13,7 +13,8 @@ export const isFromWaist = ({ garment }: Pick<PatternDocument, 'garment'>): bool
 export function lacksOf(document: PatternDocument): (typeof NEEDED)[number][] {
     return NEEDED.filter(
         (key) =>
-            (oneLength(document.seam[key]) ?? '') === '' && !(isFromWaist(document) && key === 'underarm_to_waist'),
+            (oneLength(document.seam[key]) ?? '') === '' &&
+            !(isFromWaist(document) && key === 'underarm_to_waist'),
     );
 }
 

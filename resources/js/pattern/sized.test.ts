@@ -9,6 +9,7 @@ import { oneLength } from './sized';
 const document: PatternDocument = {
     sizes: ['8', '10', '12'],
     body_chart: {},
+    finished: {},
     fabric: { kind: 'woven' },
     levels: {},
     seam: { underarm_to_waist: '20' },
