@@ -9,9 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use stdClass;
 use Underbolt\File\HouseHabits;
-use Underbolt\File\PatternReader;
 use Underbolt\File\Typed\FaultLog;
-use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pattern as CorePattern;
 
@@ -62,7 +60,7 @@ final class Pattern extends Model
     /** Null where not even the sizes can be read. What the pattern leaves out, its house's habits say. */
     public function toCore(FaultLog $log): ?CorePattern
     {
-        return PatternReader::read(Node::root($this->filled(), 'pattern', $this->unit, $log));
+        return app(PatternsRead::class)->of($this->filled(), $this->unit, $log);
     }
 
     /** The document with the house's habits where it says nothing of its own. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\File;
 
-use Brick\Math\RoundingMode;
 use Underbolt\Advice\Caution;
 use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Opinion;
@@ -21,6 +20,7 @@ use Underbolt\Planning\Choosing\ReceiptLine;
 use Underbolt\Planning\Choosing\SizeStep;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
+use Underbolt\Seam\SmallRatio;
 use Underbolt\Seam\Station;
 use Underbolt\Seam\StationTable;
 use Underbolt\Work\PieceCut;
@@ -195,7 +195,7 @@ final readonly class PlanJson
             'depth' => $this->figure($station->depth),
             'from' => $station->from,
             'to' => $station->to,
-            'share' => $station->share?->toScale(4, RoundingMode::HALF_UP)->toFloat(),
+            'share' => $station->share === null ? null : SmallRatio::decimals($station->share),
             'blend' => $this->figure($station->blend),
             'change' => $this->figure($station->change),
             'offset' => $this->figure($station->move),

@@ -70,11 +70,11 @@ final class PrintedLines
         foreach ($sizes as $size) {
             $gaps = [];
             foreach ($facts as $name => $here) {
-                $gap = Gap::between($here, $reference, $size);
+                $gap = Gap::nanometres($here, $reference, $size);
                 if ($gap === null) {
                     continue 2;
                 }
-                $gaps[$depths[$name]->nanometres] = $gap->toFloat();
+                $gaps[$depths[$name]->nanometres] = $gap;
             }
             $lines[$size] = PrintedLine::through($knots, $gaps);
         }

@@ -6,6 +6,7 @@ namespace Underbolt\Seam;
 
 use Brick\Math\BigRational;
 use Brick\Math\Exception\IntegerOverflowException;
+use Brick\Math\RoundingMode;
 use Underbolt\Measure\Length;
 
 /** The product of two ratios by the machine's own whole numbers, where those can hold it: a plan has dozens of them. */
@@ -31,6 +32,20 @@ final class SmallRatio
         }
 
         return Length::ofNanometres($a * $c)->dividedBy(max(1, $b * $d));
+    }
+
+    /** To four decimals, half up, as a share from 0 to 1 is written. */
+    public static function decimals(BigRational $share): float
+    {
+        try {
+            [$up, $down] = [$share->getNumerator()->toInt(), $share->getDenominator()->toInt()];
+        } catch (IntegerOverflowException) {
+            return $share->toScale(4, RoundingMode::HALF_UP)->toFloat();
+        }
+
+        return $up > self::LARGEST / 20_000 || $down > self::LARGEST / 20_000
+            ? $share->toScale(4, RoundingMode::HALF_UP)->toFloat()
+            : intdiv(20_000 * $up + $down, 2 * $down) / 10_000;
     }
 
     /** @return positive-int the largest that divides both; 1 where both are 0 */

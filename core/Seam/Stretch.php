@@ -16,6 +16,13 @@ use Underbolt\Measure\Length;
  */
 final readonly class Stretch
 {
+    /** The gaps in plain numbers, as a drawing asks for them at every point. */
+    private ?float $drawnAtTop;
+
+    private ?float $drawnAtEnd;
+
+    private ?BigRational $gapGrows;
+
     /**
      * @param  string  $from  name of the size above
      * @param  string  $to  name of the size below
@@ -39,6 +46,9 @@ final readonly class Stretch
         private Length $changeAtEnd,
         private ?Length $hem = null,
     ) {
+        $this->drawnAtTop = $gapAtTop?->toFloat();
+        $this->drawnAtEnd = $gapAtEnd?->toFloat();
+        $this->gapGrows = $gapAtTop === null ? null : $gapAtEnd?->minus($gapAtTop);
     }
 
     public function station(Length $depth, ?string $level): Station
@@ -88,12 +98,12 @@ final readonly class Stretch
         if ($share === 0.0) {
             return 0.0;
         }
-        if ($this->gapAtTop === null || $this->gapAtEnd === null) {
+        if ($this->drawnAtTop === null || $this->drawnAtEnd === null) {
             return null;
         }
         $down = $this->drawnWay($depth, $this->top->nanometres);
 
-        return $share * ($this->gapAtTop->toFloat() * (1 - $down) + $this->gapAtEnd->toFloat() * $down);
+        return $share * ($this->drawnAtTop * (1 - $down) + $this->drawnAtEnd * $down);
     }
 
     /** How far the line leaves the upper size's for each step down, at a depth in nanometres; null where no figure is printed. */
@@ -175,13 +185,13 @@ final readonly class Stretch
         if ($this->from === $this->to || $depth < $this->start->nanometres || $depth > $this->end->nanometres) {
             return 0.0;
         }
-        if ($this->gapAtTop === null || $this->gapAtEnd === null) {
+        if ($this->drawnAtTop === null || $this->drawnAtEnd === null) {
             return null;
         }
         $crossing = $this->end->nanometres - $this->start->nanometres;
         $way = ($depth - $this->start->nanometres) / $crossing;
-        $top = $this->gapAtTop->toFloat();
-        $change = $this->gapAtEnd->toFloat() - $top;
+        $top = $this->drawnAtTop;
+        $change = $this->drawnAtEnd - $top;
         $all = $this->end->nanometres - $this->top->nanometres;
         $gap = $top + $change * ($depth - $this->top->nanometres) / $all;
 
@@ -196,8 +206,8 @@ final readonly class Stretch
         }
         $all = $this->end->minus($this->top)->nanometres;
         $way = min($depth->minus($this->top)->nanometres, $all);
-        $change = $this->gapAtEnd->minus($this->gapAtTop);
-        if ($change->isZero()) {
+        $change = $this->gapGrows;
+        if ($change === null || $change->isZero()) {
             return $this->gapAtTop; // most charts grade alike at every level
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Make;
 use App\Models\Nest;
+use App\Models\PatternsRead;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
@@ -253,4 +254,11 @@ test('the written drawing is as large for another program as it says', function 
     [$width, $height] = (array) getimagesize("{$file}.png");
     array_map(unlink(...), [$file, "{$file}.png"]);
     expect([$code, $width, $height])->toBe([0, 4200, 11200]);
+});
+
+test('a clip with the pattern\'s own lines reads the pattern\'s document once', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    app()->forgetScopedInstances();
+    $this->putJson("/api/makes/{$make->id}/choices", ['choices' => ['sizes' => ['hip' => '14']], 'version' => $make->version])->assertOk()->assertJsonPath('levels.2.size', '14');
+    expect(app(PatternsRead::class))->toHaveCount(1);
 });

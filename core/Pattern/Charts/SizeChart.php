@@ -96,17 +96,18 @@ final readonly class SizeChart
     /** The size nearest to the measure, if it is near enough to stand on; of two as near the larger, of ranges that hold it alike the rule's. */
     private function sizeOn(Length $measure, BetweenRule $rule): ?int
     {
-        $holding = array_keys(array_filter($this->spans, static fn (Span $span): bool => $span->distance($measure) === 0));
-        if ($holding !== []) {
-            return match ($rule) {
-                BetweenRule::Up => end($holding),
-                BetweenRule::Down => $holding[0],
-                BetweenRule::Nearest => $this->nearestMiddle($holding, $measure),
-            };
-        }
         $nearest = $this->nearest($measure, BetweenRule::Up);
+        $distance = $this->distance($nearest, $measure);
+        if ($distance > 0) {
+            return $distance <= self::ON_NM ? $nearest : null;
+        }
+        $holding = array_keys(array_filter($this->spans, static fn (Span $span): bool => $span->distance($measure) === 0));
 
-        return $this->distance($nearest, $measure) <= self::ON_NM ? $nearest : null;
+        return match ($rule) {
+            BetweenRule::Up => max($nearest, ...$holding),
+            BetweenRule::Down => min($nearest, ...$holding),
+            BetweenRule::Nearest => $this->nearestMiddle([$nearest, ...$holding], $measure),
+        };
     }
 
     /** The size with the least difference from the measure; of two as near the smaller under `down`, else the larger. */

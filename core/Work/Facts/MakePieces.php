@@ -135,11 +135,13 @@ final readonly class MakePieces
         return array_values(array_filter($this->all, $is));
     }
 
-    /** @return list<Piece> */
+    /** @return list<Piece> made once for each of the four kinds of garment, as every plan without a list asks for them */
     private static function unlisted(Plan $plan): array
     {
+        /** @var array<string, list<Piece>> $made */
+        static $made = [];
         $shape = new GarmentShape(array_key_exists(Level::Bust->value, $plan->levels), $plan->make->pattern->fabric->kind === FabricKind::Knit);
 
-        return array_map(static fn (string $name): Piece => PieceProposal::of($name, $shape), ['front', 'back']);
+        return $made["{$shape->hasBust} {$shape->isKnit}"] ??= array_map(static fn (string $name): Piece => PieceProposal::of($name, $shape), ['front', 'back']);
     }
 }

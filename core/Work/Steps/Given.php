@@ -147,8 +147,8 @@ final readonly class Given
     private function hasToBeDrawn(PieceSide $side): bool
     {
         // Where no piece has the seam the step says what becomes of it.
-        $unclaimed = array_values(array_filter($this->levels(), fn (Level $level): bool => $this->pieces->atSide($level, PieceSide::Front) === [] && $this->pieces->atSide($level, PieceSide::Back) === []));
-        if ($unclaimed !== [] && $this->pieces->areListed && $this->leavesItsLine($side, $unclaimed)) {
+        $unclaimed = ! $this->pieces->areListed ? [] : array_values(array_filter($this->levels(), fn (Level $level): bool => $this->pieces->atSide($level, PieceSide::Front) === [] && $this->pieces->atSide($level, PieceSide::Back) === []));
+        if ($unclaimed !== [] && $this->leavesItsLine($side, $unclaimed)) {
             return true;
         }
         foreach ($this->pieces->all as $piece) {

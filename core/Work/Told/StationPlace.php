@@ -92,15 +92,20 @@ final readonly class StationPlace
         $way = min(1.0, max(0.0, ($station->depth->nanometres - $stretch->top->nanometres) / ($stretch->end->nanometres - $stretch->top->nanometres)));
         $move = $station->move->nanometres;
         $ends = $gapsAt($lower, $from);
+        $to = $line->sizes->at($lower);
+        $blending = self::own($line, $station) ?? array_values(array_unique(array_filter([$from, $to], static fn (?int $size): bool => $size !== null)));
         $moves = [];
         foreach ($gapsAt($upper, $from) as $size => $gap) {
             if (isset($ends[$size])) {
-                $moves[$size] = $size === $from ? $move : $move - (int) round($gap * (1 - $way) + $ends[$size] * $way);
+                $out = $size === $from ? $move : $move - (int) round($gap * (1 - $way) + $ends[$size] * $way);
+                // The others are never told from, and there may be dozens.
+                if (abs($out) <= ToldSide::ON_NM || in_array($size, $blending, true)) {
+                    $moves[$size] = $out;
+                }
             }
         }
-        $to = $line->sizes->at($lower);
 
-        return new self($station, $moves, self::own($line, $station) ?? array_values(array_unique(array_filter([$from, $to], static fn (?int $size): bool => $size !== null))));
+        return new self($station, $moves, $blending);
     }
 
     /**

@@ -12,7 +12,7 @@ use Underbolt\Seam\CutLine;
 final readonly class ToldSide
 {
     /** Over a stretch this near to a printed line nobody draws beside it: 1 mm. */
-    private const ON_NM = 1_000_000;
+    public const ON_NM = 1_000_000;
 
     /** @param  list<ToldStation>  $stations */
     private function __construct(public array $stations, private CutLine $line, private bool $isRead)

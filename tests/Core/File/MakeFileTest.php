@@ -22,6 +22,7 @@ test('one reading is the measure, several are readings', function (): void {
         Unit::Inch,
         ['waist' => ['33'], 'hip' => ['40', '40 1/4']],
         ['waist' => '0.4 cm'],
+        true,
         '',
         new stdClass,
         new stdClass,
@@ -29,10 +30,10 @@ test('one reading is the measure, several are readings', function (): void {
         (object) ['x_shelf' => 3],
     );
     expect(json_encode($file))->toBe(
-        '{"format":"underbolt\/make","version":1,"unit":"in","body":{"waist":"33","hand":{"waist":"0.4 cm"}},"readings":{"hip":["40","40 1\/4"]},"pattern":{},"choices":{},"name":"Gown","cloth":{"name":"wool"},"x_shelf":3}'
+        '{"format":"underbolt\/make","version":1,"unit":"in","body":{"waist":"33","hand":{"waist":"0.4 cm"},"round_a_board":true},"readings":{"hip":["40","40 1\/4"]},"pattern":{},"choices":{},"name":"Gown","cloth":{"name":"wool"},"x_shelf":3}'
     )
         ->and(
-            MakeFile::compose(Unit::Inch, [], [], 'corset', new stdClass, new stdClass, [], new stdClass),
+            MakeFile::compose(Unit::Inch, [], [], false, 'corset', new stdClass, new stdClass, [], new stdClass),
         )->toHaveKey('foundation', 'corset')->not->toHaveKey('readings');
 });
 
