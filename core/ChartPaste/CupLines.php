@@ -6,7 +6,7 @@ namespace Underbolt\ChartPaste;
 
 use Underbolt\Pattern\Charts\ChartRow;
 
-/** Cups that are named apart from the bust: as rows under a heading `Full bust`, or as columns under sizes that come again for each. */
+/** Cups that are named apart from the bust: as rows under a heading `Full bust` or under none, or as columns under sizes that come again for each. */
 final class CupLines
 {
     private const LETTER = '/^(?:AA|DDD?|[A-K])(?:[\s-]*cup)?$/i';
@@ -17,7 +17,7 @@ final class CupLines
      */
     public static function named(array $lines): array
     {
-        return self::across(self::headed($lines));
+        return self::across(self::alone(self::headed($lines)));
     }
 
     /**
@@ -43,6 +43,54 @@ final class CupLines
         }
 
         return $named;
+    }
+
+    /**
+     * Rows that say no more than a cup, each wider than the one before at every size: the full bust. A drawing's letters don't rise so.
+     *
+     * @param  list<PastedLine>  $lines
+     * @return list<PastedLine>
+     */
+    private static function alone(array $lines): array
+    {
+        foreach ($lines as $at => $line) {
+            if (self::isCup($line) && ! self::isCup($lines[$at - 1] ?? null)) {
+                $run = self::runFrom($lines, $at);
+                foreach (self::isRising($run) ? $run : [] as $further => $row) {
+                    $lines[$at + $further] = new PastedLine('Full bust, cup '.self::letter($row->label), $row->cells, $row->typed);
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  list<PastedLine>  $lines
+     * @return list<PastedLine>
+     */
+    private static function runFrom(array $lines, int $at): array
+    {
+        $run = [];
+        for (; self::isCup($lines[$at] ?? null); $at++) {
+            $run[] = $lines[$at];
+        }
+
+        return $run;
+    }
+
+    /** @param  list<PastedLine>  $run */
+    private static function isRising(array $run): bool
+    {
+        foreach (array_slice($run, 1) as $at => $row) {
+            foreach ($row->cells as $column => $cell) {
+                if ((float) $cell <= (float) ($run[$at]->cells[$column] ?? '') && trim($cell) !== '') {
+                    return false;
+                }
+            }
+        }
+
+        return count($run) > 1 && count($run[0]->filled()) > 1;
     }
 
     private static function isCup(?PastedLine $line): bool

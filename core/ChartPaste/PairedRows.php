@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Underbolt\ChartPaste;
 
-/** Rows that belong together, or hold two: `Bust from` over `Bust to` is one row of ranges, `Bust body/finished` is two rows. */
+/**
+ * Rows that belong together, or hold two: `Bust from` over `Bust to` is one row of ranges, `Bust body/finished` is two rows, and
+ * `Hip, slim / average / curvy` three.
+ */
 final class PairedRows
 {
     private const FROM = '/^(?<name>.+?)[\s,(]+(?:from|min(?:imum)?\.?|von|de|van|fra|da)\)?$/iu';
@@ -12,6 +15,8 @@ final class PairedRows
     private const TO = '/^(?<name>.+?)[\s,(]+(?:to|max(?:imum)?\.?|bis|a|à|tot|til)\)?$/iu';
 
     private const BOTH = '/^(?<name>.*?)[\s,(]*\b(?<one>body|finished|garment)\s*\/\s*(?<other>body|finished|garment)\b\)?\s*$/iu';
+
+    private const FITS = '/^(?<name>[^,(\/]+?)[\s,(]+(?<fits>'.PartNames::FITS.'(?:\s*\/\s*'.PartNames::FITS.')+)\)?$/iu';
 
     /**
      * @param  list<PastedLine>  $lines
@@ -49,17 +54,29 @@ final class PairedRows
     /** @return list<PastedLine> the line itself where it holds one row */
     private static function both(PastedLine $line): array
     {
-        if (! $line->hasCells() || preg_match(self::BOTH, $line->label, $found) !== 1) {
-            return [$line];
-        }
-        $pairs = array_map(static fn (string $cell): array => array_map(trim(...), explode('/', $cell)), $line->cells);
-        if (array_filter($pairs, static fn (array $pair): bool => count($pair) !== 2 && $pair !== ['']) !== []) {
+        return match (true) {
+            ! $line->hasCells() => [$line],
+            preg_match(self::BOTH, $line->label, $found) === 1 => self::split($line, ["{$found['name']} ({$found['one']})", "{$found['name']} ({$found['other']})"]),
+            preg_match(self::FITS, $line->label, $found) === 1 => self::split($line, array_map(static fn (string $fit): string => "{$found['name']}, ".trim($fit), explode('/', $found['fits']))),
+            default => [$line],
+        };
+    }
+
+    /**
+     * @param  list<string>  $labels
+     * @return list<PastedLine> the line itself where its cells hold no figure for each
+     */
+    private static function split(PastedLine $line, array $labels): array
+    {
+        $all = array_map(static fn (string $cell): array => array_map(trim(...), explode('/', $cell)), $line->cells);
+        if (array_filter($all, static fn (array $own): bool => count($own) !== count($labels) && $own !== ['']) !== []) {
             return [$line];
         }
 
-        return [
-            new PastedLine("{$found['name']} ({$found['one']})", array_map(static fn (array $pair): string => $pair[0], $pairs), $line->typed),
-            new PastedLine("{$found['name']} ({$found['other']})", array_map(static fn (array $pair): string => $pair[1] ?? '', $pairs), $line->typed),
-        ];
+        return array_map(
+            static fn (string $label, int $at): PastedLine => new PastedLine($label, array_map(static fn (array $own): string => $own[$at] ?? '', $all), $line->typed),
+            $labels,
+            array_keys($labels),
+        );
     }
 }

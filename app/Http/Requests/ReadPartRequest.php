@@ -60,7 +60,7 @@ final class ReadPartRequest extends FormRequest
         $told = $this->string('told')->toString();
 
         return match ($this->string('part')->toString()) {
-            'cups' => PastedCups::read($text, $typedIn, Unit::tryFrom($told), $this->names('ranges')),
+            'cups' => PastedCups::read($text, $typedIn, Unit::tryFrom($told), $this->names('ranges'), $this->names('sizes')),
             'cloth' => PastedCloth::read($text, $typedIn, $this->names('sizes'), $told === '' ? null : $told),
             'pieces' => PastedPieces::read($text),
             default => PastedFits::read($text, $typedIn, $this->names('sizes'), $this->names('views'), $this->names('fits'), Unit::tryFrom($told)),

@@ -22,6 +22,9 @@ final class PastedCloth
     /** `C 45` under views A, B and C: the view, and how wide the cloth lies. */
     private const VIEWS_AND_WIDTH = '/^(?<views>[A-K](?:\s*[,\/&+]\s*[A-K])*)\b[\s,:-]*(?:(?<width>\d{2,3}(?:[.,]\d+)?)\s*(?<unit>cm|in\b|inch(?:es)?|"|″)?)?$/iu';
 
+    /** `Dress A/C`: what is sewn, and the views. */
+    private const VIEWS_BEHIND = '/^(?<name>\p{L}{3,}(?:\s\p{L}{3,})*)[\s,]+(?<views>[A-K](?:\s*[,\/&+]\s*[A-K])*)(?=$|[\s,]+\d)/u';
+
     /** A heading with one of these names a cloth; any other words above a table are its title. */
     private const CLOTH = '/\b(?:main|self|outer|shell|contrast\w*|lining|interlining|underlining|interfacing|fabric|cloth|lace|mesh|jersey|oberstoff|stoff|futter|einlage|besatz|tissu|doublure|entoilage|stof|voering)\b/iu';
 
@@ -63,6 +66,10 @@ final class PastedCloth
             if ($part === [] && $line->hasCells() && preg_match(self::VIEWS_AND_WIDTH, $label, $short, PREG_UNMATCHED_AS_NULL) === 1) {
                 $part = ['view' => $short['views']];
                 $label = $short['width'] === null ? '' : "{$short['width']} ".($short['unit'] ?? ((float) $short['width'] < self::LEAST_WIDTH_CM ? 'in' : 'cm'));
+            }
+            if ($part === [] && $line->hasCells() && preg_match(self::VIEWS_BEHIND, $label, $behind) === 1) {
+                $part = ['view' => $behind['views']];
+                $label = $behind['name'].substr($label, strlen($behind[0]));
             }
             $here = self::unitIn((string) preg_replace(self::WIDTH, ' ', $label));
             if (! $line->hasCells()) {

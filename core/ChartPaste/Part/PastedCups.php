@@ -35,9 +35,14 @@ final class PastedCups
     /**
      * @param  ?Unit  $told  the unit of the figures, where a person has said it
      * @param  list<string>  $ranges  the pattern's envelopes: each can have a table of its own
+     * @param  list<string>  $sizes  the pattern's
      */
-    public static function read(string $text, Unit $typedIn, ?Unit $told = null, array $ranges = []): PastedPart
+    public static function read(string $text, Unit $typedIn, ?Unit $told = null, array $ranges = [], array $sizes = []): PastedPart
     {
+        $bySize = CupRows::read($text, $typedIn, $told, $sizes);
+        if ($bySize !== null) {
+            return $bySize;
+        }
         $leftOut = $rows = $rules = [];
         $isOpen = false;
         foreach (self::sections(PastedTable::of($text)->lines, $ranges) as [$range, $lines]) {

@@ -62,6 +62,12 @@ export type CupLine = NonNullable<Cups['table']>[number];
 export type PastedPart = Omit<Schemas['PastedPartData'], 'entries'> & {
     entries: Pick<PatternDocument, 'fabric_needs' | 'notions' | 'finished_by' | 'pieces'> & {
         /** The rule of the pattern where `range` is null, else of one envelope. */
+        /** The bust by size, where a table of cups gives that. */
+        cup_rows?: {
+            chart: 'body_chart' | 'finished';
+            cup: string;
+            figures: (string | null)[];
+        }[];
         cup_rules?: { range: string | null; measure: Cups['measure'] | null; table: CupLine[] }[];
     };
 };

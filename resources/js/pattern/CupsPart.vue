@@ -38,9 +38,14 @@ function setRangeRule(range: string, next: Rule | null): void {
     change({ by_range: next === null ? others : { ...others, [range]: next } });
 }
 
-/** Each rule where it is of: of one envelope, or of the pattern. */
-function taken({ cup_rules: rules }: PastedPart['entries']): void {
+/** Each rule where it is of: of one envelope, or of the pattern; and rows of the charts, for the sizes that they name. */
+function taken({ cup_rules: rules, cup_rows: rows }: PastedPart['entries']): void {
     let next = cups.value;
+    for (const { chart, cup, figures } of rows ?? []) {
+        const before = next[chart]?.[cup];
+        const merged = figures.map((figure, at) => figure ?? before?.[at] ?? null);
+        next = { ...next, [chart]: { ...next[chart], [cup]: merged } };
+    }
     for (const { range, measure, table } of rules ?? []) {
         const before = range === null ? next : next.by_range?.[range];
         const typed = { measure: measure ?? before?.measure ?? 'high_bust_difference', table };

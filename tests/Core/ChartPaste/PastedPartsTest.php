@@ -35,6 +35,23 @@ test('a table of cups is read, whichever way it stands', function (string $text,
     'ends alone' => ["A up to 5 cm\nB up to 7.5 cm\nC 7.5 - 10 cm", ['A 0-5 cm', 'B 5 cm-7.5 cm', 'C 7.5-10 cm']],
 ]);
 
+test('where the bust stands by size for each cup, those are rows of the chart', function (): void {
+    $part = PastedCups::read("Misses\nSize\t8\t10\nB\t34 in\t35 in\nC\t35 in\t36 in\nCurvy\nSize\t16\t18\nC\t43 in\t45 in\nD\t44 in\t46 in", Unit::Inch, null, ['Misses', 'Curvy'], ['8', '10', '16']);
+    expect($part->document)->toBe(['cup_rules' => [], 'cup_rows' => [
+        ['chart' => 'body_chart', 'cup' => 'B', 'figures' => ['34 in', '35 in', null]],
+        ['chart' => 'body_chart', 'cup' => 'C', 'figures' => ['35 in', '36 in', '43 in']],
+        ['chart' => 'body_chart', 'cup' => 'D', 'figures' => [null, null, '44 in']],
+    ]])
+        ->and($part->leftOut)->toBe(['18: is no size of this pattern'])
+        ->and($part->head)->toBe(['8', '10', '16']);
+});
+
+test('the letters behind what is sewn are its views', function (): void {
+    $part = PastedCloth::read("\t8\t10\nDress A/C 140 cm\t2.5 m\t2.6 m\nLining B\t1 m\t1.1 m", Unit::Centimetre, ['8', '10']);
+    expect(array_map(static fn (array $need): array => [$need['view'], $need['cloth'], $need['width']], $part->document['fabric_needs']))
+        ->toBe([['A/C', 'Dress', '140 cm'], ['B', 'Lining', null]]);
+});
+
 test('what a table of cups leaves open is marked or asked', function (): void {
     $open = PastedCups::read("A\tfrom 1 in\nB\tfrom 2 in", Unit::Centimetre);
     expect(doubtsOf($open))->toBe([null, 'Where this cup ends is not said: put in where the paper stops.'])
