@@ -31,7 +31,7 @@ final class RangesReader
             }
         }
 
-        return $ranges === [] ? [new Range('all', array_keys($sizes), 'all', true)] : array_values($ranges);
+        return $ranges === [] ? [new Range(Range::ALL, array_keys($sizes), Range::ALL, true)] : array_values($ranges);
     }
 
     /** @param  non-empty-list<string>  $sizes */

@@ -17,8 +17,9 @@ final readonly class DraftedEase
     /**
      * @param  string  $path  of the finished row, as in the make file
      * @param  list<?Length>  $ease  one for each size; null where one of the two figures is not printed
+     * @param  bool  $isFromDraftedCup  whether the body is reckoned by letters from the cup that each envelope is drawn for
      */
-    private function __construct(public Level $level, public string $path, public array $ease)
+    private function __construct(public Level $level, public string $path, public array $ease, public bool $isFromDraftedCup)
     {
     }
 
@@ -57,20 +58,33 @@ final readonly class DraftedEase
             return $body === null ? null : $finished->at($level->row(), $size)?->minus($body);
         }, array_keys($pattern->sizes));
 
-        return new self($level, $path, $ease);
+        $isPrinted = $cup === null || $level !== Level::Bust || self::printedAs($pattern, $cup) !== null;
+
+        return new self($level, $path, $ease, ! $isPrinted);
     }
 
     /** The body that a cup's finished bust is drawn for: its own row, else the drafted cup's an inch a letter further (common practice, no published source). */
     private static function bustOf(Pattern $pattern, string $cup, int $size): ?Length
     {
-        foreach ($pattern->cups->withBodyRows() as $printed) {
-            if (CupLetter::same($printed, $cup)) {
-                return $pattern->cups->bodyChart($printed)->at(ChartRow::FullBust, $size);
-            }
+        $printed = self::printedAs($pattern, $cup);
+        if ($printed !== null) {
+            return $pattern->cups->bodyChart($printed)->at(ChartRow::FullBust, $size);
         }
         $letters = CupLetter::draftedInches($cup) - CupLetter::draftedInches(self::draftedCup($pattern, $size));
 
         return $pattern->bodyChart->at(ChartRow::FullBust, $size)?->plus(Length::ofNumber($letters, Unit::Inch));
+    }
+
+    /** How the cup's own body row calls it; null where it has none. */
+    private static function printedAs(Pattern $pattern, string $cup): ?string
+    {
+        foreach ($pattern->cups->withBodyRows() as $printed) {
+            if (CupLetter::same($printed, $cup)) {
+                return $printed;
+            }
+        }
+
+        return null;
     }
 
     private static function draftedCup(Pattern $pattern, int $size): ?string

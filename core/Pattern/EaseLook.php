@@ -7,6 +7,7 @@ namespace Underbolt\Pattern;
 use Underbolt\Fault;
 use Underbolt\Pattern\Charts\Weight;
 use Underbolt\Pattern\Cloth\FabricKind;
+use Underbolt\Pattern\Paper\Range;
 
 /** Looks over the ease the sizes were drawn with for figures that are rather a slip than a design. */
 final class EaseLook
@@ -20,7 +21,27 @@ final class EaseLook
         $odd = [];
         foreach (DraftedEase::all($pattern) as $row) {
             foreach ($pattern->drafts() as $draft) {
-                array_push($odd, ...self::along($pattern, $row, $pattern->sizesOfDraft($draft)));
+                array_push($odd, ...self::askedFirst($pattern, $row, self::along($pattern, $row, $pattern->sizesOfDraft($draft)), $draft));
+            }
+        }
+
+        return array_values(array_unique($odd, SORT_REGULAR));
+    }
+
+    /**
+     * What a cup's ease is counted from is a guess while nobody has said which cup the envelope is drawn for: that is asked, once.
+     *
+     * @param  list<Fault>  $odd
+     * @return list<Fault>
+     */
+    private static function askedFirst(Pattern $pattern, DraftedEase $row, array $odd, string $draft): array
+    {
+        if ($odd === [] || ! $row->isFromDraftedCup) {
+            return $odd;
+        }
+        foreach ($pattern->ranges as $at => $range) {
+            if ($range->draft === $draft && $range->draftedCup === null && $range->name !== Range::ALL) {
+                return [new Fault("pattern.ranges[{$at}].drafted_cup", "which cup is {$range->name} drawn for? Until that is said the ease of its cups can't be told")];
             }
         }
 

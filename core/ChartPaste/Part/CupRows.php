@@ -32,7 +32,7 @@ final class CupRows
         }
         $rows = $entries = [];
         foreach ($busts as $row) {
-            $cells = $columns->under(array_map(static fn (PastedCell $cell): string => $cell->text, $row->cells));
+            $cells = $columns->under(array_map(static fn (PastedCell $cell): string => $cell->text, array_values($row->cells)));
             $isFinished = $row->place?->finished === true;
             $cup = (string) $row->place?->cup;
             $rows[] = new PastedRow($isFinished ? "Cup {$cup}, finished" : "Cup {$cup}", array_map(strval(...), $cells), $chart->doubtOf($row));

@@ -9,6 +9,9 @@ use Underbolt\Measure\Length;
 /** One envelope of a pattern: the sizes printed in it. */
 final readonly class Range
 {
+    /** What the one of a pattern without envelopes is called. */
+    public const ALL = 'all';
+
     /**
      * @param  list<int>  $sizes  places in the pattern's list of sizes, rising
      * @param  string  $draft  ranges of one draft nest: they were drawn as one set of lines

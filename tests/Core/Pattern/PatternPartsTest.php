@@ -175,6 +175,16 @@ test('ease that jumps, and none where a woven lies close, is odd', function (): 
         ->and($odd([66, 70, 74, 78, 82, 87], ['pattern.fabric' => ['kind' => 'knit']]))->toBe([]);
 });
 
+test('ease that only looks odd while nobody has said which cup an envelope is drawn for asks for that, once', function (): void {
+    $ranges = static fn (?string $cup): array => [['name' => 'Misses', 'sizes' => ['8', '10', '12', '14', '16', '18'], ...($cup === null ? [] : ['drafted_cup' => $cup])]];
+    $look = static fn (?string $cup): array => EaseLook::over(patternOf([
+        'pattern.ranges' => $ranges($cup), 'pattern.cups.finished.DD' => [88, 92, 96, 100, 104, 109],
+    ]));
+    expect($look('DD'))->toBe([])
+        ->and(array_map(static fn ($fault): string => "{$fault->field} {$fault->message}", $look(null)))
+        ->toBe(['pattern.ranges[0].drafted_cup which cup is Misses drawn for? Until that is said the ease of its cups can\'t be told']);
+});
+
 test('a house\'s habits fill what the pattern leaves open, in the house\'s own unit', function (): void {
     $document = json_decode('{"sizes":["8"],"seam":{"hem_allowance":"4"},"cups":{"body_chart":{"C":["90"]}}}');
     $habits = json_decode(
