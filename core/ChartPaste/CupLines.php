@@ -53,33 +53,31 @@ final class CupLines
      */
     private static function alone(array $lines): array
     {
-        foreach ($lines as $at => $line) {
-            if (self::isCup($line) && ! self::isCup($lines[$at - 1] ?? null)) {
-                $run = self::runFrom($lines, $at);
-                foreach (self::isRising($run) ? $run : [] as $further => $row) {
-                    $lines[$at + $further] = new PastedLine('Full bust, cup '.self::letter($row->label), $row->cells, $row->typed);
-                }
-            }
+        $named = [];
+        for ($at = 0; $at < count($lines); $at += count($run)) {
+            $run = self::isCup($lines[$at]) ? self::runFrom($lines, $at) : [$lines[$at]];
+            $isBust = self::isCup($lines[$at]) && self::isRising($run);
+            array_push($named, ...($isBust ? array_map(static fn (PastedLine $row): PastedLine => new PastedLine('Full bust, cup '.self::letter($row->label), $row->cells, $row->typed), $run) : $run));
         }
 
-        return $lines;
+        return $named;
     }
 
     /**
      * @param  list<PastedLine>  $lines
-     * @return list<PastedLine>
+     * @return non-empty-list<PastedLine> the rows of cups from there on
      */
     private static function runFrom(array $lines, int $at): array
     {
-        $run = [];
-        for (; self::isCup($lines[$at] ?? null); $at++) {
-            $run[] = $lines[$at];
+        $run = [$lines[$at]];
+        while (self::isCup($lines[$at + count($run)] ?? null)) {
+            $run[] = $lines[$at + count($run)];
         }
 
         return $run;
     }
 
-    /** @param  list<PastedLine>  $run */
+    /** @param  non-empty-list<PastedLine>  $run */
     private static function isRising(array $run): bool
     {
         foreach (array_slice($run, 1) as $at => $row) {

@@ -33,6 +33,10 @@ final class SlashedCells
             return null;
         }
 
-        return [trim($found['label'], ' :'), ...array_map(trim(...), explode(' / ', $found['cells']))];
+        // `60 / 57 / 63 laid flat`: what is said behind the last is said of all.
+        $behind = preg_match('/\d(?<words>\s+(?:laid\s+)?flat)$/i', $found['cells'], $said) === 1 ? $said['words'] : '';
+        $cells = explode(' / ', $behind === '' ? $found['cells'] : substr($found['cells'], 0, -strlen($behind)));
+
+        return [trim($found['label'], ' :'), ...array_map(static fn (string $cell): string => trim($cell).$behind, $cells)];
     }
 }
