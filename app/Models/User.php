@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use stdClass;
+use Underbolt\Altering\PaperWay;
 use Underbolt\Measure\Unit;
 use Underbolt\Paper\PageFormat;
 
@@ -16,6 +18,7 @@ use Underbolt\Paper\PageFormat;
  * @property string $password hashed
  * @property Unit $unit the unit figures are shown in first
  * @property PageFormat $paper that the printer holds: A4 or US Letter
+ * @property PaperWay $to_cloth how a line usually gets from the pattern to the cloth
  * @property array<string, array{box: int, due: string}> $practice by exercise: its box, and the day from which it is asked again
  * @property array<string, array<string, KeptHand>> $hands what hands that measure have shown, by name and point
  *
@@ -23,11 +26,11 @@ use Underbolt\Paper\PageFormat;
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'unit', 'paper', 'practice', 'hands'];
+    protected $fillable = ['name', 'email', 'password', 'unit', 'paper', 'to_cloth', 'practice', 'hands'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['unit' => 'cm', 'paper' => 'a4', 'practice' => '{}', 'hands' => '{}'];
+    protected $attributes = ['unit' => 'cm', 'paper' => 'a4', 'to_cloth' => 'trace', 'practice' => '{}', 'hands' => '{}'];
 
     /** @return HasMany<Wearer, $this> */
     public function wearers(): HasMany
@@ -83,6 +86,20 @@ final class User extends Authenticatable
         return self::query()->where('email', $address)->first() ?? self::query()->where('email', mb_strtolower($address))->first();
     }
 
+    /** What a new make begins with. */
+    public function usualChoices(): stdClass
+    {
+        return (object) ($this->to_cloth === PaperWay::Trace ? [] : ['paper' => $this->to_cloth->value]);
+    }
+
+    /** What is chosen of one make is the habit from then on. */
+    public function getsToCloth(?PaperWay $way): void
+    {
+        if ($way !== null && $way !== $this->to_cloth) {
+            $this->update(['to_cloth' => $way]);
+        }
+    }
+
     /** Who stayed signed in somewhere with the old one stays no longer. */
     public function changePassword(string $password): void
     {
@@ -92,6 +109,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'unit' => Unit::class, 'paper' => PageFormat::class, 'practice' => 'array', 'hands' => 'array'];
+        return ['password' => 'hashed', 'unit' => Unit::class, 'paper' => PageFormat::class, 'to_cloth' => PaperWay::class, 'practice' => 'array', 'hands' => 'array'];
     }
 }

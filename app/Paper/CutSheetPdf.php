@@ -9,6 +9,7 @@ use Underbolt\CutSheet\CutSheet;
 use Underbolt\CutSheet\CutSheetLevel;
 use Underbolt\Measure\Unit;
 use Underbolt\Paper\PageFormat;
+use Underbolt\Work\Pictures\LinePicture;
 use Underbolt\Work\Told\ToldRow;
 
 /** The cut sheet as PDF, to be read at arm's length in grey. */
@@ -18,12 +19,14 @@ final class CutSheetPdf
     {
         $unit = $paper->plan->make->unit;
         $sheet = $paper->sheet();
+        $picture = LinePicture::of($paper->plan, $sheet->work->line);
 
         return HtmlPdf::of(view('cut-sheet', [
             'paper' => $paper,
             'sheet' => $sheet,
             'isFinishedKnown' => array_filter($sheet->levels, static fn (CutSheetLevel $level): bool => $level->asCut() !== null) !== [],
-            'stations' => self::columns($sheet),
+            'picture' => $picture,
+            'stations' => $picture?->isWhole() === true ? [] : self::columns($sheet),
             'isFromNest' => $sheet->work->line->isFromNest,
             'unlike' => ! $sheet->work->line->isAlike,
             'plan' => $paper->plan,

@@ -180,7 +180,6 @@ final class MakePaper
         $line = $this->onPiece($piece)->line();
 
         return [
-            ...InNest::says($this->sheet()->work),
             match (true) {
                 $line->beside === null => 'The thick line is the new seam, as the house draws its sizes.',
                 $line->lineIs === LineIs::Stitching => 'The thick line is cut, the dotted one sewn.',

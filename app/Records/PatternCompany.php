@@ -204,7 +204,7 @@ final class PatternCompany
             'card_id' => $card->id,
             'pattern_id' => $this->pattern->id,
             'unit' => $this->unit(),
-            'choices' => $this->likedChoicesOf($wearer),
+            'choices' => (object) ([...(array) $this->user->usualChoices(), ...(array) $this->likedChoicesOf($wearer)]),
         ]);
     }
 

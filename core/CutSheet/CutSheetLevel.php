@@ -92,7 +92,7 @@ final readonly class CutSheetLevel
         foreach ($work->steps as $step) {
             foreach ($step->amounts as $one) {
                 if ($one->level === $level) {
-                    $told[self::words($one, $plan, $step)] = $plan->make->canBeDone($one->amount) ? self::code($one, $step) : 'on_line';
+                    $told[self::words($one, $plan)] = $plan->make->canBeDone($one->amount) ? self::code($one, $step) : 'on_line';
                 }
             }
         }
@@ -109,7 +109,7 @@ final readonly class CutSheetLevel
         };
     }
 
-    private static function words(StepAmount $one, Plan $plan, Step $step): string
+    private static function words(StepAmount $one, Plan $plan): string
     {
         $amount = EntryWords::amount($one, $plan);
         $edge = match ($one->kind) {
@@ -118,7 +118,7 @@ final readonly class CutSheetLevel
             default => $one->edge(),
         };
 
-        return "{$edge} {$amount}".($step->kind->value === 'adjust' ? ', for the bust' : '');
+        return "{$edge} {$amount}";
     }
 
     /** @return list<Done> what is left as it is, and why */

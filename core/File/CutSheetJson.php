@@ -108,7 +108,7 @@ final readonly class CutSheetJson
             'code' => $step->code,
             'params' => (object) $step->params,
             'needs' => $step->needs,
-            'done_in' => $this->sheet->work->isDoneInNest($step) ? 'nest' : null,
+            'done_in' => null,
             ...($step->traces === [] ? [] : ['traces' => array_map($this->traced(...), $step->traces)]),
             'amounts' => array_map($this->amount(...), $step->amounts),
             'applies' => array_map($this->applied(...), $step->applied),

@@ -23,6 +23,12 @@ final class LengthPrint
         return str_replace('-', '−', $figure)." {$unit->value}";
     }
 
+    /** As a sentence has it, without its unit: beside others of the same. */
+    public static function bare(Length $length, Unit $unit): string
+    {
+        return (string) preg_replace('/[\s\x{a0}](?:cm|in)$/u', '', self::sentence($length, $unit));
+    }
+
     /** Cloth as it is bought, never short: metres to the centimetre, `26.4 m`, or yards to the eighth, `28 7/8 yd`. */
     public static function cloth(Length $length, Unit $unit): string
     {

@@ -71,12 +71,6 @@ final readonly class WorkPlan
         return array_map(static fn (Step $step): string => $step->text(), self::steps(new Given($this->plan, $this->pieces, $this->line, Saying::spoken($this->plan))));
     }
 
-    /** Whether a drawing on the pattern's own lines has it in it already. */
-    public function isDoneInNest(Step $step): bool
-    {
-        return $this->line->isFromNest && $step->kind->isInNest() && $step->id !== 'length-sleeve';
-    }
-
     /** @return list<Step> */
     private static function steps(Given $given): array
     {

@@ -3,6 +3,7 @@
 @use('Underbolt\Work\EntryWords')
 @use('Underbolt\Work\Pictures\SitsPicture')
 @use('Underbolt\Work\Pictures\StepPicture')
+@use('Underbolt\Work\Steps\StepKind')
 <!doctype html>
 <html lang="en">
 <head>
@@ -17,18 +18,20 @@
     table { border-collapse: collapse; width: 100%; }
     th { text-align: left; font-size: 8pt; padding: 0.6mm 3mm 0.6mm 0; vertical-align: bottom; }
     td { padding: 0.9mm 3mm 0.9mm 0; vertical-align: top; border-top: 0.15mm solid #777; }
-    .levels tr, .stations tr, .pieces tr, .step, .whole { page-break-inside: avoid; }
-    .step { border-top: 0.15mm solid #777; padding: 0.8mm 0; }
-    .step td { border: 0; padding: 0 3mm 0 0; }
+    .levels tr, .stations tr, .pieces tr, .whole { page-break-inside: avoid; }
+    .step { position: relative; border-top: 0.15mm solid #777; padding: 0.8mm 0 0.8mm 13mm; }
+    .asked { page-break-after: avoid; }
     .small { font-size: 8pt; color: #333; }
-    .box { width: 6mm; }
-    .box div { width: 3.6mm; height: 3.6mm; border: 0.35mm solid #000; margin-top: 0.4mm; line-height: 3.6mm; text-align: center; }
-    .picture { width: 22mm; }
-    .number { width: 7mm; font-weight: bold; font-size: 11pt; }
-    .amount { width: 42mm; font-weight: bold; font-size: 11pt; }
+    .box { position: absolute; left: 0; top: 1mm; width: 3.6mm; height: 3.6mm; border: 0.35mm solid #000; line-height: 3.6mm; text-align: center; }
+    .picture { float: right; margin-left: 2mm; }
+    .number { position: absolute; left: 6.5mm; top: 0.4mm; font-weight: bold; font-size: 11pt; }
+    .line { position: absolute; right: 0; width: 66mm; }
+    .line h2 { margin-top: 3mm; }
+    .beside { width: 112mm; }
+    .amount { font-weight: bold; font-size: 11pt; line-height: 1.15; }
     .amount .small { font-weight: normal; font-size: 8pt; }
     .columns > tbody > tr > td, .columns > tr > td { border: 0; padding: 0 5mm 0 0; width: 50%; }
-    .how { margin: 0.5mm 0 0; padding-left: 4mm; }
+    .how { margin: 0.4mm 0 0; font-size: 9pt; line-height: 1.15; }
     .level { font-size: 12pt; font-weight: bold; }
     .stops { font-weight: bold; }
     .pieces, .buy { font-size: 8.5pt; line-height: 1.25; }
@@ -44,7 +47,7 @@
 @php($whole = fn (string $text) => str_replace(' ', "\u{00A0}", $text))
 @php($short = fn (string $text) => mb_strlen($text) < 12 ? $whole($text) : $text)
 @php($say = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $unit)))
-@php($bare = fn ($length) => (string) preg_replace('/[\s\x{a0}](cm|in)$/u', '', $say($length)))
+@php($bare = fn ($length) => $whole(LengthPrint::bare($length, $unit)))
 @php($small = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $other)))
 <p><b>{{ $paper->make->card->wearer->name }}</b>, card of {{ $paper->make->card->taken_on->format('j F Y') }}@if ($paper->make->card->foundation !== ''), over {{ $paper->make->card->foundation }}@endif
  · <b>{{ $paper->make->pattern->name }}</b>@if ($paper->make->pattern->house !== ''), {{ $paper->make->pattern->house }}@endif
@@ -79,31 +82,41 @@
 @endforeach
 </table>
 
-<h2>Steps, one tracing each</h2>
+@if ($sheet->checks !== [])
+<p>Before the first cut hold the tape against the paper: @foreach ($sheet->checks as $check){{ $loop->first ? '' : ' · ' }}{{ $check->what }} <b>{{ $say($check->length) }}</b> <span class="small">{{ $small($check->length) }}</span>@endforeach.</p>
+@endif
+
+@if ($picture !== null)
+<div class="line">
+<h2>The line to cut</h2>
+<img src="data:image/svg+xml;base64,{{ base64_encode($picture->svg()) }}" width="248" height="{{ (int) ($picture->height() * 248 / $picture::WIDTH) }}" alt="">
+<p class="small">{{ $picture->note() }}</p>
+</div>
+@endif
+<div class="{{ $picture === null ? '' : 'beside' }}">
+<h2>Steps</h2>
 @foreach ($sheet->work->steps as $number => $step)
-@php($isInNest = $sheet->work->isDoneInNest($step))
-<div class="step"><table><tr>
-        <td class="box"><div>{{ $isInNest || isset($paper->make->done->{StepKey::of($step)}) ? '✓' : '' }}</div></td>
-        <td class="number">{{ $number + 1 }}</td>
-        <td>@if ($isInNest)<s>{{ $step->short }}</s> <b>Done in the drawing on the pattern’s own lines.</b>@else{{ $step->short }}@if ($step->pieces() !== []) <span class="small">On {{ implode(', ', $step->pieces()) }}.</span>@endif
-@if ($step->how !== [])
-            <ol class="how">
+<div class="step{{ count($step->how) > 4 ? '' : ' whole' }}">
+<div class="box">{{ isset($paper->make->done->{StepKey::of($step)}) ? '✓' : '' }}</div><div class="number">{{ $number + 1 }}</div>
+@php($drawn = StepPicture::of($step, $unit))
+@if ($drawn !== null)
+<img class="picture" src="data:image/svg+xml;base64,{{ base64_encode($drawn->svg()) }}" width="84" height="67" alt="">
+@endif
+<div class="asked"><b>{{ $step->short }}</b>@if ($step->pieces() !== [] && $step->kind !== StepKind::Trace) <span class="small">On {{ implode(', ', $step->pieces()) }}.</span>@endif</div>
+@foreach ($step->amounts as $one)
+<div class="amount">@if ($plan->make->canBeDone($one->amount)){{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}@else{{ EntryWords::amount($one, $plan) }}@endif <span class="small">{{ $one->at() }}, {{ $one->edge() }}@if ($one->per > 1 && $plan->make->canBeDone($one->amount)), {{ $say($one->total()->abs()) }} in all @endif</span></div>
+@endforeach
 @foreach ($step->how as $how)
-                <li>{{ $how }}</li>
+<div class="how">{{ $how }}</div>
 @endforeach
-            </ol>
-@endif
-@endif
-        </td>
-        <td class="picture">@if (! $isInNest && ($picture = StepPicture::of($step, $unit)) !== null)<img src="data:image/svg+xml;base64,{{ base64_encode($picture->svg()) }}" width="76" height="61" alt="">@endif</td>
-        <td class="amount">@foreach ($isInNest ? [] : $step->amounts as $one)<div>@if ($plan->make->canBeDone($one->amount)){{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}@else{{ EntryWords::amount($one, $plan) }}@endif<br><span class="small">{{ $one->at() }}, {{ $one->edge() }}@if ($one->per > 1 && $plan->make->canBeDone($one->amount)), {{ $say($one->total()->abs()) }} in all @endif</span></div>@endforeach</td>
-</tr></table></div>
+</div>
 @endforeach
+</div>
 <p class="small">{{ $sheet->work->why }} Trace, never cut the master; one change at a time, so that you can step back.</p>
 
 @if ($stations !== [])
 <div class="whole">
-<h2>Stations on the paper {{ $plan->paper() }}{{ $isFromNest ? ', read off the pattern’s own lines' : '' }}{{ $unlike ? '' : ', front and back alike' }}</h2>
+<h2>Marks on the paper {{ $plan->paper() }}{{ $isFromNest ? ', read off the pattern’s own lines' : '' }}{{ $unlike ? '' : ', front and back alike' }}</h2>
 <p class="small">Down from the {{ array_key_exists('bust', $plan->levels) ? 'underarm' : 'waist' }}; each move is told from the printed line named beside it. Read down a column, then the next.</p>
 <table class="columns"><tr>
 @foreach ($stations as $side => $column)
@@ -116,7 +129,7 @@
     <tr>
         <td><b>{{ $station->level === 'bust' ? 'underarm ' : ($station->level === null ? '' : $station->level.' ') }}</b>{{ $bare($station->depth) }}{{ $row->until === null ? '' : ($row->isToHem ? ' to hem' : ' to '.$bare($row->until->station->depth)) }} <span class="small">{{ $row->until === null ? $small($station->depth) : '' }}</span></td>
         <td>{{ $told === null ? '' : $plan->nameOf($told->size) }}</td>
-        <td><b>{{ $told === null ? 'not known' : ($told->isOn || ! $plan->make->canBeDone($told->move) ? 'on it' : ($told->move->isPositive() ? 'out ' : 'in ').$bare($told->move->abs())) }}</b> <span class="small">{{ $told === null || $told->isOn || $told->move->isZero() ? '' : $small($told->move->abs()) }}</span></td>
+        <td><b>{{ $told === null ? 'not known' : ($told->isOn || ! $plan->make->canBeDone($told->move) ? 'on '.$plan->lineOf($told->size) : ($told->move->isPositive() ? 'out ' : 'in ').$bare($told->move->abs())) }}</b> <span class="small">{{ $told === null || $told->isOn || $told->move->isZero() ? '' : $small($told->move->abs()) }}</span></td>
     </tr>
 @endforeach
 </table>
@@ -142,9 +155,6 @@
 </table>
 @else
 <p>Not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.</p>
-@endif
-@if ($sheet->checks !== [])
-<p>Hold the tape against the paper: @foreach ($sheet->checks as $check){{ $loop->first ? '' : '; ' }}{{ $check->what }} <b>{{ $say($check->length) }}</b> <span class="small">{{ $small($check->length) }}</span>@endforeach.</p>
 @endif
 @foreach ($sheet->missing as $one)
 <p class="small">The pattern’s {{ $one->words() }} is not known yet: for {{ $one->whatFor }}.</p>

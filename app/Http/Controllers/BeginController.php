@@ -28,7 +28,7 @@ final class BeginController
             $pattern = $user->patterns()->create($request->pattern());
 
             return $user->makes()->create([
-                'card_id' => $card->id, 'pattern_id' => $pattern->id, 'unit' => $user->unit, 'choices' => (object) [],
+                'card_id' => $card->id, 'pattern_id' => $pattern->id, 'unit' => $user->unit, 'choices' => $user->usualChoices(),
             ])->id;
         });
 

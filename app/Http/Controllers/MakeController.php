@@ -33,7 +33,7 @@ final class MakeController
     public function store(MakeRequest $request): JsonResponse
     {
         $user = SignedIn::user($request);
-        $make = $user->makes()->create([...$request->ids(), 'unit' => $user->unit, 'choices' => (object) []]);
+        $make = $user->makes()->create([...$request->ids(), 'unit' => $user->unit, 'choices' => $user->usualChoices()]);
 
         return new JsonResponse(self::data($request, $make), 201);
     }
@@ -108,7 +108,11 @@ final class MakeController
         ])]
     public function choose(MakePartRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::of($request, $make, $request->choices($make), static fn (): PlanData => PlanData::on(self::paper($request, $make)));
+        return MakeChange::of($request, $make, $request->choices($make), static function () use ($request, $make): PlanData {
+            SignedIn::user($request)->getsToCloth($request->wayToCloth());
+
+            return PlanData::on(self::paper($request, $make));
+        });
     }
 
     private static function data(Request $request, Make $make): MakeData

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Make;
 use Illuminate\Foundation\Http\FormRequest;
 use stdClass;
+use Underbolt\Altering\PaperWay;
 
 /** A part of a make as it was typed, named by its address: choices, fitting, verdict or cloth. */
 final class MakePartRequest extends FormRequest
@@ -26,6 +27,14 @@ final class MakePartRequest extends FormRequest
     public function choices(Make $make): array
     {
         return ['choices' => $make->sizeWords()->kept($this->document())];
+    }
+
+    /** Null where the choices don't say. */
+    public function wayToCloth(): ?PaperWay
+    {
+        $said = $this->document()->paper ?? null;
+
+        return is_string($said) ? PaperWay::tryFrom($said) : null;
     }
 
     private function part(): string

@@ -10,7 +10,7 @@ use Underbolt\Work\Steps\Step;
 use Underbolt\Work\Steps\StepAmount;
 use Underbolt\Work\Steps\StepKind;
 
-/** Draws a step with the make's own figures; what is better said in words has no picture. */
+/** Draws a step with the make's own figures; what is better said in words, or seen in the picture of the whole line, has no picture. */
 final class StepPicture
 {
     /** So far off its printed line the largest change is drawn, in the picture's units. */
@@ -25,15 +25,11 @@ final class StepPicture
     public static function of(Step $step, Unit $unit): ?Picture
     {
         return match ($step->kind) {
-            StepKind::Trace => new Picture([[DrawnHalf::whole(), Pen::Paper], [DrawnHalf::side(), Pen::Made]]),
             StepKind::Length => self::length($step, $unit),
             StepKind::Adjust => self::adjust($step, $unit),
-            StepKind::Draw, StepKind::Sew => self::side($step, $unit),
+            StepKind::Sew => self::side($step, $unit),
             StepKind::Armhole => new Picture([[DrawnHalf::whole(), Pen::Paper], ['M46 11Q43 30 60 38', Pen::Made]]),
             StepKind::Sleeve => self::sleeve($step, $unit),
-            StepKind::Walk => new Picture(
-                [['M34 8C30 30 24 40 24 50S34 70 36 88', Pen::Printed], ['M44 8C40 30 34 40 34 50S44 70 46 88', Pen::Made], ['M20 50h18M30 70h18', Pen::Cut]],
-            ),
             default => null,
         };
     }

@@ -32,7 +32,7 @@ final readonly class Given
 
     public function __construct(public Plan $plan, public MakePieces $pieces, public ToldLine $line, public Saying $saying)
     {
-        $this->drawnSides = array_values(array_filter(self::SIDES, $this->hasToBeDrawn(...)));
+        $this->drawnSides = $line->isPrinted ? [] : array_values(array_filter(self::SIDES, $this->hasToBeDrawn(...)));
     }
 
     /** The plan's frame: its size at the bust, or at the first level it has, before front and back are made unlike. */
@@ -81,12 +81,12 @@ final readonly class Given
     /** The bust adjustment, where it is made by pivoting at the shoulder end of an armhole. */
     public function isPivoted(): bool
     {
-        return $this->plan->bust?->isSwung() === true && $this->pinned() !== [];
+        return ! $this->line->isPrinted && $this->plan->bust?->isSwung() === true && $this->pinned() !== [];
     }
 
     public function isSlashed(): bool
     {
-        return $this->plan->bust?->isSlashed() === true;
+        return ! $this->line->isPrinted && $this->plan->bust?->isSlashed() === true;
     }
 
     /** @return list<Piece> those that a pivot swings: with a side seam that begins under an armhole */

@@ -32,7 +32,8 @@ final readonly class LengthSteps
         $lengths = $given->plan->lengths;
         $seam = $given->plan->seam;
 
-        return [
+        // Pieces that are printed anew have it in them.
+        return $given->line->isPrinted ? [] : [
             ...$self->between('above_waist', $lengths->aboveWaist, $seam->underarmToWaist, Level::Bust, Level::Waist, LengthenLine::AboveWaist, 'above the waist', 'between underarm and waist'),
             ...$self->between('below_waist', $lengths->belowWaist, $seam->waistToHip, Level::Waist, Level::Hip, LengthenLine::BelowWaist, 'between waist and hip', 'between waist and hip'),
         ];
@@ -43,7 +44,7 @@ final readonly class LengthSteps
     {
         $self = new self($given);
 
-        return [...$self->hem($given->plan->lengths->hem), ...$self->sleeve($given->plan->lengths->sleeve)];
+        return [...($given->line->isPrinted ? [] : $self->hem($given->plan->lengths->hem)), ...$self->sleeve($given->plan->lengths->sleeve)];
     }
 
     /** @return list<Step> */

@@ -19,10 +19,4 @@ enum StepKind: string
     case Join = 'join';
     case Finding = 'finding';
     case Walk = 'walk';
-
-    /** Whether a drawing on the pattern's own lines has it in it already. */
-    public function isInNest(): bool
-    {
-        return in_array($this, [self::Length, self::Adjust, self::Draw], true);
-    }
 }

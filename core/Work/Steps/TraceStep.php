@@ -7,6 +7,7 @@ namespace Underbolt\Work\Steps;
 use Underbolt\Altering\PaperWay;
 use Underbolt\Pattern\Listed;
 use Underbolt\Pattern\Pieces\PieceSide;
+use Underbolt\Work\Facts\MakePieces;
 
 /** Which printed lines are traced, for every piece: everything after counts from them. */
 final readonly class TraceStep
@@ -27,15 +28,16 @@ final readonly class TraceStep
         }
         $self = new self($given);
         $lines = TraceLines::of($given);
-        $groups = $self->groups($lines);
-        $isOneLine = count($groups) === 1 && ! str_contains($groups[0], ' at ');
+        $asked = array_values(array_filter($lines, static fn (Traced $one): bool => ! in_array($one->pieces[0], $self->printed(), true)));
+        $groups = $asked === [] ? [] : $self->groups($asked);
+        $isOneLine = count($groups) === 1 && ! $given->line->isPrinted;
 
         return [new Step(
             given: $given,
             id: Given::TRACE,
             kind: StepKind::Trace,
-            short: $self->way()->asked($isOneLine ? $groups[0] : (count($groups) === 1 ? $groups[0] : 'each piece along its lines')).'.',
-            how: [...($isOneLine || count($groups) === 1 ? [] : array_map(static fn (string $group): string => "{$group}.", $groups)), ...$self->tissues($lines)],
+            short: $given->line->isPrinted ? $self->cutOut($groups !== []) : $self->way()->asked($isOneLine ? $groups[0] : 'each piece along its lines').'.',
+            how: [...($isOneLine ? [] : array_map(static fn (string $group): string => "{$group}.", $groups)), ...$self->tissues($asked), ...$self->layers($asked)],
             code: 'trace',
             params: ['line' => $given->plan->nameOf($given->frame())],
             applied: SideEntries::in(Given::TRACE, $given),
@@ -47,6 +49,50 @@ final readonly class TraceStep
     private function way(): PaperWay
     {
         return $this->given->plan->make->choices->paper;
+    }
+
+    /** @return list<string> pieces that are printed with the new line in them */
+    private function printed(): array
+    {
+        $printed = [];
+        foreach ($this->given->line->isPrinted ? Given::SIDES : [] as $side) {
+            foreach ($this->given->levels() as $level) {
+                array_push($printed, ...MakePieces::names($this->given->pieces->atSide($level, $side)));
+            }
+        }
+
+        return array_values(array_unique($printed));
+    }
+
+    private function cutOut(bool $areOthers): string
+    {
+        $printed = $this->printed();
+
+        return 'Cut the printed '.Listed::of($printed === [] ? ['pieces'] : $printed).' along the thick line'.($areOthers ? ', and trace the others.' : '.');
+    }
+
+    /**
+     * What is said of the sheets themselves: which layers to print or show, and that paper is added where the print ends.
+     *
+     * @param  list<Traced>  $lines
+     * @return list<string>
+     */
+    private function layers(array $lines): array
+    {
+        $sizes = array_unique(array_filter(array_map(static fn (Traced $one): ?int => $one->line, $lines), static fn (?int $line): bool => $line !== null));
+        sort($sizes);
+        if ($sizes === []) {
+            return [];
+        }
+        $names = Listed::of(array_map($this->given->plan->nameOf(...), $sizes));
+        $isOnFiles = $this->given->plan->make->pattern->notes->files !== [];
+
+        return match (true) {
+            $this->way() === PaperWay::Project => ["Show the layers of {$names}; what is drawn here is drawn on the cloth."],
+            $this->way() === PaperWay::DrawOn => [...($isOnFiles ? ["Print the layers of {$names}."] : []), 'Draw on the print itself and cut it out; where the line grows beyond it, tape paper on first.'],
+            $isOnFiles => ["Print the layers of {$names}."],
+            default => [],
+        };
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Told;
 
+use Underbolt\Altering\PaperWay;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\CutLine;
@@ -13,21 +14,25 @@ use Underbolt\Seam\StationTable;
 /** The one line of a make as it is told: front and back, from the plan's figures or from the pattern's own lines. */
 final readonly class ToldLine
 {
-    private function __construct(public ToldSide $front, public ToldSide $back, public bool $isAlike, public bool $isFromNest)
+    /** @param  bool  $isPrinted  whether the pieces are printed with the line in them, so that none of it is drawn by hand */
+    private function __construct(public ToldSide $front, public ToldSide $back, public bool $isAlike, public bool $isFromNest, public bool $isPrinted)
     {
     }
 
     public static function of(Plan $plan, StationTable $table): self
     {
-        $front = ToldSide::of($plan->frontDrawn, self::unspread($plan, self::places($plan, $plan->front, $table->front, $table->isFromNest)), $table->isFromNest);
+        $isPrinted = $table->isFromNest && $plan->make->choices->paper === PaperWay::Print;
+        $places = self::places($plan, $plan->front, $table->front, $table->isFromNest);
+        $front = $isPrinted ? ToldSide::of($plan->front, $places, true) : ToldSide::of($plan->frontDrawn, self::unspread($plan, $places), $table->isFromNest);
         // Alike on the plan's figures a nest can still draw them apart by a hair.
-        $isAlike = $table->back === null && $plan->front->isLike($plan->back) && $plan->front === $plan->frontDrawn;
+        $isAlike = $table->back === null && $plan->front->isLike($plan->back) && ($isPrinted || $plan->front === $plan->frontDrawn);
 
         return new self(
             $front,
             $isAlike ? $front : ToldSide::of($plan->back, self::places($plan, $plan->back, $table->back ?? $table->front, $table->isFromNest), $table->isFromNest),
             $isAlike,
             $table->isFromNest,
+            $isPrinted,
         );
     }
 

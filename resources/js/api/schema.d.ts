@@ -2135,6 +2135,13 @@ export interface components {
             why: string;
             /** @enum {string} */
             paper: "as printed" | "lengthened";
+            /**
+             * @description how the line gets to the cloth
+             * @enum {string}
+             */
+            to_cloth: "trace" | "draw_on" | "project" | "print";
+            /** @description of the line to cut; null where there is none to draw */
+            picture: components["schemas"]["LinePictureData"] | null;
             stations: components["schemas"]["StationTableData"];
             pieces: components["schemas"]["PieceCutData"][];
             checks: components["schemas"]["CheckLengthData"][];
@@ -2729,6 +2736,15 @@ export interface components {
             agreed: boolean;
             /** @description the sizes in play, smallest first */
             notches: components["schemas"]["NotchData"][];
+        };
+        /** @description the line to cut with its marks, drawn */
+        LinePictureData: {
+            width: number;
+            height: number;
+            /** @description a whole drawing */
+            svg: string;
+            /** @description what is to be known of it */
+            note: string;
         };
         MakeCardRequest: {
             /** @description another card of the same wearer */
@@ -4270,8 +4286,6 @@ export interface components {
             /** @description that are applied, each with its place */
             amounts: components["schemas"]["StepAmountData"][];
             pieces: string[];
-            /** @description whether the drawing on the pattern's own lines has it in it already */
-            is_in_nest: boolean;
             /** @description null where words say it better */
             picture: components["schemas"]["StepPictureData"] | null;
         };

@@ -74,10 +74,8 @@ type OnPiece = NestLines['pieces'][number];
 const cutOf = ({ line_is, seam, beside }: OnPiece) => (line_is === 'stitching' ? (beside ?? seam) : seam);
 const sewnOf = ({ line_is, seam, beside }: OnPiece) => (line_is === 'stitching' && beside ? seam : beside);
 
-/** The numbers of the steps that the drawing has in it. */
-const inIt = computed(() =>
-    (plan.value?.work.steps ?? []).flatMap(({ is_in_nest }, at) => (is_in_nest ? [at + 1] : [])),
-);
+const isPrinted = computed(() => make.value?.choices.paper === 'print');
+const print = (): void => void choose({ ...make.value?.choices, paper: 'print' });
 </script>
 
 <template>
@@ -102,9 +100,10 @@ const inIt = computed(() =>
         <template v-else-if="lines && plan">
             <ClipRow :plan="plan" @start="remember" @clip="clip" />
             <div class="says told" role="status">
-                <p v-if="inIt.length > 0">
-                    Cut along the thick line: on the cut sheet {{ inIt.length === 1 ? 'step' : 'steps' }}
-                    {{ inIt.join(', ') }} {{ inIt.length === 1 ? 'is' : 'are' }} in it.
+                <p v-if="isPrinted">Cut along the thick line: the cut sheet asks for no line to be drawn.</p>
+                <p v-else class="inline acts">
+                    The cut sheet’s steps draw this line by hand.
+                    <button type="button" class="pick" @click="print">I print these pieces</button>
                 </p>
                 <p v-for="sentence in lines.says" :key="sentence">{{ sentence }}</p>
                 <p v-if="lines.differs" class="inline acts" role="group" aria-label="What is done about it">

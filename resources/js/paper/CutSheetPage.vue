@@ -12,12 +12,14 @@ import StationTable from '../seam/StationTable.vue';
 import { stretches } from '../seam/stations';
 import { useSession } from '../state/session';
 import { provideSizeNames } from '../ui/sizeName';
+import WordChoice from '../ui/WordChoice.vue';
+import { toClothWith } from '../reasons/lineChoices';
 import Crumbs from '../ui/Crumbs.vue';
 import { cardWords } from '../measure/age';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
-const { sheet, done, refused, labels, load, hide, tick } = useCutSheet(props.id);
+const { sheet, done, refused, labels, load, hide, tick, getToCloth } = useCutSheet(props.id);
 
 provideSizeNames(sheet);
 onMounted(load);
@@ -53,6 +55,9 @@ const papers = computed(() => {
     ];
     return session.paper === 'letter' ? all.reverse() : all;
 });
+const picture = computed(() => sheet.value?.picture ?? null);
+const drawn = computed(() => `data:image/svg+xml,${encodeURIComponent(picture.value?.svg ?? '')}`);
+const ways = computed(() => toClothWith(sheet.value?.stations.is_from_nest ?? false));
 const pdf = (page: 'a4' | 'letter'): string =>
     `/api/makes/${props.id}/cut-sheet.pdf?page=${page}&sizes=${labels.value ?? ''}`;
 </script>
@@ -81,6 +86,12 @@ const pdf = (page: 'a4' | 'letter'): string =>
                     below the pieces: read them before you cut.
                 </p>
                 <p class="inline tools">
+                    <WordChoice
+                        label="How it gets to the cloth"
+                        :options="ways"
+                        :model-value="sheet.to_cloth"
+                        @update:model-value="getToCloth"
+                    />
                     <label>
                         <input
                             type="checkbox"
@@ -119,19 +130,38 @@ const pdf = (page: 'a4' | 'letter'): string =>
                 </div>
             </section>
 
-            <section aria-labelledby="steps-title">
-                <h2 id="steps-title">Steps, one tracing each</h2>
-                <CutSheetSteps :steps="sheet.steps" :done="done" @tick="tick" />
-                <p class="hint">
-                    {{ sheet.why }} Trace, never cut the master; one change at a time, so that you can step
-                    back.
-                </p>
-            </section>
+            <p v-if="sheet.checks.length > 0" class="held">
+                <b>Before the first cut hold the tape against the paper:</b>
+                <span v-for="check in sheet.checks" :key="check.what"
+                    >{{ check.what }} <BothUnits :nm="check.length_nm"
+                /></span>
+            </p>
+
+            <div class="work" :class="{ pictured: picture }">
+                <section aria-labelledby="steps-title">
+                    <h2 id="steps-title">Steps</h2>
+                    <CutSheetSteps :steps="sheet.steps" :done="done" @tick="tick" />
+                    <p class="hint">
+                        {{ sheet.why }} Trace, never cut the master; one change at a time, so that you can
+                        step back.
+                    </p>
+                </section>
+                <figure v-if="picture" aria-labelledby="picture-title">
+                    <h2 id="picture-title">The line to cut</h2>
+                    <img
+                        :src="drawn"
+                        :width="picture.width"
+                        :height="picture.height"
+                        alt="Its marks stand in the table of marks."
+                    />
+                    <figcaption class="hint">{{ picture.note }}</figcaption>
+                </figure>
+            </div>
 
             <div class="two">
                 <section v-if="rows.length > 0" aria-labelledby="stations-title">
                     <h2 id="stations-title">
-                        Stations on the paper {{ sheet.paper
+                        Marks on the paper {{ sheet.paper
                         }}{{ sheet.stations.is_from_nest ? ', read off the pattern’s own lines' : '' }}
                     </h2>
                     <p v-if="!sheet.stations.is_from_nest" class="hint">
@@ -152,14 +182,6 @@ const pdf = (page: 'a4' | 'letter'): string =>
                     <template v-if="sheet.cautions.length > 0">
                         <h2 id="cut-sheet-cautions">Before you cut</h2>
                         <CautionList :cautions="sheet.cautions" />
-                    </template>
-                    <template v-if="sheet.checks.length > 0">
-                        <h2>Hold the tape against the paper</h2>
-                        <ul>
-                            <li v-for="check in sheet.checks" :key="check.what">
-                                {{ check.what }}: <BothUnits :nm="check.length_nm" />
-                            </li>
-                        </ul>
                     </template>
                     <template v-if="sheet.missing.length > 0">
                         <h2>Not known yet</h2>
@@ -220,6 +242,25 @@ const pdf = (page: 'a4' | 'letter'): string =>
 .cut-wide {
     overflow-x: auto;
 }
+.held {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 20px;
+    font-size: 16px;
+}
+.work.pictured {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 300px;
+    gap: 18px 36px;
+    align-items: start;
+}
+.work figure {
+    margin: 0;
+}
+.work img {
+    width: 100%;
+    height: auto;
+}
 .two {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -229,8 +270,12 @@ const pdf = (page: 'a4' | 'letter'): string =>
     margin-bottom: 14px;
 }
 @media (max-width: 900px) {
-    .two {
+    .two,
+    .work.pictured {
         grid-template-columns: minmax(0, 1fr);
+    }
+    .work figure {
+        max-width: 340px;
     }
 }
 @media (max-width: 560px) {

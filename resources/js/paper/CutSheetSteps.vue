@@ -12,7 +12,7 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
         <li
             v-for="({ key, step }, n) in steps"
             :key="`${key} ${n}`"
-            :class="{ done: done[key] !== undefined || step.is_in_nest }"
+            :class="{ done: done[key] !== undefined }"
         >
             <label>
                 <input
@@ -26,19 +26,16 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
             <div>
                 <p>
                     {{ step.short }}
-                    <small v-if="step.pieces.length > 0">On {{ step.pieces.join(', ') }}.</small>
+                    <small v-if="step.pieces.length > 0 && step.kind !== 'trace'">On {{ step.pieces.join(', ') }}.</small>
                 </p>
-                <b v-if="step.is_in_nest" class="in-nest">Done in the drawing on the pattern’s own lines.</b>
-                <ol v-else-if="step.how.length > 0" class="how">
+                <ol v-if="step.how.length > 0" class="how">
                     <li v-for="one in step.how" :key="one">{{ one }}</li>
                 </ol>
             </div>
-            <StepPicture v-if="step.picture" class="drawn" :picture="step.picture" />
-            <StepAmounts
-                v-if="step.amounts.length > 0 && !step.is_in_nest"
-                class="amount"
-                :amounts="step.amounts"
-            />
+            <div class="amount">
+                <StepAmounts v-if="step.amounts.length > 0" :amounts="step.amounts" />
+                <StepPicture v-if="step.picture" class="drawn" :picture="step.picture" />
+            </div>
         </li>
     </ol>
     <p v-else>Nothing is planned yet.</p>
@@ -47,7 +44,7 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
 <style scoped>
 .cut-steps > li {
     display: grid;
-    grid-template-columns: 64px minmax(0, 1fr) 132px 224px;
+    grid-template-columns: 64px minmax(0, 1fr) 224px;
     gap: 0 12px;
     align-items: start;
     padding: 8px 0;
@@ -79,18 +76,12 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
     list-style: decimal;
     font-size: 15px;
 }
-.in-nest {
-    display: block;
-}
 .cut-steps small {
     color: var(--quiet);
 }
 @media (max-width: 560px) {
     .cut-steps > li {
         grid-template-columns: 64px minmax(0, 1fr);
-    }
-    .drawn {
-        grid-column: 2;
     }
     .amount {
         grid-column: 2;

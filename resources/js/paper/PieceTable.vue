@@ -10,7 +10,7 @@ defineProps<{ pieces: Plan['pieces'] }>();
         <tbody>
             <tr v-for="piece in pieces" :key="piece.name">
                 <th scope="row">
-                    {{ piece.name }}<template v-if="piece.times"> × {{ piece.times }}</template>
+                    {{ piece.name }}<template v-if="piece.times">&nbsp;×&nbsp;{{ piece.times }}</template>
                 </th>
                 <td>
                     {{ piece.sizes.length > 0 ? piece.sizes.join(' – ') : 'as it is'
@@ -33,10 +33,15 @@ defineProps<{ pieces: Plan['pieces'] }>();
     text-align: left;
     vertical-align: top;
 }
+/* A piece is named on one line; what is long is what happens to it. */
+.pieces th,
+.pieces td:nth-child(2) {
+    white-space: nowrap;
+}
 .pieces th {
     font-weight: 550;
 }
-.pieces td {
+.pieces td:nth-child(2) {
     font-weight: 600;
 }
 .pieces .quiet {

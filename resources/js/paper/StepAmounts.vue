@@ -10,10 +10,13 @@ defineProps<{ amounts: CutSheet['steps'][number]['step']['amounts'] }>();
 <template>
     <ul class="amounts">
         <li v-for="(one, n) in amounts" :key="n">
-            <BothUnits :nm="Math.abs(one.amount_nm)" /> {{ one.way }}
+            <template v-if="one.on === null || one.amount_nm !== 0">
+                <BothUnits :nm="Math.abs(one.amount_nm)" /> {{ one.way }}
+            </template>
+            <b v-if="one.on !== null">{{ one.amount_nm === 0 ? '' : ', ' }}on {{ one.on }}</b>
             <span class="place"
                 >{{ one.at }}, {{ one.edge
-                }}<small v-if="one.per > 1">, <Measure :nm="Math.abs(one.total_nm)" /> in all</small></span
+                }}<small v-if="one.per > 1 && one.amount_nm !== 0">, <Measure :nm="Math.abs(one.total_nm)" /> in all</small></span
             >
         </li>
     </ul>

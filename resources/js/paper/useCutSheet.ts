@@ -34,6 +34,21 @@ export function useCutSheet(make: number) {
         await load();
     }
 
+    /** How the line gets to the cloth: a choice of the make, and the account's habit from then on. */
+    async function getToCloth(way: string): Promise<void> {
+        const path = { path: { make } };
+        try {
+            const before = await api.GET('/api/makes/{make}', { params: path }).then(body);
+            const choices = { ...before.choices, paper: way as CutSheet['to_cloth'] };
+            await api
+                .PUT('/api/makes/{make}/choices', { params: path, body: { choices, version: before.version } })
+                .then(body);
+            await load();
+        } catch (error) {
+            refused.value = asRefused(error);
+        }
+    }
+
     async function tick(key: string, isDone: boolean): Promise<void> {
         const before = done.value;
         const { [key]: _, ...others } = before;
@@ -51,5 +66,5 @@ export function useCutSheet(make: number) {
         }
     }
 
-    return { sheet, done, refused, labels, load, hide, tick };
+    return { sheet, done, refused, labels, load, hide, tick, getToCloth };
 }

@@ -5,13 +5,13 @@ import CellInput from '../ui/CellInput.vue';
 import { named, type ChoiceRow } from '../ui/choiceRow';
 import ChoiceRows from '../ui/ChoiceRows.vue';
 import Measure from '../ui/Measure.vue';
-import { spreads, toHems } from './lineChoices';
+import { spreads, toClothWith, toHems } from './lineChoices';
 
 const props = defineProps<{ make: Make; plan: Plan; faultAt: (field: string) => string | null }>();
 const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
 
 const choices = computed(() => props.make.choices);
-type Asked = 'range' | 'view' | 'fit' | 'spread' | 'to_hem';
+type Asked = 'range' | 'view' | 'fit' | 'spread' | 'to_hem' | 'paper';
 const asked = computed(() => {
     const { ranges, views, fits } = props.make;
     const { range, view, fit, spread, to_hem } = choices.value;
@@ -42,6 +42,12 @@ const asked = computed(() => {
         none: 'stays where it goes outward',
         options: toHems,
         value: to_hem,
+    });
+    rows.push({
+        key: 'paper',
+        label: 'How it gets to the cloth',
+        options: toClothWith(props.make.has_nest),
+        value: choices.value.paper ?? 'trace',
     });
     return rows;
 });

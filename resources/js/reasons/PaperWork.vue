@@ -23,8 +23,7 @@ const changes = computed(() =>
             <li v-for="(step, n) in plan.work.steps" :key="n">
                 <StepPicture v-if="step.picture" class="drawn" :picture="step.picture" />
                 {{ step.short }}
-                <template v-if="step.is_in_nest">Done in the drawing on the pattern’s own lines.</template>
-                <ul v-if="step.how.length > 0 && !step.is_in_nest" class="how">
+                <ul v-if="step.how.length > 0" class="how">
                     <li v-for="one in step.how" :key="one">{{ one }}</li>
                 </ul>
             </li>

@@ -5,12 +5,14 @@ import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import { wayOf } from './stations';
 
-/** How far the line stands from a printed one: `out 1.3`, `in 0.5`, `on it`. */
+/** How far the line stands from a printed one: `out 1.3`, `in 0.5`, `on line 14`. */
 const props = defineProps<{
     station: Station;
     nm: number | null;
     /** Whether it lies on the line. */
     isOn?: boolean;
+    /** How the line is called that it is told from. */
+    line?: string | null | undefined;
 }>();
 const session = useSession();
 const way = computed(() => wayOf(props.nm ?? 0, session.unit));
@@ -19,6 +21,6 @@ const way = computed(() => wayOf(props.nm ?? 0, session.unit));
 <template>
     <template v-if="station.from === null">open</template>
     <template v-else-if="nm === null">no figure</template>
-    <template v-else-if="isOn || way === 'stay'">on it</template>
+    <template v-else-if="isOn || way === 'stay'">{{ line ? `on line ${line}` : 'on it' }}</template>
     <template v-else> {{ way }} <Measure :nm="Math.abs(nm)" bare /> </template>
 </template>

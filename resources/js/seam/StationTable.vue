@@ -43,7 +43,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
 <template>
     <table class="stations" :style="{ '--row': `${rowHeight}px` }">
         <caption class="sr-only">
-            Stations: from which printed line, and how far, the line to cut is drawn, at each edge
+            Marks: from which printed line, and how far, the line to cut is drawn, at each edge
         </caption>
         <thead>
             <tr :style="{ height: `${top}px` }">
@@ -66,7 +66,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
                 :style="{ height: `${rowHeights[i]}px` }"
             >
                 <th scope="row">
-                    <span v-if="row.station.level" class="level-word">{{ `${row.station.level} ` }}</span>
+                    <span v-if="row.station.level" class="level-word">{{ row.station.level === 'bust' ? 'underarm ' : `${row.station.level} ` }}</span>
                     <Measure :nm="row.station.depth_nm" bare />
                     <span v-if="row.until !== row.station" class="until">
                         <template v-if="i === rows.length - 1"> to hem</template>
@@ -89,6 +89,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
                                 :station="side.of(row)!"
                                 :nm="apart ? side.of(row)!.move_nm : (side.of(row)!.told?.move_nm ?? null)"
                                 :is-on="!apart && side.of(row)!.told?.is_on === true"
+                                :line="nameOf(lineOf(side.of(row)) ?? '')"
                             />
                         </td>
                     </template>

@@ -11,7 +11,9 @@ use App\Models\SizeLabels;
 use App\Paper\MakePaper;
 use OpenApi\Attributes as OA;
 use stdClass;
+use Underbolt\Altering\PaperWay;
 use Underbolt\Wearing\Stage;
+use Underbolt\Work\Pictures\LinePicture;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\Steps\Step;
 
@@ -26,6 +28,8 @@ final readonly class CutSheetData
      * @param  list<CheckLengthData>  $checks
      * @param  list<MissingData>  $missing
      * @param  'as printed'|'lengthened'  $paper
+     * @param  ?LinePictureData  $picture  of the line to cut; null where there is none to draw
+     * @param  value-of<PaperWay>  $to_cloth  how the line gets to the cloth
      * @param  list<PieceCutData>  $pieces
      * @param  list<NeedData>  $needs
      * @param  list<CautionData>  $cautions
@@ -52,6 +56,8 @@ final readonly class CutSheetData
         public array $steps,
         public string $why,
         public string $paper,
+        public string $to_cloth,
+        public ?LinePictureData $picture,
         public StationTableData $stations,
         public array $pieces,
         public array $checks,
@@ -86,9 +92,11 @@ final readonly class CutSheetData
             cup: $plan->cup?->letter,
             headline: $sheet->headline,
             levels: array_map(CutSheetLevelData::of(...), $sheet->levels),
-            steps: array_map(static fn (Step $step): CutSheetStepData => CutSheetStepData::of($step, $sheet->work->isDoneInNest($step), $plan), $sheet->work->steps),
+            steps: array_map(static fn (Step $step): CutSheetStepData => CutSheetStepData::of($step, $plan), $sheet->work->steps),
             why: $sheet->work->why,
             paper: $plan->paper(),
+            to_cloth: $choices->paper->value,
+            picture: LinePictureData::ofAny(LinePicture::of($plan, $sheet->work->line)),
             stations: StationTableData::of($sheet->work->line, $plan),
             pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), $sheet->pieces),
             checks: array_map(CheckLengthData::of(...), $sheet->checks),

@@ -18,8 +18,8 @@ final readonly class CutSheetStepData
     ) {
     }
 
-    public static function of(Step $step, bool $isInNest, Plan $plan): self
+    public static function of(Step $step, Plan $plan): self
     {
-        return new self(StepKey::of($step), WorkStepData::of($step, $isInNest, $plan));
+        return new self(StepKey::of($step), WorkStepData::of($step, $plan));
     }
 }

@@ -24,6 +24,6 @@ final readonly class WorkData
 
     public static function of(WorkPlan $work, Plan $plan): self
     {
-        return new self($work->order->value, $work->why, array_map(static fn (Step $step): WorkStepData => WorkStepData::of($step, $work->isDoneInNest($step), $plan), $work->steps));
+        return new self($work->order->value, $work->why, array_map(static fn (Step $step): WorkStepData => WorkStepData::of($step, $plan), $work->steps));
     }
 }

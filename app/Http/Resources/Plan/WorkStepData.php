@@ -19,7 +19,6 @@ final readonly class WorkStepData
      * @param  list<StepAmountData>  $amounts  that are applied, each with its place
      * @param  list<string>  $pieces
      * @param  ?StepPictureData  $picture  null where words say it better
-     * @param  bool  $is_in_nest  whether the drawing on the pattern's own lines has it in it already
      */
     public function __construct(
         public string $id,
@@ -28,13 +27,12 @@ final readonly class WorkStepData
         public array $how,
         public array $amounts,
         public array $pieces,
-        public bool $is_in_nest,
         public ?StepPictureData $picture,
     ) {
     }
 
-    public static function of(Step $step, bool $isInNest, Plan $plan): self
+    public static function of(Step $step, Plan $plan): self
     {
-        return new self(id: $step->id, kind: $step->kind->value, short: $step->short, how: $step->how, amounts: array_map(static fn (StepAmount $one): StepAmountData => StepAmountData::of($one, $plan), $step->amounts), pieces: $step->pieces(), is_in_nest: $isInNest, picture: StepPictureData::ofAny($isInNest ? null : StepPicture::of($step, $plan->make->unit)));
+        return new self(id: $step->id, kind: $step->kind->value, short: $step->short, how: $step->how, amounts: array_map(static fn (StepAmount $one): StepAmountData => StepAmountData::of($one, $plan), $step->amounts), pieces: $step->pieces(), picture: StepPictureData::ofAny(StepPicture::of($step, $plan->make->unit)));
     }
 }
