@@ -98,7 +98,7 @@
 @foreach ($sheet->work->steps as $number => $step)
 <div class="step{{ count($step->how) > 4 ? '' : ' whole' }}">
 <div class="box">{{ isset($paper->make->done->{StepKey::of($step)}) ? '✓' : '' }}</div><div class="number">{{ $number + 1 }}</div>
-@php($drawn = StepPicture::of($step, $unit))
+@php($drawn = $picture !== null && $step->kind === StepKind::Draw ? null : StepPicture::of($step, $unit))
 @if ($drawn !== null)
 <img class="picture" src="data:image/svg+xml;base64,{{ base64_encode($drawn->svg()) }}" width="84" height="67" alt="">
 @endif

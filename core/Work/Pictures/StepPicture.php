@@ -10,7 +10,7 @@ use Underbolt\Work\Steps\Step;
 use Underbolt\Work\Steps\StepAmount;
 use Underbolt\Work\Steps\StepKind;
 
-/** Draws a step with the make's own figures; what is better said in words, or seen in the picture of the whole line, has no picture. */
+/** Draws a step with the make's own figures; what is better said in words has no picture. */
 final class StepPicture
 {
     /** So far off its printed line the largest change is drawn, in the picture's units. */
@@ -27,7 +27,7 @@ final class StepPicture
         return match ($step->kind) {
             StepKind::Length => self::length($step, $unit),
             StepKind::Adjust => self::adjust($step, $unit),
-            StepKind::Sew => self::side($step, $unit),
+            StepKind::Draw, StepKind::Sew => self::side($step, $unit),
             StepKind::Armhole => new Picture([[DrawnHalf::whole(), Pen::Paper], ['M46 11Q43 30 60 38', Pen::Made]]),
             StepKind::Sleeve => self::sleeve($step, $unit),
             default => null,

@@ -22,7 +22,6 @@ const sheet = {
                 short: 'Draw the side seam.',
                 how: [],
                 pieces: ['front'],
-                is_in_nest: false,
                 amounts: [
                     {
                         at: 'waist',
@@ -32,6 +31,17 @@ const sheet = {
                         way: 'out',
                         per: 4,
                         total_nm: 20_000_000,
+                        on: null,
+                    },
+                    {
+                        at: 'hip',
+                        piece: '',
+                        edge: 'each edge',
+                        amount_nm: 0,
+                        way: 'in',
+                        per: 4,
+                        total_nm: 0,
+                        on: 'line 14',
                     },
                 ],
             },
@@ -44,11 +54,12 @@ const sheet = {
                 short: 'Adjust.',
                 how: [],
                 pieces: [],
-                is_in_nest: true,
                 amounts: [],
             },
         },
     ],
+    to_cloth: 'trace',
+    picture: { width: 270, height: 400, svg: '<svg/>', note: 'Drawn from the girths.' },
     why: 'You chose it.',
     pieces: [],
     checks: [{ what: 'waist to hem', length_nm: 600_000_000 }],
@@ -59,6 +70,7 @@ const sheet = {
     needs: [{ name: 'main cloth', view: null, text: '2 m', amount_nm: null, width_nm: null }],
 };
 
+const getToCloth = vi.fn();
 // What leads elsewhere needs the whole application around it.
 vi.mock('./MakeLinks.vue', () => ({ default: { render: () => null } }));
 vi.mock('../ui/Crumbs.vue', () => ({ default: { render: () => null } }));
@@ -71,6 +83,7 @@ vi.mock('./useCutSheet', () => ({
         load: vi.fn(),
         hide: vi.fn(),
         tick: vi.fn(),
+        getToCloth,
     }),
 }));
 
@@ -84,12 +97,32 @@ it('tells cautions, what to try first and what to buy of a pattern whose pieces 
     expect(shown.find('.pieces').exists()).toBe(false);
 });
 
-it('the amount of one edge is the bold one, its place beside it, the whole small; what a nest has is struck', () => {
+it('the amount of one edge is the bold one, its place beside it, the whole small; what lies on a line names it', () => {
     const shown = show(CutSheetPage, { id: 3 });
     const amount = shown.get('.amounts li');
     expect(amount.get('b').text().replace(/\s+/g, ' ')).toBe('0.5 cm');
     expect(amount.text().replace(/\s+/g, ' ')).toContain('out waist, each edge, 2 cm in all');
-    expect(shown.findAll('.cut-steps > li').map((step) => step.classes('done'))).toEqual([false, true]);
+    expect(shown.findAll('.amounts li')[1]?.text().replace(/\s+/g, ' ')).toBe('on line 14 hip, each edge');
     expect(shown.text()).toContain('waist to hem');
     expect(shown.text()).toContain('hip to hem: for stations down to the hem');
+});
+
+it('the line to cut stands beside the steps, the tape is held before the first of them', () => {
+    const shown = show(CutSheetPage, { id: 3 });
+    expect(shown.get('figure img').attributes('src')).toBe('data:image/svg+xml,%3Csvg%2F%3E');
+    expect(shown.get('figure').text()).toContain('Drawn from the girths.');
+    const all = shown.text();
+    expect(all.indexOf('hold the tape against the paper')).toBeLessThan(all.indexOf('Draw the side seam.'));
+});
+
+it('how it gets to the cloth is chosen on the sheet; new pieces are printed only of a pattern whose own lines are known', async () => {
+    const shown = show(CutSheetPage, { id: 3 });
+    const select = shown.get('.tools select');
+    expect(select.findAll('option').map((option) => option.text())).toEqual([
+        'traced onto paper',
+        'drawn on the print',
+        'projected onto the cloth',
+    ]);
+    await select.setValue('project');
+    expect(getToCloth).toHaveBeenCalledWith('project');
 });

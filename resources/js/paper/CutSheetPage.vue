@@ -13,7 +13,7 @@ import { stretches } from '../seam/stations';
 import { useSession } from '../state/session';
 import { provideSizeNames } from '../ui/sizeName';
 import WordChoice from '../ui/WordChoice.vue';
-import { toClothWith } from '../reasons/lineChoices';
+import { toClothWith } from './toCloth';
 import Crumbs from '../ui/Crumbs.vue';
 import { cardWords } from '../measure/age';
 
@@ -140,7 +140,12 @@ const pdf = (page: 'a4' | 'letter'): string =>
             <div class="work" :class="{ pictured: picture }">
                 <section aria-labelledby="steps-title">
                     <h2 id="steps-title">Steps</h2>
-                    <CutSheetSteps :steps="sheet.steps" :done="done" @tick="tick" />
+                    <CutSheetSteps
+                        :steps="sheet.steps"
+                        :done="done"
+                        :is-line-drawn="picture !== null"
+                        @tick="tick"
+                    />
                     <p class="hint">
                         {{ sheet.why }} Trace, never cut the master; one change at a time, so that you can
                         step back.

@@ -3,7 +3,12 @@ import type { CutSheet } from '../api/types';
 import StepAmounts from './StepAmounts.vue';
 import StepPicture from './StepPicture.vue';
 
-defineProps<{ steps: CutSheet['steps']; done: Record<string, string> }>();
+defineProps<{
+    steps: CutSheet['steps'];
+    done: Record<string, string>;
+    /** Whether the whole line stands beside them: then a step that draws it needs no picture of its own. */
+    isLineDrawn?: boolean;
+}>();
 const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
 </script>
 
@@ -26,7 +31,9 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
             <div>
                 <p>
                     {{ step.short }}
-                    <small v-if="step.pieces.length > 0 && step.kind !== 'trace'">On {{ step.pieces.join(', ') }}.</small>
+                    <small v-if="step.pieces.length > 0 && step.kind !== 'trace'"
+                        >On {{ step.pieces.join(', ') }}.</small
+                    >
                 </p>
                 <ol v-if="step.how.length > 0" class="how">
                     <li v-for="one in step.how" :key="one">{{ one }}</li>
@@ -34,7 +41,11 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
             </div>
             <div class="amount">
                 <StepAmounts v-if="step.amounts.length > 0" :amounts="step.amounts" />
-                <StepPicture v-if="step.picture" class="drawn" :picture="step.picture" />
+                <StepPicture
+                    v-if="step.picture && !(isLineDrawn && step.kind === 'draw')"
+                    class="drawn"
+                    :picture="step.picture"
+                />
             </div>
         </li>
     </ol>

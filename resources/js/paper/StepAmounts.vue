@@ -14,9 +14,12 @@ defineProps<{ amounts: CutSheet['steps'][number]['step']['amounts'] }>();
                 <BothUnits :nm="Math.abs(one.amount_nm)" /> {{ one.way }}
             </template>
             <b v-if="one.on !== null">{{ one.amount_nm === 0 ? '' : ', ' }}on {{ one.on }}</b>
-            <span class="place"
+            {{ ' '
+            }}<span class="place"
                 >{{ one.at }}, {{ one.edge
-                }}<small v-if="one.per > 1 && one.amount_nm !== 0">, <Measure :nm="Math.abs(one.total_nm)" /> in all</small></span
+                }}<small v-if="one.per > 1 && one.amount_nm !== 0"
+                    >, <Measure :nm="Math.abs(one.total_nm)" /> in all</small
+                ></span
             >
         </li>
     </ul>

@@ -41,7 +41,10 @@ export function useCutSheet(make: number) {
             const before = await api.GET('/api/makes/{make}', { params: path }).then(body);
             const choices = { ...before.choices, paper: way as CutSheet['to_cloth'] };
             await api
-                .PUT('/api/makes/{make}/choices', { params: path, body: { choices, version: before.version } })
+                .PUT('/api/makes/{make}/choices', {
+                    params: path,
+                    body: { choices, version: before.version },
+                })
                 .then(body);
             await load();
         } catch (error) {

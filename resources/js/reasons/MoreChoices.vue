@@ -5,7 +5,8 @@ import CellInput from '../ui/CellInput.vue';
 import { named, type ChoiceRow } from '../ui/choiceRow';
 import ChoiceRows from '../ui/ChoiceRows.vue';
 import Measure from '../ui/Measure.vue';
-import { spreads, toClothWith, toHems } from './lineChoices';
+import { toClothWith } from '../paper/toCloth';
+import { spreads, toHems } from './lineChoices';
 
 const props = defineProps<{ make: Make; plan: Plan; faultAt: (field: string) => string | null }>();
 const emit = defineEmits<{ change: [part: Partial<Choices>] }>();

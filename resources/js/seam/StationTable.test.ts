@@ -41,12 +41,12 @@ it('says from which line, how far, which way', () => {
             station(10, '14', '18', 0.5, 1.13),
             station(20, '14', '18', 1, 2.25, 'waist'),
         ]),
-    ).toEqual(['bust 0 | 14 | on it', '10 | 14 | out 1.13', 'waist 20 | 14 | out 2.25']);
+    ).toEqual(['underarm 0 | 14 | on line 14', '10 | 14 | out 1.13', 'waist 20 | 14 | out 2.25']);
 });
 
 it('a stretch on one line is one row down to the hem', () => {
     expect(rowsShown([station(0, '14', '14', 0, 0, 'bust'), station(60, '14', '14', 0, 0)])).toEqual([
-        'bust 0 to hem | 14 | on it',
+        'underarm 0 to hem | 14 | on line 14',
     ]);
 });
 

@@ -66,7 +66,9 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
                 :style="{ height: `${rowHeights[i]}px` }"
             >
                 <th scope="row">
-                    <span v-if="row.station.level" class="level-word">{{ row.station.level === 'bust' ? 'underarm ' : `${row.station.level} ` }}</span>
+                    <span v-if="row.station.level" class="level-word">{{
+                        row.station.level === 'bust' ? 'underarm ' : `${row.station.level} `
+                    }}</span>
                     <Measure :nm="row.station.depth_nm" bare />
                     <span v-if="row.until !== row.station" class="until">
                         <template v-if="i === rows.length - 1"> to hem</template>

@@ -54,7 +54,7 @@ test('level by level the sheet says which line to follow and what is done there'
     ],
     'for the bust' => [
         ['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is'], 'bust', 'line 12', 'line 12',
-        ['each edge 1 cm out, for the bust'],
+        ['each edge 1 cm out'],
     ],
     'front and back unlike, and by hand' => [
         ['choices.front_larger' => ['hip' => 1], 'choices.by_hand' => ['hip' => ['front' => 0.5]]],

@@ -29,8 +29,6 @@ function drawnBy(float $bust, float $waist, float $hip): Step
 }
 
 test('the new line is drawn out where it goes out and in where it goes in, the largest change farthest', function (): void {
-    $printed = madeAt(StepPicture::of(stepsOf(planOf([]))['trace'], Unit::Centimetre));
-    expect($printed)->toBe([54.0, 47.0, 56.0]);
     $picture = StepPicture::of(drawnBy(0.3, -0.6, 0.6), Unit::Centimetre);
     expect(madeAt($picture))->toBe([60.5, 34.0, 69.0])
         ->and(array_column($picture->notes ?? [], 2))->toBe(['0.3 cm', '0.6 cm', '0.6 cm']);
@@ -51,14 +49,14 @@ test('paper that is made longer opens by a strip, paper that is made shorter lie
 
 test('what is better said in words has no picture', function (): void {
     $halves = stepsOf(planOf(['choices.front_larger' => ['bust' => 1], 'pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'sleeve'], ['name' => 'neck band']], 'choices.lengths' => ['sleeve' => 1]]));
-    expect(StepPicture::of($halves['length-sleeve'], Unit::Centimetre))->toBeNull()->and(StepPicture::of($halves['bands-12'], Unit::Centimetre))->toBeNull();
+    expect(StepPicture::of($halves['trace'], Unit::Centimetre))->toBeNull()->and(StepPicture::of($halves['length-sleeve'], Unit::Centimetre))->toBeNull()->and(StepPicture::of($halves['bands-12'], Unit::Centimetre))->toBeNull();
 });
 
 test('a picture is an SVG by itself, and every step of a worked make has amounts as its words have them', function (): void {
     $plan = planOf(['body.waist' => 82, 'body.hip' => 107, 'body.underarm_to_waist' => 22]);
     $work = WorkPlan::of($plan);
     $drawn = array_filter(array_map(static fn (Step $step): ?Picture => StepPicture::of($step, $plan->make->unit), $work->steps));
-    expect(count($drawn))->toBeGreaterThan(2);
+    expect(count($drawn))->toBeGreaterThan(1);
     foreach ($drawn as $at => $picture) {
         $svg = simplexml_load_string($picture->svg());
         expect($svg)->not->toBeFalse()->and(count($svg->path ?? []))->toBe(count($picture->strokes));
