@@ -10,11 +10,20 @@ use Underbolt\CutSheet\CutSheetLevel;
 use Underbolt\Measure\Unit;
 use Underbolt\Paper\PageFormat;
 use Underbolt\Work\Pictures\LinePicture;
+use Underbolt\Work\Steps\StepKind;
 use Underbolt\Work\Told\ToldRow;
 
 /** The cut sheet as PDF, to be read at arm's length in grey. */
 final class CutSheetPdf
 {
+    /** How large the line is drawn against its own size. */
+    public const PICTURE = 0.92;
+
+    /** A line of a step: its height in the picture's units, and letters that fit in it beside the picture. */
+    private const LINE = 13.0;
+
+    private const WIDE = 72;
+
     public static function of(MakePaper $paper, PageFormat $page, CarbonImmutable $today): string
     {
         $unit = $paper->plan->make->unit;
@@ -26,6 +35,7 @@ final class CutSheetPdf
             'sheet' => $sheet,
             'isFinishedKnown' => array_filter($sheet->levels, static fn (CutSheetLevel $level): bool => $level->asCut() !== null) !== [],
             'picture' => $picture,
+            'beside' => $picture === null ? 0 : self::beside($sheet, $picture),
             'stations' => $picture?->isWhole() === true ? [] : self::columns($sheet),
             'isFromNest' => $sheet->work->line->isFromNest,
             'unlike' => ! $sheet->work->line->isAlike,
@@ -47,5 +57,23 @@ final class CutSheetPdf
             ! $line->isAlike => [$front, ToldRow::all($line->back->stations)],
             default => array_chunk($front, max(1, intdiv(count($front) + 1, 2))),
         };
+    }
+
+    /**
+     * How many steps stand beside the picture: those below it have the whole width. Reckoned rather low, so that none runs into it.
+     */
+    private static function beside(CutSheet $sheet, LinePicture $picture): int
+    {
+        $room = ($picture->height() * self::PICTURE + 60) / self::LINE;
+        foreach ($sheet->work->steps as $at => $step) {
+            $words = [$step->short.($step->kind === StepKind::Trace ? '' : implode(', ', $step->pieces())), ...$step->how];
+            $lines = array_sum(array_map(static fn (string $text): float => ceil(mb_strlen($text) / self::WIDE), $words)) + count($step->amounts);
+            $room -= $lines;
+            if ($room < 0) {
+                return $at + 1;
+            }
+        }
+
+        return count($sheet->work->steps);
     }
 }

@@ -1,3 +1,4 @@
+@use('App\Paper\CutSheetPdf')
 @use('Underbolt\CutSheet\StepKey')
 @use('Underbolt\Measure\LengthPrint')
 @use('Underbolt\Work\EntryWords')
@@ -11,13 +12,13 @@
 <title>Cut sheet, {{ $paper->title() }}</title>
 <style>
     @page { margin: 11mm 14mm 17mm; }
-    body { font-family: 'DejaVu Sans', sans-serif; font-size: 9.5pt; line-height: 1.25; color: #000; }
-    h1 { font-size: 15pt; line-height: 1.2; margin: 1mm 0 3mm; }
-    h2 { font-size: 11pt; margin: 3mm 0 0.6mm; border-bottom: 0.4mm solid #000; page-break-after: avoid; }
+    body { font-family: 'DejaVu Sans', sans-serif; font-size: 9pt; line-height: 1.15; color: #000; }
+    h1 { font-size: 15pt; line-height: 1.15; margin: 1mm 0 2mm; }
+    h2 { font-size: 10.5pt; margin: 2.4mm 0 0.6mm; border-bottom: 0.4mm solid #000; page-break-after: avoid; }
     p { margin: 0 0 0.6mm; }
     table { border-collapse: collapse; width: 100%; }
     th { text-align: left; font-size: 8pt; padding: 0.6mm 3mm 0.6mm 0; vertical-align: bottom; }
-    td { padding: 0.9mm 3mm 0.9mm 0; vertical-align: top; border-top: 0.15mm solid #777; }
+    td { padding: 0.7mm 3mm 0.7mm 0; vertical-align: top; border-top: 0.15mm solid #777; }
     .levels tr, .stations tr, .pieces tr, .whole { page-break-inside: avoid; }
     .step { position: relative; border-top: 0.15mm solid #777; padding: 0.8mm 0 0.8mm 13mm; }
     .asked { page-break-after: avoid; }
@@ -27,20 +28,21 @@
     .number { position: absolute; left: 6.5mm; top: 0.4mm; font-weight: bold; font-size: 11pt; }
     .line { position: absolute; right: 0; width: 66mm; }
     .line h2 { margin-top: 3mm; }
-    .beside { width: 112mm; }
+    .beside { margin-right: 70mm; }
     .amount { font-weight: bold; font-size: 11pt; line-height: 1.15; }
     .amount .small { font-weight: normal; font-size: 8pt; }
     .columns > tbody > tr > td, .columns > tr > td { border: 0; padding: 0 5mm 0 0; width: 50%; }
     .how { margin: 0.4mm 0 0; font-size: 9pt; line-height: 1.15; }
     .level { font-size: 12pt; font-weight: bold; }
     .stops { font-weight: bold; }
-    .pieces, .buy { font-size: 8.5pt; line-height: 1.25; }
+    .pieces, .buy { font-size: 8.5pt; line-height: 1.1; }
+    .pieces td:first-child, .pieces td:nth-child(2) { white-space: nowrap; }
     .pieces td { padding: 0.4mm 3mm 0.4mm 0; }
     .stations { font-size: 11pt; line-height: 1.2; }
     .stations td, .stations th { padding: 0.3mm 2mm 0.3mm 0; white-space: nowrap; line-height: 1.1; }
     .stations th { font-size: 8pt; }
     .stations .small { font-size: 8pt; }
-    .verdict { border: 0.4mm solid #000; height: 16mm; padding: 1.5mm; page-break-inside: avoid; }
+    .verdict { border: 0.4mm solid #000; height: 15mm; padding: 1.5mm; page-break-inside: avoid; }
 </style>
 </head>
 <body>
@@ -89,29 +91,31 @@
 @if ($picture !== null)
 <div class="line">
 <h2>The line to cut</h2>
-<img src="data:image/svg+xml;base64,{{ base64_encode($picture->svg()) }}" width="248" height="{{ (int) ($picture->height() * 248 / $picture::WIDTH) }}" alt="">
+<img src="data:image/svg+xml;base64,{{ base64_encode($picture->svg()) }}" width="{{ (int) ($picture::WIDTH * CutSheetPdf::PICTURE) }}" height="{{ (int) ($picture->height() * CutSheetPdf::PICTURE) }}" alt="">
 <p class="small">{{ $picture->note() }}</p>
 </div>
 @endif
-<div class="{{ $picture === null ? '' : 'beside' }}">
-<h2>Steps</h2>
+<h2 class="{{ $beside > 0 ? 'beside' : '' }}">Steps</h2>
 @foreach ($sheet->work->steps as $number => $step)
-<div class="step{{ count($step->how) > 4 ? '' : ' whole' }}">
+<div class="step{{ count($step->how) > 4 ? '' : ' whole' }}{{ $number < $beside ? ' beside' : '' }}">
 <div class="box">{{ isset($paper->make->done->{StepKey::of($step)}) ? '✓' : '' }}</div><div class="number">{{ $number + 1 }}</div>
 @php($drawn = $picture !== null && $step->kind === StepKind::Draw ? null : StepPicture::of($step, $unit))
 @if ($drawn !== null)
 <img class="picture" src="data:image/svg+xml;base64,{{ base64_encode($drawn->svg()) }}" width="84" height="67" alt="">
 @endif
 <div class="asked"><b>{{ $step->short }}</b>@if ($step->pieces() !== [] && $step->kind !== StepKind::Trace) <span class="small">On {{ implode(', ', $step->pieces()) }}.</span>@endif</div>
-@foreach ($step->amounts as $one)
-<div class="amount">@if ($plan->make->canBeDone($one->amount)){{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}@else{{ EntryWords::amount($one, $plan) }}@endif <span class="small">{{ $one->at() }}, {{ $one->edge() }}@if ($one->per > 1 && $plan->make->canBeDone($one->amount)), {{ $say($one->total()->abs()) }} in all @endif</span></div>
+@php($onLines = array_filter($step->amounts, fn ($one) => ! $plan->make->canBeDone($one->amount)))
+@foreach (array_diff_key($step->amounts, $onLines) as $one)
+<div class="amount">{{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}@if ($one->on !== null), on {{ $plan->lineOf($one->on) }}@endif <span class="small">{{ $one->at() }}, {{ $one->edge() }}@if ($one->per > 1), {{ $say($one->total()->abs()) }} in all @endif</span></div>
 @endforeach
+@if ($onLines !== [])
+<div><b>{{ ucfirst(implode('; ', array_map(fn ($one) => "{$one->at()}, {$one->edge()}: ".EntryWords::amount($one, $plan), $onLines))) }}</b></div>
+@endif
 @foreach ($step->how as $how)
 <div class="how">{{ $how }}</div>
 @endforeach
 </div>
 @endforeach
-</div>
 <p class="small">{{ $sheet->work->why }} Trace, never cut the master; one change at a time, so that you can step back.</p>
 
 @if ($stations !== [])
@@ -169,14 +173,16 @@
 <h2>Try first</h2>
 <p>{{ $sheet->toile }}</p>
 
+<table class="columns whole"><tr><td>
 @if ($sheet->buy->needs !== [])
 <h2>To buy, for the largest size cut</h2>
 @foreach ($sheet->buy->needs as $need)
 <p class="buy"><b>{{ $need->name }}</b>@if ($need->view !== null) for view {{ $need->view }}@endif: {{ $need->text ?? $say($need->amount) }}{{ $need->width === null ? '' : ' of '.LengthPrint::sentence($need->width, $paper->make->pattern->unit).' width' }}</p>
 @endforeach
 @endif
-
+</td><td>
 <h2>How it wore</h2>
 <div class="verdict small">Tight, right or loose at bust, waist and hip; what to change next time.</div>
+</td></tr></table>
 </body>
 </html>

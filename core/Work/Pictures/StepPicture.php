@@ -89,7 +89,7 @@ final class StepPicture
     private static function sleeve(Step $step, Unit $unit): ?Picture
     {
         $amount = $step->amounts[0] ?? null;
-        if ($amount === null) {
+        if ($amount === null || $amount->amount->isZero()) {
             return null;
         }
         $by = $amount->amount->isPositive() ? 7 : -7;
