@@ -33,10 +33,9 @@ defineProps<{ pieces: Plan['pieces'] }>();
     text-align: left;
     vertical-align: top;
 }
-/* A piece is named on one line; what is long is what happens to it. */
-.pieces th,
-.pieces td:nth-child(2) {
-    white-space: nowrap;
+/* What is long is what happens to a piece. */
+.pieces th {
+    min-width: 9em;
 }
 .pieces th {
     font-weight: 550;

@@ -15,12 +15,14 @@ const props = defineProps<{
     line?: string | null | undefined;
 }>();
 const session = useSession();
+/** A long name stands beside it already. */
+const isShort = computed(() => (props.line ?? '').length < 5);
 const way = computed(() => wayOf(props.nm ?? 0, session.unit));
 </script>
 
 <template>
     <template v-if="station.from === null">open</template>
     <template v-else-if="nm === null">no figure</template>
-    <template v-else-if="isOn || way === 'stay'">{{ line ? `on line ${line}` : 'on it' }}</template>
+    <template v-else-if="isOn || way === 'stay'">{{ line && isShort ? `on line ${line}` : 'on it' }}</template>
     <template v-else> {{ way }} <Measure :nm="Math.abs(nm)" bare /> </template>
 </template>
