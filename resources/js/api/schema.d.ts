@@ -2061,7 +2061,7 @@ export interface components {
         CompanySizeData: {
             /** @enum {string} */
             level: "bust" | "waist" | "hip";
-            /** @description where there is little room */
+            /** @description where there is little room; `18/14` where front and back are cut unlike */
             size: string;
             /** @description in the pattern's list of sizes, to sort by */
             place: number;

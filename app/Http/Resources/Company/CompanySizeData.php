@@ -7,13 +7,14 @@ namespace App\Http\Resources\Company;
 use Underbolt\Company\Row;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\LevelPlan;
+use Underbolt\Planning\Plan;
 
 /** The size of one level. */
 final readonly class CompanySizeData
 {
     /**
      * @param  value-of<Level>  $level
-     * @param  string  $size  where there is little room
+     * @param  string  $size  where there is little room; `18/14` where front and back are cut unlike
      * @param  int  $place  in the pattern's list of sizes, to sort by
      */
     private function __construct(
@@ -27,8 +28,15 @@ final readonly class CompanySizeData
     public static function all(Row $row): array
     {
         return array_values(array_map(
-            static fn (LevelPlan $level): self => new self($level->facts->level->value, $row->plan->make->pattern->shortNameOf($level->size), $level->size),
+            static fn (LevelPlan $level): self => new self($level->facts->level->value, self::named($level->facts->level, $row->plan), $level->size),
             array_filter($row->plan->levels),
         ));
+    }
+
+    private static function named(Level $level, Plan $plan): string
+    {
+        $cut = array_filter([$plan->frontBack->front->at($level), $plan->frontBack->back->at($level)], static fn (?int $size): bool => $size !== null);
+
+        return implode('/', array_map($plan->make->pattern->shortNameOf(...), array_unique($cut)));
     }
 }
