@@ -109,7 +109,7 @@
 <div class="amount">{{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}@if ($one->on !== null), on {{ $plan->lineOf($one->on) }}@endif <span class="small">{{ $one->at() }}, {{ $one->edge() }}@if ($one->per > 1), {{ $say($one->total()->abs()) }} in all @endif</span></div>
 @endforeach
 @if ($onLines !== [])
-<div><b>{{ ucfirst(implode('; ', array_map(fn ($one) => "{$one->at()}, {$one->edge()}: ".EntryWords::amount($one, $plan), $onLines))) }}</b></div>
+<div><b>{{ implode('; ', array_map(fn ($one) => "{$one->at()}, {$one->edge()}: ".EntryWords::amount($one, $plan), $onLines)) }}</b></div>
 @endif
 @foreach ($step->how as $how)
 <div class="how">{{ $how }}</div>
