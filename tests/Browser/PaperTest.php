@@ -55,8 +55,8 @@ test('from the bench to the cut sheet: steps are ticked, kept, and move the make
 });
 
 test('the sheet speaks in the unit in use, and calls sizes by their lines where they are hidden', function (): void {
-    $page = makePage(2, '/cut-sheet')->sees('103.5 cm');
-    $page->press('in')->sees('40 3/4 in 103.5 cm')->sees('taken in 1/4 in an edge');
+    $page = makePage(2, '/cut-sheet')->sees('89.5 cm');
+    $page->press('in')->sees('35 1/4 in 89.5 cm')->sees('each edge 1/4 in in');
     $page->findByPath("//label[normalize-space()='hide the sizes']/input")->click();
     $page->sees('the sixth line from the inside');
     expect($page->text('.cut-sheet'))->not->toContain('line 18');
