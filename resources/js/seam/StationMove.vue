@@ -23,6 +23,8 @@ const way = computed(() => wayOf(props.nm ?? 0, session.unit));
 <template>
     <template v-if="station.from === null">open</template>
     <template v-else-if="nm === null">no figure</template>
-    <template v-else-if="isOn || way === 'stay'">{{ line && isShort ? `on line ${line}` : 'on it' }}</template>
+    <template v-else-if="isOn || way === 'stay'">{{
+        line && isShort ? `on line ${line}` : 'on it'
+    }}</template>
     <template v-else> {{ way }} <Measure :nm="Math.abs(nm)" bare /> </template>
 </template>
