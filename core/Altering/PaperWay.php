@@ -19,16 +19,6 @@ enum PaperWay: string
     /** The new pieces printed, as the pattern's own lines were drawn anew. */
     case Print = 'print';
 
-    public function words(): string
-    {
-        return match ($this) {
-            self::Trace => 'trace onto paper',
-            self::DrawOn => 'draw on the print',
-            self::Project => 'project onto cloth',
-            self::Print => 'print the new pieces',
-        };
-    }
-
     /** What is done with printed lines first, as an instruction without its stop. */
     public function asked(string $lines): string
     {

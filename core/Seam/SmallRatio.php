@@ -6,7 +6,6 @@ namespace Underbolt\Seam;
 
 use Brick\Math\BigRational;
 use Brick\Math\Exception\IntegerOverflowException;
-use Brick\Math\RoundingMode;
 use Underbolt\Measure\Length;
 
 /** The product of two ratios by the machine's own whole numbers, where those can hold it: a plan has dozens of them. */
@@ -14,6 +13,8 @@ final class SmallRatio
 {
     /** Beyond this the half that rounding adds might not fit. */
     private const LARGEST = 4e18;
+
+    private const FOUR_DECIMALS = 10_000;
 
     /** As `Length::ofRational` of the product, rounded half away from zero; null where an int can't hold it. */
     public static function product(BigRational $one, BigRational $other): ?Length
@@ -34,18 +35,16 @@ final class SmallRatio
         return Length::ofNanometres($a * $c)->dividedBy(max(1, $b * $d));
     }
 
+    /** The product, whether an int can hold it or not. */
+    public static function times(BigRational $one, BigRational $other): Length
+    {
+        return self::product($one, $other) ?? Length::ofRational($one->multipliedBy($other));
+    }
+
     /** To four decimals, half up, as a share from 0 to 1 is written. */
     public static function decimals(BigRational $share): float
     {
-        try {
-            [$up, $down] = [$share->getNumerator()->toInt(), $share->getDenominator()->toInt()];
-        } catch (IntegerOverflowException) {
-            return $share->toScale(4, RoundingMode::HALF_UP)->toFloat();
-        }
-
-        return $up > self::LARGEST / 20_000 || $down > self::LARGEST / 20_000
-            ? $share->toScale(4, RoundingMode::HALF_UP)->toFloat()
-            : intdiv(20_000 * $up + $down, 2 * $down) / 10_000;
+        return self::times($share, BigRational::of(self::FOUR_DECIMALS))->nanometres / self::FOUR_DECIMALS;
     }
 
     /** @return positive-int the largest that divides both; 1 where both are 0 */

@@ -137,7 +137,7 @@ final readonly class Stretch
         }
         $gap = $this->gap($depth);
 
-        return $gap === null ? null : SmallRatio::product($gap, $share) ?? Length::ofRational($gap->multipliedBy($share));
+        return $gap === null ? null : SmallRatio::times($gap, $share);
     }
 
     /** Along the whole way from level to level; below the lower one it stays, or runs out to the hem. */
@@ -147,7 +147,7 @@ final readonly class Stretch
             $gone = $this->way($depth, $this->end, $this->hem);
             $all = BigRational::of($this->changeAtEnd->nanometres);
 
-            return $this->changeAtEnd->minus(SmallRatio::product($all, $gone) ?? Length::ofRational($all->multipliedBy($gone)));
+            return $this->changeAtEnd->minus(SmallRatio::times($all, $gone));
         }
         $difference = $this->changeAtEnd->minus($this->changeAtTop);
         if ($difference->isZero()) {
@@ -156,7 +156,7 @@ final readonly class Stretch
         $way = $this->crossed($depth, $this->top);
         $grown = BigRational::of($difference->nanometres);
 
-        return $this->changeAtTop->plus(SmallRatio::product($grown, $way) ?? Length::ofRational($grown->multipliedBy($way)));
+        return $this->changeAtTop->plus(SmallRatio::times($grown, $way));
     }
 
     /** How much of the way from a depth to the lower level is done, along the shape. */

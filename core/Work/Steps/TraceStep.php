@@ -16,8 +16,18 @@ final readonly class TraceStep
         'neck_shoulder' => 'neck, shoulder and armhole', 'head' => 'the head', 'underarm' => 'the underarm', 'waist' => 'the waist', 'hip' => 'the hip', 'hem' => 'the hem', 'waist_edge' => 'the waist edge',
     ];
 
+    /** @var list<string> pieces that are printed with the new line in them */
+    private array $printed;
+
     private function __construct(private Given $given)
     {
+        $printed = [];
+        foreach ($given->line->isPrinted ? Given::SIDES : [] as $side) {
+            foreach ($given->levels() as $level) {
+                array_push($printed, ...MakePieces::names($given->pieces->atSide($level, $side)));
+            }
+        }
+        $this->printed = array_values(array_unique($printed));
     }
 
     /** @return list<Step> */
@@ -28,7 +38,7 @@ final readonly class TraceStep
         }
         $self = new self($given);
         $lines = TraceLines::of($given);
-        $asked = array_values(array_filter($lines, static fn (Traced $one): bool => ! in_array($one->pieces[0], $self->printed(), true)));
+        $asked = array_values(array_filter($lines, static fn (Traced $one): bool => ! in_array($one->pieces[0], $self->printed, true)));
         $groups = $asked === [] ? [] : $self->groups($asked);
         $isOneLine = count($groups) === 1 && ! $given->line->isPrinted;
 
@@ -51,24 +61,9 @@ final readonly class TraceStep
         return $this->given->plan->make->choices->paper;
     }
 
-    /** @return list<string> pieces that are printed with the new line in them */
-    private function printed(): array
-    {
-        $printed = [];
-        foreach ($this->given->line->isPrinted ? Given::SIDES : [] as $side) {
-            foreach ($this->given->levels() as $level) {
-                array_push($printed, ...MakePieces::names($this->given->pieces->atSide($level, $side)));
-            }
-        }
-
-        return array_values(array_unique($printed));
-    }
-
     private function cutOut(bool $areOthers): string
     {
-        $printed = $this->printed();
-
-        return 'Cut the printed '.Listed::of($printed === [] ? ['pieces'] : $printed).' along the thick line'.($areOthers ? ', and trace the others.' : '.');
+        return 'Cut the printed '.Listed::of($this->printed === [] ? ['pieces'] : $this->printed).' along the thick line'.($areOthers ? ', and trace the others.' : '.');
     }
 
     /**
@@ -113,15 +108,12 @@ final readonly class TraceStep
         foreach ($byPiece as $piece => $own) {
             $groups[$this->along($own)][] = $piece;
         }
-        $told = array_map(fn (string $along, array $pieces): string => $this->given->pieces->areListed ? Listed::of($pieces).": {$along}" : "{$along}, front and back", array_keys($groups), array_values($groups));
+        // Without a list of pieces front and back are named only where they are told apart.
+        $isNamed = $this->given->pieces->areListed || count($groups) > 1;
+        $told = array_map(static fn (string $along, array $pieces): string => $isNamed ? Listed::of($pieces).": {$along}" : "{$along}, front and back", array_keys($groups), array_values($groups));
         $same = array_merge([], ...array_map(static fn (Traced $one): array => $one->line === null ? $one->pieces : [], $lines));
         if ($same !== []) {
             $told[] = Listed::of($same).': the same for all sizes';
-        }
-
-        if (! $this->given->pieces->areListed && count($groups) > 1) {
-            // Without a list of pieces front and back are told apart.
-            $told = array_map(static fn (string $along, array $pieces): string => Listed::of($pieces).": {$along}", array_keys($groups), array_values($groups));
         }
 
         return $told === [] ? ['each piece'] : $told;
