@@ -6,6 +6,7 @@ namespace Underbolt\Seam;
 
 use Brick\Math\BigRational;
 use Brick\Math\Exception\IntegerOverflowException;
+use Brick\Math\RoundingMode;
 use Underbolt\Measure\Length;
 
 /** The product of two ratios by the machine's own whole numbers, where those can hold it: a plan has dozens of them. */
@@ -19,12 +20,12 @@ final class SmallRatio
     /** As `Length::ofRational` of the product, rounded half away from zero; null where an int can't hold it. */
     public static function product(BigRational $one, BigRational $other): ?Length
     {
-        try {
-            [$a, $b] = [$one->getNumerator()->toInt(), $one->getDenominator()->toInt()];
-            [$c, $d] = [$other->getNumerator()->toInt(), $other->getDenominator()->toInt()];
-        } catch (IntegerOverflowException) {
+        $small = self::small($one);
+        $times = self::small($other);
+        if ($small === null || $times === null) {
             return null;
         }
+        [[$a, $b], [$c, $d]] = [$small, $times];
         $first = self::divisor($a, $d);
         $second = self::divisor($c, $b);
         [$a, $b, $c, $d] = [intdiv($a, $first), intdiv($b, $second), intdiv($c, $second), intdiv($d, $first)];
@@ -44,7 +45,21 @@ final class SmallRatio
     /** To four decimals, half up, as a share from 0 to 1 is written. */
     public static function decimals(BigRational $share): float
     {
-        return self::times($share, BigRational::of(self::FOUR_DECIMALS))->nanometres / self::FOUR_DECIMALS;
+        $small = self::small($share);
+
+        return $small !== null && max($small) < self::LARGEST / (2 * self::FOUR_DECIMALS)
+            ? intdiv(2 * self::FOUR_DECIMALS * $small[0] + $small[1], 2 * $small[1]) / self::FOUR_DECIMALS
+            : $share->toScale(4, RoundingMode::HALF_UP)->toFloat();
+    }
+
+    /** @return ?array{int, int} what is above the stroke and below it; null where an int can't hold it */
+    private static function small(BigRational $ratio): ?array
+    {
+        try {
+            return [$ratio->getNumerator()->toInt(), $ratio->getDenominator()->toInt()];
+        } catch (IntegerOverflowException) {
+            return null;
+        }
     }
 
     /** @return positive-int the largest that divides both; 1 where both are 0 */

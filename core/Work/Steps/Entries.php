@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Work\Steps;
 
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\PieceSide;
 
 /** The amounts of a step, picked out of what it applies: what several pieces get alike, and front and back, is one entry. */
 final class Entries
@@ -21,11 +22,10 @@ final class Entries
         foreach (self::summed($applied) as $one) {
             $isTold = $given->plan->make->canBeDone($one->amount) || ($one->line !== null && $one->line !== $given->frame()) || $one->on !== null;
             if ($isTold) {
-                $groups[self::key($one)][] = $one;
+                $groups[self::alike($one)][$one->side->value ?? ''][$one->per][] = $one;
             }
         }
-
-        $entries = self::joined(array_map(self::entry(...), array_values($groups)));
+        $entries = array_merge([], ...array_map(self::told(...), array_values($groups)));
         $place = static fn (StepAmount $one): int => $one->level === null ? count(Level::cases()) : (int) array_search($one->level, Level::cases(), true);
         // From the top down, whichever side came first.
         usort($entries, static fn (StepAmount $one, StepAmount $other): int => $place($one) <=> $place($other));
@@ -59,72 +59,35 @@ final class Entries
         return array_values($summed);
     }
 
-    private static function key(Applied $one): string
+    /** What two entries have in common that hands do alike, whichever side and piece they are on. */
+    private static function alike(Applied $one): string
     {
-        return implode('|', [$one->edge, $one->side->value ?? '', $one->level->value ?? '', $one->stretch, $one->isSewn, $one->line, $one->step, $one->on, $one->amount->nanometres, $one->isUp, $one->per]);
-    }
-
-    /** @param  non-empty-list<Applied>  $alike */
-    private static function entry(array $alike): StepAmount
-    {
-        $one = $alike[0];
-
-        return new StepAmount(
-            pieces: array_values(array_unique(array_map(static fn (Applied $each): string => $each->piece, $alike))),
-            kind: $one->edge,
-            side: $one->side,
-            level: $one->level,
-            stretch: $one->stretch,
-            isSewn: $one->isSewn,
-            line: $one->line,
-            step: $one->step,
-            on: $one->on,
-            amount: $one->amount,
-            per: $one->per,
-            isUp: $one->isUp,
-        );
+        return implode('|', [$one->edge, $one->level->value ?? '', $one->stretch, $one->isSewn, $one->line, $one->step, $one->on, $one->amount->nanometres, $one->isUp]);
     }
 
     /**
-     * Front and back that get the same from the same line are one.
+     * What several pieces get is one entry, and what front and back get is one.
      *
-     * @param  list<StepAmount>  $entries
+     * @param  array<string, array<int, non-empty-list<Applied>>>  $alike  by side, and by how many edges there are of each
      * @return list<StepAmount>
      */
-    private static function joined(array $entries): array
+    private static function told(array $alike): array
     {
-        $joined = [];
-        foreach ($entries as $one) {
-            $twin = $one->side === null ? null : array_key_first(array_filter($joined, static fn (StepAmount $other): bool => $other->side !== null && $other->side !== $one->side && self::areTwins($other, $one)));
-            if ($twin === null) {
-                $joined[] = $one;
-
-                continue;
-            }
-            $other = $joined[$twin];
-            $joined[$twin] = new StepAmount(
-                pieces: array_values(array_unique([...$other->pieces, ...$one->pieces])),
-                kind: $one->kind,
-                side: null,
-                level: $one->level,
-                stretch: $one->stretch,
-                isSewn: $one->isSewn,
-                line: $one->line,
-                step: $one->step,
-                on: $one->on,
-                amount: $one->amount,
-                per: $other->per + $one->per,
-                isUp: $one->isUp,
-            );
+        $fronts = array_values($alike[PieceSide::Front->value] ?? []);
+        $backs = array_values($alike[PieceSide::Back->value] ?? []);
+        $told = [];
+        foreach ($fronts as $at => $front) {
+            $back = $backs[$at] ?? null;
+            $told[] = $back === null ? self::alone($front) : StepAmount::of([...$front, ...$back], null, $front[0]->per + $back[0]->per);
         }
+        $others = array_map(array_values(...), array_values(array_diff_key($alike, [PieceSide::Front->value => 0, PieceSide::Back->value => 0])));
 
-        return array_values($joined);
+        return [...$told, ...array_map(self::alone(...), [...array_slice($backs, count($fronts)), ...array_merge([], ...$others)])];
     }
 
-    private static function areTwins(StepAmount $one, StepAmount $other): bool
+    /** @param  non-empty-list<Applied>  $alike */
+    private static function alone(array $alike): StepAmount
     {
-        return $one->kind === $other->kind && $one->level === $other->level && $one->stretch === $other->stretch && $one->isSewn === $other->isSewn
-            && $one->line === $other->line && $one->step === $other->step && $one->on === $other->on
-            && $one->amount->nanometres === $other->amount->nanometres && $one->isUp === $other->isUp;
+        return StepAmount::of($alike, $alike[0]->side, $alike[0]->per);
     }
 }

@@ -40,6 +40,30 @@ final readonly class StepAmount
     ) {
     }
 
+    /**
+     * @param  non-empty-list<Applied>  $alike  that differ in their pieces and sides alone
+     * @param  positive-int  $per
+     */
+    public static function of(array $alike, ?PieceSide $side, int $per): self
+    {
+        $one = $alike[0];
+
+        return new self(
+            pieces: array_values(array_unique(array_map(static fn (Applied $each): string => $each->piece, $alike))),
+            kind: $one->edge,
+            side: $side,
+            level: $one->level,
+            stretch: $one->stretch,
+            isSewn: $one->isSewn,
+            line: $one->line,
+            step: $one->step,
+            on: $one->on,
+            amount: $one->amount,
+            per: $per,
+            isUp: $one->isUp,
+        );
+    }
+
     /** Where on the garment, such as `waist`. */
     public function at(): string
     {
