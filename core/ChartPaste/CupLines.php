@@ -39,7 +39,7 @@ final class CupLines
             }
             $isOfIt = $heading !== null && self::isCup($line);
             $heading = $isOfIt ? $heading : null;
-            $named[] = $isOfIt ? new PastedLine("{$heading}, cup ".self::letter($line->label), $line->cells, $line->typed) : $line;
+            $named[] = $isOfIt ? self::ofCup((string) $heading, $line) : $line;
         }
 
         return $named;
@@ -55,9 +55,8 @@ final class CupLines
     {
         $named = [];
         for ($at = 0; $at < count($lines); $at += count($run)) {
-            $run = self::isCup($lines[$at]) ? self::runFrom($lines, $at) : [$lines[$at]];
-            $isBust = self::isCup($lines[$at]) && self::isRising($run);
-            array_push($named, ...($isBust ? array_map(static fn (PastedLine $row): PastedLine => new PastedLine('Full bust, cup '.self::letter($row->label), $row->cells, $row->typed), $run) : $run));
+            $run = self::runFrom($lines, $at);
+            array_push($named, ...(self::isRising($run) ? array_map(static fn (PastedLine $row): PastedLine => self::ofCup('Full bust', $row), $run) : $run));
         }
 
         return $named;
@@ -65,12 +64,12 @@ final class CupLines
 
     /**
      * @param  list<PastedLine>  $lines
-     * @return non-empty-list<PastedLine> the rows of cups from there on
+     * @return non-empty-list<PastedLine> the rows of cups from there on; the line alone where it is none
      */
     private static function runFrom(array $lines, int $at): array
     {
         $run = [$lines[$at]];
-        while (self::isCup($lines[$at + count($run)] ?? null)) {
+        while (self::isCup($lines[$at]) && self::isCup($lines[$at + count($run)] ?? null)) {
             $run[] = $lines[$at + count($run)];
         }
 
@@ -94,6 +93,11 @@ final class CupLines
     private static function isCup(?PastedLine $line): bool
     {
         return $line !== null && $line->hasCells() && preg_match(self::LETTER, trim($line->label)) === 1;
+    }
+
+    private static function ofCup(string $row, PastedLine $cup): PastedLine
+    {
+        return new PastedLine("{$row}, cup ".self::letter($cup->label), $cup->cells, $cup->typed);
     }
 
     private static function letter(string $label): string
@@ -136,16 +140,6 @@ final class CupLines
     }
 
     /**
-     * @param  array<string, string>  $before
-     * @param  array<string, string>  $own
-     * @return array<string, string>
-     */
-    private static function joined(array $before, array $own): array
-    {
-        return $before + $own;
-    }
-
-    /**
      * @param  list<string>  $sizes
      * @param  list<string>  $letters
      * @return list<PastedLine>
@@ -155,13 +149,14 @@ final class CupLines
         if (count($row->cells) !== count($sizes)) {
             return [$row];
         }
-        $cells = [];
+        $cells = $first = [];
         foreach ($row->cells as $column => $cell) {
             $cells[$letters[$column]][$sizes[$column]] = $cell;
+            $first[$sizes[$column]] ??= $cell;
         }
         $all = array_values(array_unique($sizes));
         if (RowName::of($row->label)->place?->row !== ChartRow::FullBust) {
-            return [new PastedLine($row->label, self::under(array_reduce($cells, self::joined(...), []), $all), $row->typed)];
+            return [new PastedLine($row->label, self::under($first, $all), $row->typed)];
         }
 
         return array_map(static fn (string $letter, array $own): PastedLine => new PastedLine("{$row->label}, cup {$letter}", self::under($own, $all), $row->typed), array_map(strval(...), array_keys($cells)), array_values($cells));

@@ -14,9 +14,10 @@ final readonly class PartNames
 
     private const VIEW = '/\b(?:view|ansicht|vue|modell|model|version)s?(?:\s*:)?\s+(?<name>[A-Z0-9](?:\s*[,\/&+]\s*[A-Z0-9])*)\b:?/i';
 
-    /** `Slim fit`, `fit: loose`; "to fit" and "your fit" name none. */
+    /** What fits are called, behind a comma or several in a row: `Hip, slim`. */
     public const FITS = '(?:slim|narrow|average|medium|regular|curvy|full|loose|relaxed|fitted|close|easy|straight)';
 
+    /** `Slim fit`, `fit: loose`; "to fit" and "your fit" name none. */
     private const FIT = '/(?J),\s*(?<name>'.self::FITS.')$|\b(?:(?!(?:to|your|best|good|finished|body|garment|the|a|and|this|bust|waist|hips?)\b)(?<name>\p{L}+)\s+fit|fit\s*:\s*(?<name>\p{L}+)|fit\s+(?<name>[A-Z]{1,2}))\b:?/iu';
 
     private const CUP = '/(?J)\b(?:cup\s+(?<name>AA|DDD?|[A-K])|(?<name>AA|DDD?|[A-K])[\s-]+cup)\b:?/i';

@@ -9,21 +9,10 @@ final class SlashedCells
 {
     private const LINE = '/^(?<label>[^\/\t:]*?(?::|(?<=\S)(?=\s{2,})|(?<=\p{L})(?=\s+\d)|(?<=[XSML])(?=\s)))\s*(?<cells>(?:(?! {2})[^\/\t])+(?:\s\/\s(?:(?! {2})[^\/\t])+){2,})$/u';
 
-    private const FEWEST = 2;
-
     /** The text with tabs between the cells of such lines, where several have as many; else as it is. */
     public static function asTabs(string $text): string
     {
-        $lines = explode("\n", $text);
-        $rows = array_map(self::row(...), $lines);
-        $counts = array_count_values(array_map(count(...), array_filter($rows, static fn (?array $row): bool => $row !== null)));
-        arsort($counts);
-        $usual = array_key_first($counts);
-        if ($usual === null || $counts[$usual] < self::FEWEST) {
-            return $text;
-        }
-
-        return implode("\n", array_map(static fn (string $line, ?array $row): string => $row !== null && count($row) === $usual ? implode("\t", $row) : $line, $lines, $rows));
+        return RowsAlike::asTabs($text, self::row(...));
     }
 
     /** @return ?list<string> the label and the cells */

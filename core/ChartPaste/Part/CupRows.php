@@ -21,9 +21,12 @@ final class CupRows
      */
     public static function read(string $text, Unit $typedIn, ?Unit $told, array $sizes): ?PastedPart
     {
+        if ($sizes === []) {
+            return null;
+        }
         $chart = ChartPaste::read($text, $typedIn, $told);
         $busts = array_values(array_filter($chart->rows, static fn (PreviewRow $row): bool => $row->place?->row === ChartRow::FullBust && $row->place->cup !== null));
-        if ($busts === [] || $sizes === []) {
+        if ($busts === []) {
             return null;
         }
         $columns = SizeColumns::of(new PastedLine('', $chart->sizes, implode(' ', $chart->sizes)), $sizes);
