@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Underbolt\Altering;
 
+use Underbolt\Pattern\Pieces\PieceSide;
+
 /** Whether something is changed in front, at the back, or on both. */
 enum FrontOrBack: string
 {
@@ -18,6 +20,12 @@ enum FrontOrBack: string
             self::Back => 'at the back',
             self::Both => 'front and back',
         };
+    }
+
+    /** @param  PieceSide  $side  front or back */
+    public function isOn(PieceSide $side): bool
+    {
+        return $side === PieceSide::Front ? $this->isFront() : $this->isBack();
     }
 
     public function isFront(): bool

@@ -13,6 +13,7 @@ use Underbolt\CutSheet\SheetHead;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\ShoppingNeed;
@@ -162,7 +163,7 @@ final readonly class CutSheetJson
     {
         $told = $one->told;
         $place = $told === null ? 'not known' : $this->spoken->place($told);
-        $level = $one->station->level === 'bust' ? 'underarm' : $one->station->level;
+        $level = $one->station->level === null ? null : Level::from($one->station->level)->onPaper();
 
         return [
             'depth' => $this->figure($one->station->depth),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Paper;
 
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Curve;
 use Underbolt\Seam\CurvePart;
@@ -72,7 +73,7 @@ final readonly class StripLines
             $y = $this->y($depth->nanometres);
             $left = $this->innerMm - 12;
             $marks[] = Path::through("{$this->side}-levels", Pen::Level, [[$left, $y], [$rightMm, $y]]);
-            $marks[] = new Label("{$this->side}-levels", $left - 12, $y - 1.2, $name === 'bust' ? 'underarm' : "{$name}, {$plan->make->say($depth)}", 3.6);
+            $marks[] = new Label("{$this->side}-levels", $left - 12, $y - 1.2, $name === Level::Bust->value ? Level::Bust->onPaper() : "{$name}, {$plan->make->say($depth)}", 3.6);
         }
 
         return $marks;
@@ -110,14 +111,7 @@ final readonly class StripLines
     /** A cubic by depth is a cubic on paper. */
     private function cubic(CurvePart $part): Cubic
     {
-        $third = ($part->end - $part->top) / 3;
-
-        return new Cubic(
-            new PaperPoint($this->x($part->outAtTop), $this->y($part->top)),
-            new PaperPoint($this->x($part->outAtTop + $part->slopeAtTop * $third), $this->y($part->top + $third)),
-            new PaperPoint($this->x($part->outAtEnd - $part->slopeAtEnd * $third), $this->y($part->end - $third)),
-            new PaperPoint($this->x($part->outAtEnd), $this->y($part->end)),
-        );
+        return new Cubic(...array_map(fn (array $at): PaperPoint => new PaperPoint($this->x($at[0]), $this->y($at[1])), $part->cubic()));
     }
 
     /** @return list<array{float, float}> square to the line, so much further from the centre */

@@ -83,6 +83,19 @@ final readonly class LevelChanges
         return $this->all;
     }
 
+    /**
+     * @return array<string, Length> what the front's edge gets by level, without what slashing spreads once it is drawn
+     */
+    public function unspread(): array
+    {
+        $front = [];
+        foreach ($this->all as $level => $change) {
+            $front[$level] = $change->front->minus(($this->adjusted[$level] ?? EdgeChange::none())->front);
+        }
+
+        return $front;
+    }
+
     public function passedAt(Level $level): LevelChange
     {
         return $this->passed[$level->value] ?? LevelChange::none();

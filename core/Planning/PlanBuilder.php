@@ -52,14 +52,7 @@ final class PlanBuilder
         $unmeasured = self::unmeasured($situation, $onLine, $frontBack, $changes);
         $front = self::line($situation, $frontBack->front, array_map(static fn (EdgeChange $change): Length => $change->front, $changes->all()), $depths, $bust);
         $back = self::line($situation, $frontBack->back, array_map(static fn (EdgeChange $change): Length => $change->back, $changes->all()), $depths, $bust);
-        $unspread = static fn (EdgeChange $all, EdgeChange $adjusted): Length => $all->front->minus($adjusted->front);
-        $drawn = $bust?->isSlashed() !== true ? $front : self::line(
-            $situation,
-            $frontBack->front,
-            array_combine(array_keys($changes->all()), array_map($unspread, array_values($changes->all()), array_map(static fn (string $level): EdgeChange => $changes->adjusted[$level] ?? EdgeChange::none(), array_keys($changes->all())))),
-            $depths,
-            $bust,
-        );
+        $drawn = $bust?->isSlashed() === true ? self::line($situation, $frontBack->front, $changes->unspread(), $depths, $bust) : $front;
 
         return new Plan(
             situation: $situation,

@@ -21,6 +21,19 @@ final readonly class CurvePart
     ) {
     }
 
+    /** @return array{array{float, float}, array{float, float}, array{float, float}, array{float, float}} the same as a cubic: its ends and what draws them, each out and down */
+    public function cubic(): array
+    {
+        $third = ($this->end - $this->top) / 3;
+
+        return [
+            [$this->outAtTop, $this->top],
+            [$this->outAtTop + $this->slopeAtTop * $third, $this->top + $third],
+            [$this->outAtEnd - $this->slopeAtEnd * $third, $this->end - $third],
+            [$this->outAtEnd, $this->end],
+        ];
+    }
+
     /** @param  float  $depth  between its ends */
     public function at(float $depth): float
     {

@@ -15,6 +15,12 @@ enum Level: string
     case Waist = 'waist';
     case Hip = 'hip';
 
+    /** What it is called on paper, where the bust's mark lies at the underarm. */
+    public function onPaper(): string
+    {
+        return $this === self::Bust ? 'underarm' : $this->value;
+    }
+
     /** The chart row that is read at this level. */
     public function row(): ChartRow
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Work\Pictures;
 
 use Underbolt\Measure\LengthPrint;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Curve;
 use Underbolt\Seam\SeamDrawing;
@@ -157,7 +158,7 @@ final class LinePicture
             $station = $row->first->station;
             $out = $this->drawing->front->at((float) $station->depth->nanometres);
             $depth = LengthPrint::bare($station->depth, $this->plan->make->unit);
-            $name = $station->level === 'bust' ? 'underarm' : trim("{$station->level} {$depth}");
+            $name = $station->level === Level::Bust->value ? Level::Bust->onPaper() : trim("{$station->level} {$depth}");
             $drawn[] = self::text(0, $y + 3, $name, 'start', $station->level !== null);
             if ($out !== null) {
                 $x = $this->x($out);
@@ -203,17 +204,8 @@ final class LinePicture
         $d = '';
         $before = null;
         foreach ($curve->parts as $part) {
-            $third = ($part->end - $part->top) / 3;
-            $d .= $before === $part->top ? '' : sprintf('M%.1f %.1f', $this->x($part->outAtTop), $this->y($part->top));
-            $d .= sprintf(
-                'C%.1f %.1f %.1f %.1f %.1f %.1f',
-                $this->x($part->outAtTop + $part->slopeAtTop * $third),
-                $this->y($part->top + $third),
-                $this->x($part->outAtEnd - $part->slopeAtEnd * $third),
-                $this->y($part->end - $third),
-                $this->x($part->outAtEnd),
-                $this->y($part->end),
-            );
+            [$top, $first, $second, $end] = array_map(fn (array $at): string => sprintf('%.1f %.1f', $this->x($at[0]), $this->y($at[1])), $part->cubic());
+            $d .= ($before === $part->top ? '' : "M{$top}")."C{$first} {$second} {$end}";
             $before = $part->end;
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Underbolt\Work\Steps;
 
 use Underbolt\Pattern\Listed;
-use Underbolt\Pattern\Pieces\Follows;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\SeamKind;
 
@@ -25,7 +24,7 @@ final class BandStep
         $bands = [];
         foreach ($given->pieces->all as $piece) {
             if ($piece->layer->isStrip() && ! $piece->has(SeamKind::Side) && ! in_array($piece->name, $told, true)) {
-                $bands[self::size($piece, $given)][] = $piece;
+                $bands[$given->sizeOf($piece)][] = $piece;
             }
         }
         $steps = [];
@@ -43,17 +42,6 @@ final class BandStep
         }
 
         return $steps;
-    }
-
-    private static function size(Piece $piece, Given $given): int
-    {
-        $sizes = $given->plan->sizes;
-
-        return match ($piece->follows) {
-            Follows::Hip => $sizes->hip,
-            Follows::Waist, Follows::WaistAndHip => $sizes->waist,
-            default => null,
-        } ?? $given->frame();
     }
 
     private static function counted(Piece $piece): string

@@ -87,8 +87,7 @@ final readonly class FindingSteps
         }
         $applied = [];
         foreach (Given::SIDES as $side) {
-            $isMeant = $side === PieceSide::Front ? $finding->part->isFront() : $finding->part->isBack();
-            foreach ($isMeant ? $this->given->pieces->having(SeamKind::Armhole, $side) : [] as $piece) {
+            foreach ($finding->part->isOn($side) ? $this->given->pieces->having(SeamKind::Armhole, $side) : [] as $piece) {
                 $applied[] = new Applied(piece: $piece->name, edge: SeamKind::Armhole->value, side: $side, level: Level::Bust, stretch: null, isSewn: false, line: null, step: Given::TRACE, amount: $amount, isUp: true);
             }
         }
@@ -105,8 +104,7 @@ final readonly class FindingSteps
         foreach ($isPrincess ? $this->given->levels() : array_filter($finding->place->levels(), fn (Level $level): bool => $this->given->plan->isOnLine($level)) as $level) {
             foreach (Given::SIDES as $side) {
                 if ($isPrincess) {
-                    $isMeant = $side === PieceSide::Front ? $finding->part->isFront() : $finding->part->isBack();
-                    foreach ($isMeant ? $this->given->pieces->having(SeamKind::Princess, $side) : [] as $piece) {
+                    foreach ($finding->part->isOn($side) ? $this->given->pieces->having(SeamKind::Princess, $side) : [] as $piece) {
                         if ($piece->reach->holds($level)) {
                             $applied[] = Applied::sewn($piece->name, SeamKind::Princess->value, $side, $level, Given::TRACE, $move, ['above', 'below']);
                         }

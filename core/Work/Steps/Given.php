@@ -6,6 +6,7 @@ namespace Underbolt\Work\Steps;
 
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\Follows;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
@@ -56,6 +57,22 @@ final readonly class Given
     public function own(PieceSide $side, Level $level): int
     {
         return $this->sizes($side)->at($level) ?? $this->frame();
+    }
+
+    /** The size that what is sewn on at a level is cut in: the plan's own, before front and back are made unlike. */
+    public function cutIn(Level $level): int
+    {
+        return $this->plan->sizes->at($level) ?? $this->own(PieceSide::Front, $level);
+    }
+
+    /** The size of a piece without a side seam: that of the level where it is sewn on, else the frame's. */
+    public function sizeOf(Piece $piece): int
+    {
+        return match ($piece->follows) {
+            Follows::Waist, Follows::WaistAndHip => $this->cutIn(Level::Waist),
+            Follows::Hip => $this->cutIn(Level::Hip),
+            default => $this->frame(),
+        };
     }
 
     /** How far outside that line the edge is drawn: without what slashing spreads afterwards. */

@@ -65,7 +65,7 @@ final readonly class JoinSteps
         if ($seam->joins->takesUp()) {
             return $this->takenUp($piece, $seam, $level, $at);
         }
-        $own = $this->cutIn($at);
+        $own = $this->given->cutIn($at);
         $applied = array_map(
             static fn (string $side, Length $edge): Applied => Applied::drawn($piece->name, PieceSide::from($side), $at, $own, $edge, Applied::SIDE_NOTCH),
             array_keys($edges),
@@ -152,18 +152,12 @@ final readonly class JoinSteps
         );
     }
 
-    /** The size that a band is cut in: the plan's own at its level. */
-    private function cutIn(Level $at): int
-    {
-        return $this->given->plan->sizes->at($at) ?? $this->given->own(PieceSide::Front, $at);
-    }
-
     /** What a side edge gets, drawn and sewn, counted from the line that a band is cut in. */
     private function edge(LevelFacts $facts, Level $at, PieceSide $side): Length
     {
         $given = $this->given;
         $level = $given->plan->at($at);
-        $gap = Gap::nanometres($facts, $this->cutIn($at), $given->own($side, $at)) ?? 0.0;
+        $gap = Gap::nanometres($facts, $given->cutIn($at), $given->own($side, $at)) ?? 0.0;
         $drawn = Length::ofNanometres((int) round($gap))->plus($given->drawn($side, $at))->plus($given->spread($side, $at));
 
         $sewn = $level?->taken->take === Take::Sew ? $level->taken->perEdge ?? Length::zero() : Length::zero();

@@ -28,7 +28,6 @@ final class SewSteps
             return [];
         }
         $name = $level->facts->level->value;
-        $place = $level->facts->level === Level::Bust ? 'underarm' : $name;
         $how = $edge->isPositive() ? 'nearer the edge' : 'deeper';
         $allowance = $plan->make->pattern->seam->seamAllowance;
         $between = self::between($level->facts->level);
@@ -50,7 +49,7 @@ final class SewSteps
             given: $given,
             id: "sew-{$name}",
             kind: StepKind::Sew,
-            short: "At the {$place} sew the side seams {$given->saying->length($edge)} {$how}".self::widths($given, $allowance, $edge).'.',
+            short: "At the {$level->facts->level->onPaper()} sew the side seams {$given->saying->length($edge)} {$how}".self::widths($given, $allowance, $edge).'.',
             how: [
                 match ($level->facts->level) {
                     Level::Bust => 'In full at the underarm, running out to the seam line at the waist notch; nothing is drawn.'.($sleeves === [] ? '' : ' The sleeve\'s seam the same at its underarm, running out at the elbow.'),

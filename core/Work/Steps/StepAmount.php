@@ -68,8 +68,7 @@ final readonly class StepAmount
     public function at(): string
     {
         return match (true) {
-            $this->level === Level::Bust => 'underarm',
-            $this->level !== null => $this->level->value,
+            $this->level !== null => $this->level->onPaper(),
             $this->stretch === 'bicep' => 'upper arm',
             default => str_replace('_', ' ', (string) $this->stretch),
         };

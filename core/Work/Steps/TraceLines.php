@@ -42,7 +42,7 @@ final readonly class TraceLines
             $piece->follows === Follows::OneSize => [new Traced([$piece->name], null, null, 'all', null)],
             $piece->side === PieceSide::Sleeve => $this->sleeve($piece),
             $piece->has(SeamKind::Side) => $this->sided($piece),
-            default => [$this->traced($piece, null, $this->followed($piece), 'all')],
+            default => [$this->traced($piece, null, $this->given->sizeOf($piece), 'all')],
         };
     }
 
@@ -108,19 +108,6 @@ final readonly class TraceLines
         }
 
         return $places;
-    }
-
-    /** The size of a piece without a side seam: the plan's own where it is sewn on. */
-    private function followed(Piece $piece): int
-    {
-        $sizes = $this->given->plan->frontBack->front;
-        $plan = static fn (?int $measured, ?int $drawn): ?int => $measured ?? $drawn;
-
-        return match ($piece->follows) {
-            Follows::Waist, Follows::WaistAndHip => $plan($this->given->plan->sizes->waist, $sizes->waist),
-            Follows::Hip => $plan($this->given->plan->sizes->hip, $sizes->hip),
-            default => null,
-        } ?? $this->given->frame();
     }
 
     /** @param  'all'|'neck_shoulder'|'head'|'underarm'|'waist'|'hip'|'hem'|'waist_edge'  $at */
