@@ -75,13 +75,12 @@ final readonly class CutSheetLevel
     private static function unmeasured(Level $level, Plan $plan): array
     {
         $how = ($plan->unmeasured[$level->value] ?? null)?->how;
-        $above = $level === Level::Hip && $plan->isOnLine(Level::Waist) ? 'waist' : 'bust';
 
         return match ($how) {
             null => [],
             DrawnHow::ByHand => [new Done('not_measured', 'not measured: drawn in the size that you set')],
             DrawnHow::Between => [new Done('not_measured', 'not measured: drawn between')],
-            DrawnHow::LikeAbove => [new Done('not_measured', "not measured: on like the {$above}")],
+            DrawnHow::LikeAbove => [new Done('not_measured', "not measured: on like the {$plan->above($level)->value}")],
         };
     }
 

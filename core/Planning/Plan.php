@@ -171,6 +171,12 @@ final readonly class Plan
         return $this->frontBack->front->at($level) !== null;
     }
 
+    /** The level of the line that a waist or hip without a measure is drawn on like. */
+    public function above(Level $level): Level
+    {
+        return $level === Level::Hip && $this->isOnLine(Level::Waist) ? Level::Waist : Level::Bust;
+    }
+
     public function at(Level $level): ?LevelPlan
     {
         return $this->levels[$level->value] ?? null;

@@ -16,6 +16,12 @@ enum PieceSide: string
     case Sleeve = 'sleeve';
     case None = 'none';
 
+    /** @param  self  $side  front or back */
+    public function isOn(self $side): bool
+    {
+        return $side === self::Front ? $this->isFront() : $this->isBack();
+    }
+
     public function isFront(): bool
     {
         return $this === self::Front || $this === self::Both;

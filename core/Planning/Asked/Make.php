@@ -23,9 +23,8 @@ use Underbolt\Pattern\Pieces\SeamKind;
 /** One wearer's measures, one pattern and the choices for it: all that a plan is made from. */
 final readonly class Make
 {
-    private const EDGES_OF_A_SEAM = 2;
-
-    private const LEFT_AND_RIGHT = 2;
+    /** Of the seam left and the seam right. */
+    private const EDGES_OF_A_PAIR = 4;
 
     /**
      * @param  Unit  $unit the unit the plan's sentences speak in
@@ -71,22 +70,21 @@ final readonly class Make
         $round = $this->found->sewnRound($level);
         foreach ($this->found->apart as $finding) {
             $move = $finding->place === FittingPlace::Princess ? $finding->sewn() : null;
-            $seams = $move === null ? 0 : $this->princessSeams($finding->part, $level);
-            $round = $round->plus(Length::ofNanometres(self::EDGES_OF_A_SEAM * $seams * ($move->nanometres ?? 0)));
+            if ($move !== null) {
+                $round = $round->plus(Length::ofNanometres($this->princessEdges($finding->part, $level) * $move->nanometres));
+            }
         }
 
         return $round;
     }
 
-    /** Counted round the garment: a front, or a back, that has them has two. */
-    private function princessSeams(FrontOrBack $part, Level $level): int
+    /** Counted round the garment: a front, or a back, that has princess seams has a pair. */
+    private function princessEdges(FrontOrBack $part, Level $level): int
     {
-        $has = fn (PieceSide $side): bool => array_filter(
-            $this->pattern->notes->pieces,
-            static fn (Piece $piece): bool => $piece->layer === Layer::Outer && $piece->has(SeamKind::Princess) && $piece->reach->holds($level) && ($side === PieceSide::Front ? $piece->side->isFront() : $piece->side->isBack()),
-        ) !== [];
+        $pieces = array_filter($this->pattern->notes->pieces, static fn (Piece $piece): bool => $piece->layer === Layer::Outer && $piece->has(SeamKind::Princess) && $piece->reach->holds($level));
+        $sides = array_filter([PieceSide::Front, PieceSide::Back], static fn (PieceSide $side): bool => $part->isOn($side) && array_filter($pieces, static fn (Piece $piece): bool => $piece->side->isOn($side)) !== []);
 
-        return ($part->isFront() && $has(PieceSide::Front) ? self::LEFT_AND_RIGHT : 0) + ($part->isBack() && $has(PieceSide::Back) ? self::LEFT_AND_RIGHT : 0);
+        return self::EDGES_OF_A_PAIR * count($sides);
     }
 
     /** Whether something is said of it, though it be nothing. */

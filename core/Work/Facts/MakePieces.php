@@ -118,7 +118,7 @@ final readonly class MakePieces
     /** @param  PieceSide  $side  front or back */
     public static function isOf(Piece $piece, PieceSide $side): bool
     {
-        return $side === PieceSide::Front ? $piece->side->isFront() : $piece->side->isBack();
+        return $piece->side->isOn($side);
     }
 
     private static function isBody(Piece $piece): bool

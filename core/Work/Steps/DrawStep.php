@@ -82,7 +82,7 @@ final readonly class DrawStep
             $said[] = "The {$name} is not measured: ".match ($level->how) {
                 DrawnHow::ByHand => 'drawn in the size that you set',
                 DrawnHow::Between => 'drawn between bust and hip',
-                DrawnHow::LikeAbove => 'drawn on like the '.($name === Level::Hip->value && $this->given->plan->isOnLine(Level::Waist) ? 'waist' : 'bust'),
+                DrawnHow::LikeAbove => "drawn on like the {$this->given->plan->above($level->facts->level)->value}",
             }.'.';
         }
 
