@@ -85,6 +85,19 @@ const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_c
     width: 56px;
     height: 45px;
 }
+@media print {
+    .cut-levels tbody th,
+    .cut-levels .line {
+        font-size: 15px;
+    }
+    .cut-levels th,
+    .cut-levels td {
+        padding-right: 10px;
+    }
+    .cut-levels td:nth-child(4) {
+        width: 30%;
+    }
+}
 @media screen and (max-width: 560px) {
     .cut-levels thead {
         display: none;

@@ -293,5 +293,13 @@ const pdf = (page: 'a4' | 'letter'): string =>
     .stages {
         display: none;
     }
+    /* As on the sheet's own PDF: the line stands beside the steps. */
+    .work.pictured {
+        grid-template-columns: minmax(0, 1fr) 66mm;
+        gap: 4mm 6mm;
+    }
+    .cut-sheet {
+        gap: 8px;
+    }
 }
 </style>

@@ -98,4 +98,17 @@ const emit = defineEmits<{ tick: [key: string, isDone: boolean] }>();
         grid-column: 2;
     }
 }
+@media print {
+    .cut-steps > li {
+        grid-template-columns: 48px minmax(0, 1fr);
+        padding: 4px 0;
+        font-size: 14px;
+    }
+    .cut-steps .how {
+        font-size: 13px;
+    }
+    .cut-steps .amount {
+        grid-column: 2;
+    }
+}
 </style>
