@@ -170,6 +170,9 @@ final readonly class Stretch
     {
         $crossing = max(1, $to->nanometres - $from->nanometres);
         $done = min(max($depth->nanometres - $from->nanometres, 0), $crossing);
+        if ($done === 0 || $done === $crossing) {
+            return $done === 0 ? BigRational::zero() : BigRational::one();
+        }
         $shared = SmallRatio::divisor($done, $crossing);
 
         return $this->shape->shareOf(intdiv($done, $shared), max(1, intdiv($crossing, $shared)));

@@ -101,6 +101,9 @@ final readonly class SizeChart
         if ($distance > 0) {
             return $distance <= self::ON_NM ? $nearest : null;
         }
+        if (! $this->spans[$nearest]->isRange()) {
+            return $nearest; // figures rise: no other one stands on it
+        }
         $holding = array_keys(array_filter($this->spans, static fn (Span $span): bool => $span->distance($measure) === 0));
 
         return match ($rule) {
@@ -117,6 +120,9 @@ final readonly class SizeChart
         $least = PHP_INT_MAX;
         foreach ($this->spans as $index => $span) {
             $distance = $span->distance($measure);
+            if ($distance > $least) {
+                break; // figures rise: it only gets further
+            }
             if ($distance < $least || ($distance === $least && $tie !== BetweenRule::Down)) {
                 [$best, $least] = [$index, $distance];
             }

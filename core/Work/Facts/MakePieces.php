@@ -47,7 +47,13 @@ final readonly class MakePieces
      */
     public function atSide(Level $level, PieceSide $side): array
     {
-        return $this->such(static fn (Piece $piece): bool => $piece->has(SeamKind::Side) && self::isOf($piece, $side) && $piece->reach->holds($level));
+        return $this->such(static fn (Piece $piece): bool => self::carries($piece, $level, $side));
+    }
+
+    /** Whether a piece carries the side line of a side at a level. */
+    public static function carries(Piece $piece, Level $level, PieceSide $side): bool
+    {
+        return $piece->has(SeamKind::Side) && self::isOf($piece, $side) && $piece->reach->holds($level);
     }
 
     /** @return list<Piece> that a change of length between two levels is cut across; facings and bands along it follow by themselves */

@@ -38,7 +38,7 @@ final readonly class DrawStep
         $toldSides = $isAlike ? [PieceSide::Front] : $sides;
         $open = $self->open();
         // A line between two levels is told by its marks only where both are.
-        $stations = count($given->levels()) - count($open) > 1;
+        $stations = count($given->levels) - count($open) > 1;
         $isPivoted = $given->isPivoted();
         $bust = $given->plan->bust;
 
@@ -104,13 +104,13 @@ final readonly class DrawStep
             $told[] = $one->told === null ? null : $one->station->level;
         }
 
-        return array_values(array_filter($this->given->levels(), static fn (Level $level): bool => ! in_array($level->value, $told, true)));
+        return array_values(array_filter($this->given->levels, static fn (Level $level): bool => ! in_array($level->value, $told, true)));
     }
 
     /** Without depths: the marks, joined in a curve. */
     private function joined(PieceSide $side): string
     {
-        return ucfirst($this->whose($side).'touch '.implode(', ', $this->marks($side, $this->given->levels())).', and join them in a curve.');
+        return ucfirst($this->whose($side).'touch '.implode(', ', $this->marks($side, $this->given->levels)).', and join them in a curve.');
     }
 
     /**

@@ -101,7 +101,7 @@ final readonly class FindingSteps
         $move = $finding->sewn() ?? Length::zero();
         $isPrincess = $finding->place === FittingPlace::Princess;
         $applied = [];
-        foreach ($isPrincess ? $this->given->levels() : array_filter($finding->place->levels(), fn (Level $level): bool => $this->given->plan->isOnLine($level)) as $level) {
+        foreach ($isPrincess ? $this->given->levels : array_filter($finding->place->levels(), fn (Level $level): bool => $this->given->plan->isOnLine($level)) as $level) {
             foreach (Given::SIDES as $side) {
                 if ($isPrincess) {
                     foreach ($finding->part->isOn($side) ? $this->given->pieces->having(SeamKind::Princess, $side) : [] as $piece) {

@@ -31,8 +31,12 @@ final readonly class Given
     /** @var list<PieceSide> the sides whose line is drawn in a step of its own */
     public array $drawnSides;
 
+    /** @var list<Level> those that the line lies at, measured or not, from the top down */
+    public array $levels;
+
     public function __construct(public Plan $plan, public MakePieces $pieces, public ToldLine $line, public Saying $saying)
     {
+        $this->levels = array_values(array_filter(Level::cases(), $plan->isOnLine(...)));
         $this->drawnSides = $line->isPrinted ? [] : array_values(array_filter(self::SIDES, $this->hasToBeDrawn(...)));
     }
 
@@ -40,12 +44,6 @@ final readonly class Given
     public function frame(): int
     {
         return $this->plan->sizes->first() ?? 0;
-    }
-
-    /** @return list<Level> those that the line lies at, measured or not, from the top down */
-    public function levels(): array
-    {
-        return array_values(array_filter(Level::cases(), $this->plan->isOnLine(...)));
     }
 
     public function told(PieceSide $side, Level $level): ?Told
@@ -164,12 +162,12 @@ final readonly class Given
     private function hasToBeDrawn(PieceSide $side): bool
     {
         // Where no piece has the seam the step says what becomes of it.
-        $unclaimed = ! $this->pieces->areListed ? [] : array_values(array_filter($this->levels(), fn (Level $level): bool => $this->pieces->atSide($level, PieceSide::Front) === [] && $this->pieces->atSide($level, PieceSide::Back) === []));
+        $unclaimed = ! $this->pieces->areListed ? [] : array_values(array_filter($this->levels, fn (Level $level): bool => $this->pieces->atSide($level, PieceSide::Front) === [] && $this->pieces->atSide($level, PieceSide::Back) === []));
         if ($unclaimed !== [] && $this->leavesItsLine($side, $unclaimed)) {
             return true;
         }
         foreach ($this->pieces->all as $piece) {
-            $reached = array_values(array_filter($this->levels(), fn (Level $level): bool => in_array($piece, $this->pieces->atSide($level, $side), true)));
+            $reached = array_values(array_filter($this->levels, static fn (Level $level): bool => MakePieces::carries($piece, $level, $side)));
             $swung = array_values(array_filter($reached, fn (Level $level): bool => $this->isSwung($piece, $level)));
             $rest = array_values(array_filter($reached, fn (Level $level): bool => ! $this->isSwung($piece, $level)));
             // It goes on from the mark where the pivot ends.

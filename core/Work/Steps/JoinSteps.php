@@ -124,7 +124,7 @@ final readonly class JoinSteps
     /** A hem facing has side seams below the last level: they go on as the line does there. */
     private function belowHip(Piece $piece): ?Step
     {
-        $levels = $this->given->levels();
+        $levels = $this->given->levels;
         $last = end($levels);
         if ($last === false || ! $piece->reach->isBelowHip()) {
             return null;

@@ -18,7 +18,7 @@ final class SideEntries
     {
         $entries = [];
         foreach (Given::SIDES as $side) {
-            foreach ($given->levels() as $level) {
+            foreach ($given->levels as $level) {
                 foreach ($given->pieces->atSide($level, $side) as $piece) {
                     if ($given->drawnIn($piece, $side, $level) === $step) {
                         $entries[] = Applied::drawn($piece->name, $side, $level, $given->own($side, $level), $given->drawn($side, $level), on: $given->on($side, $level));
@@ -34,7 +34,7 @@ final class SideEntries
     public static function spread(Given $given): array
     {
         $entries = [];
-        foreach ($given->levels() as $level) {
+        foreach ($given->levels as $level) {
             $share = $given->spread(PieceSide::Front, $level);
             foreach ($share->isZero() ? [] : $given->pieces->atSide($level, PieceSide::Front) as $piece) {
                 $entries[] = Applied::further($piece->name, Applied::SIDE, PieceSide::Front, $level, $given->drawnIn($piece, PieceSide::Front, $level), $share);

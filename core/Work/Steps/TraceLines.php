@@ -65,12 +65,13 @@ final readonly class TraceLines
     private function sided(Piece $piece): array
     {
         $sides = array_values(array_filter(Given::SIDES, static fn (PieceSide $side): bool => MakePieces::isOf($piece, $side)));
+        $along = [PieceSide::Front->value => $this->along($piece, PieceSide::Front), PieceSide::Back->value => $this->along($piece, PieceSide::Back)];
         // Alike in front and at the back it is told without a side, whichever the piece lies on.
-        $isAlike = $this->along($piece, PieceSide::Front) === $this->along($piece, PieceSide::Back);
+        $isAlike = $along[PieceSide::Front->value] === $along[PieceSide::Back->value];
         $traced = [];
         foreach ($isAlike ? array_slice($sides, 0, 1) : $sides as $side) {
             $told = $isAlike ? null : $side;
-            $places = $this->along($piece, $side);
+            $places = $along[$side->value];
             if (count(array_unique(array_column($places, 1))) === 1) {
                 $traced[] = $this->traced($piece, $told, $places[0][1], 'all');
 
@@ -91,7 +92,7 @@ final readonly class TraceLines
         $isFramed = $piece->has(SeamKind::Neck) || $piece->has(SeamKind::Shoulder) || $piece->has(SeamKind::Armhole);
         $places = $isFramed ? [['neck_shoulder', $given->frame()]] : [];
         $last = null;
-        foreach ($given->levels() as $level) {
+        foreach ($given->levels as $level) {
             $last = $given->own($side, $level);
             if ($piece->reach->holds($level)) {
                 $place = $level === Level::Bust ? 'underarm' : $level->value;

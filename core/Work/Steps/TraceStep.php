@@ -23,7 +23,7 @@ final readonly class TraceStep
     {
         $printed = [];
         foreach ($given->line->isPrinted ? Given::SIDES : [] as $side) {
-            foreach ($given->levels() as $level) {
+            foreach ($given->levels as $level) {
                 array_push($printed, ...MakePieces::names($given->pieces->atSide($level, $side)));
             }
         }
@@ -33,7 +33,7 @@ final readonly class TraceStep
     /** @return list<Step> */
     public static function of(Given $given): array
     {
-        if ($given->levels() === []) {
+        if ($given->levels === []) {
             return [];
         }
         $self = new self($given);

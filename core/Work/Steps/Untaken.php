@@ -31,7 +31,7 @@ final readonly class Untaken
             return [];
         }
         $untaken = [];
-        foreach ($given->levels() as $level) {
+        foreach ($given->levels as $level) {
             $change = new EdgeChange($given->drawn(PieceSide::Front, $level)->plus($given->spread(PieceSide::Front, $level)), $given->drawn(PieceSide::Back, $level));
             $hasSide = array_filter(Given::SIDES, static fn ($side): bool => $given->pieces->atSide($level, $side) !== []) !== [];
             if (! $hasSide && ! $change->isNone()) {

@@ -36,25 +36,27 @@ final readonly class StationPlace
     public static function reckoned(CutLine $line, array $stations, Plan $plan): array
     {
         $facts = $plan->situation->onLine();
-        $gaps = [];
-        $gapsAt = static function (Level $level, int $from) use (&$gaps, $facts, $plan): array {
-            return $gaps[$level->value][$from] ??= self::gaps($facts[$level->value], $from, $plan->inPlay->sizes);
+        $kept = [];
+        $gapsOf = static function (Level $upper, Level $lower, int $from) use (&$kept, $facts, $plan): array {
+            return $kept[$lower->value] ??= self::gaps($facts[$upper->value], $facts[$lower->value], $from, $plan->inPlay->sizes);
         };
 
-        return array_map(static fn (Station $station): self => self::one($line, $station, $gapsAt), $stations);
+        return array_map(static fn (Station $station): self => self::one($line, $station, $gapsOf), $stations);
     }
 
     /**
      * @param  list<int>  $sizes
-     * @return array<int, float> nanometres out from one printed line to each of the others, by size; without those that no figure tells
+     * @return array<int, array{float, float}> nanometres out from one printed line to each of the others at a stretch's top, and
+     *   what is added to its end, by size; without those that no figure tells
      */
-    private static function gaps(LevelFacts $facts, int $from, array $sizes): array
+    private static function gaps(LevelFacts $upper, LevelFacts $lower, int $from, array $sizes): array
     {
         $gaps = [];
         foreach ($sizes as $size) {
-            $gap = Gap::nanometres($facts, $from, $size);
-            if ($gap !== null) {
-                $gaps[$size] = $gap;
+            $top = Gap::nanometres($upper, $from, $size);
+            $end = Gap::nanometres($lower, $from, $size);
+            if ($top !== null && $end !== null) {
+                $gaps[$size] = [$top, $end - $top];
             }
         }
 
@@ -80,8 +82,8 @@ final readonly class StationPlace
         }, $stations);
     }
 
-    /** @param  callable(Level, int): array<int, float>  $gapsAt  a level, from one size's line */
-    private static function one(CutLine $line, Station $station, callable $gapsAt): self
+    /** @param  callable(Level, Level, int): array<int, array{float, float}>  $gapsOf  a stretch, from one size's line */
+    private static function one(CutLine $line, Station $station, callable $gapsOf): self
     {
         $stretch = $line->stretchAt($station->depth);
         $from = $line->sizeAt($station->depth);
@@ -91,17 +93,15 @@ final readonly class StationPlace
         [$upper, $lower] = $line->isLower($stretch) ? [Level::Waist, Level::Hip] : [Level::Bust, Level::Waist];
         $way = min(1.0, max(0.0, ($station->depth->nanometres - $stretch->top->nanometres) / ($stretch->end->nanometres - $stretch->top->nanometres)));
         $move = $station->move->nanometres;
-        $ends = $gapsAt($lower, $from);
         $to = $line->sizes->at($lower);
-        $blending = self::own($line, $station) ?? array_values(array_unique(array_filter([$from, $to], static fn (?int $size): bool => $size !== null)));
+        $blending = self::own($line, $station) ?? ($to === null || $to === $from ? [$from] : [$from, $to]);
         $moves = [];
-        foreach ($gapsAt($upper, $from) as $size => $gap) {
-            if (isset($ends[$size])) {
-                $out = $size === $from ? $move : $move - (int) round($gap * (1 - $way) + $ends[$size] * $way);
-                // The others are never told from, and there may be dozens.
-                if (abs($out) <= ToldSide::ON_NM || in_array($size, $blending, true)) {
-                    $moves[$size] = $out;
-                }
+        [$one, $other] = [$blending[0], $blending[1] ?? $blending[0]];
+        foreach ($gapsOf($upper, $lower, $from) as $size => [$top, $grows]) {
+            $gap = $top + $grows * $way;
+            // The others are never told from, and there may be dozens.
+            if (abs($move - $gap) <= ToldSide::ON_NM || $size === $one || $size === $other) {
+                $moves[$size] = $move - (int) round($gap);
             }
         }
 
@@ -111,7 +111,7 @@ final readonly class StationPlace
     /**
      * At a level the blend has arrived: there is one line to tell it from.
      *
-     * @return ?list<int>
+     * @return ?array{int}
      */
     private static function own(CutLine $line, Station $station): ?array
     {
