@@ -111,7 +111,9 @@ final class Nest extends Model
         if (! $isSaid && ! $drawing->hasSize) {
             throw UnreadableNest::at('scale', 'is not said in the file: settle that first');
         }
-        $this->held($drawing, $pattern)?->settle($isSaid);
+        if (! $isSaid) {
+            $this->held($drawing, $pattern)?->settle();
+        }
     }
 
     /** @return KeptNest the drawing as it is kept */

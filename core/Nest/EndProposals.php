@@ -23,23 +23,28 @@ final class EndProposals
         foreach ($marks->lines as $size => $id) {
             $lines[$size] = isset($asked[$size]) ? $drawing->line($id, "lines.{$size}", $near) : null;
         }
+        $corners = array_map(static fn (Line $line): array => $line->atEach(Corners::of($line)), array_filter($lines));
 
         return $marks->with(
             lines: $marks->lines,
-            underarm: self::ends($lines, $marks->underarm),
-            hem: self::ends($lines, $marks->hem),
-            armholeTop: $marks->armholeTop === [] ? [] : self::ends($lines, $marks->armholeTop),
-            hemFold: $marks->hemFold === [] ? [] : self::ends($lines, $marks->hemFold),
+            underarm: self::ends($lines, $corners, $marks->underarm),
+            hem: self::ends($lines, $corners, $marks->hem),
+            armholeTop: self::ends($lines, $corners, $marks->armholeTop),
+            hemFold: self::ends($lines, $corners, $marks->hemFold),
         );
     }
 
     /**
      * @param  array<string, ?Line>  $lines  by size; null where its end is not asked for
+     * @param  array<string, list<array{float, float}>>  $corners  of those
      * @param  array<string, array{float, float}>  $marked
      * @return array<string, array{float, float}>
      */
-    private static function ends(array $lines, array $marked): array
+    private static function ends(array $lines, array $corners, array $marked): array
     {
+        if ($marked === []) {
+            return [];
+        }
         $places = array_keys($lines);
         $ends = [];
         foreach (array_filter($lines) as $size => $line) {
@@ -53,7 +58,7 @@ final class EndProposals
             }
             if ($from !== null) {
                 $mark = $marked[$places[$from]];
-                $ends[$size] = $marked[$size] ?? self::nearestCorner($line, $mark);
+                $ends[$size] = $marked[$size] ?? self::nearest($line, $corners[$size], $mark);
             }
         }
 
@@ -61,12 +66,12 @@ final class EndProposals
     }
 
     /**
+     * @param  list<array{float, float}>  $corners  of the line
      * @param  array{float, float}  $mark
      * @return array{float, float}
      */
-    private static function nearestCorner(Line $line, array $mark): array
+    private static function nearest(Line $line, array $corners, array $mark): array
     {
-        $corners = array_map($line->at(...), Corners::of($line));
         if ($corners === []) {
             return $line->at($line->nearest(...$mark)[0]);
         }

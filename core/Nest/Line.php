@@ -17,17 +17,24 @@ final readonly class Line
 
     public bool $isClosed;
 
+    /** Whether it nowhere goes up again: then heights are found by halving. */
+    private bool $goesDown;
+
     /**
      * @param  list<float>  $x  of two points at least
      * @param  list<float>  $y
      */
     public function __construct(public array $x, public array $y)
     {
-        $way = [0.0];
+        $way = [$gone = 0.0];
+        $goesDown = true;
         for ($i = 1, $all = count($x); $i < $all; $i++) {
-            $way[] = $way[$i - 1] + hypot($x[$i] - $x[$i - 1], $y[$i] - $y[$i - 1]);
+            $down = $y[$i] - $y[$i - 1];
+            $way[] = $gone += hypot($x[$i] - $x[$i - 1], $down);
+            $goesDown = $goesDown && $down >= 0.0;
         }
         $this->way = $way;
+        $this->goesDown = $goesDown;
         $last = count($x) - 1;
         $this->isClosed = $last > 2 && hypot($x[$last] - $x[0], $y[$last] - $y[0]) <= self::SAME_MM;
     }
@@ -64,11 +71,40 @@ final readonly class Line
     /** @return array{float, float} the place after a way, which is from 0 to the whole */
     public function at(float $way): array
     {
-        $i = $this->pieceAt($way);
-        $piece = $this->way[$i + 1] - $this->way[$i];
-        $share = $piece === 0.0 ? 0.0 : min(1.0, max(0.0, ($way - $this->way[$i]) / $piece));
+        return $this->on($this->pieceAt($way), $way);
+    }
 
-        return [$this->x[$i] + ($this->x[$i + 1] - $this->x[$i]) * $share, $this->y[$i] + ($this->y[$i + 1] - $this->y[$i]) * $share];
+    /**
+     * The places after several ways: one walk along it.
+     *
+     * @param  list<float>  $ways  rising
+     * @return list<array{float, float}>
+     */
+    public function atEach(array $ways): array
+    {
+        $places = [];
+        $i = 0;
+        $last = count($this->way) - 2;
+        foreach ($ways as $way) {
+            while ($i < $last && $this->way[$i + 1] <= $way) {
+                $i++;
+            }
+            $places[] = $this->on($i, $way);
+        }
+
+        return $places;
+    }
+
+    /** @return array{float, float} the place after a way, on the piece that holds it */
+    private function on(int $piece, float $way): array
+    {
+        $length = $this->way[$piece + 1] - $this->way[$piece];
+        $share = $length === 0.0 ? 0.0 : min(1.0, max(0.0, ($way - $this->way[$piece]) / $length));
+
+        return [
+            $this->x[$piece] + ($this->x[$piece + 1] - $this->x[$piece]) * $share,
+            $this->y[$piece] + ($this->y[$piece + 1] - $this->y[$piece]) * $share,
+        ];
     }
 
     /** @return array{float, float} the way to the nearest place on it, and how far that is */
@@ -136,6 +172,7 @@ final readonly class Line
     public function firstAt(float $height, float $from = 0.0): ?float
     {
         $i = $this->pieceAt($from);
+        $i = $this->goesDown ? max($i, $this->lastAbove($height)) : $i;
         $end = $this->y[$i] - $height;
         for ($last = count($this->x) - 1; $i < $last; $i++) {
             $top = $end;
@@ -166,7 +203,12 @@ final readonly class Line
     /** @param  callable(float, float): array{float, float}  $change of each of its points */
     public function changed(callable $change): self
     {
-        return self::through(array_map(static fn (float $x, float $y): array => $change($x, $y), $this->x, $this->y));
+        $changedX = $changedY = [];
+        foreach ($this->x as $i => $x) {
+            [$changedX[], $changedY[]] = $change($x, $this->y[$i]);
+        }
+
+        return new self($changedX, $changedY);
     }
 
     /** The direction at a way along it, in radians, as smooth as the curve it was flattened from. */
@@ -192,6 +234,22 @@ final readonly class Line
     private function directionOf(int $piece): float
     {
         return atan2($this->y[$piece + 1] - $this->y[$piece], $this->x[$piece + 1] - $this->x[$piece]);
+    }
+
+    /** The piece that begins last above a height, on a line that goes down; the first where none does. */
+    private function lastAbove(float $height): int
+    {
+        [$low, $high] = [0, count($this->y) - 2];
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            if ($this->y[$middle] < $height) {
+                $low = $middle;
+            } else {
+                $high = $middle - 1;
+            }
+        }
+
+        return $low;
     }
 
     private function pieceAt(float $way): int

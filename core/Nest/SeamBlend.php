@@ -45,17 +45,18 @@ final class SeamBlend
     {
         $length = ($from->length() + $to->length()) / 2;
         $dwell = min($dwellMm, $length / 2);
-        $points = [];
-        foreach (self::shares($from, $to, $dwell / $length) as $sigma) {
+        $shares = self::shares($from, $to, $dwell / $length);
+        [$left, $joined] = array_map(static fn (Line $line): array => $line->atEach(array_map(static fn (float $sigma): float => $sigma * $line->length(), $shares)), [$from, $to]);
+        $x = $y = [];
+        foreach ($shares as $i => $sigma) {
             $way = max(0.0, ($sigma * $length - $dwell) / ($length - $dwell));
             $t = $shape->crossed($way);
-            [$ux, $uy] = $from->at($sigma * $from->length());
-            [$vx, $vy] = $to->at($sigma * $to->length());
-            $change = $changeAtTop + ($changeAtEnd - $changeAtTop) * $shape->crossed($sigma);
-            $points[] = [(1 - $t) * $ux + $t * $vx + $change, (1 - $t) * $uy + $t * $vy];
+            [[$ux, $uy], [$vx, $vy]] = [$left[$i], $joined[$i]];
+            $x[] = (1 - $t) * $ux + $t * $vx + $changeAtTop + ($changeAtEnd - $changeAtTop) * $shape->crossed($sigma);
+            $y[] = (1 - $t) * $uy + $t * $vy;
         }
 
-        return Line::through($points);
+        return new Line($x, $y);
     }
 
     /** @return list<float> rising from 0 to 1 */
@@ -66,8 +67,9 @@ final class SeamBlend
             $shares[] = $i / self::STEPS;
         }
         foreach ([$from, $to] as $line) {
+            $length = $line->length();
             foreach ($line->way as $way) {
-                $shares[] = min(1.0, $way / $line->length());
+                $shares[] = min(1.0, $way / $length);
             }
         }
         sort($shares);

@@ -35,8 +35,9 @@ final class DemoServer
             'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
             'DB_DATABASE' => $database, 'UNDERBOLT_DEMO' => 'true', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
             'PHP_CLI_SERVER_WORKERS' => '4',
+            'APP_CONFIG_CACHE' => "{$storage}/config.php", 'APP_ROUTES_CACHE' => "{$storage}/routes.php",
         ];
-        foreach (['migrate --force', 'underbolt:demo'] as $command) {
+        foreach (['migrate --force', 'underbolt:demo', 'config:cache', 'route:cache'] as $command) {
             self::artisan($root, $command, $environment);
         }
         $port = FreePort::find();

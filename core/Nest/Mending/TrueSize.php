@@ -50,8 +50,13 @@ final readonly class TrueSize
             $marks->reach === Reach::FromWaist ? null : self::fromUnderarm($marks, $upright, $pattern, $waistY),
             $marks->reach === Reach::ToWaist ? null : self::length('waist to hip', $hipY - $waistY, self::mm($pattern->seam->measured(UsualLengths::WaistToHip)?->nanometres)),
         ];
+        $near = [...array_values($marks->underarm), ...array_values($marks->hem)];
+        $lines = [];
+        $lineOf = static function (string $size) use (&$lines, $drawing, $marks, $upright, $near): Line {
+            return $lines[$size] ??= $upright->line($drawing->line($marks->lines[$size], "lines.{$size}", $near));
+        };
         foreach ([[Level::Waist, $waistY], [Level::Hip, $hipY]] as [$level, $height]) {
-            $figures[] = $level === Level::Hip && $marks->reach === Reach::ToWaist ? null : self::gap($drawing, $marks, $upright, $pattern, $level, $height);
+            $figures[] = $level === Level::Hip && $marks->reach === Reach::ToWaist ? null : self::gap($lineOf, $marks, $pattern, $level, $height);
         }
 
         return new self(array_values(array_filter($figures)));
@@ -90,9 +95,9 @@ final readonly class TrueSize
     }
 
     /** @throws UnreadableNest while it is in doubt how large the drawing is */
-    public function settle(bool $isSaidToBeTrue): void
+    public function settle(): void
     {
-        $seems = $isSaidToBeTrue ? null : $this->seems();
+        $seems = $this->seems();
         if ($seems !== null) {
             throw UnreadableNest::at('scale', sprintf('seems to be %s %% of true size: settle that first', self::percent($seems)));
         }
@@ -172,7 +177,8 @@ final readonly class TrueSize
         return $known === null || $known <= 0 || $drawn <= 0 ? null : new HeldFigure($what, false, $drawn, $known);
     }
 
-    private static function gap(NestDrawing $drawing, NestMarks $marks, Upright $upright, Pattern $pattern, Level $level, float $height): ?HeldFigure
+    /** @param  callable(string): Line  $lineOf  a size's, upright */
+    private static function gap(callable $lineOf, NestMarks $marks, Pattern $pattern, Level $level, float $height): ?HeldFigure
     {
         $named = array_values(array_filter($pattern->sizes, static fn (string $size): bool => isset($marks->lines[$size])));
         $chart = $pattern->finishedFor(null, null, null);
@@ -184,9 +190,8 @@ final readonly class TrueSize
             [$from, $to] = [$printed[0], $printed[count($printed) - 1]];
             $apart = ($row->at($level->row(), self::place($pattern, $to))->nanometres ?? 0) - ($row->at($level->row(), self::place($pattern, $from))->nanometres ?? 0);
             $known = (self::mm($apart) ?? 0.0) / $pattern->seam->nestEdgesAt($level);
-            $near = [...array_values($marks->underarm), ...array_values($marks->hem)];
-            $inner = self::outermost($upright->line($drawing->line($marks->lines[$from], "lines.{$from}", $near)), $height);
-            $outer = self::outermost($upright->line($drawing->line($marks->lines[$to], "lines.{$to}", $near)), $height);
+            $inner = self::outermost($lineOf($from), $height);
+            $outer = self::outermost($lineOf($to), $height);
             $drawn = $inner === null || $outer === null ? 0.0 : $outer - $inner;
 
             return $known < self::LEAST_GAP_MM || $drawn <= 0 ? null : new HeldFigure("{$from} to {$to} at the {$level->value}", true, $drawn, $known);
