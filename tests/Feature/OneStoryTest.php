@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Make;
 use App\Paper\MakePaper;
+use Tests\Support\LiteralReader;
 use Underbolt\CutSheet\SheetHead;
 use Underbolt\File\CutSheetJson;
 use Underbolt\Measure\Unit;
@@ -26,6 +27,20 @@ function demoSheets(): array
 
     return $sheets;
 }
+
+test('every make of the demo is read literally: its steps, its table of pieces and its shown amounts end at its stations', function (): void {
+    foreach (demoSheets() as $name => [$make, $sheet]) {
+        $plan = MakePaper::of($make, Unit::Centimetre)->plan;
+        $reader = new LiteralReader(json_decode(json_encode($sheet, JSON_THROW_ON_ERROR), true), $plan);
+        expect($reader->faults())->toBe([], $name);
+        $stations = $reader->byStations();
+        foreach (['steps' => $reader->bySteps(), ...($reader->hasPieces() ? ['pieces' => $reader->byPieces(false), 'shown' => $reader->byPieces(true)] : [])] as $how => $ends) {
+            foreach ($stations as $edge => $out) {
+                expect($ends[$edge])->toEqualWithDelta($out, $how === 'steps' ? 0.0006 : 0.15, "{$name}, {$how}, {$edge}");
+            }
+        }
+    }
+});
 
 /** @return list<string> each step in short with its amounts, as a page is sent them */
 function stepsSent(array $steps): array

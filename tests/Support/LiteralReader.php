@@ -7,6 +7,7 @@ namespace Tests\Support;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\Gap;
+use Underbolt\Work\Facts\MakePieces;
 
 /**
  * Someone at the table who takes a cut sheet literally. There is a tissue with printed lines; the traces are done, then each step's
@@ -40,6 +41,12 @@ final readonly class LiteralReader
         }
 
         return $edges;
+    }
+
+    /** Whether it has a table of pieces: a make whose pattern lists none has none. */
+    public function hasPieces(): bool
+    {
+        return $this->sheet['pieces'] !== [];
     }
 
     /**
@@ -103,6 +110,8 @@ final readonly class LiteralReader
             }
             $bands = [];
             foreach ($step['applies'] as $one) {
+                $isSide = $one['edge'] === 'side' && isset($one['from']['line'], $one['level']);
+                $faults = $isSide && $this->line($one['piece'], $one['side'], $one['level']) !== $one['from']['line'] ? [...$faults, "{$step['id']}: {$one['piece']} {$one['level']} counts from a line that is not traced"] : $faults;
                 $amount = $one['amount'] ?? $one['up'];
                 if ($one['edge'] === 'side_notch') {
                     $bands[$one['piece']] = ($bands[$one['piece']] ?? 0.0) + $amount;
@@ -145,7 +154,7 @@ final readonly class LiteralReader
     private function traced(): array
     {
         $edges = [];
-        foreach ($this->plan->make->pattern->notes->pieces as $piece) {
+        foreach (MakePieces::of($this->plan)->all as $piece) {
             foreach (self::SIDES as $side) {
                 foreach (Level::cases() as $level) {
                     $isSide = $piece->seam(\Underbolt\Pattern\Pieces\SeamKind::Side) !== null && $piece->reach->holds($level) && ($side === 'front' ? $piece->side->isFront() : $piece->side->isBack());
