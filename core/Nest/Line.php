@@ -189,6 +189,20 @@ final readonly class Line
         return null;
     }
 
+    /** Whether no point of it lies farther than this from the straight way between its ends. */
+    public function isStraight(float $withinMm): bool
+    {
+        $last = count($this->x) - 1;
+        $chord = new self([$this->x[0], $this->x[$last]], [$this->y[0], $this->y[$last]]);
+        foreach ($this->x as $i => $x) {
+            if ($chord->nearest($x, $this->y[$i])[1] > $withinMm) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** The mean of x along it. */
     public function meanX(): float
     {

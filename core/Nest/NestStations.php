@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Nest;
 
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Seam\Station;
 use Underbolt\Seam\StationTable;
 
@@ -18,6 +19,9 @@ final readonly class NestStations
 
     /** In hundredths of a millimetre. */
     private const BESIDE_A_LEVEL = 300;
+
+    /** A pencil line beside a ruler. */
+    private const STRAIGHT_MM = 1.0;
 
     /** Front and back that differ by no more are cut alike, in millimetres. */
     private const ALIKE_MM = 0.1;
@@ -54,7 +58,19 @@ final readonly class NestStations
         $read = static fn (self $piece): array => array_map(static fn (int $depth): Station => $piece->station($depth, $piece->levels()[$depth] ?? null), $depths);
         [$fronts, $backs] = [$read($front), $read($back)];
 
-        return new StationTable($fronts, self::areAlike($fronts, $backs) ? null : $backs, true);
+        return new StationTable($fronts, self::areAlike($fronts, $backs) ? null : $backs, true, $front->straightTo(), $back->straightTo());
+    }
+
+    /** @return list<Level> to which the seam runs straight from the level above */
+    private function straightTo(): array
+    {
+        $heights = [Level::Bust->value => $this->seam->y[0], Level::Waist->value => $this->waistY, Level::Hip->value => $this->hipY];
+
+        return array_values(array_filter([Level::Waist, Level::Hip], function (Level $level) use ($heights): bool {
+            [$from, $to] = [$this->seam->firstAt($heights[$level === Level::Waist ? Level::Bust->value : Level::Waist->value]), $this->seam->firstAt($heights[$level->value])];
+
+            return $from !== null && $to !== null && $this->seam->between($from, $to)->isStraight(self::STRAIGHT_MM);
+        }));
     }
 
     /** @param  int  $depth  in hundredths of a millimetre */

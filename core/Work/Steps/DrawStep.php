@@ -48,6 +48,7 @@ final readonly class DrawStep
             kind: StepKind::Draw,
             short: $stations ? "Draw the side seam by its marks, {$which}." : "Draw the side seam through its levels, {$which}.",
             how: [
+                ...$self->ruled($toldSides),
                 ...($stations
                     ? ['Each mark is counted from the printed line named beside it'.($isPivoted ? '; what the pivot did is in it' : '').($given->isSlashed() ? '; what slashing spreads comes later and is not in it' : '').'.', ...$self->beyond($open, $toldSides)]
                     : [...array_map($self->joined(...), $toldSides), ...$self->wanted()]),
@@ -105,6 +106,22 @@ final readonly class DrawStep
         }
 
         return array_values(array_filter($this->given->levels, static fn (Level $level): bool => ! in_array($level->value, $told, true)));
+    }
+
+    /**
+     * @param  list<PieceSide>  $sides
+     * @return list<string> where a ruler does it
+     */
+    private function ruled(array $sides): array
+    {
+        $told = [];
+        foreach ($sides as $side) {
+            $lay = RulerLays::told($this->given, $side);
+            $told = $lay === null ? $told : [...$told, $side->value => $lay];
+        }
+        $alike = array_values(array_unique($told));
+
+        return count($told) === count($sides) && count($alike) === 1 ? $alike : array_map(fn (string $side, string $lay): string => $this->whose(PieceSide::from($side)).lcfirst($lay), array_keys($told), $told);
     }
 
     /** Without depths: the marks, joined in a curve. */

@@ -23,13 +23,16 @@ final readonly class ToldLine
     {
         $isPrinted = $table->isFromNest && $plan->make->choices->paper === PaperWay::Print;
         $places = self::places($plan, $plan->front, $table->front, $table->isFromNest);
-        $front = $isPrinted ? ToldSide::of($plan->front, $places, true) : ToldSide::of($plan->frontDrawn, self::unspread($plan, $places), $table->isFromNest);
+        $isWhole = $isPrinted || $plan->front === $plan->frontDrawn;
+        $front = $isWhole
+            ? ToldSide::of($plan->front, $places, $table->isFromNest, $table->straightFront)
+            : ToldSide::of($plan->frontDrawn, self::unspread($plan, $places), $table->isFromNest, []);
         // Alike on the plan's figures a nest can still draw them apart by a hair.
-        $isAlike = $table->back === null && $plan->front->isLike($plan->back) && ($isPrinted || $plan->front === $plan->frontDrawn);
+        $isAlike = $table->back === null && $plan->front->isLike($plan->back) && $isWhole;
 
         return new self(
             $front,
-            $isAlike ? $front : ToldSide::of($plan->back, self::places($plan, $plan->back, $table->back ?? $table->front, $table->isFromNest), $table->isFromNest),
+            $isAlike ? $front : ToldSide::of($plan->back, self::places($plan, $plan->back, $table->back ?? $table->front, $table->isFromNest), $table->isFromNest, $table->straightBack),
             $isAlike,
             $table->isFromNest,
             $isPrinted,
@@ -44,7 +47,7 @@ final readonly class ToldLine
      */
     private static function unspread(Plan $plan, array $places): array
     {
-        return $plan->front === $plan->frontDrawn ? $places : array_map(
+        return array_map(
             static fn (StationPlace $place): StationPlace => $place->lessBy($plan->front->changeAtDepth($place->station->depth)->minus($plan->frontDrawn->changeAtDepth($place->station->depth))),
             $places,
         );

@@ -14,23 +14,36 @@ final readonly class ToldSide
     /** Over a stretch this near to a printed line nobody draws beside it: 1 mm. */
     public const ON_NM = 1_000_000;
 
-    /** @param  list<ToldStation>  $stations */
-    private function __construct(public array $stations, private CutLine $line, private bool $isRead)
+    /**
+     * @param  list<ToldStation>  $stations
+     * @param  list<Level>  $straightTo  the levels to which it is known to run straight from the one above
+     */
+    private function __construct(public array $stations, private CutLine $line, private bool $isRead, public array $straightTo)
     {
     }
 
     /**
      * @param  list<StationPlace>  $places
      * @param  bool  $isRead  whether they were read off the pattern's own lines
+     * @param  list<Level>  $straightTo  the levels to which it is known to run straight from the one above
      */
-    public static function of(CutLine $line, array $places, bool $isRead): self
+    public static function of(CutLine $line, array $places, bool $isRead, array $straightTo): self
     {
         $stations = [];
         foreach ($places as $i => $place) {
             $stations[] = new ToldStation($place->station, self::told($place, $places[$i - 1] ?? null, $places[$i + 1] ?? null), $place->moves);
         }
 
-        return new self($stations, $line, $isRead);
+        return new self($stations, $line, $isRead, $straightTo);
+    }
+
+    /** @return list<ToldStation> those between two levels; none where one of the two has no station */
+    public function between(Level $upper, Level $lower): array
+    {
+        $at = array_map(static fn (ToldStation $one): ?string => $one->station->level, $this->stations);
+        [$from, $to] = [array_search($upper->value, $at, true), array_search($lower->value, $at, true)];
+
+        return $from === false || $to === false ? [] : array_slice($this->stations, $from + 1, $to - $from - 1);
     }
 
     /** How far the line that is drawn lies outside a size's own at a level: as it was read off a drawing, else as it was reckoned. */

@@ -12,6 +12,7 @@ use Underbolt\Nest\SeamLengths;
 use Underbolt\Nest\SizeLine;
 use Underbolt\Nest\SvgReader;
 use Underbolt\Nest\Upright;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Seam\Station;
 
 /** Three sizes of straight upright lines, marked on the first alone. */
@@ -68,6 +69,19 @@ test('a station that would stand within 3 mm of a level is left out, one farther
     $depths = array_map(static fn (Station $station): float => $station->depth->nanometres / 1e6, NestStations::table($piece, $piece, Length::ofNanometres(50_000_000))->front);
     expect($depths)->toBe([0.0, 50.0, 100.0, 150.0, 202.9, 250.0, 300.0, 350.0, 400.0, 403.1, 450.0, 500.0, 550.0, 600.0, 650.0, 700.0, 750.0, 800.0]);
 });
+
+test('a ruler serves where the drawn seam leaves the straight way between two levels by a millimetre at most', function (float $bulge, array $straight): void {
+    $marks = NestMarksReader::read((string) json_encode(nestMarks(['8' => 100.0])));
+    $size = SizeLine::of('8', SvgReader::read(nestSvg(['8' => 'M100 100V900'])), $marks, new Upright($marks));
+    // Straight to the waist at 300, then bent half way to the hip at 500.
+    $seam = Line::through([[100.0, 100.0], [120.0, 300.0], [120.0 + $bulge, 400.0], [120.0, 500.0], [120.0, 900.0]]);
+    $piece = new NestStations($seam, $size, $size, $size, 300.0, 500.0);
+    $table = NestStations::table($piece, $piece, Length::ofNanometres(50_000_000));
+    expect($table->straightFront)->toBe($straight)->and($table->straightBack)->toBe($straight);
+})->with([
+    'just under' => [0.99, [Level::Waist, Level::Hip]],
+    'just over' => [1.01, [Level::Waist]],
+]);
 
 test('a notch stands square to its seam, as long to both sides', function (): void {
     $slanting = Line::through([[100.0, 100.0], [400.0, 500.0]]);

@@ -147,6 +147,7 @@ test('where the hip’s depth alone is missing, stations lead down to the waist,
     $plan = planOf($changes + ['pattern.seam' => ['underarm_to_waist' => 20], 'choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '10'], 'choices.take' => ['waist' => 'leave', 'hip' => 'leave']]);
     $draw = stepsOf($plan)['draw'];
     expect($draw->code)->toBe('draw.stations')->and($draw->how)->toBe([
+        'Where the printed lines are straight there, lay the ruler from line 12 at the underarm to line 14 at the waist; the marks between lie beside it.',
         'Each mark is counted from the printed line named beside it.', ...$told, 'With waist to hip typed into the pattern there would be marks all the way down.', 'Notches on the side move with the seam.',
     ]);
 })->with([
@@ -155,6 +156,26 @@ test('where the hip’s depth alone is missing, stations lead down to the waist,
         "Front: beyond these marks touch line 10 at your tissue's hip mark, and join it in a curve.",
         "Back: beyond these marks touch 0.6 cm inside line 10 at your tissue's hip mark, and join it in a curve.",
     ]],
+]);
+
+test('where the marks between two levels lie within 1 mm of a straight line the ruler is told first, each side by its own', function (array $changes, array $told): void {
+    $plan = planOf(['pattern.seam' => ['underarm_to_waist' => 20, 'waist_to_hip' => 20, 'hip_to_hem' => 20], 'choices.take' => ['bust' => 'leave', 'waist' => 'leave', 'hip' => 'leave'], ...$changes]);
+    $how = stepsOf($plan)['draw']->how;
+    expect(array_values(array_filter($how, static fn (string $one): bool => str_contains($one, 'ruler'))))->toBe($told);
+    // It is told before the marks that it saves.
+    $told === [] ?: expect(array_slice($how, 0, count($told)))->toBe($told);
+})->with([
+    // Sizes 12 and 14 lie 1 cm apart an edge: the S between them leaves the straight line by 0.096 of that, at most.
+    'one size' => [['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '14']], ['Where the printed lines are straight there, lay the ruler from line 12 at the underarm to line 14 at the waist; the marks between lie beside it.']],
+    'two sizes in an S' => [['choices.sizes' => ['bust' => '12', 'waist' => '16', 'hip' => '16']], []],
+    'two sizes, straight' => [['choices.sizes' => ['bust' => '12', 'waist' => '16', 'hip' => '16'], 'choices.blend' => 'straight'], ['Where the printed lines are straight there, lay the ruler from line 12 at the underarm to line 16 at the waist; the marks between lie beside it.']],
+    // How a hip is curved nobody knows without its drawing.
+    'below the waist' => [['choices.sizes' => ['bust' => '12', 'waist' => '12', 'hip' => '14'], 'choices.blend' => 'straight'], []],
+    'unlike' => [['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '14'], 'choices.by_hand' => ['waist' => ['front' => -0.4]]], [
+        'Front: where the printed lines are straight there, lay the ruler from line 12 at the underarm to 0.4 cm inside line 14 at the waist; the marks between lie beside it.',
+        'Back: where the printed lines are straight there, lay the ruler from line 12 at the underarm to line 14 at the waist; the marks between lie beside it.',
+    ]],
+    'parallel to its line' => [['choices.sizes' => ['bust' => '12', 'waist' => '12', 'hip' => '12'], 'choices.by_hand' => ['bust' => ['front' => 0.5, 'back' => 0.5], 'waist' => ['front' => 0.5, 'back' => 0.5]]], []],
 ]);
 
 test('stations that lead from nowhere are none: with one level at a known depth the marks are touched', function (): void {
