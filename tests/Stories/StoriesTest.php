@@ -8,6 +8,9 @@ use Tests\Support\Story;
  * One story for each way of working (trade.md): walked from the card to the cut sheet over HTTP, with figures worked by hand beside
  * them. Bodies are invented. The plain dress grades by 4 cm, so that lines stand 1 cm apart at each of four edges.
  */
+/** The lines’ table where nothing moves. */
+const NOTHING_TOLD = ['bust' => [], 'waist' => [], 'hip' => []];
+
 beforeEach(fn () => $this->actingAs(someone()));
 
 /** @return list<array<string, mixed>> */
@@ -26,6 +29,9 @@ test('1: by quarters on a tissue with darts, against the ease one likes', functi
     expect($story->line('waist'))->toMatchArray(['front' => '12', 'as_cut' => 82, 'room' => 6])->and($story->steps())->toBe(['trace'])
         ->and($story->step('trace')['text'])->toBe('Trace line 12, front and back.')
         ->and($story->told(10.0))->toBe(['line' => '12', 'move' => 0.0, 'on' => true]);
+    // Without a list of pieces none of them is told; nothing moves, so no level is told either.
+    expect($story->pieces())->toBe([])
+        ->and($story->lines())->toBe(NOTHING_TOLD);
 });
 
 test('2: going up between sizes, a straight blend, and bands that keep the sizes of what they hold', function (): void {
@@ -38,6 +44,9 @@ test('2: going up between sizes, a straight blend, and bands that keep the sizes
         ->and($story->told(7.5))->toBe(['line' => '12', 'move' => 0.75, 'on' => false])->and($story->told(15.0))->toBe(['line' => '16', 'move' => -0.5, 'on' => false])
         ->and(array_column(array_column($story->sheet()['pieces'], 'cut_in', 'name'), 'frame'))->toBe(['12', '12', '12', null])
         ->and($story->sheet()['pieces'][3]['cut_in']['front'])->toBe(['12']);
+    // A line that is traced is no amount; the waist lies on 16, 0 from there, and its bands are cut in one size.
+    expect($story->pieces())->toBe(['front' => ['draw: waist 0 each edge'], 'back' => ['draw: waist 0 each edge'], 'neck band' => [], 'hem band' => []])
+        ->and($story->lines())->toBe(['bust' => [], 'waist' => ['each edge on line 16'], 'hip' => []]);
 });
 
 test('3: by the finished table two sizes below the chart, with a short sleeve', function (): void {
@@ -50,6 +59,8 @@ test('3: by the finished table two sizes below the chart, with a short sleeve', 
         ->and($story->cautions())->toContain('sized_down bust')
         ->and($story->applies('length-sleeve'))->toBe(['sleeve hem sleeve -3 after trace'])
         ->and($story->step('length-sleeve')['amounts'][0])->toMatchArray(['amount' => -3, 'shown' => '3 cm', 'other' => '1 3/16 in']);
+    expect($story->pieces())->toBe(['front' => ['draw: waist 0 each edge', 'draw: hip 0 each edge'], 'back' => ['draw: waist 0 each edge', 'draw: hip 0 each edge'], 'sleeve' => ['length-sleeve: sleeve -3 the hem']])
+        ->and($story->lines())->toBe(['bust' => [], 'waist' => ['each edge on line 16'], 'hip' => ['each edge on line 16']]);
 });
 
 test('4: intended fit, what is left over at the centre back and in the seams, on bodice and skirt', function (): void {
@@ -62,6 +73,9 @@ test('4: intended fit, what is left over at the centre back and in the seams, on
         ->and($story->applies('sew-waist'))->toBe(['bodice front side front waist sewn -0.25 after trace', 'skirt front side front waist sewn -0.25 after trace', 'bodice back side back waist sewn -0.25 after trace', 'skirt back side back waist sewn -0.25 after trace'])
         ->and($story->step('sew-waist')['text'])->toContain('0.25 cm deeper: at 1.75 cm instead of 1.5 cm')
         ->and($story->line('waist'))->toMatchArray(['as_cut' => 77, 'room' => 5]);
+    // The centre back is the back’s alone; the seams take theirs on every piece that has a side.
+    expect($story->pieces())->toBe(['bodice front' => ['sew-waist: waist -0.25 each edge'], 'bodice back' => ['centre_back-waist: back waist -0.5 centre back edges', 'sew-waist: waist -0.25 each edge'], 'skirt front' => ['sew-waist: waist -0.25 each edge'], 'skirt back' => ['centre_back-waist: back waist -0.5 centre back edges', 'sew-waist: waist -0.25 each edge']])
+        ->and($story->lines())->toBe(['bust' => [], 'waist' => ['centre back edges 0.5 cm in', 'each edge sewn 0.25 cm deeper'], 'hip' => []]);
 });
 
 test('5: a boxy top in one size by the larger of bust and hip, a fitted one blended, a halter whose bindings stay', function (): void {
@@ -73,6 +87,10 @@ test('5: a boxy top in one size by the larger of bust and hip, a fitted one blen
     $fitted = $boxy->from(['garment' => 'top'])->choose(['ease' => 'chart', 'pick' => 'level']);
     expect([$fitted->line('bust')['front'], $fitted->line('waist')['front'], $fitted->line('hip')['front']])->toBe(['12', '12', '14'])
         ->and($fitted->steps())->toBe(['trace', 'draw', 'walk'])->and($fitted->sheet()['pieces_confirmed'])->toBeFalse();
+    expect($boxy->pieces())->toBe(['front' => [], 'back' => [], 'neck binding' => [], 'armhole binding' => []])
+        ->and($boxy->lines())->toBe(['bust' => ['4 cm too much, left'], 'waist' => [], 'hip' => []])
+        ->and($fitted->pieces())->toBe([])
+        ->and($fitted->lines())->toBe(['bust' => [], 'waist' => [], 'hip' => ['each edge on line 14']]);
 });
 
 test('6: by envelope, view and fit, and the tape test of the garment as it is cut', function (): void {
@@ -85,6 +103,8 @@ test('6: by envelope, view and fit, and the tape test of the garment as it is cu
     expect($story->line('hip'))->toMatchArray(['front' => '12', 'as_cut' => 110, 'room' => 11])->and($story->line('waist'))->toMatchArray(['as_cut' => 79, 'room' => 5])
         ->and($story->cautions())->toContain('range_not_owned')->and($story->sheet()['head'])->toMatchArray(['view' => 'B', 'fit' => 'curvy'])
         ->and($story->sheet()['buy'])->toBe([['name' => 'linen', 'view' => 'B', 'width' => 150.0, 'amount' => 220.0, 'text' => '2.2 m']]);
+    expect($story->pieces())->toBe([])
+        ->and($story->lines())->toBe(NOTHING_TOLD);
 });
 
 test('7: cup pieces with a lining and princess seams, a raised armhole and a narrower seam', function (): void {
@@ -99,6 +119,9 @@ test('7: cup pieces with a lining and princess seams, a raised armhole and a nar
         ->and($story->applies('finding-armhole-raise-both-2'))->toBe(['centre front armhole front bust up 1 after trace', 'side front B armhole front bust up 1 after trace', 'front lining armhole front bust up 1 after trace', 'back armhole back bust up 1 after trace', 'back lining armhole back bust up 1 after trace'])
         ->and($story->applies('finding-waist-narrower-both-2'))->toBe(['side front B side front waist sewn 0.3 after trace', 'front lining side front waist sewn 0.3 after trace', 'back side back waist sewn 0.3 after trace', 'back lining side back waist sewn 0.3 after trace'])
         ->and($story->steps())->toContain('pin-front')->and(array_column($story->sheet()['pieces'], 'name'))->not->toContain('side front D');
+    // Of the pinned front the side front alone has the side seam; the armhole runs over both.
+    expect($story->pieces())->toBe(['centre front' => ['finding-armhole-raise-both-2: bust 1 armhole edges'], 'side front B' => ['finding-armhole-raise-both-2: bust 1 armhole edges', 'finding-waist-narrower-both-2: waist 0.3 each edge'], 'back' => ['finding-armhole-raise-both-2: bust 1 armhole edges', 'finding-waist-narrower-both-2: waist 0.3 each edge'], 'front lining' => ['finding-armhole-raise-both-2: bust 1 armhole edges', 'finding-waist-narrower-both-2: waist 0.3 each edge'], 'back lining' => ['finding-armhole-raise-both-2: bust 1 armhole edges', 'finding-waist-narrower-both-2: waist 0.3 each edge']])
+        ->and($story->lines())->toBe(['bust' => ['armhole edges 1 cm up'], 'waist' => ['each edge sewn 0.3 cm nearer the edge'], 'hip' => []]);
 });
 
 test('8: half-bust cups in two ranges, each with its own rule', function (): void {
@@ -111,6 +134,8 @@ test('8: half-bust cups in two ranges, each with its own rule', function (): voi
     ])->choose(['ease' => 'chart', 'pick' => 'level']);
     expect([$story->line('bust')['front'], $story->line('waist')['front'], $story->line('hip')['front']])->toBe(['16', '16', '16'])
         ->and($story->steps())->toBe(['trace'])->and(array_column($story->sheet()['pieces'], 'name'))->toBe(['front D', 'back']);
+    expect($story->pieces())->toBe(['front D' => [], 'back' => []])
+        ->and($story->lines())->toBe(NOTHING_TOLD);
 });
 
 test('9: the front a size larger, the back a size smaller, and the sleeve\'s halves with them', function (): void {
@@ -121,6 +146,9 @@ test('9: the front a size larger, the back a size smaller, and the sleeve\'s hal
         ->and($story->steps())->toBe(['trace', 'draw', 'armhole', 'sleeve-halves', 'walk'])
         ->and($story->applies('draw'))->toBe(['front side front bust 0 from 14', 'front side front waist 0 from 14', 'front side front hip 0 from 12', 'back side back bust 0 from 10', 'back side back waist 0 from 10', 'back side back hip 0 from 12'])
         ->and($story->sheet()['stations']['back'])->not->toBeNull();
+    // Front in 14 and back in 10 at bust and waist; the sleeve’s halves with them.
+    expect($story->pieces())->toBe(['front' => ['draw: front bust 0 front edge', 'draw: front waist 0 front edge', 'armhole: front bust 0 front armhole edges'], 'back' => ['draw: back bust 0 back edge', 'draw: back waist 0 back edge', 'armhole: back bust 0 back armhole edges'], 'sleeve' => ['sleeve-halves: front underarm 0 front edge of the sleeve', 'sleeve-halves: back underarm 0 back edge of the sleeve']])
+        ->and($story->lines())->toBe(['bust' => ['front edges on line 14', 'back edges on line 10', 'front armhole edges on line 14', 'back armhole edges on line 10'], 'waist' => ['front edges on line 14', 'back edges on line 10'], 'hip' => []]);
 });
 
 test('10: by the high bust in letters and ranges', function (): void {
@@ -133,6 +161,8 @@ test('10: by the high bust in letters and ranges', function (): void {
     expect([$story->line('bust')['front'], $story->line('waist')['front'], $story->line('hip')['front']])->toBe(['M', 'L', 'L'])
         ->and($story->told(5.0)['line'])->toBe('M')->and($story->told(5.0)['move'])->toEqualWithDelta(0.3271, 0.0001)->and($story->told(20.0))->toBe(['line' => 'L', 'move' => 0.0, 'on' => true])
         ->and($story->cautions())->toContain('not_measured bust')->and($story->steps())->toBe(['trace', 'draw', 'walk']);
+    expect($story->pieces())->toBe([])
+        ->and($story->lines())->toBe(['bust' => [], 'waist' => ['each edge on line L'], 'hip' => ['each edge on line L']]);
 });
 
 test('11: the frame by the high bust, pivoted, with waist, skirt and waistband following', function (): void {
@@ -147,6 +177,9 @@ test('11: the frame by the high bust, pivoted, with waist, skirt and waistband f
         // Two edges meet at each notch: 0.5 and 0.5.
         ->and($story->step('join-waistband')['amounts'][0])->toMatchArray(['amount' => 1, 'per' => 2, 'total' => 2])
         ->and($story->line('bust'))->toMatchArray(['as_cut' => 103, 'room' => 8])->and($story->line('waist'))->toMatchArray(['as_cut' => 81, 'room' => 5]);
+    // The bodice is swung, the skirt slid; at each notch of the band 0.5 of the front and 0.5 of the back.
+    expect($story->pieces())->toBe(['bodice front' => ['adjust: bust 0.75 each edge', 'adjust: waist 0.5 each edge'], 'bodice back' => ['adjust: bust 0.75 each edge', 'adjust: waist 0.5 each edge'], 'skirt front' => ['draw: waist 0.5 each edge', 'draw: hip 0.5 each edge'], 'skirt back' => ['draw: waist 0.5 each edge', 'draw: hip 0.5 each edge'], 'waistband' => ['join-waistband: waist 1 each side notch'], 'sleeve' => []])
+        ->and($story->lines())->toBe(['bust' => ['each edge 0.75 cm out'], 'waist' => ['each edge 0.5 cm out', 'waistband, each side notch 1 cm longer'], 'hip' => ['each edge 0.5 cm out']]);
 });
 
 test('12: the frame by the front width, with a wider sleeve and an inset', function (): void {
@@ -159,11 +192,16 @@ test('12: the frame by the front width, with a wider sleeve and an inset', funct
         ->and($story->applies('sleeve-width'))->toBe(['sleeve sleeve_seam bicep 1.5 after trace', 'sleeve lining sleeve_seam bicep 1.5 after trace'])
         ->and($story->step('finding-inset-add-front-2')['amounts'][0]['piece'])->toBe('front inset')
         ->and($story->applies('adjust')[0])->toBe('front side front bust 0.75 from 12');
+    // 95 less the 92 of a 12 is 3, a quarter 0.75; back at the waist’s own line nothing is left of it.
+    expect($story->pieces())->toBe(['front' => ['adjust: bust 0.75 each edge'], 'front inset' => ['finding-inset-add-front-2: front inset 0.5 the edge'], 'back' => ['adjust: bust 0.75 each edge'], 'sleeve' => ['sleeve-width: bicep 1.5 each edge of the sleeve'], 'sleeve lining' => ['sleeve-width: bicep 1.5 each edge of the sleeve']])
+        ->and($story->lines())->toBe(['bust' => ['each edge 0.75 cm out'], 'waist' => [], 'hip' => []]);
 });
 
 test('13: measuring: the smallest waist and the largest hip of several count, and are what is cut for', function (): void {
     $story = Story::begin($this, ['full_bust' => ['92.5', '91.5', '92'], 'waist' => ['75', '74', '74.5'], 'hip' => ['98', '99']])->choose(['ease' => 'chart', 'pick' => 'level']);
     expect($story->line('bust'))->toMatchArray(['front' => '12', 'room' => 8])->and($story->line('waist'))->toMatchArray(['front' => '12', 'room' => 5])->and($story->line('hip'))->toMatchArray(['front' => '12', 'room' => 7]);
+    expect($story->pieces())->toBe([])
+        ->and($story->lines())->toBe(NOTHING_TOLD);
 });
 
 test('14: two patterns for one body, each told by its own chart', function (): void {
@@ -172,4 +210,8 @@ test('14: two patterns for one body, each told by its own chart', function (): v
     expect($first->steps())->toBe(['trace', 'draw', 'walk'])->and($first->line('waist')['front'])->toBe('16')
         ->and($second->steps())->toBe(['trace'])->and($second->line('waist'))->toMatchArray(['front' => '10', 'as_cut' => null])
         ->and($second->cautions())->toContain('no_finished waist');
+    expect($first->pieces())->toBe([])
+        ->and($first->lines())->toBe(['bust' => [], 'waist' => ['each edge on line 16'], 'hip' => []])
+        ->and($second->pieces())->toBe([])
+        ->and($second->lines())->toBe(NOTHING_TOLD);
 });

@@ -108,6 +108,25 @@ final class Story
         return array_column($this->sheet()['lines'], null, 'level')[$level];
     }
 
+    /** @return array<string, list<string>> the pieces' table, by piece: `draw: front waist 0.5 each edge`, or `... on 14` where the cut lies on another printed line */
+    public function pieces(): array
+    {
+        $told = [];
+        foreach ($this->sheet()['pieces'] as $piece) {
+            $told[$piece['name']] = array_map(static fn (array $one): string => "{$one['step']}: ".implode(' ', array_filter([
+                $one['side'], $one['level'], (string) $one['amount'], $one['edge'], $one['on'] === null ? null : "on {$one['on']}",
+            ], static fn (?string $word): bool => $word !== null)), $piece['amounts']);
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, list<string>> the lines' table: what is told of each level */
+    public function lines(): array
+    {
+        return array_map(static fn (array $line): array => array_column($line['what'], 'text'), array_column($this->sheet()['lines'], null, 'level'));
+    }
+
     /** @return array{line: string, move: float, on: bool} how the front's line is told at a depth */
     public function told(float $depth): array
     {
