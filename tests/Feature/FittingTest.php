@@ -48,6 +48,16 @@ test('a finding that can\'t be is told at its field and nothing is kept; one fro
     expect((array) $make->refresh()->fitting)->toBe([]);
 });
 
+test('a verdict kept for another size than the make is now says so', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $keep = fn (array $sizes, array $ease): array => $this->putJson("/api/makes/{$make->id}/verdict", ['verdict' => ['day' => '2026-11-20', 'levels' => ['bust' => 'right'], 'sizes' => $sizes, 'ease' => (object) $ease], 'version' => $make->refresh()->version])->assertOk()->json();
+    $now = array_column($this->getJson("/api/makes/{$make->id}/fitting")->json('levels'), null, 'level');
+    $same = array_map(static fn (array $one): string => $one['size'], $now);
+    expect($keep($same, ['bust' => $now['bust']['ease']])['changed_since'])->toBe([])
+        ->and($keep(['bust' => '18'] + $same, [])['changed_since'])->toBe(["bust 18, now {$now['bust']['size']}"])
+        ->and($keep($same, ['bust' => '30 cm'])['changed_since'])->toBe(["bust 30 cm of room, now {$now['bust']['ease']}"]);
+});
+
 test('the verdict is kept with the ease as cut of its day, and shown in the history', function (): void {
     $make = demoMake('Idony Fenwharf');
     $verdict = ['day' => '2026-11-20', 'levels' => ['bust' => 'right', 'waist' => 'tight'], 'ease' => ['bust' => '8 cm', 'waist' => '2 cm'], 'sizes' => ['bust' => '22', 'waist' => '22'], 'note' => 'Sat well.', 'again' => true];

@@ -2322,6 +2322,8 @@ export interface components {
             /** @description of those that are measured on both */
             own_lines: components["schemas"]["OwnLineData"][];
             verdict: components["schemas"]["VerdictDocument"];
+            /** @description what of the make is cut otherwise than when the verdict was kept */
+            changed_since: string[];
             levels: components["schemas"]["WornLevelData"][];
             places: components["schemas"]["WordData"][];
             deeds: components["schemas"]["WordData"][];

@@ -26,20 +26,27 @@ watch(
     { immediate: true },
 );
 const isGiven = computed(() => Boolean(props.page.verdict.day));
+/** Whether a make that was changed since is judged as it is now: else the verdict stays one of the garment that was worn. */
+const isAnew = ref(false);
+const isOfThen = computed(() => isGiven.value && !isAnew.value);
 const ease = (level: LevelName): string | null =>
-    props.page.verdict.ease?.[level] ?? props.page.levels.find((one) => one.level === level)?.ease ?? null;
+    (isOfThen.value ? props.page.verdict.ease?.[level] : null) ??
+    props.page.levels.find((one) => one.level === level)?.ease ??
+    null;
 
 function keep(): void {
     const of = (key: 'ease' | 'size') =>
         Object.fromEntries(props.page.levels.flatMap((one) => (one[key] ? [[one.level, one[key]]] : [])));
+    const isChanged = isOfThen.value && props.page.changed_since.length > 0;
     emit('judge', {
-        day: props.today,
+        day: isChanged ? props.page.verdict.day! : props.today,
         levels: levels.value,
-        ease: of('ease'),
-        sizes: of('size'),
+        ease: isChanged ? props.page.verdict.ease! : of('ease'),
+        sizes: isChanged ? props.page.verdict.sizes! : of('size'),
         note: note.value.trim(),
         again: again.value,
     });
+    isAnew.value = false;
 }
 </script>
 
@@ -50,6 +57,11 @@ function keep(): void {
             Said on {{ day(page.verdict.day!) }}, with the ease as cut of that day.
         </p>
         <p v-else class="hint">How was it to sit, reach and breathe in? It teaches the next make.</p>
+        <p v-if="page.changed_since.length > 0 && !isAnew" class="changed">
+            The make was changed since: {{ page.changed_since.join('; ') }}. What was said stays with the
+            garment that was worn.
+            <button type="button" class="link" @click="isAnew = true">Judge it as it is now</button>
+        </p>
         <ul>
             <li v-for="{ level, size } in page.levels" :key="level">
                 <b :id="`wear-${level}`">{{ title(level) }}</b>
@@ -61,7 +73,7 @@ function keep(): void {
                     </label>
                 </span>
                 <span class="what"
-                    >cut in {{ page.verdict.sizes?.[level] ?? size
+                    >cut in {{ (isOfThen && page.verdict.sizes?.[level]) || size
                     }}<template v-if="ease(level)">, {{ ease(level) }} of room</template></span
                 >
             </li>

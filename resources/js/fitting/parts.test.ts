@@ -18,6 +18,7 @@ const page = (more: Partial<Fitting> = {}): Fitting => ({
     findings: [],
     own_lines: [],
     verdict: {},
+    changed_since: [],
     levels: [
         { level: 'bust', size: '12', ease: '8 cm' },
         { level: 'waist', size: '14', ease: null },
@@ -180,4 +181,31 @@ it('a verdict takes the sizes and the ease of today along', async () => {
             again: null,
         },
     ]);
+});
+
+it('a verdict of a garment that was cut otherwise stays with it, until it is judged as it is now', async () => {
+    const said = {
+        day: '2026-10-01',
+        levels: { bust: 'right' as const },
+        ease: { bust: '10 cm' },
+        sizes: { bust: '14', waist: '14' },
+    };
+    const verdict = show(VerdictPart, {
+        page: page({ verdict: said, changed_since: ['bust 14, now 12'] }),
+        today: '2026-11-26',
+        fault: null,
+    });
+    expect(words(verdict)).toContain('The make was changed since: bust 14, now 12.');
+    expect(words(verdict)).toContain('cut in 14, 10 cm of room');
+    await verdict.findAll('button').at(-1)?.trigger('click');
+    expect(told(verdict, 'judge')).toEqual([{ ...said, note: '', again: null }]);
+
+    await verdict.find('button.link').trigger('click');
+    expect(words(verdict)).toContain('cut in 12, 8 cm of room');
+    await verdict.findAll('button').at(-1)?.trigger('click');
+    expect(told(verdict, 'judge')?.[0]).toMatchObject({
+        day: '2026-11-26',
+        ease: { bust: '8 cm' },
+        sizes: { bust: '12', waist: '14' },
+    });
 });

@@ -14,6 +14,7 @@ use Underbolt\Altering\FittingPlace;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Planning\Plan;
+use Underbolt\Wearing\ChangedSince;
 use Underbolt\Wearing\OwnLine;
 use Underbolt\Wearing\Trial;
 
@@ -25,6 +26,7 @@ final readonly class FittingData
      * @param  string  $title  its own name, or its pattern's
      * @param  list<FittingFindingData>  $findings
      * @param  list<OwnLineData>  $own_lines  of those that are measured on both
+     * @param  list<string>  $changed_since  what of the make is cut otherwise than when the verdict was kept
      * @param  list<WornLevelData>  $levels
      * @param  list<WordData>  $places
      * @param  list<WordData>  $deeds
@@ -42,6 +44,7 @@ final readonly class FittingData
         public array $findings,
         public array $own_lines,
         #[OA\Property(ref: VerdictDocument::class)] public stdClass $verdict,
+        public array $changed_since,
         public array $levels,
         public array $places,
         public array $deeds,
@@ -54,6 +57,7 @@ final readonly class FittingData
     public static function of(Make $make, Plan $plan, Unit $unit): self
     {
         $fitting = $make->fitted();
+        $verdict = VerdictDocument::worded($make);
 
         return new self(
             make_id: $make->id,
@@ -64,7 +68,8 @@ final readonly class FittingData
             document: $make->fitting,
             findings: array_map(static fn (FittingFinding $finding): FittingFindingData => FittingFindingData::of($finding, $fitting, $unit), $fitting->findings),
             own_lines: array_map(static fn (OwnLine $line): OwnLineData => OwnLineData::of($line, $unit), $fitting->ownLines),
-            verdict: VerdictDocument::worded($make),
+            verdict: $verdict,
+            changed_since: ChangedSince::of((array) ($verdict->sizes ?? []), $make->worn()->ease, $plan),
             levels: WornLevelData::all($plan),
             places: array_map(static fn (FittingPlace $place): WordData => new WordData($place->value, $place->words()), FittingPlace::cases()),
             deeds: array_map(static fn (Alteration $deed): WordData => new WordData($deed->value, $deed->words()), Alteration::cases()),
