@@ -4,27 +4,37 @@ declare(strict_types=1);
 
 namespace Underbolt\CutSheet;
 
+use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\LengthRow;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
+use Underbolt\Seam\StationTable;
 
 /** A length of the paper once everything is done, to hold the tape against. */
 final readonly class CheckLength
 {
+    /** Printed and drawn lengths that differ by more are told both: 3 mm. */
+    private const APART_NM = 3_000_000;
+
     private function __construct(public string $what, public Length $length)
     {
     }
 
-    /** @return list<self> those that are known */
-    public static function all(Plan $plan): array
+    /**
+     * @param  ?StationTable  $stations  read off the pattern's own lines: the tape is held against these, not against what is printed
+     * @return list<self> those that are known
+     */
+    public static function all(Plan $plan, ?StationTable $stations): array
     {
+        $drawn = self::drawnWaist($plan, $stations);
         $seam = $plan->seam;
         $lengths = $plan->lengths;
         $sum = static fn (?Length $printed, ?Length ...$changes): ?Length => $printed === null ? null : array_reduce($changes, static fn (Length $all, ?Length $one): Length => $one === null ? $all : $all->plus($one), $printed);
         $toHem = $seam->hipToHem !== null && $seam->waistToHip !== null ? $seam->waistToHip->plus($seam->hipToHem) : $seam->waistToHemEdge;
         $spare = $plan->sleeve?->need?->isNegative() === true ? $plan->sleeve->need->abs() : null;
         $known = array_filter([
-            'underarm to waist, at the side' => $sum($seam->underarmToWaist, $lengths->aboveWaist),
+            ...($drawn === null ? ['underarm to waist, at the side' => $sum($seam->underarmToWaist, $lengths->aboveWaist)] : $drawn),
             'waist to the cut edge of the hem' => $sum($toHem, $lengths->belowWaist, $lengths->hem),
             'down the centre back, finished' => $sum($plan->make->pattern->lengths->at(LengthRow::FinishedLength, $plan->sizes->first()), $lengths->aboveWaist, $lengths->belowWaist, $lengths->hem),
             'sleeve, shoulder to the cut edge' => $sum($seam->sleeveLength, $lengths->sleeve),
@@ -32,5 +42,23 @@ final readonly class CheckLength
         ], static fn (?Length $length): bool => $length !== null);
 
         return array_map(static fn (string $what, Length $length): self => new self($what, $length), array_keys($known), array_values($known));
+    }
+
+    /** @return ?array<string, Length> the waist's depth on the drawing once all is done, with what is printed where the two differ; null without a drawing */
+    private static function drawnWaist(Plan $plan, ?StationTable $stations): ?array
+    {
+        foreach ($stations->front ?? [] as $station) {
+            if ($station->level === Level::Waist->value) {
+                $added = $plan->lengths->aboveWaist ?? Length::zero();
+                // Stations stand on the paper that is drawn on: where the blend comes first its length is not changed yet.
+                $depth = $plan->lengths->order === WorkOrder::LengthFirst ? $station->depth : $station->depth->plus($added);
+                $printed = $plan->seam->underarmToWaist?->plus($added);
+                $differs = $printed !== null && $printed->minus($depth)->abs()->nanometres > self::APART_NM;
+
+                return ['underarm to waist, along the grain on the drawing'.($differs ? " ({$plan->make->say($printed)} by the printed figure)" : '') => $depth];
+            }
+        }
+
+        return null;
     }
 }

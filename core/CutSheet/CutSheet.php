@@ -51,7 +51,7 @@ final readonly class CutSheet
             headline: Headline::of($plan),
             levels: CutSheetLevel::all($plan, $work),
             pieces: PieceCut::all($plan, $work),
-            checks: CheckLength::all($plan),
+            checks: CheckLength::all($plan, $stations),
             missing: Missing::of($plan),
             cautions: $cautions,
             toile: ToileAdvice::of($plan, $cautions),

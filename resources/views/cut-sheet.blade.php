@@ -106,7 +106,7 @@
 <div class="asked"><b>{{ $step->short }}</b>@if ($step->pieces() !== [] && $step->kind !== StepKind::Trace) <span class="small">On {{ implode(', ', $step->pieces()) }}.</span>@endif</div>
 @php($onLines = array_filter($step->amounts, fn ($one) => ! $plan->make->canBeDone($one->amount)))
 @foreach (array_diff_key($step->amounts, $onLines) as $one)
-<div class="amount">{{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}@if ($one->on !== null), on {{ $plan->lineOf($one->on) }}@endif <span class="small">{{ $one->at() }}, {{ $one->edge() }}@if ($one->per > 1), {{ $say($one->total()->abs()) }} in all @endif</span></div>
+<div class="amount">{{ $say($one->amount->abs()) }} <span class="small">{{ $small($one->amount->abs()) }}</span> {{ $one->way() }}@if ($one->on !== null), on {{ $plan->lineOf($one->on) }}@endif <span class="small">{{ $one->at() }}, {{ $one->edge() }}@if ($one->total()->compare($one->amount) !== 0), {{ $say($one->total()->abs()) }} in all @endif</span></div>
 @endforeach
 @if ($onLines !== [])
 <div><b>{{ implode('; ', array_map(fn ($one) => "{$one->at()}, {$one->edge()}: ".EntryWords::amount($one, $plan), $onLines)) }}</b></div>

@@ -108,17 +108,22 @@ final readonly class StepAmount
     public function way(): string
     {
         $isOn = $this->amount->isPositive();
-        $isLength = $this->isUp || in_array($this->kind, [Applied::ACROSS, Applied::SIDE_NOTCH, SeamKind::Hem->value], true);
 
         return match (true) {
             $this->isUp => $isOn ? 'up' : 'down',
-            $isLength => $isOn ? 'longer' : 'shorter',
+            $this->isLength() || $this->kind === Applied::SIDE_NOTCH => $isOn ? 'longer' : 'shorter',
             default => $isOn ? 'out' : 'in',
         };
     }
 
+    /** Round the garment; a length is as much longer on every piece, and on all of them together. */
     public function total(): Length
     {
-        return Length::ofNanometres($this->amount->nanometres * $this->per);
+        return $this->isUp || $this->isLength() ? $this->amount : Length::ofNanometres($this->amount->nanometres * $this->per);
+    }
+
+    private function isLength(): bool
+    {
+        return in_array($this->kind, [Applied::ACROSS, SeamKind::Hem->value], true);
     }
 }

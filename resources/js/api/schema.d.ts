@@ -3970,6 +3970,8 @@ export interface components {
             edge: string;
             /** @description outward or longer above 0 */
             amount_nm: number;
+            /** @description whether hands can measure it: else the line alone is told */
+            is_measured: boolean;
             /** @enum {string} */
             way: "out" | "in" | "longer" | "shorter" | "up" | "down";
             /** @description how many edges get it */

@@ -10,14 +10,14 @@ defineProps<{ amounts: CutSheet['steps'][number]['step']['amounts'] }>();
 <template>
     <ul class="amounts">
         <li v-for="(one, n) in amounts" :key="n">
-            <template v-if="one.on === null || one.amount_nm !== 0">
+            <template v-if="one.on === null || one.is_measured">
                 <BothUnits :nm="Math.abs(one.amount_nm)" /> {{ one.way }}
             </template>
-            <b v-if="one.on !== null">{{ one.amount_nm === 0 ? '' : ', ' }}on {{ one.on }}</b>
+            <b v-if="one.on !== null">{{ one.is_measured ? ', ' : '' }}on {{ one.on }}</b>
             {{ ' '
             }}<span class="place"
                 >{{ one.at }}, {{ one.edge
-                }}<small v-if="one.per > 1 && one.amount_nm !== 0"
+                }}<small v-if="one.is_measured && one.total_nm !== one.amount_nm"
                     >, <Measure :nm="Math.abs(one.total_nm)" /> in all</small
                 ></span
             >

@@ -69,7 +69,7 @@ final readonly class FittingData
             findings: array_map(static fn (FittingFinding $finding): FittingFindingData => FittingFindingData::of($finding, $fitting, $unit), $fitting->findings),
             own_lines: array_map(static fn (OwnLine $line): OwnLineData => OwnLineData::of($line, $unit), $fitting->ownLines),
             verdict: $verdict,
-            changed_since: ChangedSince::of((array) ($verdict->sizes ?? []), $make->worn()->ease, $plan),
+            changed_since: ChangedSince::of(self::sizes($verdict), $make->worn()->ease, $plan),
             levels: WornLevelData::all($plan),
             places: array_map(static fn (FittingPlace $place): WordData => new WordData($place->value, $place->words()), FittingPlace::cases()),
             deeds: array_map(static fn (Alteration $deed): WordData => new WordData($deed->value, $deed->words()), Alteration::cases()),
@@ -77,5 +77,14 @@ final readonly class FittingData
             all_pieces: array_map(static fn (Piece $piece): string => $piece->name, $plan->make->pattern->notes->pieces),
             trials: array_map(TrialData::of(...), Trial::cases()),
         );
+    }
+
+    /** @return array<string, string> of a verdict, by level */
+    private static function sizes(stdClass $verdict): array
+    {
+        /** @var array<string, string> $sizes */
+        $sizes = (array) ($verdict->sizes ?? []);
+
+        return $sizes;
     }
 }
