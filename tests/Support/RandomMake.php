@@ -18,7 +18,7 @@ final class RandomMake
         ['crop front', 'crop back', 'sleeve', 'cuff', 'button band', 'front facing'],
     ];
 
-    private const SKIRTS = [[], ['front', 'back', 'waistband', 'pocket'], ['skirt front', 'skirt back', 'yoke front', 'yoke back', 'waist facing'], ['panel', 'front', 'back', 'front lining', 'back lining']];
+    private const SKIRTS = [[], ['front', 'back', 'waistband', 'pocket'], ['front', 'back', 'waistband front', 'waistband back'], ['skirt front', 'skirt back', 'yoke front', 'yoke back', 'waist facing'], ['panel', 'front', 'back', 'front lining', 'back lining']];
 
     /** @return array<string, mixed> a make file; its choices can be refused where they can't be carried out */
     public static function of(int $seed): array

@@ -15,6 +15,7 @@ final readonly class GarmentShape
      * @param  bool  $isRaglan  whether its sleeves run up to the neck
      * @param  bool  $isInOne  whether its sleeves are cut in one with the body
      * @param  bool  $isCropped  whether it ends above the waist
+     * @param  list<string>  $parted  what a side piece lies beside, as `parts` names it
      */
     public function __construct(
         public bool $hasBust,
@@ -24,6 +25,7 @@ final readonly class GarmentShape
         public bool $isRaglan = false,
         public bool $isInOne = false,
         public bool $isCropped = false,
+        private array $parted = [],
     ) {
     }
 
@@ -45,6 +47,18 @@ final readonly class GarmentShape
             isRaglan: $any(static fn (PieceWords $one): bool => $one->say('raglan')),
             isInOne: (new PieceWords($pattern))->say('in one') || $any(static fn (PieceWords $one): bool => $one->say('in one')),
             isCropped: $hasBust && (new PieceWords($pattern))->say('crop'),
+            parted: array_values(array_unique(array_map(self::part(...), array_filter($words, static fn (PieceWords $one): bool => $one->say('side') && $one->say('front') !== $one->say('back'))))),
         );
+    }
+
+    /** Whether a side piece lies beside a front or back of the same cloth: `side front` beside `front`, not beside `front lining`. */
+    public function isParted(PieceWords $piece): bool
+    {
+        return ! $piece->say('side') && in_array(self::part($piece), $this->parted, true);
+    }
+
+    private static function part(PieceWords $piece): string
+    {
+        return implode(' ', array_filter(['front', 'back', 'skirt', 'lining', 'interfacing'], $piece->say(...)));
     }
 }

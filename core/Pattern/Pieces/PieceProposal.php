@@ -54,11 +54,15 @@ final class PieceProposal
 
         return match (true) {
             $this->follows === Follows::OneSize, $says('pocket') => [Layer::Other, PieceSide::None, [], $shoulder, Follows::OneSize],
+            // What is guided, held or drawn by it lies on the garment: it has none of its seams.
+            $says('guide') && ! $says('waistband') => [Layer::Other, PieceSide::None, [], $shoulder, $says('waist') ? Follows::Waist : Follows::Frame],
+            $says('armband') => [Layer::Binding, PieceSide::None, [SeamKind::Armhole], $shoulder, Follows::Frame],
             $says('cuff'), $says('sleeve') && $this->words->sayAny('band', 'binding', 'placket') => [Layer::Band, PieceSide::Sleeve, [SeamKind::SleeveSeam, SeamKind::Edge], $shoulder, Follows::Frame],
-            $says('sleeve') && ! $this->words->sayAny('facing') => [$this->cloth(), PieceSide::Sleeve, $this->sleeveSeams(), $shoulder, Follows::Frame],
+            $says('sleeve') && ! $says('facing') && ! ($says('in one') && $around !== PieceSide::Both) => [$this->cloth(), PieceSide::Sleeve, $this->sleeveSeams(), $shoulder, Follows::Frame],
             $says('collar'), $says('hood') => [$this->cloth(), PieceSide::None, [SeamKind::Neck, SeamKind::Edge], $shoulder, Follows::Frame],
-            $says('waistband') => [Layer::Band, PieceSide::Both, [SeamKind::Waist], Reach::between(ReachPlace::Waist, ReachPlace::Waist), Follows::Waist],
-            $this->words->sayAny('band', 'binding', 'placket') && ! $says('facing') => $this->strip(),
+            // One that is named for its side ends at the side seams.
+            $says('waistband') => [Layer::Band, $around, $around === PieceSide::Both ? [SeamKind::Waist] : [SeamKind::Side, SeamKind::Waist], Reach::between(ReachPlace::Waist, ReachPlace::Waist), Follows::Waist],
+            $this->words->sayAny('band', 'binding', 'placket') && ! $says('facing') => $this->strip($around),
             $says('loose') && ! $says('panel') => [Layer::Other, PieceSide::None, [], $shoulder, Follows::OneSize],
             $says('facing'), $says('interfacing') => $this->facing($around),
             $says('yoke') => $this->yoke($around),
@@ -93,7 +97,7 @@ final class PieceProposal
     }
 
     /** @return array{Layer, PieceSide, list<SeamKind>, Reach, Follows} a strip that is sewn on to an edge */
-    private function strip(): array
+    private function strip(PieceSide $around): array
     {
         $layer = $this->words->say('binding') ? Layer::Binding : Layer::Band;
         $at = static fn (ReachPlace $place): Reach => Reach::between($place, $place);
@@ -102,8 +106,8 @@ final class PieceProposal
             $this->words->say('hem'), $this->follows === Follows::Hip => [$layer, PieceSide::Both, [SeamKind::Hem], $at(ReachPlace::Hem), Follows::Hip],
             $this->words->say('waist'), $this->follows === Follows::Waist => [$layer, PieceSide::Both, [SeamKind::Waist], $at(ReachPlace::Waist), Follows::Waist],
             $this->words->say('armhole') => [$layer, PieceSide::None, [SeamKind::Armhole], $at(ReachPlace::Shoulder), Follows::Frame],
+            $this->words->say('neck') => [$layer, $around === PieceSide::Both ? PieceSide::None : $around, [SeamKind::Neck], $at(ReachPlace::Shoulder), Follows::Frame],
             $this->words->say('placket'), $this->words->say('front') => [$layer, PieceSide::Front, [SeamKind::Opening], Reach::between(ReachPlace::Shoulder, ReachPlace::Hem), Follows::Frame],
-            $this->words->say('neck') => [$layer, PieceSide::None, [SeamKind::Neck], $at(ReachPlace::Shoulder), Follows::Frame],
             default => [$layer, PieceSide::None, [SeamKind::Edge], $at(ReachPlace::Shoulder), $this->shape->hasBust ? Follows::Frame : Follows::Waist],
         };
     }
@@ -146,7 +150,7 @@ final class PieceProposal
         $endsAtWaist = $end->place === ReachPlace::Waist && $end->below === null;
         $seams = [
             ...$this->sideways($around),
-            ...($isLower ? [SeamKind::Waist] : $this->upperSeams()),
+            ...($isLower ? [SeamKind::Waist] : $this->upperSeams($around)),
             $endsAtWaist ? SeamKind::Waist : SeamKind::Hem,
         ];
 
@@ -171,15 +175,18 @@ final class PieceProposal
         return match (true) {
             $isSide && $around === PieceSide::Both, $this->words->say('panel') && ! $isSide => [SeamKind::Panel],
             $isSide => [SeamKind::Side, SeamKind::Princess],
-            $isCentre => [SeamKind::Princess, ...$middle],
+            // Beside a side front the front has no side left.
+            $isCentre, $this->shape->isParted($this->words) => [SeamKind::Princess, ...$middle],
             default => [SeamKind::Side, ...($this->words->say('princess') ? [SeamKind::Princess] : []), ...$middle],
         };
     }
 
     /** @return list<SeamKind> */
-    private function upperSeams(): array
+    private function upperSeams(PieceSide $around): array
     {
         return match (true) {
+            // Its seam runs into the armhole where nothing tells that it reaches the shoulder.
+            $this->words->say('side') && $around !== PieceSide::Both && ! $this->shape->isRaglan => $this->shape->isInOne ? [] : [SeamKind::Armhole],
             $this->shape->isRaglan => [SeamKind::Neck, SeamKind::Raglan],
             $this->shape->isInOne => [SeamKind::Neck, SeamKind::Shoulder],
             default => [SeamKind::Neck, SeamKind::Shoulder, SeamKind::Armhole],

@@ -36,7 +36,20 @@ test('a name proposes what the piece is, in a line to be looked over', function 
     ],
     'princess seams' => [
         ['centre front', 'side front', 'armhole facing', 'hem facing'],
-        ['front, princess, neck, shoulder, armhole, shoulder to hem', 'front, side, princess, neck, shoulder, armhole, shoulder to hem', 'front and back, facing, armhole, shoulder, side, shoulder to underarm', 'front and back, facing, side, at the hem'],
+        ['front, princess, neck, shoulder, armhole, shoulder to hem', 'front, side, princess, armhole, shoulder to hem', 'front and back, facing, armhole, shoulder, side, shoulder to underarm', 'front and back, facing, side, at the hem'],
+    ],
+    'a front beside its side front, its lining whole' => [
+        ['front', 'side front', 'back', 'side back', 'front lining', 'skirt front'],
+        ['front, princess, neck, shoulder, armhole, waist, shoulder to waist', 'front, side, princess, armhole, waist, shoulder to waist', 'back, princess, neck, shoulder, armhole, waist, shoulder to waist', 'back, side, princess, armhole, waist, shoulder to waist',
+            'front, lining, side, neck, shoulder, armhole, shoulder to hem', 'front, side, waist, waist to hem'],
+    ],
+    'a waistband in two, and one that is whole' => [['waistband front', 'waistband back', 'waistband'], ['front, band, side, waist, at the waist', 'back, band, side, waist, at the waist', 'front and back, band, waist, at the waist'], [false]],
+    'what lies on a garment without its seams' => [
+        ['waist casing', 'elastic guide', 'front stay', 'belt', 'tie'], array_fill(0, 5, 'no seam of the garment touches it'),
+    ],
+    'a front with its sleeve, an armband, a strip of the back’s neck' => [
+        ['front with dolman sleeve', 'armband', 'back neck strip', 'neck strip'],
+        ['front, side, neck, shoulder, shoulder to hem', 'binding, armhole', 'back, band, neck, at the shoulder', 'band, neck'],
     ],
     'a raglan, whose fronts have no armhole' => [['raglan sleeve', 'front'], ['sleeve, raglan, sleeve seam, hem', 'front, side, neck, raglan, shoulder to hem']],
     'a kimono, whose sleeve is its body' => [['front'], ['front, side, neck, shoulder, shoulder to hem'], [true, false, 'Kimono top']],
