@@ -13,6 +13,7 @@ use Underbolt\ChartPaste\Part\PastedCups;
 use Underbolt\ChartPaste\Part\PastedFits;
 use Underbolt\ChartPaste\Part\PastedPart;
 use Underbolt\ChartPaste\Part\PastedPieces;
+use Underbolt\ChartPaste\Part\PatternNames;
 use Underbolt\ChartPaste\PastedTable;
 use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Unit;
@@ -28,6 +29,7 @@ use Underbolt\Pattern\Pattern;
     new OA\Property(property: 'views', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'ranges', description: 'names of the envelopes', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'fits', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'cups', type: 'array', items: new OA\Items(type: 'string')),
 ])]
 final class ReadPartRequest extends FormRequest
 {
@@ -45,10 +47,12 @@ final class ReadPartRequest extends FormRequest
             'sizes' => ['present', ...$names],
             'views' => $names,
             'fits' => $names,
+            'cups' => $names,
             'ranges' => $names,
             'ranges.*' => ['string', 'max:'.Node::LONGEST_TEXT],
             'sizes.*' => ['string', 'max:40'],
             'views.*' => ['string', 'max:'.Node::LONGEST_TEXT],
+            'cups.*' => ['string', 'max:'.Node::LONGEST_TEXT],
             'fits.*' => ['string', 'max:'.Node::LONGEST_TEXT],
         ];
     }
@@ -62,7 +66,7 @@ final class ReadPartRequest extends FormRequest
         return match ($this->string('part')->toString()) {
             'cups' => PastedCups::read($text, $typedIn, Unit::tryFrom($told), $this->names('ranges'), $this->names('sizes')),
             'cloth' => PastedCloth::read($text, $typedIn, $this->names('sizes'), $told === '' ? null : $told),
-            'pieces' => PastedPieces::read($text),
+            'pieces' => PastedPieces::read($text, new PatternNames($this->names('sizes'), $this->names('fits'), $this->names('views'), $this->names('cups'))),
             default => PastedFits::read($text, $typedIn, $this->names('sizes'), $this->names('views'), $this->names('fits'), Unit::tryFrom($told)),
         };
     }

@@ -12,7 +12,7 @@ final readonly class PastedPart
      * @param  list<PastedRow>  $rows
      * @param  list<string>  $leftOut  lines that went into no row, each with the reason
      * @param  list<string>  $openUnits  the units to choose from, where nothing tells which one it is
-     * @param  array<string, list<array<string, mixed>>>  $document  as the parts of a pattern in the open format
+     * @param  array<string, list<array<string, mixed>|string>>  $document  as the parts of a pattern in the open format
      */
     public function __construct(
         public array $head,

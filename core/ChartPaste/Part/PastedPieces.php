@@ -4,68 +4,129 @@ declare(strict_types=1);
 
 namespace Underbolt\ChartPaste\Part;
 
-use Underbolt\Pattern\Pieces\PieceWords;
-
-/** The list of pieces from the instructions, one a line, such as `1 Bodice front, cut 1 on fold` or `5 Sleeve: cut 2, cut 2 of lining`. */
+/** The list of pieces from the instructions, one a line, such as `1 Bodice front A, B, cut 1 on fold` or `5 Sleeve: cut 2, cut 2 of lining`: nothing of it is dropped. */
 final class PastedPieces
 {
-    /** How instructions say that something is cut, in the languages of our patterns. */
-    private const CUT = 'cut|schneiden|zuschneiden|coupe[rz]?|knip(?:pen)?|klipp[ae]?|klip|taglia(?:re)?|corta[r]?|wytnij|leikkaa';
+    /** @var list<array<string, mixed>> as the open format has them */
+    private array $pieces = [];
 
-    /** @return PastedPart with the pieces as the open format has them */
-    public static function read(string $text): PastedPart
+    /** @var list<array<string, mixed>> likewise: what is bought by the length */
+    private array $notions = [];
+
+    /** @var list<string> that the pattern doesn't name yet */
+    private array $views = [];
+
+    /** @var list<PastedRow> */
+    private array $rows = [];
+
+    private function __construct(private readonly PatternNames $names)
     {
-        $rows = $pieces = $leftOut = [];
+    }
+
+    /** @return PastedPart with the pieces, the notions and the new views as the open format has them */
+    public static function read(string $text, PatternNames $names): PastedPart
+    {
+        $self = new self($names);
+        $leftOut = [];
         foreach (explode("\n", $text) as $line) {
-            $typed = trim((string) preg_replace('/\s+/u', ' ', $line));
-            if ($typed === '') {
-                continue;
-            }
-            $piece = self::piece($typed);
-            if ($piece === null) {
+            $typed = trim((string) preg_replace('/[^\S\t]+/u', ' ', $line));
+            $piece = $typed === '' ? null : PieceText::read($typed);
+            if ($piece !== null) {
+                $self->take($piece);
+            } elseif ($typed !== '') {
                 $leftOut[] = mb_strimwidth($typed, 0, 40, '…').': names no piece';
-
-                continue;
             }
-            $pieces[] = $piece;
-            $rows[] = new PastedRow($piece['name'], [
-                (string) ($piece['times'] ?? ''), isset($piece['on_fold']) ? 'on the fold' : '', (string) ($piece['times_lining'] ?? ''),
-            ]);
         }
 
-        return new PastedPart(['how many', 'fold', 'of lining'], $rows, $leftOut, [], ['pieces' => $pieces]);
+        return new PastedPart(
+            ['how many', 'fold', 'of lining', 'only for'],
+            $self->rows,
+            $leftOut,
+            [],
+            array_filter(['pieces' => $self->pieces, 'notions' => $self->notions, 'views' => $self->views], static fn (array $list): bool => $list !== []),
+        );
     }
 
-    /** @return ?array{name: string, times?: int, on_fold?: true, times_lining?: int} null for a line that is no piece */
-    private static function piece(string $line): ?array
+    private function take(PieceText $text): void
     {
-        $parts = preg_split('/(?=\b(?:'.self::CUT.')\b)|[;,(]/iu', $line, -1, PREG_SPLIT_NO_EMPTY);
-        $parts = $parts === false ? [] : $parts;
-        $name = trim((string) preg_replace('/\s*(?:\b\d+\s*[x×]|[x×]\s*\d+)\s*$/iu', '', array_shift($parts) ?? ''), " \t.:-–—)");
-        if (preg_match('/\p{L}{2}/u', $name) !== 1) {
-            return null;
-        }
-        $piece = ['name' => $name];
-        $counted = preg_match('/(?:\b(\d+)\s*[x×]|[x×]\s*(\d+))\s*$/iu', trim(substr($line, 0, strcspn($line, ';,('))), $beside) === 1 ? ["x {$beside[1]}".($beside[2] ?? '')] : [];
-        foreach ([...$counted, ...$parts] as $part) {
-            $piece = [...$piece, ...self::told($part, isset($piece['times']))];
-        }
+        if ($text->length !== null) {
+            $this->notions[] = ['name' => $text->name, 'by_size' => array_fill(0, count($this->names->sizes), $text->length)];
+            $this->rows[] = new PastedRow($text->name, ["{$text->length} to buy", '', '', '']);
 
-        return $piece;
+            return;
+        }
+        $kinds = $text->named;
+        $new = $left = [];
+        foreach ($text->letters as $letter) {
+            $kind = $this->names->kindOf($letter);
+            match ($kind) {
+                'size' => $left[] = $letter,
+                'fit', 'view', 'cup' => $kinds[$kind][] = $letter,
+                null => $new[] = $letter,
+            };
+        }
+        $new = [...$new, ...array_filter($text->named['view'], fn (string $view): bool => $this->names->kindOf($view) === null)];
+        $this->views = array_values(array_unique([...$this->views, ...$new]));
+        $only = array_filter([
+            'views' => $this->written([...$kinds['view'], ...$new]),
+            'cups' => $this->written($kinds['cup']),
+            'fits' => $this->written($kinds['fit']),
+        ], static fn (array $list): bool => $list !== []);
+        $unknown = [...$left, ...$text->unknown];
+        $name = $this->named($text->name.($unknown === [] ? '' : ' ('.implode(', ', $unknown).')'), $only);
+        $this->pieces[] = ['name' => $name, ...array_filter(['times' => $text->times, 'on_fold' => $text->isOnFold ? true : null, 'times_lining' => $text->timesLining], static fn (int|true|null $one): bool => $one !== null), ...$only];
+        $this->rows[] = new PastedRow(
+            $name,
+            [(string) $text->times, $text->isOnFold ? 'on the fold' : '', (string) $text->timesLining, self::onlyFor($only)],
+            self::doubt($unknown, $new),
+        );
+        if ($text->timesInterfacing !== null) {
+            $interfacing = $this->named("{$name} interfacing", $only);
+            $this->pieces[] = ['name' => $interfacing, 'times' => $text->timesInterfacing, 'layer' => 'interfacing', 'of' => $name, ...$only];
+            $this->rows[] = new PastedRow($interfacing, [(string) $text->timesInterfacing, '', '', self::onlyFor($only)]);
+        }
     }
 
-    /** @return array{times?: int, on_fold?: true, times_lining?: int} */
-    private static function told(string $part, bool $isCounted): array
+    /**
+     * Two pieces of one name are told apart by whom they are for.
+     *
+     * @param  array<string, list<string>>  $only
+     */
+    private function named(string $name, array $only): string
     {
-        $words = new PieceWords($part);
-        $number = preg_match('/\d+/', $part, $found) === 1 ? (int) $found[0] : null;
-        $fold = $words->say('fold') ? ['on_fold' => true] : [];
+        $isTaken = in_array($name, array_column($this->pieces, 'name'), true);
 
-        return match (true) {
-            $number === null || $number < 1 || $number > 40 => $fold,
-            $words->say('lining') && ! $words->say('interfacing') => ['times_lining' => $number, ...$fold],
-            $words->say('interfacing'), $isCounted => $fold,
-            default => ['times' => $number, ...$fold],
-        };
+        return $isTaken && $only !== [] ? "{$name} ".implode(' ', array_merge(...array_values($only))) : $name;
+    }
+
+    /**
+     * @param  list<string>  $letters
+     * @return list<string>
+     */
+    private function written(array $letters): array
+    {
+        return array_values(array_unique(array_map($this->names->written(...), $letters)));
+    }
+
+    /** @param  array<string, list<string>>  $only */
+    private static function onlyFor(array $only): string
+    {
+        $kinds = ['views' => 'view', 'cups' => 'cup', 'fits' => 'fit'];
+
+        return implode('; ', array_map(static fn (string $kind, array $list): string => $kinds[$kind].' '.implode(', ', $list), array_keys($only), array_values($only)));
+    }
+
+    /**
+     * @param  list<string>  $unknown
+     * @param  list<string>  $new
+     */
+    private static function doubt(array $unknown, array $new): ?string
+    {
+        $said = array_filter([
+            $unknown === [] ? null : 'not understood: '.implode(', ', $unknown).'; it stays in the name',
+            $new === [] ? null : implode(', ', array_unique($new)).' taken for views of the pattern, which it does not name yet',
+        ], static fn (?string $one): bool => $one !== null);
+
+        return $said === [] ? null : implode('; ', $said);
     }
 }

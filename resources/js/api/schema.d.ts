@@ -3752,6 +3752,7 @@ export interface components {
             /** @description names of the envelopes */
             ranges?: string[];
             fits?: string[];
+            cups?: string[];
         };
         /** @description a tape that was laid, and what it says beside what it should have */
         ReadTapeData: {

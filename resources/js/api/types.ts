@@ -60,7 +60,7 @@ export type FlatPanel = FlatCheck['panels'][number];
 export type CupLine = NonNullable<Cups['table']>[number];
 /** Of a pasted table beside the charts: the lists that it fills. */
 export type PastedPart = Omit<Schemas['PastedPartData'], 'entries'> & {
-    entries: Pick<PatternDocument, 'fabric_needs' | 'notions' | 'finished_by' | 'pieces'> & {
+    entries: Pick<PatternDocument, 'fabric_needs' | 'notions' | 'finished_by' | 'pieces' | 'views'> & {
         /** The rule of the pattern where `range` is null, else of one envelope. */
         /** The bust by size, where a table of cups gives that. */
         cup_rows?: {

@@ -14,7 +14,7 @@ export function usePastedPart(kind: PartKind, unit: () => Unit, pattern: () => P
     async function ask(told: string | null): Promise<void> {
         busy.value = true;
         refusal.value = null;
-        const { sizes, views, fits, ranges } = pattern();
+        const { sizes, views, fits, ranges, cups } = pattern();
         try {
             const answer = await api
                 .POST('/api/charts/part', {
@@ -26,6 +26,7 @@ export function usePastedPart(kind: PartKind, unit: () => Unit, pattern: () => P
                         sizes,
                         views: views ?? [],
                         fits: fits ?? [],
+                        cups: Object.keys(cups?.body_chart ?? {}),
                         ranges: (ranges ?? []).map(({ name }) => name),
                     },
                 })

@@ -27,8 +27,15 @@ const understoodAt = (at: number): Pattern['pieces'][number] | null => {
 function setPieces(next: Piece[]): void {
     document.value = { ...document.value, pieces: next };
 }
-const taken = ({ pieces: pasted }: PastedPart['entries']): void =>
-    setPieces([...pieces.value, ...(pasted ?? [])]);
+function taken({ pieces: pasted, notions, views }: PastedPart['entries']): void {
+    const { pieces: listed, notions: known, views: named } = document.value;
+    document.value = {
+        ...document.value,
+        pieces: [...(listed ?? []), ...(pasted ?? [])],
+        notions: [...(known ?? []), ...(notions ?? [])],
+        views: [...(named ?? []), ...(views ?? [])],
+    };
+}
 </script>
 
 <template>
@@ -62,7 +69,7 @@ const taken = ({ pieces: pasted }: PastedPart['entries']): void =>
             <PastePart
                 kind="pieces"
                 what="pieces"
-                example="1 Bodice front, cut 1 on fold&#10;2 Bodice back, cut 2&#10;5 Sleeve, cut 2, cut 2 of lining"
+                example="1 Bodice front A, B, cut 1 on fold&#10;2 Bodice back, cut 2&#10;5 Sleeve, cut 2, cut 2 of lining"
                 :unit="unit"
                 :pattern="document"
                 @take="taken"

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Underbolt\ChartPaste\Part\PastedPieces;
+use Underbolt\ChartPaste\Part\PatternNames;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Paper\Garment;
@@ -94,11 +95,22 @@ test('usual pieces are proposed by the garment and by what is known of it', func
 });
 
 test('the list of pieces is read from the instructions, however it is written', function (string $line, array $piece): void {
-    expect(PastedPieces::read($line)->document['pieces'])->toBe([$piece]);
+    expect(PastedPieces::read($line, new PatternNames(['S', 'M'], ['slim', 'curvy'], ['A', 'B'], ['D']))->document['pieces'])->toBe(array_is_list($piece) ? $piece : [$piece]);
 })->with([
     ['1 Bodice front cut 1 on fold', ['name' => '1 Bodice front', 'times' => 1, 'on_fold' => true]],
     ['5 Sleeve: cut 2, cut 2 of lining', ['name' => '5 Sleeve', 'times' => 2, 'times_lining' => 2]],
-    ['Collar - cut 2 fabric, 1 interfacing', ['name' => 'Collar', 'times' => 2]],
+    ['Collar - cut 2 fabric, 1 interfacing', [['name' => 'Collar', 'times' => 2], ['name' => 'Collar interfacing', 'times' => 1, 'layer' => 'interfacing', 'of' => 'Collar']]],
+    ['1 Bodice front A, B, C, D, cut 1 on fold', ['name' => '1 Bodice front', 'times' => 1, 'on_fold' => true, 'views' => ['A', 'B', 'C'], 'cups' => ['D']]],
+    ['2 front, cup D', ['name' => '2 front', 'cups' => ['D']]],
+    ['Sleeve A/B, cut two', ['name' => 'Sleeve', 'times' => 2, 'views' => ['A', 'B']]],
+    ['Sleeve for views A and B, 1 pair', ['name' => 'Sleeve for views A and B', 'times' => 2]],
+    ['Sleeve, for views A and B, 1 pair', ['name' => 'Sleeve', 'times' => 2, 'views' => ['A', 'B']]],
+    ['Back, curvy fit, 1 on the fold', ['name' => 'Back', 'times' => 1, 'on_fold' => true, 'fits' => ['curvy']]],
+    ["3\tSkirt front\tA\tcut 1 on fold", ['name' => '3 Skirt front', 'times' => 1, 'on_fold' => true, 'views' => ['A']]],
+    // A size is none of these: it stays in the name, as does what nobody understands.
+    ['Front S, M, cut 1', ['name' => 'Front (S, M)', 'times' => 1]],
+    ['Yoke, see page nine', ['name' => 'Yoke (see page nine)']],
+    ['Pocket B', ['name' => 'Pocket B']],
     ['Waistband x 1', ['name' => 'Waistband', 'times' => 1]],
     ['Back 2x', ['name' => 'Back', 'times' => 2]],
     ['A. Pocket (cut 4)', ['name' => 'A. Pocket', 'times' => 4]],
@@ -107,6 +119,15 @@ test('the list of pieces is read from the instructions, however it is written', 
 ]);
 
 test('a line that names no piece is left out, and said to be', function (): void {
-    $read = PastedPieces::read("1 Front cut 2\n\n--- 12 ---\n2 Back cut 1 on fold");
+    $read = PastedPieces::read("1 Front cut 2\n\n--- 12 ---\n2 Back cut 1 on fold", new PatternNames);
     expect(array_column($read->document['pieces'], 'name'))->toBe(['1 Front', '2 Back'])->and($read->leftOut)->toBe(['--- 12 ---: names no piece']);
+});
+
+test('what is bought by the length goes to the notions, letters nobody knows are offered as views, and pieces keep names of their own', function (): void {
+    $read = PastedPieces::read("Elastic 1/4 in, 1 3/8 yds\n2 front B, C, cut 2\n2 front, cup D, cut 2", new PatternNames(['8', '10'], [], ['A'], ['D']));
+    expect($read->document)->toBe([
+        'pieces' => [['name' => '2 front', 'times' => 2, 'views' => ['B', 'C']], ['name' => '2 front D', 'times' => 2, 'cups' => ['D']]],
+        'notions' => [['name' => 'Elastic 1/4 in', 'by_size' => ['1 3/8 yds', '1 3/8 yds']]],
+        'views' => ['B', 'C'],
+    ])->and($read->rows[1]->doubt)->toBe('B, C taken for views of the pattern, which it does not name yet');
 });
