@@ -19,6 +19,9 @@ final class CutSheetPdf
     /** How large the line is drawn against its own size. */
     public const PICTURE = 0.92;
 
+    /** One sheet, printed on both sides. */
+    private const PAGES = 2;
+
     /** A line of a step: its height in the picture's units, and letters that fit in it beside the picture. */
     private const LINE = 13.0;
 
@@ -30,7 +33,8 @@ final class CutSheetPdf
         $sheet = $paper->sheet();
         $picture = LinePicture::of($paper->plan, $sheet->work->line);
 
-        return HtmlPdf::of(view('cut-sheet', [
+        return HtmlPdf::on(self::PAGES, static fn (bool $isClose): string => view('cut-sheet', [
+            'isClose' => $isClose,
             'paper' => $paper,
             'sheet' => $sheet,
             'isFinishedKnown' => array_filter($sheet->levels, static fn (CutSheetLevel $level): bool => $level->asCut() !== null) !== [],
@@ -43,7 +47,7 @@ final class CutSheetPdf
             'today' => $today,
             'unit' => $unit,
             'other' => $unit === Unit::Centimetre ? Unit::Inch : Unit::Centimetre,
-        ])->render(), $page === PageFormat::Letter ? 'letter' : 'a4', foot: $paper->title());
+        ])->render(), $page === PageFormat::Letter ? 'letter' : 'a4', $paper->title());
     }
 
     /** @return list<list<ToldRow>> read down one, then the next: front and back, or where they are alike the upper and the lower half */

@@ -24,6 +24,26 @@ final class HtmlPdf
      */
     public static function of(string $html, string $paper, string $way = 'portrait', ?string $foot = null): string
     {
+        return self::written(self::rendered($html, $paper, $way), $foot);
+    }
+
+    /**
+     * On so many pages if it can be: set closer where it runs on to one more.
+     *
+     * @param  callable(bool): string  $html  of our own markup, set closer or not
+     */
+    public static function on(int $pages, callable $html, string $paper, string $foot): string
+    {
+        $pdf = self::rendered($html(false), $paper, 'portrait');
+        if ($pdf->getCanvas()->get_page_count() > $pages) {
+            $pdf = self::rendered($html(true), $paper, 'portrait');
+        }
+
+        return self::written($pdf, $foot);
+    }
+
+    private static function rendered(string $html, string $paper, string $way): Dompdf
+    {
         $folder = storage_path('framework/cache');
         $pdf = new Dompdf(
             (new Options)->setFontDir($folder)->setFontCache($folder)->setDefaultFont('DejaVu Sans')->setIsRemoteEnabled(false),
@@ -31,6 +51,12 @@ final class HtmlPdf
         $pdf->setPaper($paper, $way);
         $pdf->loadHtml($html);
         $pdf->render();
+
+        return $pdf;
+    }
+
+    private static function written(Dompdf $pdf, ?string $foot): string
+    {
         if ($foot !== null) {
             self::number($pdf, $foot);
         }

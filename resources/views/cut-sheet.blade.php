@@ -42,6 +42,15 @@
     .stations td, .stations th { padding: 0.3mm 2mm 0.3mm 0; white-space: nowrap; line-height: 1.1; }
     .stations th { font-size: 8pt; }
     .stations .small { font-size: 8pt; }
+@if ($isClose)
+    @page { margin: 9mm 14mm 15mm; }
+    body, .how, .pieces, .buy, .stations, .amount { line-height: 1; }
+    h1 { margin: 0 0 1mm; }
+    h2 { margin-top: 1.6mm; }
+    td { padding: 0.4mm 3mm 0.4mm 0; }
+    .pieces td, .stations td { padding-top: 0.1mm; padding-bottom: 0.1mm; }
+    .how { margin: 0.1mm 0 0; }
+@endif
     .verdict { border: 0.4mm solid #000; height: 15mm; padding: 1.5mm; page-break-inside: avoid; }
 </style>
 </head>
@@ -111,7 +120,7 @@
 @if ($onLines !== [])
 <div><b>{{ implode('; ', array_map(fn ($one) => "{$one->at()}, {$one->edge()}: ".EntryWords::amount($one, $plan), $onLines)) }}</b></div>
 @endif
-@foreach ($step->how as $how)
+@foreach ($isClose ? [implode(' ', $step->how)] : $step->how as $how)
 <div class="how">{{ $how }}</div>
 @endforeach
 </div>
@@ -170,8 +179,10 @@
 <p class="{{ $caution->code->stopsCut() ? 'stops' : '' }}">{{ $caution->code->stopsCut() ? '!' : '·' }} {{ $caution->text }}</p>
 @endforeach
 @endif
+@if (! $isClose)
 <h2>Try first</h2>
 <p>{{ $sheet->toile }}</p>
+@endif
 
 <table class="columns whole"><tr><td>
 @if ($sheet->buy->needs !== [])
@@ -181,8 +192,13 @@
 @endforeach
 @endif
 </td><td>
+@if ($isClose)
+<h2>Try first</h2>
+<p>{{ $sheet->toile }}</p>
+@else
 <h2>How it wore</h2>
 <div class="verdict small">Tight, right or loose at bust, waist and hip; what to change next time.</div>
+@endif
 </td></tr></table>
 </body>
 </html>
