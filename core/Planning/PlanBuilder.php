@@ -141,7 +141,7 @@ final class PlanBuilder
         foreach ($situation->unmeasured as $name => $facts) {
             $size = $drawn->at($facts->level);
             if ($size !== null) {
-                $isBetween = $facts->level === Level::Waist && isset($situation->facts['hip']);
+                $isBetween = $facts->level === Level::Waist && (isset($situation->facts['hip']) || $situation->make->choices->clip(Level::Hip) !== null);
                 $levels[$name] = new UnmeasuredLevel(
                     facts: $facts,
                     size: $size,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Make;
 use App\Models\Nest;
 use App\Models\PatternsRead;
+use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
@@ -254,6 +255,14 @@ test('the line on the nest follows the choices, which are kept as on the bench',
     $make->pattern->nests()->where('piece', 'back')->delete();
     $this->getJson("/api/makes/{$make->id}/nest/back.svg")->assertNotFound();
 });
+
+test('how the pieces get to the cloth is the account’s habit, wherever it is chosen', function (string $at): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $user = User::findOrFail($make->user_id);
+    $this->putJson("/api/makes/{$make->id}/{$at}", ['choices' => ['paper' => 'print'], 'version' => $make->version])->assertOk();
+    expect($user->refresh()->usualChoices())->toEqual((object) ['paper' => 'print'])
+        ->and($this->postJson('/api/makes', ['card_id' => $make->card_id, 'pattern_id' => $make->pattern_id])->json('choices.paper'))->toBe('print');
+})->with(['choices', 'nest']);
 
 test('the written drawing is as large for another program as it says', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');

@@ -43,9 +43,12 @@ final class MakeNestController
         ])]
     public function choose(MakePartRequest $request, Make $make): JsonResponse
     {
-        return MakeChange::of($request, $make, $request->choices($make), static fn (): NestLinesData => NestLinesData::of(
-            MakePaper::of($make, SignedIn::user($request)->unit),
-        ));
+        return MakeChange::of($request, $make, $request->choices($make), static function () use ($request, $make): NestLinesData {
+            $user = SignedIn::user($request);
+            $user->getsToCloth($request->wayToCloth());
+
+            return NestLinesData::of(MakePaper::of($make, $user->unit));
+        });
     }
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}', operationId: 'makeNestDrawing',
