@@ -34,6 +34,7 @@ import MakeMenu from '../fitting/MakeMenu.vue';
 import { fieldWords } from '../ui/fieldWords';
 import { title } from '../ui/words';
 import { provideSizeNames } from '../ui/sizeName';
+import { useLate } from '../ui/useLate';
 import { speak } from '../ui/spoken';
 import { useKnownKeys, useShortcuts } from '../ui/shortcuts';
 
@@ -92,6 +93,7 @@ const asked = computed(() => {
 provideSizeNames(shown);
 /** What is chosen or tried has no answer yet: what stands is grey till then. */
 const isBusy = computed(() => isAwaiting.value || whatIf.isAwaiting.value);
+const isLate = useLate(isBusy);
 
 // The bench is painted first; the reasons below follow when the hand rests.
 const settled = refDebounced(answered, 120);
@@ -170,7 +172,7 @@ useShortcuts([
 </script>
 
 <template>
-    <div v-if="make" class="bench" :aria-busy="isBusy">
+    <div v-if="make" class="bench" :class="{ late: isLate }" :aria-busy="isBusy">
         <Crumbs>
             <RouterLink :to="{ name: 'card', params: { id: make.card_id }, query: { for: make.id } }">{{
                 make.wearer

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core';
 import { onMounted, ref, shallowRef, watch } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { Bench, Learned, Offers } from '../api/types';
@@ -28,7 +29,8 @@ watch(
     () => session.unit,
     () => session.settled().then(load),
 );
-watch(() => props.version, load);
+// Once the hand rests: while a clip moves its own figures come first.
+watchDebounced(() => props.version, load, { debounce: 400 });
 
 type Offer = Offers['eases'][number];
 

@@ -37,12 +37,12 @@ const ease = (level: LevelName): string | null =>
 function keep(): void {
     const of = (key: 'ease' | 'size') =>
         Object.fromEntries(props.page.levels.flatMap((one) => (one[key] ? [[one.level, one[key]]] : [])));
-    const isChanged = isOfThen.value && props.page.changed_since.length > 0;
+    const then = isOfThen.value && props.page.changed_since.length > 0 ? props.page.verdict : null;
     emit('judge', {
-        day: isChanged ? props.page.verdict.day! : props.today,
+        day: then?.day ?? props.today,
         levels: levels.value,
-        ease: isChanged ? props.page.verdict.ease! : of('ease'),
-        sizes: isChanged ? props.page.verdict.sizes! : of('size'),
+        ease: then?.ease ?? of('ease'),
+        sizes: then?.sizes ?? of('size'),
         note: note.value.trim(),
         again: again.value,
     });

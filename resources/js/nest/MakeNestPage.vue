@@ -9,6 +9,7 @@ import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import { provideSizeNames } from '../ui/sizeName';
+import { useLate } from '../ui/useLate';
 import NestPiece, { type PrintedLine } from './NestPiece.vue';
 import { pathOf } from './geometry';
 import { pieceWords } from './pieces';
@@ -30,6 +31,7 @@ const { make, plan, answered, isAwaiting, refused, load, remember, choose, undo,
     },
 });
 provideSizeNames(plan);
+const isLate = useLate(isAwaiting);
 const page = ref('a4');
 
 async function open(): Promise<void> {
@@ -79,7 +81,7 @@ const print = (): void => void choose({ ...make.value?.choices, paper: 'print' }
 </script>
 
 <template>
-    <div v-if="make" class="make-nest" :aria-busy="isAwaiting">
+    <div v-if="make" class="make-nest" :class="{ late: isLate }" :aria-busy="isAwaiting">
         <Crumbs><span>On its own lines</span></Crumbs>
         <div class="head">
             <div class="grow">
