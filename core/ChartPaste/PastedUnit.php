@@ -57,7 +57,7 @@ final readonly class PastedUnit
             array_push($figures, ...self::figures($line->cells, $row === ChartRow::Waist));
         }
         if (count($figures) < self::FEWEST) {
-            return new self($typedIn);
+            return new self(self::named($shape) ?? $typedIn);
         }
         sort($figures);
         // One slip at the end decides nothing.
@@ -71,6 +71,15 @@ final readonly class PastedUnit
             SizeWords::areHeights($sizes) => new self(Unit::Centimetre),
             default => new self($typedIn, true),
         };
+    }
+
+    /** The one unit that rows name, where each says it beside its own name; null where they name none, or two. */
+    private static function named(TableShape $shape): ?Unit
+    {
+        $named = array_filter(array_map(static fn (PastedLine $line): ?Unit => RowName::of($line->label)->unit, $shape->rows()), static fn (?Unit $unit): bool => $unit !== null);
+        $units = array_values(array_unique($named, SORT_REGULAR));
+
+        return count($units) === 1 ? $units[0] : null;
     }
 
     /**

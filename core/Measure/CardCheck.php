@@ -73,7 +73,18 @@ final readonly class CardCheck
         return array_values(array_filter($found));
     }
 
-    /** A figure that is unusual as it stands and usual in the other unit was probably typed in that. */
+    /** The unit that a measure was probably typed in, where it is unusual as it stands and usual in that; null where it isn't. */
+    public static function otherUnit(Point $point, Length $measure): ?Unit
+    {
+        $guide = PointGuides::all()[$point->value] ?? null;
+
+        return match ($guide === null ? null : self::likelySlip($guide, $measure)?->code) {
+            CardWarningCode::LikelyInches => Unit::Inch,
+            CardWarningCode::LikelyCentimetres => Unit::Centimetre,
+            default => null,
+        };
+    }
+
     private static function likelySlip(PointGuide $guide, Length $measure): ?CardWarning
     {
         [$least, $most] = $guide->usualCm;

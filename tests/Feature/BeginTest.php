@@ -38,6 +38,8 @@ test('each fault stands at its field, and nothing is kept of what is refused', f
     'nobody' => [['wearer' => ''], 'wearer'],
     'no figure' => [['readings' => []], 'readings'],
     'no possible figure' => [['readings' => ['waist' => '8']], 'readings.waist'],
+    'inches where centimetres are meant' => [['readings' => ['full_bust' => '38', 'waist' => '74']], 'readings.full_bust'],
+    'centimetres where inches are meant' => [['measured_in' => 'in', 'readings' => ['waist' => '74']], 'readings.waist'],
     'no such point' => [['readings' => ['elbow' => '30']], 'readings.elbow'],
     'no document' => [['document' => 'a chart'], 'document'],
     'no unit' => [['measured_in' => 'ells'], 'measured_in'],
@@ -45,4 +47,11 @@ test('each fault stands at its field, and nothing is kept of what is refused', f
 
 test('whoever isn\'t signed in begins nothing', function (): void {
     $this->postJson('/api/begin', begun())->assertUnauthorized();
+});
+
+test('a figure that is no body in the unit of the form is asked about, and believed once its unit is said', function (): void {
+    $user = someone();
+    $asked = $this->actingAs($user)->postJson('/api/begin', [...begun(), 'readings' => ['full_bust' => '38', 'waist' => '33']])->assertUnprocessable();
+    expect($asked->json('errors'))->toBe(['readings.full_bust' => ['38 cm here: inches? Write in or cm behind it.'], 'readings.waist' => ['33 cm here: inches? Write in or cm behind it.']]);
+    $this->postJson('/api/begin', [...begun(), 'readings' => ['full_bust' => '38 in', 'waist' => '33 cm', 'hip' => '41"']])->assertCreated();
 });

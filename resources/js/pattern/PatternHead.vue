@@ -6,6 +6,7 @@ import type { Refused } from '../api/client';
 import type { PatternDocument, PatternGuide, Unit } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
+import { withGarment, withStretch } from './withGarment';
 
 const props = defineProps<{
     guide: PatternGuide | null;
@@ -34,10 +35,6 @@ const houseNote = computed(() =>
 function change(part: Partial<PatternDocument>): void {
     document.value = { ...document.value, ...part };
 }
-
-function setStretch(text: string): void {
-    change({ fabric: { ...document.value.fabric, stretch_percent: text === '' ? null : Number(text) } });
-}
 </script>
 
 <template>
@@ -55,7 +52,7 @@ function setStretch(text: string): void {
             placeholder="not said"
             :options="guide?.garments ?? []"
             :model-value="document.garment ?? null"
-            @update:model-value="change({ garment: $event })"
+            @update:model-value="document = withGarment(document, $event)"
         />
         <ChoiceField
             class="tiny"
@@ -77,8 +74,9 @@ function setStretch(text: string): void {
             type="number"
             :model-value="String(document.fabric.stretch_percent ?? '')"
             label="Stretch, %"
+            hint="10 cm that reach 14 have 40"
             :fault="faults.get('pattern.fabric.stretch_percent')"
-            @update:model-value="setStretch"
+            @update:model-value="document = withStretch(document, $event)"
         />
         <span class="tick">
             <Checkbox

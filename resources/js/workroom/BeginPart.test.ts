@@ -57,9 +57,23 @@ it('without a chart nothing is sent: the size is found in it', async () => {
 it('a chart says how many sizes it has and which points it asks for', async () => {
     const part = await opened({ document: chart });
     expect(words(part.get('.has'))).toContain('8 to 12, 3 sizes, in cm.');
-    expect(part.findAll('.three')[0]?.findAll('label').map(words)).toEqual(['Waist']);
+    expect(part.findAll('.three')[0]?.findAll('label').map(words)).toEqual(['Waist, cm']);
     await part.get('.has button').trigger('click');
     expect(part.find('textarea').exists()).toBe(true);
+});
+
+it('the form speaks in the unit of what was pasted, and sends its measures in it', async () => {
+    const part = await opened({ document: chart, unit: 'in', wearer: 'Merrin', readings: { waist: '33' } });
+    const send = vi
+        .spyOn(api, 'POST')
+        .mockResolvedValue({ data: { make_id: 5 }, response: new Response() } as never);
+    expect(part.findAll('.three').flatMap((one) => one.findAll('label').map(words))).toEqual([
+        'Waist, in',
+        'Underarm to waist, in',
+        'Waist to hip, in',
+    ]);
+    await start(part);
+    expect(send.mock.calls[0]?.[1]).toMatchObject({ body: { unit: 'in', measured_in: 'in' } });
 });
 
 it('what is typed goes to the bench in one go, lengths as usual where none were typed', async () => {

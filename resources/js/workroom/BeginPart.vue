@@ -12,6 +12,7 @@ import { taken, type LookedOver } from '../charts/preview';
 import { usePreview } from '../charts/usePreview';
 import { oneLength } from '../pattern/sized';
 import { lacksOf } from '../pattern/lacks';
+import { withGarment, withStretch } from '../pattern/withGarment';
 import { withLength, withUsual } from '../pattern/usual';
 import { useSession } from '../state/session';
 import ChoiceField from '../ui/ChoiceField.vue';
@@ -36,11 +37,16 @@ const document = computed<PatternDocument>({
     get: () => typed.value.document,
     set: (now) => (typed.value = { ...typed.value, document: now }),
 });
+/** What is said of the garment stays when another chart is pasted. */
+const ofItsKind = (): PatternDocument => ({
+    ...withGarment(emptyDocument(), document.value.garment),
+    fabric: document.value.fabric,
+});
+/** The first form speaks in the unit of what was pasted. */
+const unit = computed(() => typed.value.unit ?? session.unit);
 const points = computed(() => wanted(document.value));
 const lengths = computed(() =>
-    lacksOf({ ...emptyDocument(), garment: document.value.garment ?? null }).flatMap(
-        (key) => guide.value?.usual_lengths.filter((one) => one.key === key) ?? [],
-    ),
+    lacksOf(ofItsKind()).flatMap((key) => guide.value?.usual_lengths.filter((one) => one.key === key) ?? []),
 );
 
 const { preview, refusal, busy, read, isIn, drop } = usePreview(() => typed.value.unit ?? session.unit);
@@ -55,7 +61,7 @@ function take(looked: LookedOver): void {
     typed.value = {
         ...typed.value,
         unit: preview.value?.unit ?? null,
-        document: taken({ ...emptyDocument(), garment: document.value.garment ?? null }, looked),
+        document: taken(ofItsKind(), looked),
     };
     pasting.value = '';
     drop();
@@ -69,17 +75,16 @@ async function start(): Promise<void> {
     refused.value = null;
     if (lacksChart.value || starting.value) return void focusFault();
     starting.value = true;
-    const unit = typed.value.unit ?? session.unit;
     try {
         const { make_id: id } = await api
             .POST('/api/begin', {
                 body: {
                     name: typed.value.pattern.trim() || 'My first pattern',
                     house: '',
-                    unit,
-                    document: withUsual(document.value, guide.value?.usual_lengths ?? [], unit),
+                    unit: unit.value,
+                    document: withUsual(document.value, guide.value?.usual_lengths ?? [], unit.value),
                     wearer: typed.value.wearer,
-                    measured_in: session.unit,
+                    measured_in: unit.value,
                     readings: readingsOf(typed.value.readings),
                 },
             })
@@ -114,13 +119,20 @@ const setReading = (code: string, text: string): void => {
                     placeholder="not said"
                     :options="guide?.garments ?? []"
                     :model-value="document.garment ?? null"
-                    @update:model-value="document = { ...document, garment: $event }"
+                    @update:model-value="document = withGarment(document, $event)"
+                />
+                <TextField
+                    v-if="document.fabric.kind === 'knit'"
+                    type="number"
+                    :model-value="String(document.fabric.stretch_percent ?? '')"
+                    label="Stretch, %"
+                    @update:model-value="document = withStretch(document, $event)"
                 />
             </div>
             <p v-if="document.sizes.length > 0" role="status" class="has">
                 <b>{{ document.sizes.at(0) }} to {{ document.sizes.at(-1) }}</b
-                >, {{ document.sizes.length }} sizes, in {{ typed.unit ?? session.unit }}.
-                <button type="button" class="link" @click="document = emptyDocument()">Another chart</button>
+                >, {{ document.sizes.length }} sizes, in {{ unit }}.
+                <button type="button" class="link" @click="document = ofItsKind()">Another chart</button>
             </p>
             <template v-else>
                 <label for="begin-paste">Paste it here, from a web page, a spreadsheet, a PDF</label>
@@ -159,14 +171,15 @@ const setReading = (code: string, text: string): void => {
                     v-for="point in points"
                     :key="point.code"
                     :model-value="typed.readings[point.code] ?? ''"
-                    :label="point.label"
+                    :label="`${point.label}, ${unit}`"
                     :fault="refused?.at(`readings.${point.code}`)"
                     @update:model-value="setReading(point.code, $event)"
                 />
             </div>
             <p v-if="refused?.at('readings')" class="fault" role="alert">{{ refused.at('readings') }}</p>
             <p v-else class="hint">
-                In {{ session.unit }}, as the tape reads. More points can follow on the card.
+                As the tape reads; another unit is written behind its figure. More points can follow on the
+                card.
             </p>
         </section>
         <section aria-labelledby="begin-seam">
@@ -176,8 +189,8 @@ const setReading = (code: string, text: string): void => {
                     v-for="length in lengths"
                     :key="length.key"
                     :model-value="oneLength(document.seam[length.key]) ?? ''"
-                    :label="length.words"
-                    :hint="`empty: ${length[typed.unit ?? session.unit]}, as is usual`"
+                    :label="`${length.words}, ${unit}`"
+                    :hint="`empty: ${length[unit]}, as is usual`"
                     @update:model-value="
                         document = {
                             ...document,

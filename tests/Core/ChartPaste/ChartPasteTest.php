@@ -184,3 +184,8 @@ test('two tables that nothing tells apart are asked about once, as tables', func
     expect($open->openTable())->toBe(1)->and($told->openTable())->toBeNull()
         ->and($tables($open))->toBe([0, 0, 1, 1])->and($tables($told))->toBe([0, 0, 1, 1]);
 });
+
+test('rows that each name their unit tell the chart’s', function (): void {
+    $chart = ChartPaste::read("Size\t8\t10\t12\nBust (in)\t32\t34\t36\nWaist (in)\t25\t27\t29", Unit::Centimetre);
+    expect($chart->unit)->toBe(Unit::Inch)->and(ChartPaste::read("Size\t8\t10\nBust (in)\t32\t34\nBust (cm)\t81\t86", Unit::Centimetre)->unit)->toBe(Unit::Centimetre);
+});
