@@ -198,7 +198,7 @@ final readonly class Caution
         return new self(
             CautionCode::BustNotMeasured,
             Level::Bust,
-            'Shoulder and armhole have their size, but whether the bust has to be adjusted can\'t be told without the full bust.',
+            'Shoulder and armhole have their size, but whether the bust has to be adjusted can\'t be told without the full bust: measure it where that matters.',
         );
     }
 

@@ -38,6 +38,19 @@ final class Cautions
         ];
     }
 
+    /**
+     * As a person is told them: that the bust is not measured is said once, by what it is wanted for where another measure leads.
+     *
+     * @return list<Caution> likewise
+     */
+    public static function shown(Plan $plan): array
+    {
+        $all = self::of($plan);
+        $isSaid = array_filter($all, static fn (Caution $caution): bool => $caution->code === CautionCode::BustNotMeasured) !== [];
+
+        return array_values(array_filter($all, static fn (Caution $caution): bool => ! $isSaid || $caution->code !== CautionCode::NotMeasured || $caution->level !== Level::Bust));
+    }
+
     /** @return list<Caution> */
     private static function onOneSize(Plan $plan): array
     {

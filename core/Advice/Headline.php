@@ -36,7 +36,7 @@ final class Headline
     {
         $lines = $plan->front->isLike($plan->back) ? 'One line to cut, front and back alike' : 'Two lines to cut, front and back unlike';
         $steps = self::blended(self::stepsOf($plan->frontBack->front), self::stepsOf($plan->frontBack->back));
-        $cautions = count(Cautions::of($plan));
+        $cautions = count(Cautions::shown($plan));
 
         return "{$lines}; {$steps}; ".match ($cautions) {
             0 => 'nothing to watch.',

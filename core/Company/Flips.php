@@ -120,7 +120,7 @@ final class Flips
     /** @return list<string> */
     private static function cautions(Plan $before, Plan $after): array
     {
-        $texts = static fn (Plan $plan): array => array_map(static fn (Caution $caution): string => $caution->text, Cautions::of($plan));
+        $texts = static fn (Plan $plan): array => array_map(static fn (Caution $caution): string => $caution->text, Cautions::shown($plan));
 
         return [
             ...array_map(static fn (string $text): string => "To watch: {$text}", array_values(array_diff($texts($after), $texts($before)))),

@@ -41,7 +41,7 @@ final readonly class Row
 
     private function __construct(public Plan $plan)
     {
-        $cautions = Cautions::of($plan);
+        $cautions = Cautions::shown($plan);
         $buy = ToBuy::of($plan);
         $taken = $plan->taken();
         $this->worst = $cautions[0] ?? null;

@@ -43,7 +43,7 @@ final readonly class CutSheet
     public static function of(Plan $plan, ?StationTable $stations = null): self
     {
         $work = WorkPlan::of($plan, $stations);
-        $cautions = Cautions::of($plan);
+        $cautions = Cautions::shown($plan);
 
         return new self(
             plan: $plan,

@@ -160,7 +160,7 @@ test('10: by the high bust in letters and ranges', function (): void {
     ])->choose(['lead' => 'high_bust_as_is', 'between' => 'down', 'pick' => 'level', 'blend' => 'curved']);
     expect([$story->line('bust')['front'], $story->line('waist')['front'], $story->line('hip')['front']])->toBe(['M', 'L', 'L'])
         ->and($story->told(5.0)['line'])->toBe('M')->and($story->told(5.0)['move'])->toEqualWithDelta(0.3271, 0.0001)->and($story->told(20.0))->toBe(['line' => 'L', 'move' => 0.0, 'on' => true])
-        ->and($story->cautions())->toContain('not_measured bust')->and($story->steps())->toBe(['trace', 'draw', 'walk']);
+        ->and($story->cautions())->toContain('bust_not_measured bust')->and($story->steps())->toBe(['trace', 'draw', 'walk']);
     expect($story->pieces())->toBe([])
         ->and($story->lines())->toBe(['bust' => [], 'waist' => ['each edge on line L'], 'hip' => ['each edge on line L']]);
 });

@@ -1,6 +1,13 @@
 import { useMutationObserver } from '@vueuse/core';
 import { watch, type Ref } from 'vue';
 
+/** As it is read out: what is only drawn for the eye says the same once more. */
+function read(heading: Element): string {
+    const said = heading.cloneNode(true) as Element;
+    said.querySelectorAll('[aria-hidden="true"]').forEach((drawn) => drawn.remove());
+    return said.textContent.trim();
+}
+
 /**
  * Every page has one heading: it names the window, and when another page has come it takes the focus, unless the page
  * put that somewhere itself.
@@ -20,7 +27,7 @@ export function usePageHead(
         const heading = main.value?.querySelector('h1');
         if (!heading) return;
         const place = [...(crumbs.value?.children ?? [])].map((one) => one.textContent.trim());
-        document.title = [heading.textContent.trim(), ...place, 'Underbolt'].filter(Boolean).join(' · ');
+        document.title = [read(heading), ...place, 'Underbolt'].filter(Boolean).join(' · ');
         const isOpened = isNew && !isFirst;
         isNew = isFirst = false;
         if (!isOpened) return;

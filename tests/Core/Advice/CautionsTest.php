@@ -119,3 +119,12 @@ test('one size that is left out says what it lacks, against a bound as round in 
     $plan = planOf(($unit === 'in' ? inCentimetres() : []) + ['body.high_bust' => '80 cm', 'choices.lead' => 'high_bust', 'choices.pick' => 'one_size', 'body.hip' => '112 cm', 'unit' => $unit]);
     expect(array_column(array_map(static fn ($one): array => [$one->code->value, $one->text], Cautions::of($plan)), 1, 0)['one_size_left_out'])->toContain($words);
 })->with([['cm', 'lacks 17 cm at the hip, more than 10 cm:'], ['in', 'more than 4 in:']]);
+
+test('where another measure leads, that the full bust is missing is said once', function (): void {
+    $plan = planOf(['body.full_bust' => null, 'body.high_bust' => 86, 'choices.lead' => 'high_bust']);
+    $codes = static fn (array $cautions): array => array_map(static fn ($caution): string => $caution->code->value, $cautions);
+    expect($codes(Cautions::of($plan)))->toContain('not_measured', 'bust_not_measured')
+        ->and($codes(Cautions::shown($plan)))->toContain('bust_not_measured')->not->toContain('not_measured');
+    $waits = planOf(['body.full_bust' => null]);
+    expect($codes(Cautions::shown($waits)))->toBe($codes(Cautions::of($waits)))->toContain('not_measured');
+});

@@ -119,7 +119,7 @@ final readonly class PlanData
             sleeve: $plan->sleeve === null ? null : SleeveData::of($plan->sleeve, $plan),
             choosers: ChoosersData::of($plan),
             drawing: $drawing === null ? null : SeamDrawingData::of($drawing, $plan),
-            cautions: array_map(CautionData::of(...), Cautions::of($plan)),
+            cautions: array_map(CautionData::of(...), Cautions::shown($plan)),
         );
     }
 }

@@ -57,7 +57,7 @@ final readonly class MakeSummary
         $stage = $furthest?->words();
         try {
             $plan = PlanBuilder::build($make->toCore($unit));
-            $cautions = Cautions::of($plan);
+            $cautions = Cautions::shown($plan);
 
             return new self(
                 ...$who,
