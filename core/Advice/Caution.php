@@ -273,9 +273,11 @@ final readonly class Caution
 
     /**
      * @param  string  $what  the measure that stands on the edge
+     * @param  string  $own  the size that the measure would pick by itself
+     * @param  string  $cut  the size that it is cut in
      * @param  bool  $isReadOnce  whether there is one reading of it alone: then no readings agree or disagree
      */
-    public static function measureAgain(Level $level, string $what, string $own, bool $isReadOnce): self
+    public static function measureAgain(Level $level, string $what, string $own, string $cut, bool $isReadOnce): self
     {
         $why = $isReadOnce ? 'and there is one reading of it only' : 'closer than its readings agree';
 
@@ -283,7 +285,7 @@ final readonly class Caution
             CautionCode::MeasureAgain,
             $level,
             "The {$what} stands on the edge between two sizes, {$why}: {$own} could as well be its "
-                .'neighbour. Measure it again.',
+                .'neighbour. '.($own === $cut ? '' : "Here it is cut in {$cut}. ").'Measure it again.',
         );
     }
 

@@ -40,7 +40,7 @@ final readonly class LevelCautions
             $this->onLeastEase($level),
             $this->onCloseDraft($level),
             $level->sureness->sure === Sure::MeasureAgain
-                ? Caution::measureAgain($level->facts->level, $level->sureness->point->words(), $this->plan->nameOf($level->facts->own), $this->plan->make->body->isReadOnce($level->sureness->point))
+                ? Caution::measureAgain($level->facts->level, $level->sureness->point->words(), $this->plan->nameOf($level->facts->own), $this->plan->nameOf($level->size), $this->plan->make->body->isReadOnce($level->sureness->point))
                 : null,
             $this->onAllowance($level),
         ];

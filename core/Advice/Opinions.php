@@ -180,8 +180,9 @@ final readonly class Opinions
 
         return new Opinion(School::Quarters, $size, $size === null
             ? "A quarter of {$this->say($needed)} is {$quarter}; no size is as wide."
-            : "A quarter of {$this->say($needed)} is {$quarter}; {$this->sizes[$size]} is the first line beyond it, "
-                ."at {$this->say($this->facts->finishedAt($size)?->dividedBy(4))}.");
+            : "A quarter of {$this->say($needed)} is {$quarter}; ".($this->facts->finishedAt($size)?->compare($needed) === 0
+                ? "{$this->sizes[$size]} lies on it."
+                : "{$this->sizes[$size]} is the first line beyond it, at {$this->say($this->facts->finishedAt($size)?->dividedBy(4))}."));
     }
 
     private static function smallest(SizeChart $finished, Length $needed): ?int

@@ -36,14 +36,23 @@ const labels = computed(() =>
         const eases =
             props.kept?.drafted_ease.find((one) => one.level === level && one.path.startsWith('finished.'))
                 ?.ease_nm ?? [];
-        const drafted = eases[Math.floor(eases.length / 2)] ?? null;
+        const known = eases.filter((ease) => ease !== null);
+        // Ranges drafted with unlike ease are told both.
+        const drafted = known.length === 0 ? [] : [...new Set([Math.min(...known), Math.max(...known)])];
         return {
             level,
             at: y(shape.value.down[level]),
             half: x(shape.value.half[level]),
             words: [
                 props.document.levels[level] ?? 'matters',
-                ...(drafted === null ? [] : [figureText(drafted, props.unit, { signed: true })]),
+                ...(drafted.length === 0
+                    ? []
+                    : [
+                          drafted
+                              .map((ease) => figureText(ease, props.unit, { signed: true }))
+                              .join(' to ')
+                              .replace(` ${props.unit} to`, ' to'),
+                      ]),
             ].join(' · '),
         };
     }),

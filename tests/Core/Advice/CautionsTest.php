@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use Underbolt\Advice\Caution;
 use Underbolt\Advice\CautionCode;
 use Underbolt\Advice\Cautions;
+use Underbolt\Pattern\Charts\Level;
 
 use function Tests\Core\cautionsOf;
 use function Tests\Core\planOf;
@@ -127,4 +129,9 @@ test('where another measure leads, that the full bust is missing is said once', 
         ->and($codes(Cautions::shown($plan)))->toContain('bust_not_measured')->not->toContain('not_measured');
     $waits = planOf(['body.full_bust' => null]);
     expect($codes(Cautions::shown($waits)))->toBe($codes(Cautions::of($waits)))->toContain('not_measured');
+});
+
+test('a measure on the edge says in which size it is cut, where that is not the one it would pick', function (): void {
+    expect(Caution::measureAgain(Level::Bust, 'bust', '10', '12', true)->text)->toBe('The bust stands on the edge between two sizes, and there is one reading of it only: 10 could as well be its neighbour. Here it is cut in 12. Measure it again.')
+        ->and(Caution::measureAgain(Level::Bust, 'bust', '10', '10', true)->text)->not->toContain('cut in');
 });
