@@ -16,7 +16,6 @@ final class ClothReader
     {
         $keys = new ClothKeys;
         $fields = (new ObjectShape($keys))->read($node);
-        $fields->get($keys->have);
         $from = $fields->sure($keys->stretchFrom);
         $to = $fields->get($keys->stretchTo);
         if ($to?->isLessThan($from) === true) {
@@ -32,6 +31,7 @@ final class ClothReader
             drape: $fields->get($keys->drape),
             sheer: $fields->sure($keys->sheer),
             width: $fields->get($keys->width),
+            have: $fields->get($keys->have) ?? [],
         );
     }
 }

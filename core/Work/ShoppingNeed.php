@@ -26,6 +26,12 @@ final readonly class ShoppingNeed
     ) {
     }
 
+    /** What it is ticked by as at hand: in whatever width it is bought. */
+    public function key(): string
+    {
+        return trim(($this->name === '' ? 'main cloth' : $this->name)." {$this->view}");
+    }
+
     /**
      * Of the make's view, or of every view where none is chosen; for the largest size that is cut.
      *

@@ -16,8 +16,9 @@ final readonly class ToBuy
      * @param  list<Range>  $envelopes  the fewest that hold every size cut; the owned ones first
      * @param  list<PatternFile>  $files  to be printed, where the pattern comes as files
      * @param  list<ShoppingNeed>  $needs  for the largest size cut; each cloth in the width at hand, where that will do
+     * @param  list<string>  $have  keys of what is at hand
      */
-    private function __construct(public array $envelopes, public array $files, public array $needs)
+    private function __construct(public array $envelopes, public array $files, public array $needs, private array $have)
     {
     }
 
@@ -26,7 +27,21 @@ final readonly class ToBuy
         $sizes = array_values(array_unique([...array_values($plan->frontBack->front->known()), ...array_values($plan->frontBack->back->known())]));
         $envelopes = self::envelopes($plan, $sizes);
 
-        return new self($envelopes, self::files($plan, $envelopes), self::needs($plan));
+        return new self($envelopes, self::files($plan, $envelopes), self::needs($plan), $plan->make->cloth->have ?? []);
+    }
+
+    /** @return list<Purchase> things, each in one of its widths */
+    public function purchases(): array
+    {
+        return Purchase::all($this->needs);
+    }
+
+    /** How many things are still to be bought: envelopes that aren't owned, and what is not at hand. */
+    public function missing(): int
+    {
+        $envelopes = array_filter($this->envelopes, static fn (Range $range): bool => ! $range->owned);
+
+        return count($envelopes) + count(array_filter($this->purchases(), fn (Purchase $one): bool => ! in_array($one->key, $this->have, true)));
     }
 
     /**

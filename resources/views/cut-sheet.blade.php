@@ -187,8 +187,8 @@
 <table class="columns whole"><tr><td>
 @if ($sheet->buy->needs !== [])
 <h2>To buy, for the largest size cut</h2>
-@foreach ($sheet->buy->needs as $need)
-<p class="buy"><b>{{ $need->name }}</b>@if ($need->view !== null) for view {{ $need->view }}@endif: {{ $need->text ?? $say($need->amount) }}{{ $need->width === null ? '' : ' of '.LengthPrint::sentence($need->width, $paper->make->pattern->unit).' width' }}</p>
+@foreach ($sheet->buy->purchases() as $one)
+<p class="buy"><b>{{ $one->ways[0]->name }}</b>@if ($one->ways[0]->view !== null) for view {{ $one->ways[0]->view }}@endif: {{ implode(', or ', array_map(fn ($need) => ($need->text ?? $say($need->amount)).($need->width === null ? '' : ' of '.LengthPrint::sentence($need->width, $paper->make->pattern->unit).' width'), $one->ways)) }}</p>
 @endforeach
 @endif
 </td><td>

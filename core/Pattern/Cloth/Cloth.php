@@ -15,6 +15,7 @@ final readonly class Cloth
      * @param  ?Length  $stretchTo  how far that stretched; not shorter
      * @param  ?float  $percent  of stretch, where that is said in place of the lengths
      * @param  ?Length  $width  at hand
+     * @param  list<string>  $have  what of the shopping list is at hand
      */
     public function __construct(
         public string $name,
@@ -25,6 +26,7 @@ final readonly class Cloth
         public ?Drape $drape,
         public bool $sheer,
         public ?Length $width,
+        public array $have,
     ) {
     }
 

@@ -1927,6 +1927,7 @@ export interface components {
             envelopes: components["schemas"]["EnvelopeNeedData"][];
             files: components["schemas"]["FileData"][];
             needs: components["schemas"]["NeedData"][];
+            to_buy: number;
         };
         /** @description The `cloth` part of a make file, figures as typed; its keys are those of core/File/Keys/ClothKeys. */
         ClothDocument: {
@@ -2889,6 +2890,8 @@ export interface components {
             to_get: boolean;
         };
         NeedData: {
+            /** @description what it is ticked by: a cloth in whatever width */
+            key: string;
             name: string;
             view: string | null;
             width_nm: number | null;
@@ -3632,6 +3635,8 @@ export interface components {
             pieces: components["schemas"]["PieceCutData"][];
             /** @description for the largest size used */
             needs: components["schemas"]["NeedData"][];
+            /** @description how many things are not at hand yet, envelopes among them */
+            to_buy: number;
             /** @description of the front */
             stations: components["schemas"]["StationData"][];
             /** @description of the back, where it is cut unlike */

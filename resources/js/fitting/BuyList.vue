@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ClothPage } from '../api/types';
-import Measure from '../ui/Measure.vue';
-import { keyOf } from './needs';
+import NeedWays from '../paper/NeedWays.vue';
+import { purchases } from '../paper/needs';
 
 /** What is to be there before the cloth is cut; what is at hand is ticked. */
 const props = defineProps<{ page: ClothPage; have: readonly string[] }>();
@@ -33,22 +33,16 @@ function toggle(key: string): void {
                         .join(', ')
                 }}</span>
             </li>
-            <li v-for="need in page.needs" :key="`${keyOf(need)} ${need.width_nm}`">
+            <li v-for="one in purchases(page.needs)" :key="one.key">
                 <label>
-                    <input type="checkbox" :checked="has(keyOf(need))" @change="toggle(keyOf(need))" />
+                    <input type="checkbox" :checked="has(one.key)" @change="toggle(one.key)" />
                     <span>
-                        <b>{{ need.name === '' ? 'main cloth' : need.name }}</b>
-                        <template v-if="need.view"> for view {{ need.view }}</template>
-                        <span class="amount">
-                            <template v-if="need.text">{{ need.text }}</template>
-                            <Measure v-else-if="need.amount_nm !== null" :nm="need.amount_nm" />
-                            <template v-if="need.width_nm !== null">
-                                of <Measure :nm="need.width_nm" /> width</template
-                            >
-                        </span>
+                        <b>{{ one.name }}</b>
+                        <template v-if="one.view"> for view {{ one.view }}</template>
+                        <span class="amount"><NeedWays :ways="one.ways" /></span>
                     </span>
                 </label>
-                <span class="what">{{ has(keyOf(need)) ? 'at hand' : 'to buy' }}</span>
+                <span class="what">{{ has(one.key) ? 'at hand' : 'to buy' }}</span>
             </li>
         </ul>
         <p v-if="page.needs.length === 0" class="hint">

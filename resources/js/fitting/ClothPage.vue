@@ -6,7 +6,6 @@ import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import BuyList from './BuyList.vue';
 import ClothForm from './ClothForm.vue';
-import { keyOf } from './needs';
 import { clothServer, useCloth } from './useCloth';
 
 const props = defineProps<{ id: number }>();
@@ -19,11 +18,7 @@ watch(
 );
 
 const have = computed(() => cloth.value.have ?? []);
-const missing = computed(
-    () =>
-        new Set((page.value?.needs ?? []).map(keyOf).filter((key) => !have.value.includes(key))).size +
-        (page.value?.envelopes ?? []).filter(({ owned }) => !owned).length,
-);
+const missing = computed(() => page.value?.to_buy ?? 0);
 </script>
 
 <template>

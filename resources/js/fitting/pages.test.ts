@@ -43,10 +43,18 @@ const cloth: ClothAnswer = {
     ],
     files: [{ name: 'b.pdf', cup: 'B', range: null, sheet: 'A0' }],
     needs: [
-        { name: '', view: null, width_nm: 1_400_000_000, amount_nm: 2_000_000_000, text: null },
-        { name: 'zip', view: 'A', width_nm: null, amount_nm: null, text: '50 cm' },
-        { name: 'zip', view: null, width_nm: null, amount_nm: null, text: '20 cm' },
+        {
+            key: 'main cloth',
+            name: '',
+            view: null,
+            width_nm: 1_400_000_000,
+            amount_nm: 2_000_000_000,
+            text: null,
+        },
+        { key: 'zip A', name: 'zip', view: 'A', width_nm: null, amount_nm: null, text: '50 cm' },
+        { key: 'zip', name: 'zip', view: null, width_nm: null, amount_nm: null, text: '20 cm' },
     ],
+    to_buy: 3,
 };
 
 it('what is to buy is counted, ticked as at hand and kept on the version that was seen', async () => {

@@ -69,7 +69,9 @@ const sheet = {
         { field: 'pattern.seam.hip_to_hem', words: 'hip to hem', what_for: 'stations down to the hem' },
     ],
     toile: 'A toile of the bodice is worth its hour.',
-    needs: [{ name: 'main cloth', view: null, text: '2 m', amount_nm: null, width_nm: null }],
+    needs: [
+        { key: 'main cloth', name: 'main cloth', view: null, text: '2 m', amount_nm: null, width_nm: null },
+    ],
 };
 
 const getToCloth = vi.fn();

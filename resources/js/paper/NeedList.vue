@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Plan } from '../api/types';
-import Measure from '../ui/Measure.vue';
+import NeedWays from './NeedWays.vue';
+import { purchases } from './needs';
 
 /** What has to be bought for the largest size cut. */
 defineProps<{ needs: Plan['needs'] }>();
@@ -8,13 +9,10 @@ defineProps<{ needs: Plan['needs'] }>();
 
 <template>
     <ul v-if="needs.length > 0">
-        <li v-for="(need, n) in needs" :key="n">
-            <b>{{ need.name }}</b>
-            <template v-if="need.view"> for view {{ need.view }}</template
-            >:
-            <template v-if="need.text">{{ need.text }}</template>
-            <Measure v-else-if="need.amount_nm !== null" :nm="need.amount_nm" />
-            <template v-if="need.width_nm !== null"> of <Measure :nm="need.width_nm" /> width</template>
+        <li v-for="one in purchases(needs)" :key="one.key">
+            <b>{{ one.name }}</b>
+            <template v-if="one.view"> for view {{ one.view }}</template
+            >: <NeedWays :ways="one.ways" />
         </li>
     </ul>
 </template>

@@ -22,7 +22,7 @@ function change(part: Partial<Choices>): void {
 
 const listed = (words: readonly string[]): string => words.join(' and ');
 const states = computed<Record<Door, string>>(() => {
-    const { levels, work, alternatives, owned_way: own, pieces, needs } = props.plan;
+    const { levels, work, alternatives, owned_way: own, pieces, to_buy: toBuy } = props.plan;
     const unlike = levels.filter(({ size, opinions }) =>
         opinions.some((one) => one.size !== null && one.size !== size),
     );
@@ -34,7 +34,7 @@ const states = computed<Record<Door, string>>(() => {
                 : `schools differ at the ${listed(unlike.map(({ level }) => level))}`,
         work: `${work.steps.length} ${work.steps.length === 1 ? 'step' : 'steps'}`,
         ways: ways < 1 ? 'none' : `${ways} ${ways === 1 ? 'other' : 'others'}`,
-        pieces: pieces.length === 0 ? 'none listed' : `${pieces.length}, ${needs.length} to buy`,
+        pieces: pieces.length === 0 ? 'none listed' : `${pieces.length}, ${toBuy} to buy`,
         more: props.make.choices.view ? `view ${props.make.choices.view}` : 'envelope, lengths',
     };
 });

@@ -10,6 +10,8 @@ use Underbolt\Planning\PlanBuilder;
 use Underbolt\Work\ShoppingNeed;
 use Underbolt\Work\ToBuy;
 
+use function Tests\Core\planOf;
+
 /**
  * @param  array<string, mixed>  $cloth
  * @param  array<string, mixed>  $pattern  keys of the pattern that are other
@@ -82,4 +84,14 @@ test('cloth is bought in the width at hand, envelopes and files as the sizes and
         ->and(array_column($both->files, 'name'))->toContain('small.pdf', 'large.pdf', 'notes.pdf')->not->toContain('cup-d.pdf');
     $one = ToBuy::of(clothPlan([], $pattern, ['sizes' => ['bust' => $sizes[0], 'waist' => $sizes[0], 'hip' => $sizes[0]]]));
     expect(array_column($one->envelopes, 'name'))->toBe(['small'])->and(array_column($one->files, 'name'))->not->toContain('large.pdf');
+});
+
+test('a cloth in two widths is one thing to buy, and what is at hand or owned is none', function (): void {
+    $needs = [
+        ['cloth' => 'linen', 'width' => 150, 'amounts' => array_fill(0, 6, '2 m')], ['cloth' => 'linen', 'width' => 115, 'amounts' => array_fill(0, 6, '3 m')],
+    ];
+    $buy = static fn (array $more): ToBuy => ToBuy::of(planOf(['pattern.fabric_needs' => $needs, 'pattern.notions' => [['name' => 'zip', 'by_size' => array_fill(0, 6, '50 cm')]], ...$more]));
+    expect(count($buy([])->needs))->toBe(3)->and(array_map(static fn ($one): string => $one->key, $buy([])->purchases()))->toBe(['linen', 'zip'])->and($buy([])->missing())->toBe(2)
+        ->and($buy(['cloth' => ['have' => ['linen']]])->missing())->toBe(1)
+        ->and($buy(['pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'owned' => false]]])->missing())->toBe(3);
 });

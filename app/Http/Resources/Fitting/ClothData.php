@@ -46,6 +46,7 @@ final readonly class ClothData
         public array $envelopes,
         public array $files,
         public array $needs,
+        public int $to_buy,
     ) {
     }
 
@@ -73,6 +74,7 @@ final readonly class ClothData
             envelopes: array_map(EnvelopeNeedData::of(...), $buy->envelopes),
             files: array_map(FileData::of(...), $buy->files),
             needs: array_map(NeedData::of(...), $buy->needs),
+            to_buy: $buy->missing(),
         );
     }
 }

@@ -8,8 +8,12 @@ use Underbolt\Work\ShoppingNeed;
 
 final readonly class NeedData
 {
-    /** @param  ?string  $text  as typed, where that says more than the amount */
+    /**
+     * @param  string  $key  what it is ticked by: a cloth in whatever width
+     * @param  ?string  $text  as typed, where that says more than the amount
+     */
     public function __construct(
+        public string $key,
         public string $name,
         public ?string $view,
         public ?int $width_nm,
@@ -20,6 +24,6 @@ final readonly class NeedData
 
     public static function of(ShoppingNeed $need): self
     {
-        return new self($need->name, $need->view, $need->width?->nanometres, $need->amount?->nanometres, $need->text);
+        return new self($need->key(), $need->name, $need->view, $need->width?->nanometres, $need->amount?->nanometres, $need->text);
     }
 }

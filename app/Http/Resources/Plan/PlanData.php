@@ -33,6 +33,7 @@ final readonly class PlanData
      * @param  ?OwnedWayData  $owned_way  what the envelopes that are there give, where the plan needs another one
      * @param  list<PieceCutData>  $pieces
      * @param  list<NeedData>  $needs  for the largest size used
+     * @param  int  $to_buy  how many things are not at hand yet, envelopes among them
      * @param  list<StationData>  $stations  of the front
      * @param  ?list<StationData>  $back_stations  of the back, where it is cut unlike
      * @param  ?StationTableData  $own_lines  read off the pattern's own lines; null where it has none that a line can be drawn on
@@ -61,6 +62,7 @@ final readonly class PlanData
         public WorkData $work,
         public array $pieces,
         public array $needs,
+        public int $to_buy,
         public array $stations,
         public ?array $back_stations,
         public ?StationTableData $own_lines,
@@ -85,6 +87,7 @@ final readonly class PlanData
         $work = WorkPlan::of($plan, $ownLines);
         $stations = StationTableData::of($ownLines === null ? $work->line : ToldLine::of($plan, $plan->stationTable()), $plan);
         $owned = OwnedWay::of($plan);
+        $buy = ToBuy::of($plan);
         $steps = array_map(static fn ($step): ?StepData => $step === null ? null : StepData::of($step), $plan->steps);
 
         return new self(
@@ -111,7 +114,8 @@ final readonly class PlanData
             owned_way: $owned === null ? null : OwnedWayData::of($owned, $plan),
             work: WorkData::of($work, $plan),
             pieces: array_map(static fn (PieceCut $piece): PieceCutData => PieceCutData::of($piece, $plan), PieceCut::all($plan, $work)),
-            needs: array_map(NeedData::of(...), ToBuy::of($plan)->needs),
+            needs: array_map(NeedData::of(...), $buy->needs),
+            to_buy: $buy->missing(),
             stations: $stations->front,
             back_stations: $stations->back,
             own_lines: $ownLines === null ? null : StationTableData::of($work->line, $plan),
