@@ -199,3 +199,13 @@ test('all that is told of a make leaves with its file and comes in again, in ano
     $make->update(['unit' => 'in', 'fitting' => json_decode('{"tracing":2,"findings":[{"place":"hem","what":"shorten","amount":"1/2"}]}')]);
     expect(json_decode((string) $this->get("/api/makes/{$id}/make.json")->getContent())->fitting->findings[0]->amount)->toBe('1/2 in');
 });
+
+test('what was said of a make in centimetres is read in inches where these are in use', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $verdict = ['day' => '2026-11-20', 'levels' => ['bust' => 'right'], 'ease' => ['bust' => '6.35 cm'], 'sizes' => ['bust' => '12']];
+    $this->putJson("/api/makes/{$make->id}/verdict", ['verdict' => $verdict, 'version' => $make->version])->assertOk();
+    $this->patchJson('/api/me', ['unit' => 'in'])->assertOk();
+    $levels = array_column($this->getJson("/api/makes/{$make->id}/fitting")->json('levels'), null, 'level');
+    $history = $this->getJson("/api/wearers/{$make->card->wearer_id}/history")->assertOk()->json('makes');
+    expect($levels['bust']['said_ease'])->toBe('2 1/2 in')->and(array_column($history, null, 'id')[$make->id]['verdict']['ease']['bust'])->toBe('2 1/2 in');
+});

@@ -2317,6 +2317,11 @@ export interface components {
             wearer: string;
             /** @description its own name, or its pattern's */
             title: string;
+            /**
+             * @description that the make's figures are kept in
+             * @enum {string}
+             */
+            unit: "cm" | "in";
             headline: string;
             document: components["schemas"]["FittingDocument"];
             findings: components["schemas"]["FittingFindingData"][];
@@ -4313,6 +4318,8 @@ export interface components {
             size: string;
             /** @description as cut; null where it isn't known */
             ease: string | null;
+            /** @description as it was cut when the verdict was given, in the unit in use */
+            said_ease: string | null;
         };
     };
     responses: {

@@ -2,8 +2,10 @@
 import { computed } from 'vue';
 import type { Refused } from '../api/client';
 import type { Cloth, ClothPage } from '../api/types';
+import { useSession } from '../state/session';
 import CellInput from '../ui/CellInput.vue';
 import Measure from '../ui/Measure.vue';
+import { saidIn, shownIn } from '../ui/typedUnit';
 import WordChoice from '../ui/WordChoice.vue';
 
 /** What is known of the cloth, each figure where it is typed. */
@@ -11,12 +13,14 @@ const props = defineProps<{ page: ClothPage; cloth: Cloth; refused: Refused | nu
 const emit = defineEmits<{ change: [part: Partial<Cloth>] }>();
 const change = (part: Partial<Cloth>): void => emit('change', part);
 
-/** What is pulled to try a cloth, in the unit of the make. */
+const session = useSession();
+/** What is pulled to try a cloth. */
 const USUAL_TRY = { cm: '10', in: '4' } as const;
+const usualTry = (): string => saidIn(USUAL_TRY[session.unit], props.page.unit, session.unit);
 const triedFrom = computed(() => {
     if (props.cloth.stretch_from) return props.cloth.stretch_from;
     // What was typed before the length was asked for was of 10 cm.
-    return props.cloth.stretch_to ? '10 cm' : USUAL_TRY[props.page.unit];
+    return props.cloth.stretch_to ? '10 cm' : usualTry();
 });
 /** Either two lengths or per cent: the one that was typed last. */
 const setStretch = (part: Partial<Cloth>): void =>
@@ -33,7 +37,10 @@ const percent = (typed: string): number | null =>
           ? (typed as unknown as number)
           : Number(typed.replace(',', '.'));
 
-const text = (typed: string): string | null => (typed === '' ? null : typed);
+/** Fields speak in the unit in use, whatever the make is kept in. */
+const text = (typed: string): string | null =>
+    typed === '' ? null : saidIn(typed, props.page.unit, session.unit);
+const seen = (kept: string | null | undefined): string => shownIn(kept ?? '', props.page.unit, session.unit);
 const kinds = [
     { value: '', label: 'not said' },
     { value: 'woven', label: 'woven' },
@@ -73,19 +80,19 @@ const faultAt = (key: string): string | null => props.refused?.at(`cloth.${key}`
         <dt>Stretch, sideways</dt>
         <dd class="stretch">
             <CellInput
-                :value="triedFrom"
-                :label="`so much cloth, ${page.unit}`"
+                :value="seen(triedFrom)"
+                :label="`so much cloth, ${session.unit}`"
                 :fault="faultAt('stretch_from')"
-                @change="setStretch({ stretch_from: text($event) ?? USUAL_TRY[page.unit] })"
+                @change="setStretch({ stretch_from: text($event) ?? usualTry() })"
             />
-            <span>{{ page.unit }} stretch to</span>
+            <span>{{ session.unit }} stretch to</span>
             <CellInput
-                :value="cloth.stretch_to"
-                :label="`stretches to, ${page.unit}`"
+                :value="seen(cloth.stretch_to)"
+                :label="`stretches to, ${session.unit}`"
                 :fault="faultAt('stretch_to')"
                 @change="setStretch({ stretch_to: text($event) })"
             />
-            <span>{{ page.unit }}</span>
+            <span>{{ session.unit }}</span>
             <span class="or">
                 <span>or</span>
                 <CellInput
@@ -128,8 +135,8 @@ const faultAt = (key: string): string | null => props.refused?.at(`cloth.${key}`
         <dt>Width at hand</dt>
         <dd>
             <CellInput
-                :value="cloth.width"
-                label="width of the cloth"
+                :value="seen(cloth.width)"
+                :label="`width of the cloth, ${session.unit}`"
                 :fault="faultAt('width')"
                 @change="change({ width: text($event) })"
             />

@@ -4,7 +4,9 @@ import { computed, ref, watch } from 'vue';
 import type { Fitting, FittingFinding } from '../api/types';
 import GarmentSpots from './GarmentSpots.vue';
 import type { Spot } from './spots';
+import { useSession } from '../state/session';
 import TextField from '../ui/TextField.vue';
+import { saidIn } from '../ui/typedUnit';
 import WordChoice from '../ui/WordChoice.vue';
 
 /** One thing that was found, and what is done about it. */
@@ -14,6 +16,8 @@ const props = defineProps<{
     faultAt: (key: 'amount' | 'note') => string | null;
 }>();
 const emit = defineEmits<{ record: [finding: Omit<FittingFinding, 'tracing'>] }>();
+
+const session = useSession();
 
 type Place = FittingFinding['place'];
 type Deed = FittingFinding['what'];
@@ -64,7 +68,7 @@ function record(): void {
     emit('record', {
         place: place.value,
         what: what.value,
-        amount: amount.value.trim(),
+        amount: saidIn(amount.value.trim(), props.page.unit, session.unit),
         where: where.value,
         pieces: pieces.value,
         note: note.value.trim(),
@@ -92,7 +96,7 @@ defineExpose({ fill, clear });
             <TextField
                 v-model="amount"
                 class="narrow"
-                label="How much"
+                :label="`How much, ${session.unit}`"
                 :fault="faultAt('amount')"
                 :hint="['add', 'take', 'narrower', 'wider'].includes(what) ? 'at each edge' : ''"
             />

@@ -29,10 +29,10 @@ const isGiven = computed(() => Boolean(props.page.verdict.day));
 /** Whether a make that was changed since is judged as it is now: else the verdict stays one of the garment that was worn. */
 const isAnew = ref(false);
 const isOfThen = computed(() => isGiven.value && !isAnew.value);
-const ease = (level: LevelName): string | null =>
-    (isOfThen.value ? props.page.verdict.ease?.[level] : null) ??
-    props.page.levels.find((one) => one.level === level)?.ease ??
-    null;
+function ease(level: LevelName): string | null {
+    const one = props.page.levels.find((each) => each.level === level);
+    return (isOfThen.value ? one?.said_ease : null) ?? one?.ease ?? null;
+}
 
 function keep(): void {
     const of = (key: 'ease' | 'size') =>

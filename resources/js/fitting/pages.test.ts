@@ -59,7 +59,7 @@ const cloth: ClothAnswer = {
 
 it('what is to buy is counted, ticked as at hand and kept on the version that was seen', async () => {
     answers['/api/makes/{make}/cloth'] = cloth;
-    const page = show(ClothPage, { id: 1 });
+    const page = show(ClothPage, { id: 1 }, 'in');
     await flushPromises();
     // Cloth, the zip of view A and an envelope; the other zip is at hand.
     expect(page.find('h1').text()).toBe('To buy: 3 things.');
@@ -158,4 +158,16 @@ it('a history shows what was cut and how it wore, planned sizes where nothing wa
         expect(said).toContain(part);
     expect(page.findAll('td').at(-1)?.text()).toBe('no');
     expect(page.findAll('.size').map((one) => one.text())).toEqual(['12', '14', '–']);
+});
+
+it('a cloth of a make in inches is typed in centimetres where these are shown', async () => {
+    answers['/api/makes/{make}/cloth'] = { ...cloth, document: { ...cloth.document, width: '45' } };
+    const page = show(ClothPage, { id: 1 }, 'cm');
+    await flushPromises();
+    const width = page.find('[aria-label="width of the cloth, cm"]');
+    expect((width.element as HTMLInputElement).value).toBe('45 in');
+    await width.setValue('150');
+    await width.trigger('blur');
+    await flushPromises();
+    expect(asked.at(-1)?.[2]).toMatchObject({ cloth: { width: '150 cm' } });
 });

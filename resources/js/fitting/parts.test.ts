@@ -13,6 +13,7 @@ const page = (more: Partial<Fitting> = {}): Fitting => ({
     version: 1,
     wearer: 'Tamsin',
     title: 'Gown',
+    unit: 'cm',
     headline: '12 all the way.',
     document: {},
     findings: [],
@@ -20,8 +21,8 @@ const page = (more: Partial<Fitting> = {}): Fitting => ({
     verdict: {},
     changed_since: [],
     levels: [
-        { level: 'bust', size: '12', ease: '8 cm' },
-        { level: 'waist', size: '14', ease: null },
+        { level: 'bust', size: '12', ease: '8 cm', said_ease: null },
+        { level: 'waist', size: '14', ease: null, said_ease: null },
     ],
     places: [
         { key: 'waist', words: 'waist' },
@@ -191,7 +192,14 @@ it('a verdict of a garment that was cut otherwise stays with it, until it is jud
         sizes: { bust: '14', waist: '14' },
     };
     const verdict = show(VerdictPart, {
-        page: page({ verdict: said, changed_since: ['bust 14, now 12'] }),
+        page: page({
+            verdict: said,
+            changed_since: ['bust 14, now 12'],
+            levels: [
+                { level: 'bust', size: '12', ease: '8 cm', said_ease: '10 cm' },
+                { level: 'waist', size: '14', ease: null, said_ease: null },
+            ],
+        }),
         today: '2026-11-26',
         fault: null,
     });
@@ -208,4 +216,12 @@ it('a verdict of a garment that was cut otherwise stays with it, until it is jud
         ease: { bust: '8 cm' },
         sizes: { bust: '12', waist: '14' },
     });
+});
+
+it('a figure typed while inches are shown is one of inches, whatever the make is kept in', async () => {
+    const form = show(FindingForm, { page: page(), tracing: 2, faultAt: () => null }, 'in');
+    expect(words(form)).toContain('How much, in');
+    await form.find('input[type=text]').setValue('2');
+    await form.trigger('submit');
+    expect(told(form, 'record')).toMatchObject([{ amount: '2 in' }]);
 });

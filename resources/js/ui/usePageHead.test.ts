@@ -54,7 +54,8 @@ it('a heading names the window with what it belongs to, and follows when it chan
 it('what a heading shows for the eye alone is not named once more', async () => {
     await application();
     const heading = document.querySelector('h1');
-    if (heading) heading.innerHTML = '<span class="sr-only">14, 18, 14.</span><span aria-hidden="true">141814</span>';
+    if (heading)
+        heading.innerHTML = '<span class="sr-only">14, 18, 14.</span><span aria-hidden="true">141814</span>';
     await settle();
     expect(document.title).toBe('14, 18, 14. · Underbolt');
 });

@@ -24,6 +24,7 @@ final readonly class FittingData
     /**
      * @param  int  $version  of the make, to be sent back with a change
      * @param  string  $title  its own name, or its pattern's
+     * @param  value-of<Unit>  $unit  that the make's figures are kept in
      * @param  list<FittingFindingData>  $findings
      * @param  list<OwnLineData>  $own_lines  of those that are measured on both
      * @param  list<string>  $changed_since  what of the make is cut otherwise than when the verdict was kept
@@ -39,6 +40,7 @@ final readonly class FittingData
         public int $version,
         public string $wearer,
         public string $title,
+        public string $unit,
         public string $headline,
         #[OA\Property(ref: FittingDocument::class)] public stdClass $document,
         public array $findings,
@@ -64,13 +66,14 @@ final readonly class FittingData
             version: $make->version,
             wearer: $make->card->wearer->name,
             title: $make->title(),
+            unit: $make->unit->value,
             headline: Headline::of($plan),
             document: $make->fitting,
             findings: array_map(static fn (FittingFinding $finding): FittingFindingData => FittingFindingData::of($finding, $fitting, $unit), $fitting->findings),
             own_lines: array_map(static fn (OwnLine $line): OwnLineData => OwnLineData::of($line, $unit), $fitting->ownLines),
             verdict: $verdict,
             changed_since: ChangedSince::of(self::sizes($verdict), $make->worn()->ease, $plan),
-            levels: WornLevelData::all($plan),
+            levels: WornLevelData::all($plan, $make->worn()->ease),
             places: array_map(static fn (FittingPlace $place): WordData => new WordData($place->value, $place->words()), FittingPlace::cases()),
             deeds: array_map(static fn (Alteration $deed): WordData => new WordData($deed->value, $deed->words()), Alteration::cases()),
             pieces: ProposedPiecesData::all($plan),

@@ -42,7 +42,7 @@ final readonly class HistoryMakeData
         $stage = Stage::furthest($make->done);
         $day = $stage === null ? null : ($make->done->{$stage->value} ?? null);
         $fitted = $make->fitted();
-        $verdict = VerdictDocument::worded($make);
+        $verdict = VerdictDocument::shown($make, $unit);
 
         return new self(
             id: $make->id,
