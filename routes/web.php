@@ -146,6 +146,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('makes/{make}/fitting', [FittingController::class, 'update']);
         Route::put('makes/{make}/verdict', [FittingController::class, 'verdict']);
         Route::get('makes/{make}/offers', [FittingController::class, 'offers']);
+        Route::put('makes/{make}/offers/last', [FittingController::class, 'takeLast']);
         Route::put('makes/{make}/offers/{level}', [FittingController::class, 'take']);
         Route::get('makes/{make}/cloth', [ClothController::class, 'show']);
         Route::put('makes/{make}/cloth', [ClothController::class, 'update']);

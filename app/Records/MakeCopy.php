@@ -9,6 +9,11 @@ use App\Models\Make;
 use App\Models\Pattern;
 use stdClass;
 use Underbolt\Altering\Alteration;
+use Underbolt\Altering\Take;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\LengthPrint;
+use Underbolt\Measure\Unit;
+use Underbolt\Wearing\Learned;
 use Underbolt\Wearing\Wear;
 
 /** A make begun from another: again, for another wearer, or from another pattern. */
@@ -51,7 +56,7 @@ final class MakeCopy
             unset($choices->{$key});
         }
         foreach (self::tight($make) as $level) {
-            $choices = self::withoutTaking($choices, $level);
+            $choices = self::withLessTaken($choices, $level, $make->unit);
         }
         $cloth = clone $cloth;
         unset($cloth->have);
@@ -78,11 +83,25 @@ final class MakeCopy
         return $levels instanceof stdClass ? array_keys(array_filter(get_object_vars($levels), static fn (mixed $wear): bool => $wear === Wear::Tight->value)) : [];
     }
 
-    /** Without what was taken in at a level: that made it tight. */
-    private static function withoutTaking(stdClass $choices, string $level): stdClass
+    /**
+     * With less taken in at a level: that made it tight. What was taken at the centre back stays there, less what nobody feels: else it would
+     * be found at the sides again.
+     */
+    private static function withLessTaken(stdClass $choices, string $level, Unit $unit): stdClass
     {
         $left = clone $choices;
-        foreach (['by_hand', 'centre_back', 'take'] as $key) {
+        $centreBack = $left->centre_back ?? null;
+        $typed = $centreBack instanceof stdClass ? $centreBack->{$level} ?? null : null;
+        $amount = is_string($typed) || is_numeric($typed) ? Length::tryParse((string) $typed, $unit) : null;
+        if ($centreBack instanceof stdClass && $amount?->isPositive() === true) {
+            $less = $amount->minus(Learned::more($unit));
+            $left->centre_back = clone $centreBack;
+            $left->centre_back->{$level} = $less->isPositive() ? LengthPrint::sentence($less, $unit) : '0';
+            $take = $left->take ?? null;
+            $left->take = $take instanceof stdClass ? clone $take : new stdClass;
+            $left->take->{$level} = Take::Leave->value;
+        }
+        foreach ($amount?->isPositive() === true ? ['by_hand'] : ['by_hand', 'centre_back', 'take'] as $key) {
             if (! ($left->{$key} ?? null) instanceof stdClass || ! isset($left->{$key}->{$level})) {
                 continue;
             }

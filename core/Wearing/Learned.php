@@ -54,7 +54,13 @@ final readonly class Learned
     /** The least ease where all were too tight, in the unit that is typed; null where some was right. */
     public function least(Unit $unit): ?Length
     {
-        return $this->moreThan?->plus(Length::ofNanometres(self::MORE_NM[$unit->value]));
+        return $this->moreThan?->plus(self::more($unit));
+    }
+
+    /** How much more than what was too tight is more, in the unit that is typed. */
+    public static function more(Unit $unit): Length
+    {
+        return Length::ofNanometres(self::MORE_NM[$unit->value]);
     }
 
     /**

@@ -140,7 +140,10 @@ test('what was found on the last make of a pattern is offered on its next one af
     $this->putJson("/api/makes/{$make->id}/verdict", ['verdict' => ['day' => '2026-11-20', 'levels' => ['bust' => 'right']], 'version' => $make->refresh()->version])->assertOk();
     expect($this->getJson("/api/makes/{$make->id}/cut-sheet")->json('done.worn'))->toBe('2026-11-20');
     $next = $this->postJson('/api/makes', ['card_id' => $make->card_id, 'pattern_id' => $make->pattern_id])->assertCreated()->json('id');
-    expect($this->getJson("/api/makes/{$next}/offers")->json('findings.0.words'))->toBe('Last time the neck was raised by 2.5 cm, front and back');
+    $offers = $this->getJson("/api/makes/{$next}/offers");
+    expect($offers)->toAgreeWith('OffersData')->and($offers->json('findings'))->toBe([])
+        ->and($offers->json('last.changes'))->toBe([['key' => 'findings.0', 'words' => 'the neck was raised by 2.5 cm, front and back', 'is_taken' => false, 'here' => null]])
+        ->and($offers->json('last.worn'))->toBe('right at the bust');
 });
 
 test('a make begins again, for another wearer, or from another pattern', function (): void {
@@ -208,4 +211,51 @@ test('what was said of a make in centimetres is read in inches where these are i
     $levels = array_column($this->getJson("/api/makes/{$make->id}/fitting")->json('levels'), null, 'level');
     $history = $this->getJson("/api/wearers/{$make->card->wearer_id}/history")->assertOk()->json('makes');
     expect($levels['bust']['said_ease'])->toBe('2 1/2 in')->and(array_column($history, null, 'id')[$make->id]['verdict']['ease']['bust'])->toBe('2 1/2 in');
+});
+
+test('what the last make of a pattern was changed by is told on the next, and taken with one press each, or all at once', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    Make::query()->where('user_id', $make->user_id)->whereKeyNot($make->id)->whereRelation('card', 'wearer_id', $make->card->wearer_id)->delete();
+    $finding = ['place' => 'neck', 'what' => 'raise', 'amount' => '1', 'tracing' => 2, 'where' => 'front', 'pieces' => [], 'note' => '', 'done' => ['1 bodice front']];
+    $make->update([
+        'choices' => (object) ['lengths' => (object) ['above_waist' => '-5'], 'centre_back' => (object) ['waist' => '1'], 'by_hand' => (object) ['hip' => (object) ['front' => '0.5', 'back' => '0.5']], 'sizes' => (object) ['waist' => '14']],
+        'fitting' => (object) ['tracing' => 2, 'tried' => 2, 'findings' => [(object) $finding, (object) (['tracing' => 3] + $finding)]],
+    ]);
+    $this->putJson("/api/makes/{$make->id}/verdict", ['verdict' => ['day' => '2026-11-20', 'levels' => ['bust' => 'right', 'waist' => 'loose'], 'note' => 'Sit down in it.'], 'version' => $make->version])->assertOk();
+    $next = $this->postJson('/api/makes', ['card_id' => $make->card_id, 'pattern_id' => $make->pattern_id])->assertCreated()->json('id');
+    $last = $this->getJson("/api/makes/{$next}/offers")->json('last');
+    expect(array_column($last['changes'], 'words', 'key'))->toBe([
+        'lengths.above_waist' => 'shortened by 5 cm above the waist', 'sizes.waist' => 'the waist cut in 14', 'centre_back.waist' => 'the waist taken in 1 cm at the centre back',
+        'by_hand.hip' => 'the hip 0.5 cm out at each edge', 'findings.0' => 'the neck was raised by 1 cm, in front',
+    ])->and([$last['make_id'], $last['worn'], $last['note']])->toBe([$make->id, 'right at the bust, loose at the waist', 'Sit down in it.']);
+    // The wearer's page tells the same list.
+    $history = collect($this->getJson("/api/wearers/{$make->card->wearer_id}/history")->json('makes'))->firstWhere('id', $make->id);
+    expect($history['changes'])->toBe(array_column($last['changes'], 'words'));
+
+    $version = Make::query()->findOrFail($next)->version;
+    $one = $this->putJson("/api/makes/{$next}/offers/last", ['keys' => ['centre_back.waist'], 'version' => $version])->assertOk();
+    expect($one)->toAgreeWith('BenchData')->and($one->json('make.choices.centre_back.waist'))->toBe('1 cm');
+    $this->putJson("/api/makes/{$next}/offers/last", ['keys' => ['lengths.above_waist'], 'version' => $version])->assertConflict();
+    $this->putJson("/api/makes/{$next}/offers/last", ['keys' => array_column($last['changes'], 'key'), 'version' => $version + 1])->assertOk();
+    $now = Make::query()->findOrFail($next);
+    expect($now->fitting->findings)->toHaveCount(1)->and($now->fitting->findings[0])->not->toHaveProperty('done')->and($now->fitting->findings[0]->carried)->toBeTrue()
+        ->and(array_column($this->getJson("/api/makes/{$next}/offers")->json('last.changes'), 'is_taken'))->toBe([true, true, true, true, true]);
+    // Nothing is taken twice.
+    $this->putJson("/api/makes/{$next}/offers/last", ['keys' => ['findings.0'], 'version' => $now->version])->assertOk();
+    expect($now->refresh()->fitting->findings)->toHaveCount(1);
+    $this->putJson("/api/makes/{$make->id}/offers/last", ['keys' => [], 'version' => 1])->assertNotFound();
+});
+
+test('what was taken at the centre back and came out tight stays there, with less of it, and is said', function (): void {
+    $again = begunAgain(
+        ['choices' => (object) ['sizes' => (object) ['waist' => '14'], 'centre_back' => (object) ['waist' => '1'], 'take' => (object) ['waist' => 'in_line']]],
+        ['day' => '2026-11-20', 'levels' => ['waist' => 'tight'], 'ease' => ['waist' => '3 cm']],
+    );
+    expect($again->choices->centre_back)->toEqual((object) ['waist' => '0.4 cm'])->and($again->choices->take)->toEqual((object) ['waist' => 'leave']);
+    $last = $this->getJson("/api/makes/{$again->id}/offers")->json('last');
+    expect($last['worn'])->toBe('tight at the waist')->and($last['changes'])->toBe([
+        ['key' => 'sizes.waist', 'words' => 'the waist cut in 14', 'is_taken' => true, 'here' => null],
+        ['key' => 'centre_back.waist', 'words' => 'the waist taken in 1 cm at the centre back', 'is_taken' => false, 'here' => 'the waist taken in 0.4 cm at the centre back'],
+    ]);
+    $this->getJson("/api/makes/{$again->id}/plan")->assertOk();
 });

@@ -9,6 +9,7 @@ use App\Contract\ChangedElsewhere;
 use App\Contract\PartBody;
 use App\Http\Requests\MakePartRequest;
 use App\Http\Requests\SeenRequest;
+use App\Http\Requests\TakeLastRequest;
 use App\Http\Resources\Fitting\FittingData;
 use App\Http\Resources\Fitting\FittingDocument;
 use App\Http\Resources\Fitting\LearnedData;
@@ -18,6 +19,7 @@ use App\Http\Resources\Plan\BenchConflictData;
 use App\Http\Resources\Plan\BenchData;
 use App\Models\Make;
 use App\Paper\MakePaper;
+use App\Records\LastTime;
 use App\Records\LearnedEase;
 use App\Records\MakeHistory;
 use Carbon\CarbonImmutable;
@@ -100,6 +102,20 @@ final class FittingController
             $ease->tookBack,
             $before,
         ));
+    }
+
+    #[OA\Put(path: '/api/makes/{make}/offers/last', operationId: 'takeLast',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TakeLastRequest::class)),
+        responses: [
+            new Answer(BenchData::class, 'changed as the last one was'),
+            new ChangedElsewhere(BenchConflictData::class),
+        ])]
+    public function takeLast(TakeLastRequest $request, Make $make): JsonResponse
+    {
+        $unit = SignedIn::user($request)->unit;
+        $last = LastTime::before($make, $unit) ?? abort(404, 'There is no earlier make of this pattern.');
+
+        return MakeChange::of($request, $make, $last->into($make, $request->changes()), static fn (): BenchData => BenchData::of($make, $unit, CarbonImmutable::today()));
     }
 
     private static function data(Request $request, Make $make): FittingData

@@ -708,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/offers/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["takeLast"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hands": {
         parameters: {
             query?: never;
@@ -2571,8 +2587,8 @@ export interface components {
                 [key: string]: string;
             };
             verdict: components["schemas"]["VerdictDocument"];
-            /** @description what its fittings found */
-            findings: string[];
+            /** @description what it was changed by, its fittings' findings among it */
+            changes: string[];
         };
         /** @description what was made for a wearer, the newest first */
         HistoryPageData: {
@@ -2660,6 +2676,25 @@ export interface components {
             size: string;
             /** @description the sizes for which anything is printed, smallest first */
             notches: components["schemas"]["NotchData"][];
+        };
+        LastChangeData: {
+            /** @description where it stands in the make file */
+            key: string;
+            words: string;
+            /** @description the make has it as well */
+            is_taken: boolean;
+            /** @description what the make has in its place */
+            here: string | null;
+        };
+        /** @description what the last make of the same pattern was changed by; each is taken by hand, or all at once */
+        LastTimeData: {
+            make_id: number;
+            title: string;
+            /** @description how it was, in words; empty where nothing was said */
+            worn: string;
+            /** @description one sentence for next time */
+            note: string;
+            changes: components["schemas"]["LastChangeData"][];
         };
         LayingData: {
             /** @enum {string} */
@@ -3125,6 +3160,8 @@ export interface components {
         OffersData: {
             eases: components["schemas"]["OfferData"][];
             findings: components["schemas"]["CameBackData"][];
+            /** @description what the last make of the same pattern was changed by */
+            last: components["schemas"]["LastTimeData"] | null;
         };
         /** @description from fold or centre, darts jumped over */
         OnTissueData: {
@@ -4014,6 +4051,12 @@ export interface components {
             path: string;
             /** @enum {string} */
             pen: "paper" | "printed" | "made" | "cut" | "between";
+        };
+        TakeLastRequest: {
+            /** @description of the record, as it was seen */
+            version: number;
+            /** @description of the changes that are taken */
+            keys: string[];
         };
         /** @description what a tape needs to send its readings */
         TapeData: {
@@ -6119,6 +6162,43 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LearnedData"];
+                };
+            };
+            404: components["responses"]["NotFound"];
+            /** @description changed elsewhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchConflictData"];
+                };
+            };
+            422: components["responses"]["Refused"];
+        };
+    };
+    takeLast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeLastRequest"];
+            };
+        };
+        responses: {
+            /** @description changed as the last one was */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchData"];
                 };
             };
             404: components["responses"]["NotFound"];

@@ -5,12 +5,14 @@ import { api, asRefused, body } from '../api/client';
 import type { Bench, Learned, Offers } from '../api/types';
 import { useSession } from '../state/session';
 import { title } from '../ui/words';
+import LastTime from './LastTime.vue';
 
 /** What earlier makes of this wearer teach for the ease; taken with a press, never by itself. */
 const props = defineProps<{ make: number; version: number }>();
 const emit = defineEmits<{ taken: [bench: Bench] }>();
 const session = useSession();
 const offers = shallowRef<Offers['eases']>([]);
+const last = shallowRef<Offers['last']>(null);
 /** What was taken last, with what it took back. */
 const taken = shallowRef<Learned | null>(null);
 const refused = ref('');
@@ -22,6 +24,7 @@ async function load(): Promise<void> {
         .then(body)
         .catch(() => null);
     offers.value = answer?.eases ?? [];
+    last.value = answer?.last ?? null;
 }
 onMounted(load);
 // They are said in the unit in use, and what is taken already follows the choices.
@@ -69,6 +72,14 @@ const putBack = (): Promise<void> =>
 </script>
 
 <template>
+    <LastTime
+        v-if="last"
+        class="offers"
+        :make="make"
+        :version="version"
+        :last="last"
+        @taken="emit('taken', $event)"
+    />
     <section v-if="offers.length > 0" class="offers" aria-labelledby="offers-title">
         <h2 id="offers-title">From earlier makes</h2>
         <ul>

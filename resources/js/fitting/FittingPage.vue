@@ -7,6 +7,7 @@ import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import { focusFault } from '../ui/focusFault';
 import FindingForm from './FindingForm.vue';
+import LastTime from './LastTime.vue';
 import OwnLines from './OwnLines.vue';
 import TracingList from './TracingList.vue';
 import TrialPart from './TrialPart.vue';
@@ -92,6 +93,13 @@ async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
                     @tried="change(tried)"
                     @tick="(index, piece) => change((now) => ticked(now, index, piece))"
                     @remove="(index) => change((now) => withoutFinding(now, index))"
+                />
+                <LastTime
+                    v-if="offers?.last"
+                    :make="id"
+                    :version="page.version"
+                    :last="offers.last"
+                    @taken="load"
                 />
                 <h2>Found at the fitting</h2>
                 <p v-if="openNow > 0 && !isTried(fitting)" class="hint">

@@ -101,6 +101,7 @@ it('an ease that earlier makes teach is taken with a press, as liked or as least
             },
         ],
         findings: [],
+        last: null,
     } satisfies Offers;
     const learned = {
         bench: { make: { id: 1 }, plan: null, refused: null },
@@ -148,7 +149,7 @@ it('a history shows what was cut and how it wore, planned sizes where nothing wa
                     note: 'Sat well.',
                     again: false,
                 },
-                findings: ['Raise the armhole by 1 cm, front and back'],
+                changes: ['Raise the armhole by 1 cm, front and back'],
             },
         ],
     } satisfies History;
@@ -170,4 +171,45 @@ it('a cloth of a make in inches is typed in centimetres where these are shown', 
     await width.trigger('blur');
     await flushPromises();
     expect(asked.at(-1)?.[2]).toMatchObject({ cloth: { width: '150 cm' } });
+});
+
+it('what the last make of the pattern was changed by is taken one by one, or all that is not here yet', async () => {
+    answers['/api/makes/{make}/offers'] = {
+        eases: [],
+        findings: [],
+        last: {
+            make_id: 7,
+            title: 'Gown',
+            worn: 'right at the bust',
+            note: 'Sit down in it.',
+            changes: [
+                { key: 'lengths.hem', words: 'shortened by 2 cm at the hem', is_taken: true, here: null },
+                {
+                    key: 'centre_back.waist',
+                    words: 'the waist taken in 1 cm at the centre back',
+                    is_taken: false,
+                    here: 'the waist taken in 0.4 cm at the centre back',
+                },
+                {
+                    key: 'findings.0',
+                    words: 'the neck was raised by 1 cm, in front',
+                    is_taken: false,
+                    here: null,
+                },
+            ],
+        },
+    } satisfies Offers;
+    answers['/api/makes/{make}/offers/last'] = { make: { id: 1 } };
+    const offers = show(EaseOffers, { make: 1, version: 4 });
+    await flushPromises();
+    expect(words(offers)).toContain('worn, right at the bust. Sit down in it.');
+    expect(words(offers)).toContain('shortened by 2 cm at the hem here as well');
+    expect(words(offers)).toContain('here the waist taken in 0.4 cm at the centre back');
+    await offers.findAll('button.link')[0]?.trigger('click');
+    await flushPromises();
+    expect(asked.at(-1)?.[2]).toEqual({ keys: ['centre_back.waist'], version: 4 });
+    expect(told(offers, 'taken')).toEqual([{ make: { id: 1 } }]);
+    await offers.findAll('button').at(-1)?.trigger('click');
+    await flushPromises();
+    expect(asked.at(-1)?.[2]).toEqual({ keys: ['centre_back.waist', 'findings.0'], version: 4 });
 });

@@ -12,7 +12,7 @@ let refusal: Refused | null = null;
 let stands: FittingDocument = {};
 const server: FittingServer = {
     load: () => Promise.resolve(page(stands, 7)),
-    offers: () => Promise.resolve({ eases: [], findings: [] } as Offers),
+    offers: () => Promise.resolve({ eases: [], findings: [], last: null } as Offers),
     keep: (document, version) => {
         if (refusal !== null) return Promise.reject(refusal);
         kept.push([document, version]);

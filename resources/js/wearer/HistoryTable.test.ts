@@ -18,7 +18,7 @@ const make = {
         note: 'Swings well.',
         again: true,
     },
-    findings: ['Shorten the hem by 2 cm'],
+    changes: ['Shorten the hem by 2 cm'],
 };
 const row = (part: object): string[] =>
     show(HistoryTable, { history: { makes: [{ ...make, ...part }] } })
@@ -45,7 +45,7 @@ it('one that is begun and not worn yet says so, and no more than is known', () =
             stage: null,
             stage_on: null,
             verdict: { again: null },
-            findings: [],
+            changes: [],
         }),
     ).toEqual(['Causeway dress 114', 'planned 2 Aug 2026', '12', '14', '–', '', '–']);
 });

@@ -47,7 +47,7 @@ const marks = { tight: '▸ tight', right: '✓ right', loose: '◂ loose' };
                     </td>
                     <td>
                         <ul>
-                            <li v-for="finding in make.findings" :key="finding">{{ finding }}</li>
+                            <li v-for="change in make.changes" :key="change">{{ change }}</li>
                         </ul>
                         <p v-if="make.verdict.note" class="what">{{ make.verdict.note }}</p>
                     </td>

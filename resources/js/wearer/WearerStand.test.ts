@@ -78,7 +78,7 @@ it('what was made says how it wore, level by level', () => {
             again: true,
             note: 'Swings.',
         },
-        findings: ['hem up 2 cm'],
+        changes: ['hem up 2 cm'],
     };
     const shown = show(HistoryTable, { history: { name: 'Merrin', makes: [make] } as unknown as History });
     const cells = shown.findAll('tbody td').map(words);

@@ -11,6 +11,7 @@ use Underbolt\Measure\Unit;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
+use Underbolt\Wearing\ChangedBy;
 use Underbolt\Wearing\Stage;
 
 /** A make of a wearer, as it was cut and worn. */
@@ -20,7 +21,7 @@ final readonly class HistoryMakeData
      * @param  string  $cloth  of its cloth, as typed
      * @param  ?string  $stage  null while it is only planned
      * @param  stdClass  $sizes  cut or, where no verdict was given, planned; by level
-     * @param  list<string>  $findings  what its fittings found
+     * @param  list<string>  $changes  what it was changed by, its fittings' findings among it
      */
     private function __construct(
         public int $id,
@@ -33,7 +34,7 @@ final readonly class HistoryMakeData
         #[OA\Property(description: 'the day it was reached', format: 'date', nullable: true)] public ?string $stage_on,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public stdClass $sizes,
         #[OA\Property(ref: VerdictDocument::class)] public stdClass $verdict,
-        public array $findings,
+        public array $changes,
     ) {
     }
 
@@ -41,7 +42,6 @@ final readonly class HistoryMakeData
     {
         $stage = Stage::furthest($make->done);
         $day = $stage === null ? null : ($make->done->{$stage->value} ?? null);
-        $fitted = $make->fitted();
         $verdict = VerdictDocument::shown($make, $unit);
 
         return new self(
@@ -55,8 +55,18 @@ final readonly class HistoryMakeData
             stage_on: is_string($day) ? $day : null,
             sizes: (object) ($make->worn()->sizes === [] ? self::planned($make, $unit) : $verdict->sizes ?? []),
             verdict: $verdict,
-            findings: array_map(static fn ($finding): string => FittingFindingData::of($finding, $fitted, $unit)->words, $fitted->inHand()),
+            changes: self::changes($make, $unit),
         );
+    }
+
+    /** @return list<string> none where there is no plan */
+    private static function changes(Make $make, Unit $unit): array
+    {
+        try {
+            return array_values(ChangedBy::of($make->toCore($unit), $make->fitted()));
+        } catch (Refusal) {
+            return [];
+        }
     }
 
     /** @return array<string, string> by level; empty where there is no plan */

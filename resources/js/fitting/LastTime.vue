@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import { api, asRefused, body } from '../api/client';
+import type { Bench, Offers } from '../api/types';
+
+/** What the last make of the same pattern was changed by, and how it wore: taken with a press, each or all at once. */
+const props = defineProps<{ make: number; version: number; last: NonNullable<Offers['last']> }>();
+const emit = defineEmits<{ taken: [bench: Bench] }>();
+const refused = ref('');
+const open = computed(() => props.last.changes.filter((change) => !change.is_taken));
+
+async function take(keys: string[]): Promise<void> {
+    refused.value = '';
+    try {
+        const bench = await api
+            .PUT('/api/makes/{make}/offers/last', {
+                params: { path: { make: props.make } },
+                body: { keys, version: props.version },
+            })
+            .then(body);
+        emit('taken', bench);
+    } catch (error) {
+        refused.value = asRefused(error).message;
+    }
+}
+</script>
+
+<template>
+    <section class="last-time" aria-label="Last time">
+        <p>
+            <b>Last time</b>,
+            <RouterLink :to="{ name: 'bench', params: { id: last.make_id } }">{{
+                last.title
+            }}</RouterLink><template v-if="last.worn">: worn, {{ last.worn }}</template
+            >.
+            <q v-if="last.note">{{ last.note }}</q>
+        </p>
+        <ul v-if="last.changes.length > 0">
+            <li v-for="change in last.changes" :key="change.key">
+                <span>{{ change.words }}</span>{{ ' ' }}
+                <span v-if="change.here" class="what">here {{ change.here }}</span
+                >{{ ' ' }}
+                <span v-if="change.is_taken" class="what">here as well</span>
+                <button v-else type="button" class="link" @click="take([change.key])">
+                    Take it<span class="sr-only">: {{ change.words }}</span>
+                </button>
+            </li>
+        </ul>
+        <Button
+            v-if="open.length > 1"
+            type="button"
+            size="small"
+            outlined
+            label="Take all of it"
+            @click="take(open.map(({ key }) => key))"
+        />
+        <p v-if="refused" class="fault" role="alert">{{ refused }}</p>
+    </section>
+</template>
+
+<style scoped>
+.last-time {
+    display: grid;
+    gap: 4px;
+    justify-items: start;
+    font-size: 14px;
+}
+p {
+    margin: 0;
+}
+li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 12px;
+    align-items: baseline;
+}
+</style>
