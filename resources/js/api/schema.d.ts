@@ -2344,7 +2344,7 @@ export interface components {
             /** @description of those that are measured on both */
             own_lines: components["schemas"]["OwnLineData"][];
             verdict: components["schemas"]["VerdictDocument"];
-            /** @description what of the make is cut otherwise than when the verdict was kept */
+            /** @description at which levels the make is cut in another size than when the verdict was kept */
             changed_since: string[];
             levels: components["schemas"]["WornLevelData"][];
             places: components["schemas"]["WordData"][];

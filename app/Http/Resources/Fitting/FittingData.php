@@ -27,7 +27,7 @@ final readonly class FittingData
      * @param  value-of<Unit>  $unit  that the make's figures are kept in
      * @param  list<FittingFindingData>  $findings
      * @param  list<OwnLineData>  $own_lines  of those that are measured on both
-     * @param  list<string>  $changed_since  what of the make is cut otherwise than when the verdict was kept
+     * @param  list<string>  $changed_since  at which levels the make is cut in another size than when the verdict was kept
      * @param  list<WornLevelData>  $levels
      * @param  list<WordData>  $places
      * @param  list<WordData>  $deeds
@@ -72,7 +72,7 @@ final readonly class FittingData
             findings: array_map(static fn (FittingFinding $finding): FittingFindingData => FittingFindingData::of($finding, $fitting, $unit), $fitting->findings),
             own_lines: array_map(static fn (OwnLine $line): OwnLineData => OwnLineData::of($line, $unit), $fitting->ownLines),
             verdict: $verdict,
-            changed_since: ChangedSince::of(self::sizes($verdict), $make->worn()->ease, $plan),
+            changed_since: ChangedSince::of(self::sizes($verdict), $plan),
             levels: WornLevelData::all($plan, $make->worn()->ease),
             places: array_map(static fn (FittingPlace $place): WordData => new WordData($place->value, $place->words()), FittingPlace::cases()),
             deeds: array_map(static fn (Alteration $deed): WordData => new WordData($deed->value, $deed->words()), Alteration::cases()),
