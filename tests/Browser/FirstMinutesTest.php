@@ -42,10 +42,10 @@ test('from a chart in the clipboard to a plan with its line: seven things to do,
     $page->paste('#begin-paste', "Size\t8\t10\t12\t14\nBust\t84\t88\t92\t96\nWaist\t66\t70\t74\t78\nHip\t91\t95\t99\t103")->find('.preview');
     $page->press('Put into the chart')->sees('8 to 14, 4 sizes, in cm.');
     // A reload loses nothing.
-    $page->type('Whose measures', 'Wenna')->type('Bust', '88')->type('Waist', '8');
+    $page->type('Whose measures', 'Wenna')->type('Bust, cm', '88')->type('Waist, cm', '8');
     $page->driver->navigate()->refresh();
-    $page->sees('8 to 14, 4 sizes, in cm.')->type('Hip', '96')->press('To the bench')->sees('8 cm is too small');
-    $page->type('Waist', '74')->press('To the bench')->sees('the line to cut');
+    $page->sees('8 to 14, 4 sizes, in cm.')->type('Hip, cm', '96')->press('To the bench')->sees('8 cm is too small');
+    $page->type('Waist, cm', '74')->press('To the bench')->sees('the line to cut');
     $page->sees('Seam not measured yet');
     expect($page->accessibilityFaults())->toBe([]);
     // Typed where the caution leads, it is no guess.

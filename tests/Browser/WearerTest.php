@@ -51,6 +51,9 @@ test('a card is deleted and brought back', function (): void {
     $cards = fn (): int => count($page->driver->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('.wearer-page .rows li')));
     $page->until(fn (): bool => $cards() === 2, 'both cards are listed');
     $page->find('[aria-label^="Delete the card"]')->click();
+    // A second press of the same key keeps it.
+    $page->until(static fn (): bool => $page->driver->switchTo()->activeElement()->getText() === 'Keep', 'the hands land on Keep');
+    $page->press('Into the bin');
     $page->sees('is in the bin')->until(fn (): bool => $cards() === 1, 'one is gone');
     $page->press('Undo')->until(fn (): bool => $cards() === 2, 'it is back');
     expect($page->text('.wearer-stand'))->toContain('84.5 cm')->toContain('+1.5 cm since '.CarbonImmutable::today()->subDays(231)->format('j M Y'));

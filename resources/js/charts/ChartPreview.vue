@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, shallowRef, watch } from 'vue';
+import { computed, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
 import type { ChartPreview, ChartPreviewRow, Unit } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import PickOne from '../ui/PickOne.vue';
@@ -26,6 +26,10 @@ const emit = defineEmits<{
     take: [LookedOver];
     drop: [];
 }>();
+
+/** What is pasted is looked over next: the hands follow the eyes. */
+const root = useTemplateRef<HTMLElement>('root');
+onMounted(() => root.value?.focus({ preventScroll: true }));
 
 const other = computed<Unit>(() => (props.preview.unit === 'cm' ? 'in' : 'cm'));
 
@@ -131,7 +135,7 @@ function setSize(column: number, text: string): void {
 </script>
 
 <template>
-    <section class="preview" aria-labelledby="preview-title">
+    <section ref="root" class="preview" tabindex="-1" aria-labelledby="preview-title">
         <h2 id="preview-title">This is what was understood</h2>
         <p class="says" role="status">
             {{ preview.sentence }} {{ preview.sizes.length }} sizes, {{ preview.figures }} figures.

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ref } from 'vue';
+import { nextTick, ref, useTemplateRef } from 'vue';
 import { asRefused } from '../api/client';
 import type { BinEntry } from '../api/types';
 import { useBin } from '../state/bin';
 
-/** Says what goes along before it deletes; where nothing does, one press is enough, as it can be taken back. */
+/** Says what goes along before it deletes. The hands land on "Keep": a second press of the same key keeps it. */
 const props = defineProps<{ name: string; along: string; remove: () => Promise<BinEntry> }>();
 const emit = defineEmits<{ deleted: [BinEntry] }>();
 const { last } = useBin();
@@ -27,34 +27,45 @@ async function toBin(): Promise<void> {
     isGoing = false;
 }
 
-const begin = (): unknown => (props.along === '' ? toBin() : (asking.value = true));
+const place = useTemplateRef<HTMLElement>('place');
+async function ask(isAsked: boolean): Promise<void> {
+    asking.value = isAsked;
+    await nextTick();
+    place.value?.querySelector<HTMLButtonElement>(isAsked ? '.keep' : 'button')?.focus();
+}
 </script>
 
 <template>
-    <div v-if="asking" class="notice asking" role="alert">
-        <p>
-            <b>{{ name }}</b> goes into the bin with <b>{{ along }}</b>. For 30 days all of it can be brought
-            back.
-        </p>
-        <div class="inline">
-            <Button type="button" size="small" label="Into the bin" @click="toBin" />
-            <Button type="button" size="small" text label="Keep" @click="asking = false" />
+    <div ref="place" class="delete">
+        <div v-if="asking" class="notice asking" role="alert">
+            <p>
+                <b>{{ name }}</b> goes into the bin<template v-if="along">
+                    with <b>{{ along }}</b></template
+                >. For 30 days {{ along ? 'all of it' : 'it' }} can be brought back.
+            </p>
+            <div class="inline">
+                <Button type="button" size="small" label="Into the bin" @click="toBin" />
+                <Button class="keep" type="button" size="small" text label="Keep" @click="ask(false)" />
+            </div>
         </div>
+        <template v-else>
+            <Button
+                type="button"
+                text
+                size="small"
+                label="Delete"
+                :aria-label="`Delete ${name}`"
+                @click="ask(true)"
+            />
+            <span v-if="refused" class="fault" role="alert">{{ refused }}</span>
+        </template>
     </div>
-    <template v-else>
-        <Button
-            type="button"
-            text
-            size="small"
-            label="Delete"
-            :aria-label="`Delete ${name}`"
-            @click="begin"
-        />
-        <span v-if="refused" class="fault" role="alert">{{ refused }}</span>
-    </template>
 </template>
 
 <style scoped>
+.delete {
+    display: contents;
+}
 .asking {
     display: grid;
     gap: 8px;

@@ -40,7 +40,7 @@ const document = computed<PatternDocument>({
 /** What is said of the garment stays when another chart is pasted. */
 const ofItsKind = (): PatternDocument => ({
     ...withGarment(emptyDocument(), document.value.garment),
-    fabric: document.value.fabric,
+    fabric: { ...document.value.fabric },
 });
 /** The first form speaks in the unit of what was pasted. */
 const unit = computed(() => typed.value.unit ?? session.unit);
@@ -105,7 +105,13 @@ const setReading = (code: string, text: string): void => {
 
 <template>
     <ChartPreview v-if="preview" :preview="preview" :sizes-here="[]" @unit="isIn" @take="take" @drop="drop" />
-    <form class="begin" :class="{ aside: preview }" novalidate @submit.prevent="start">
+    <form
+        class="begin"
+        :class="{ aside: preview }"
+        :inert="preview !== null"
+        novalidate
+        @submit.prevent="start"
+    >
         <section aria-labelledby="begin-chart">
             <h2 id="begin-chart">1. The pattern’s size chart</h2>
             <div class="inline">
