@@ -12,7 +12,9 @@ use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Refusal;
 use Underbolt\Wearing\Learned;
+use Underbolt\Wearing\Wear;
 
 /**
  * An ease that earlier makes teach, taken at one level. It holds what was found on them: what this make carries of that
@@ -22,8 +24,9 @@ final readonly class LearnedEase
 {
     /**
      * @param  list<string>  $tookBack  in words
+     * @param  ?string  $cutIn  the size in which this pattern was found right there: it is set, as a liked ease alone might pick its neighbour
      */
-    private function __construct(public stdClass $choices, public stdClass $fitting, public array $tookBack)
+    private function __construct(public stdClass $choices, public stdClass $fitting, public array $tookBack, public ?string $cutIn)
     {
     }
 
@@ -35,10 +38,14 @@ final readonly class LearnedEase
         if ($least !== null) {
             $choices->least_ease = self::with($choices->least_ease ?? null, $level, self::say($least, $unit));
 
-            return new self($choices, $make->fitting, []);
+            return new self($choices, $make->fitting, [], null);
         }
         $choices->ease = 'liked';
         $choices->liked_ease = self::with($choices->liked_ease ?? null, $level, self::say($learned->ease ?? Length::zero(), $unit));
+        $cutIn = self::rightIn($make, $level);
+        if ($cutIn !== null) {
+            $choices->sizes = self::with($choices->sizes ?? null, $level, $cutIn);
+        }
         $tookBack = [];
         $byHand = $choices->by_hand ?? null;
         if ($byHand instanceof stdClass && isset($byHand->{$level->value})) {
@@ -48,30 +55,45 @@ final readonly class LearnedEase
         }
         $fitting = clone $make->fitting;
         $findings = is_array($fitting->findings ?? null) ? $fitting->findings : [];
-        $left = array_merge([], ...array_map(static fn (mixed $finding): array => self::left($finding, $level), $findings));
+        $left = array_values(array_filter($findings, static fn (mixed $finding): bool => ! self::isIn($finding, $level)));
         if ($left !== $findings) {
             $fitting->findings = $left;
             $tookBack[] = "what was found on an earlier make at the {$level->value}";
         }
 
-        return new self($choices, $fitting, $tookBack);
+        return new self($choices, $fitting, $tookBack, $cutIn);
     }
 
-    /** @return list<mixed> what stays of a finding; one that moves the whole side seam stays at the other levels */
-    private static function left(mixed $finding, Level $level): array
+    /** The size of the newest make of the same pattern that was right there. */
+    private static function rightIn(Make $present, Level $level): ?string
     {
-        $isInLine = $finding instanceof stdClass && ($finding->carried ?? false) === true && in_array($finding->what ?? null, [Alteration::Add->value, Alteration::Take->value], true);
-        $levels = $isInLine && is_string($finding->place ?? null) ? FittingPlace::tryFrom($finding->place)?->levels() ?? [] : [];
-        if (! in_array($level, $levels, true)) {
-            return [$finding];
+        foreach (MakeHistory::all($present->card->wearer_id) as $make) {
+            if ($make->pattern_id !== $present->pattern_id || $make->id === $present->id) {
+                continue;
+            }
+            try {
+                $verdict = $make->worn();
+            } catch (Refusal) {
+                continue;
+            }
+            if (isset($verdict->wear[$level->value])) {
+                $size = $verdict->wear[$level->value] === Wear::Right ? $verdict->sizes[$level->value] ?? null : null;
+
+                return in_array($size, (array) ($present->pattern->document->sizes ?? []), true) ? $size : null;
+            }
         }
 
-        return array_values(array_map(static function (Level $other) use ($finding): stdClass {
-            $there = clone $finding;
-            $there->place = $other->value;
+        return null;
+    }
 
-            return $there;
-        }, array_filter($levels, static fn (Level $other): bool => $other !== $level)));
+    /** Whether a carried finding is in the ease at a level: what was drawn or sewn there. One that moves more levels is taken back at all of them. */
+    private static function isIn(mixed $finding, Level $level): bool
+    {
+        $deeds = [Alteration::Add->value, Alteration::Take->value, Alteration::Narrower->value, Alteration::Wider->value];
+        $isCarried = $finding instanceof stdClass && ($finding->carried ?? false) === true && in_array($finding->what ?? null, $deeds, true);
+        $place = $isCarried && is_string($finding->place ?? null) ? FittingPlace::tryFrom($finding->place) : null;
+
+        return $place === FittingPlace::Princess || in_array($level, $place?->levels() ?? [], true);
     }
 
     private static function with(mixed $eases, Level $level, string $ease): stdClass

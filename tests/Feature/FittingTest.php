@@ -127,9 +127,9 @@ test('a learned ease holds what was found: it is taken back from the new make, a
     expect($taken->json('took_back'))->toBe(['what was set by hand at the waist', 'what was found on an earlier make at the waist'])
         ->and($taken->json('fitting_before'))->toEqual(json_decode((string) json_encode($before), true))
         ->and($waist['by_hand_nm'])->toBe(0)
-        // What moves the whole side seam stays at the other levels.
-        ->and(array_column($again->refresh()->fitting->findings, 'place'))->toBe(['bust', 'hip', 'armhole'])
-        ->and(collect($taken->json('bench.plan.levels'))->firstWhere('level', 'hip')['by_hand_nm'])->toBe(20_000_000);
+        // What moves the whole side seam is taken back at all its levels.
+        ->and(array_column($again->refresh()->fitting->findings, 'place'))->toBe(['armhole'])
+        ->and(collect($taken->json('bench.plan.levels'))->firstWhere('level', 'hip')['by_hand_nm'])->toBe(0);
 });
 
 test('what was found on the last make of a pattern is offered on its next one after once, and a verdict ticks that it is worn', function (): void {
@@ -257,4 +257,17 @@ test('what was taken at the centre back and came out tight stays there, with les
         ['key' => 'centre_back.waist', 'words' => 'the waist taken in 1 cm at the centre back', 'is_taken' => false, 'here' => 'the waist taken in 0.4 cm at the centre back'],
     ]);
     $this->getJson("/api/makes/{$again->id}/plan")->assertOk();
+});
+
+test('a learned ease never changes the size in which the same pattern was right, and holds what was sewn narrower', function (): void {
+    $finding = ['what' => 'narrower', 'amount' => '0.3', 'tracing' => 2, 'where' => 'both', 'pieces' => [], 'note' => ''];
+    $again = begunAgain(
+        ['choices' => (object) ['sizes' => (object) ['waist' => '14']], 'fitting' => (object) ['tracing' => 2, 'tried' => 2, 'findings' => [(object) (['place' => 'waist'] + $finding), (object) (['place' => 'princess'] + $finding), (object) (['place' => 'hip'] + $finding)]]],
+        ['day' => '2026-11-20', 'levels' => ['waist' => 'right'], 'ease' => ['waist' => '6.5 cm'], 'sizes' => ['waist' => '14']],
+    );
+    $again->update(['choices' => (object) []]);
+    $taken = $this->putJson("/api/makes/{$again->id}/offers/waist", ['version' => $again->refresh()->version])->assertOk();
+    expect($taken)->toAgreeWith('LearnedData')->and($taken->json('cut_in'))->toBe('14')
+        ->and($taken->json('bench.make.choices.sizes.waist'))->toBe('14')->and(collect($taken->json('bench.plan.levels'))->firstWhere('level', 'waist')['size'])->toBe('14')
+        ->and(array_column($again->refresh()->fitting->findings, 'place'))->toBe(['hip']);
 });

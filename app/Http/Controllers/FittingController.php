@@ -100,6 +100,7 @@ final class FittingController
         return MakeChange::of($request, $make, ['choices' => $ease->choices, 'fitting' => $ease->fitting], static fn (): LearnedData => new LearnedData(
             BenchData::of($make, $unit, CarbonImmutable::today()),
             $ease->tookBack,
+            $ease->cutIn,
             $before,
         ));
     }

@@ -2709,6 +2709,8 @@ export interface components {
             bench: components["schemas"]["BenchData"];
             /** @description in words, what was taken back */
             took_back: string[];
+            /** @description the size that was set as well: this pattern was right in it */
+            cut_in: string | null;
             /** @description as it was before */
             fitting_before: components["schemas"]["FittingDocument"];
         };

@@ -95,6 +95,9 @@ const putBack = (): Promise<void> =>
                 </button>
             </li>
         </ul>
+        <p v-if="taken?.cut_in" class="notice" role="status">
+            Cut in {{ taken.cut_in }} there, as it was right in it.
+        </p>
         <p v-if="taken && taken.took_back.length > 0" class="notice" role="status">
             Taken back, as it is in this ease already: {{ taken.took_back.join(' and ') }}.
             <button

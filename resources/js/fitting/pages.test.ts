@@ -106,6 +106,7 @@ it('an ease that earlier makes teach is taken with a press, as liked or as least
     const learned = {
         bench: { make: { id: 1 }, plan: null, refused: null },
         took_back: ['what was found on an earlier make at the bust'],
+        cut_in: '20',
         fitting_before: { tracing: 2 },
     };
     answers['/api/makes/{make}/offers/{level}'] = learned;
@@ -117,9 +118,10 @@ it('an ease that earlier makes teach is taken with a press, as liked or as least
     await flushPromises();
     expect(asked.at(-1)).toEqual(['PUT', '/api/makes/{make}/offers/{level}', { version: 4 }]);
     expect(told(offers, 'taken')).toEqual([learned.bench]);
-    expect(words(offers.get('[role=status]'))).toContain('Taken back, as it is in this ease already');
+    expect(words(offers)).toContain('Cut in 20 there, as it was right in it.');
+    expect(words(offers)).toContain('Taken back, as it is in this ease already');
     await offers.setProps({ version: 5 });
-    await offers.get('[role=status] button').trigger('click');
+    await offers.get('.notice button').trigger('click');
     await flushPromises();
     expect(asked).toContainEqual([
         'PUT',
