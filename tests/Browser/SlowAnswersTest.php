@@ -154,7 +154,7 @@ const CELLS = [
     'envelopes' => ['/patterns/1#envelopes', '[aria-label="Envelope 1, name"]', '[aria-label="Envelope 2, name"]'],
     'lengths of the pattern' => ['/patterns/1#levels', '#levels section:nth-of-type(2) .text-field', '#levels section:nth-of-type(2) .field:nth-child(2) .text-field'],
     'more choices' => ['/makes/4#more', '[aria-label="waist to hip, set by hand"]', '[aria-label="hem, set by hand"]'],
-    'the cloth' => ['/makes/18/cloth', '[aria-label="name of the cloth"]', '[aria-label="width of the cloth"]'],
+    'the cloth' => ['/makes/18/cloth', '[aria-label="name of the cloth"]', '[aria-label="width of the cloth, cm"]'],
     'own lines' => ['/makes/17/fitting', '[aria-label="name of line 1"]', '.own-lines tbody tr:first-child td:nth-child(3) input'],
     'ease you like' => ['/makes/3', '[aria-label="Ease you like at the bust"]', '[aria-label="Ease you like at the waist"]'],
 ];
