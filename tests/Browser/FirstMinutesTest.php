@@ -5,16 +5,8 @@ declare(strict_types=1);
 use Tests\Support\Page;
 
 /** A workroom of one's own, empty. */
-function ownWorkroom(string $name): Page
-{
-    $page = Page::open('/')->press('I am new here');
-    $page->type('Name', $name)->type('E-mail', strtolower($name).'@underbolt.example')->type('Password', 'four wet herring gulls');
-
-    return $page->press('Make the account')->sees('Three steps to a cutting line');
-}
-
 test('the demo’s data come into an own workroom and go out again', function (): void {
-    $page = ownWorkroom('Jenifry')->press('Put the demo’s data in here')->sees('Makes under way');
+    $page = Page::newcomer('Jenifry')->press('Put the demo’s data in here')->sees('Makes under way');
     expect($page->text('.makes'))->toContain('Merrin Tolvane')->and($page->accessibilityFaults())->toBe([]);
     $page->press('Take the demo’s data out');
     $page->driver->wait(5)->until(Facebook\WebDriver\WebDriverExpectedCondition::alertIsPresent());
@@ -24,7 +16,7 @@ test('the demo’s data come into an own workroom and go out again', function ()
 });
 
 test('a first card says what is enough to begin, and a pattern without a name is kept as a draft', function (): void {
-    $page = ownWorkroom('Kerra')->type('New wearer', 'Wenna')->press('Measure');
+    $page = Page::newcomer('Kerra')->type('New wearer', 'Wenna')->press('Measure');
     $page->find('.point-list .needed');
     $marked = $page->driver->executeScript('return [...document.querySelectorAll(".point-list .needed")].map((one) => `${one.previousElementSibling.textContent} ${one.textContent}`)');
     expect($marked)->toBe(['Full bust enough to begin', 'Waist enough to begin', 'Hip enough to begin']);
@@ -38,7 +30,7 @@ test('a first card says what is enough to begin, and a pattern without a name is
 });
 
 test('from a chart in the clipboard to a plan with its line: seven things to do, and what is guessed is said', function (): void {
-    $page = ownWorkroom('Loveday');
+    $page = Page::newcomer('Loveday');
     $page->paste('#begin-paste', "Size\t8\t10\t12\t14\nBust\t84\t88\t92\t96\nWaist\t66\t70\t74\t78\nHip\t91\t95\t99\t103")->find('.preview');
     $page->press('Put into the chart')->sees('8 to 14, 4 sizes, in cm.');
     // A reload loses nothing.
@@ -56,7 +48,7 @@ test('from a chart in the clipboard to a plan with its line: seven things to do,
 });
 
 test('what the line lacks is asked on the bench, as cells', function (): void {
-    $page = ownWorkroom('Tamsyn');
+    $page = Page::newcomer('Tamsyn');
     $document = ['sizes' => ['8', '10', '12'], 'body_chart' => ['full_bust' => ['84', '88', '92'], 'waist' => ['66', '70', '74'], 'hip' => ['91', '95', '99']]];
     $begun = $page->ask('POST', '/api/begin', ['name' => 'Shore dress', 'house' => '', 'unit' => 'cm', 'document' => $document, 'wearer' => 'Wenna', 'measured_in' => 'cm', 'readings' => ['full_bust' => '88', 'waist' => '70']]);
     $page->go("/makes/{$begun['make_id']}")->sees('Measured, and the line is drawn')->type('Hip, cm', '9')->press('Onto the card')->sees('9 cm is too small');
@@ -67,7 +59,7 @@ test('what the line lacks is asked on the bench, as cells', function (): void {
 });
 
 test('a card that was opened for a make goes back to the bench when the last point is typed', function (): void {
-    $page = ownWorkroom('Morwenna');
+    $page = Page::newcomer('Morwenna');
     $document = ['sizes' => ['8', '10', '12'], 'body_chart' => ['waist' => ['66', '70', '74'], 'hip' => ['91', '95', '99']], 'garment' => 'skirt', 'seam' => ['waist_to_hip' => '20']];
     $begun = $page->ask('POST', '/api/begin', ['name' => 'Shore skirt', 'house' => '', 'unit' => 'cm', 'document' => $document, 'wearer' => 'Wenna', 'measured_in' => 'cm', 'readings' => ['waist' => '70']]);
     $make = $page->ask('GET', "/api/makes/{$begun['make_id']}");

@@ -58,6 +58,15 @@ final class Page
         return $page->go($path);
     }
 
+    /** Somebody new, with an empty workroom. */
+    public static function newcomer(string $name): self
+    {
+        $page = self::open('/')->press('I am new here');
+        $page->type('Name', $name)->type('E-mail', strtolower($name).'@underbolt.example')->type('Password', 'four wet herring gulls');
+
+        return $page->press('Make the account')->sees('Three steps to a cutting line');
+    }
+
     public function go(string $path): self
     {
         $this->driver->get(DemoServer::shared()->address.$path);
