@@ -280,6 +280,10 @@ function setSize(column: number, text: string): void {
 </template>
 
 <style scoped>
+/* The hands are led here; nothing of it is worked by itself. */
+.preview:focus {
+    outline: none;
+}
 .chart-grid :deep(.doubted) {
     border: 2px solid var(--garment);
     background: var(--doubt);

@@ -16,7 +16,7 @@ const marks = { tight: '▸ tight', right: '✓ right', loose: '◂ loose' };
                     <th scope="col">make</th>
                     <th scope="col">state</th>
                     <th v-for="level in levels" :key="level" scope="col">{{ level }}</th>
-                    <th scope="col">found at fittings</th>
+                    <th scope="col">changed by</th>
                     <th scope="col">again?</th>
                 </tr>
             </thead>
