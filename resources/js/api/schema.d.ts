@@ -2755,7 +2755,7 @@ export interface components {
             adjusted_nm: number;
             /** @description what was set by hand adds all round */
             by_hand_nm: number;
-            /** @description the same at each front side edge, with what is changed by */
+            /** @description the same at each front side edge, with what is found at fittings */
             by_hand_front_nm: number;
             by_hand_back_nm: number;
             /** @description drawn at the front side edge beside the blend, outward positive */
