@@ -4,6 +4,7 @@ import type { Pattern, PatternDocument, PatternGuide } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import { namesIn, orNull } from './lists';
 import PiecePicture from './PiecePicture.vue';
+import { shownPiece, whole, withCount, withJoins, withReach, withSeam } from './typedPiece';
 
 type Piece = NonNullable<PatternDocument['pieces']>[number];
 
@@ -24,40 +25,26 @@ const layers = ['outer', 'lining', 'facing', 'interfacing', 'band', 'binding', '
 const sides = ['front', 'back', 'both', 'sleeve', 'none'] as const;
 const ends = ['shoulder', 'underarm', 'waist', 'hip', 'hem'] as const;
 const joins = ['plain', 'eased', 'gathered', 'stretched'] as const;
+/** As it stands here: an answer to an earlier change takes nothing of a later one back. */
+const shown = computed(() => (props.understood ? shownPiece(props.piece, props.understood) : null));
+const change = (to: (understood: Pattern['pieces'][number]) => Partial<Piece>): void => {
+    if (props.understood) emit('change', to(props.understood));
+};
 const choices = computed(() => [
     {
         key: 'follows' as const,
         label: 'cut in',
         options: props.guide.follows,
-        value: props.understood?.follows,
+        value: shown.value?.follows,
     },
-    { key: 'layer' as const, label: 'layer', options: layers.map(named), value: props.understood?.layer },
-    { key: 'side' as const, label: 'lies on', options: sides.map(sideNamed), value: props.understood?.side },
+    { key: 'layer' as const, label: 'layer', options: layers.map(named), value: shown.value?.layer },
+    { key: 'side' as const, label: 'lies on', options: sides.map(sideNamed), value: shown.value?.side },
 ]);
 function named(value: string): { value: string; label: string } {
     return { value, label: value };
 }
 function sideNamed(value: string): { value: string; label: string } {
     return { value, label: { both: 'front and back', none: 'neither' }[value] ?? value };
-}
-
-function reach(which: 0 | 1, place: string): void {
-    const now: [string, string] = [props.understood?.from ?? 'shoulder', props.understood?.to ?? 'hem'];
-    now[which] = place;
-    emit('change', { reaches: now } as Partial<Piece>);
-}
-function seam(kind: string, has: boolean): void {
-    const now = (props.understood?.seams ?? []).filter((one) => one !== kind);
-    setSeams(has ? [...now, kind] : now, props.understood?.joins ?? 'plain');
-}
-function setSeams(kinds: readonly string[], join: string): void {
-    const seams = kinds.map((kind) => (join === 'plain' ? { kind } : { kind, joins: join }));
-    emit('change', { seams } as Partial<Piece>);
-}
-/** What is no whole number goes to the server as it was typed, which says what is wrong with it. */
-function whole(typed: string): number | null {
-    const number = Number(typed);
-    return typed.trim() === '' ? null : Number.isInteger(number) ? number : (typed as unknown as number);
 }
 </script>
 
@@ -80,7 +67,7 @@ function whole(typed: string): number | null {
                         :value="piece.times ? String(piece.times) : ''"
                         :label="`${piece.name}, how many are cut`"
                         :fault="fault('times')"
-                        @change="emit('change', { times: whole($event) })"
+                        @change="emit('change', withCount($event))"
                     />
                 </span>
                 <button type="button" class="link" :aria-expanded="isOpen" @click="isOpen = !isOpen">
@@ -116,9 +103,13 @@ function whole(typed: string): number | null {
                 <label v-for="which in [0, 1] as const" :key="which">
                     {{ which === 0 ? 'from' : 'to' }}
                     <select
-                        :value="which === 0 ? understood?.from : understood?.to"
+                        :value="which === 0 ? shown?.from : shown?.to"
                         :aria-label="`${piece.name}, ${which === 0 ? 'from' : 'to'}`"
-                        @change="reach(which, ($event.target as HTMLSelectElement).value)"
+                        @change="
+                            change((one) =>
+                                withReach(piece, one, which, ($event.target as HTMLSelectElement).value),
+                            )
+                        "
                     >
                         <option v-for="end in ends" :key="end" :value="end">{{ end }}</option>
                     </select>
@@ -126,10 +117,10 @@ function whole(typed: string): number | null {
                 <label>
                     sewn on
                     <select
-                        :value="understood?.joins"
+                        :value="shown?.joins"
                         :aria-label="`${piece.name}, sewn on`"
                         @change="
-                            setSeams(understood?.seams ?? [], ($event.target as HTMLSelectElement).value)
+                            change((one) => withJoins(piece, one, ($event.target as HTMLSelectElement).value))
                         "
                     >
                         <option v-for="one in joins" :key="one" :value="one">{{ one }}</option>
@@ -140,8 +131,17 @@ function whole(typed: string): number | null {
                     <label v-for="one in guide.seams" :key="one.value">
                         <input
                             type="checkbox"
-                            :checked="understood?.seams.includes(one.value as never)"
-                            @change="seam(one.value, ($event.target as HTMLInputElement).checked)"
+                            :checked="shown?.seams.includes(one.value as never)"
+                            @change="
+                                change((now) =>
+                                    withSeam(
+                                        piece,
+                                        now,
+                                        one.value,
+                                        ($event.target as HTMLInputElement).checked,
+                                    ),
+                                )
+                            "
                         />
                         {{ one.label }}
                     </label>
@@ -149,7 +149,7 @@ function whole(typed: string): number | null {
                 <label>
                     <input
                         type="checkbox"
-                        :checked="understood?.on_fold"
+                        :checked="shown?.isOnFold"
                         @change="emit('change', { on_fold: ($event.target as HTMLInputElement).checked })"
                     />
                     on the fold
@@ -164,13 +164,13 @@ function whole(typed: string): number | null {
                     />
                 </span>
                 <span class="pair">
-                    {{ understood?.layer === 'outer' ? 'part of' : 'of' }}
+                    {{ shown?.layer === 'outer' ? 'part of' : 'of' }}
                     <CellInput
-                        :value="understood?.layer === 'outer' ? piece.part_of : piece.of"
+                        :value="shown?.layer === 'outer' ? piece.part_of : piece.of"
                         :label="`${piece.name}, part of`"
                         @change="
                             emit('change', {
-                                [understood?.layer === 'outer' ? 'part_of' : 'of']: orNull($event),
+                                [shown?.layer === 'outer' ? 'part_of' : 'of']: orNull($event),
                             } as Partial<Piece>)
                         "
                     />
