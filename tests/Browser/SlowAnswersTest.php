@@ -180,3 +180,31 @@ test('a cell that is typed into while another is saved keeps what is typed', fun
     }
     $page->until(fn (): bool => [$value($first), $value($second)] === $was, 'it is as it was');
 })->with(CELLS);
+
+test('a second tick, and a second end, are not undone by the answer to the first', function (int $between): void {
+    $page = latePage('/patterns/1#pieces', 5);
+    $before = $page->ask('GET', '/api/patterns/1');
+    $row = '.piece-row:nth-child(2)';
+    $page->find("{$row} .link")->click();
+    $page->find("{$row} fieldset");
+    $box = static fn (string $words): string => "[...document.querySelectorAll('{$row} fieldset label')].find((one) => one.textContent.trim() === '{$words}').querySelector('input')";
+    $ticked = static fn (): array => $page->driver->executeScript("return [...document.querySelectorAll('{$row} fieldset label')].filter((one) => one.querySelector('input').checked).map((one) => one.textContent.trim())");
+    $was = $ticked();
+    expect($was)->toContain('side')->not->toContain('princess');
+    $page->driver->executeScript("{$box('side')}.click()");
+    usleep($between * 1000);
+    $page->driver->executeScript("{$box('princess')}.click()");
+    $end = static fn (string $which): string => (string) $page->find("{$row} select[aria-label$=\", {$which}\"]")->getAttribute('value');
+    $pick = static fn (string $which, string $place): mixed => $page->driver->executeScript("const one = document.querySelector('{$row} select[aria-label$=\", {$which}\"]'); one.value = arguments[0]; one.dispatchEvent(new Event('change', { bubbles: true }))", [$place]);
+    $pick('from', 'underarm');
+    usleep($between * 1000);
+    $pick('to', 'hip');
+    $page->until(fn (): bool => str_starts_with($page->text('.state'), 'Kept'), 'it is kept');
+    $page->driver->navigate()->refresh();
+    $page->find("{$row} .link")->click();
+    $page->find("{$row} fieldset");
+    expect($ticked())->toContain('princess')->not->toContain('side')->and([$end('from'), $end('to')])->toBe(['underarm', 'hip']);
+    // As it was, for the next one.
+    $typed = array_intersect_key($before, ['name' => 1, 'house' => 1, 'unit' => 1, 'document' => 1]);
+    $page->ask('PUT', '/api/patterns/1', $typed + ['version' => $page->ask('GET', '/api/patterns/1')['version']]);
+})->with([250, 600]);
