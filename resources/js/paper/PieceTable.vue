@@ -13,8 +13,11 @@ defineProps<{ pieces: Plan['pieces'] }>();
                     {{ piece.name }}<template v-if="piece.times">&nbsp;×&nbsp;{{ piece.times }}</template>
                 </th>
                 <td>
-                    {{ piece.sizes.length > 0 ? piece.sizes.join(' – ') : 'as it is'
-                    }}<template v-if="piece.back_sizes">, back {{ piece.back_sizes.join(' – ') }}</template>
+                    <span class="cut-in">{{
+                        piece.sizes.length > 0 ? piece.sizes.join(' – ') : 'as it is'
+                    }}</span><template v-if="piece.back_sizes"
+                        >, <span class="cut-in">back {{ piece.back_sizes.join(' – ') }}</span></template
+                    >
                 </td>
                 <td>{{ piece.changes.join(', ') }}</td>
                 <td class="quiet"><slot :piece="piece" /></td>
@@ -42,6 +45,10 @@ defineProps<{ pieces: Plan['pieces'] }>();
 }
 .pieces td:nth-child(2) {
     font-weight: 600;
+}
+/* `14 – 18 – 14` is one word. */
+.cut-in {
+    white-space: nowrap;
 }
 .pieces .quiet {
     font-weight: 400;
