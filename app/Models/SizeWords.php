@@ -22,6 +22,12 @@ final readonly class SizeWords
         return $this->labels === SizeLabels::Hidden ? $this->renamed($document, $this->counted()) : $document;
     }
 
+    /** One size by what the pattern calls it. */
+    public function name(string $size): string
+    {
+        return $this->labels === SizeLabels::Hidden ? $this->counted()[$size] ?? $size : $size;
+    }
+
     /** @return array<string, list<string>> by envelope, how the sizes are called that nest with its own */
     public function byRange(CorePattern $pattern): array
     {

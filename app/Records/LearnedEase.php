@@ -24,7 +24,8 @@ final readonly class LearnedEase
 {
     /**
      * @param  list<string>  $tookBack  in words
-     * @param  ?string  $cutIn  the size in which this pattern was found right there: it is set, as a liked ease alone might pick its neighbour
+     * @param  ?string  $cutIn  the size in which this pattern was found right there, called as the wearer would have it: it is set, as a liked
+     *   ease alone might pick its neighbour
      */
     private function __construct(public stdClass $choices, public stdClass $fitting, public array $tookBack, public ?string $cutIn)
     {
@@ -61,7 +62,7 @@ final readonly class LearnedEase
             $tookBack[] = "what was found on an earlier make at the {$level->value}";
         }
 
-        return new self($choices, $fitting, $tookBack, $cutIn);
+        return new self($choices, $fitting, $tookBack, $cutIn === null ? null : $make->sizeWords()->name($cutIn));
     }
 
     /** The size of the newest make of the same pattern that was right there. */

@@ -270,4 +270,11 @@ test('a learned ease never changes the size in which the same pattern was right,
     expect($taken)->toAgreeWith('LearnedData')->and($taken->json('cut_in'))->toBe('14')
         ->and($taken->json('bench.make.choices.sizes.waist'))->toBe('14')->and(collect($taken->json('bench.plan.levels'))->firstWhere('level', 'waist')['size'])->toBe('14')
         ->and(array_column($again->refresh()->fitting->findings, 'place'))->toBe(['hip']);
+
+    // Whoever wants no sizes is told none, whatever is remembered.
+    $again->card->wearer->update(['sizes_hidden' => true]);
+    $again->update(['choices' => (object) []]);
+    $told = $this->putJson("/api/makes/{$again->id}/offers/waist", ['version' => $again->refresh()->version])->assertOk()->json('cut_in');
+    $last = $this->getJson("/api/makes/{$again->id}/offers")->json('last.changes.0.words');
+    expect([$told, $last])->not->toContain('14', 'the waist cut in 14')->and($told)->toContain('line')->and($last)->toContain('line');
 });
