@@ -46,9 +46,11 @@ defineProps<{ pieces: Plan['pieces'] }>();
 .pieces td:nth-child(2) {
     font-weight: 600;
 }
-/* `14 – 18 – 14` is one word. */
-.cut-in {
-    white-space: nowrap;
+/* `14 – 18 – 14` is one word, where there is room for long names too. */
+@media (min-width: 900px) {
+    .cut-in {
+        white-space: nowrap;
+    }
 }
 .pieces .quiet {
     font-weight: 400;
