@@ -36,7 +36,9 @@ test('a bare figure is one of the unit that is shown, at the fitting and of the 
     [$page, $metric] = twoUnits('Morwenna');
     $page->go("/makes/{$metric}/fitting")->sees('How much, in')->type('How much, in', '1/2')->press('Into tracing 2')->sees('Take in 1/2 in an edge at the waist');
     $page->press('cm')->sees('Take in 1.27 cm an edge at the waist')->sees('How much, cm');
-    $page->press('in')->go("/makes/{$metric}/cloth")->find('[aria-label="width of the cloth, in"]')->sendKeys("45\t");
+    // The next page is opened once the unit is kept.
+    $page->press('in')->until(static fn (): bool => $page->ask('GET', '/api/me')['unit'] === 'in', 'inches are kept');
+    $page->go("/makes/{$metric}/cloth")->find('[aria-label="width of the cloth, in"]')->sendKeys("45\t");
     $page->until(static fn (): bool => ($page->ask('GET', "/api/makes/{$metric}/cloth")['document']['width'] ?? '') === '45 in', 'the width is kept in inches');
     $page->press('cm')->find('[aria-label="width of the cloth, cm"]');
     expect($page->find('[aria-label="width of the cloth, cm"]')->getAttribute('value'))->toBe('45 in');
