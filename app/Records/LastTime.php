@@ -88,18 +88,13 @@ final readonly class LastTime
     {
         $fitting = clone $present->fitting;
         $theirs = (new ObjectShape(new FittingKeys))->wordedObject($this->make->fitting, $this->make->unit);
-        $tracing = is_int($theirs->tracing ?? null) ? $theirs->tracing : 1;
-        $all = is_array($theirs->findings ?? null) ? $theirs->findings : [];
-        $inHand = array_values(array_filter($all, static fn (mixed $one): bool => $one instanceof stdClass && ($one->tracing ?? 2) <= $tracing));
+        $carried = CarriedFindings::of($theirs);
         $now = is_array($fitting->findings ?? null) ? $fitting->findings : [];
         foreach ($places as $place) {
-            if (isset($inHand[$place])) {
-                $again = clone $inHand[$place];
-                $again->tracing = max(2, is_int($fitting->tracing ?? null) ? $fitting->tracing : 1);
-                $again->carried = true;
-                unset($again->done);
-                $now[] = $again;
-                $fitting->tracing = $again->tracing;
+            if (isset($carried[$place])) {
+                $carried[$place]->tracing = max(CarriedFindings::TRACING, is_int($fitting->tracing ?? null) ? $fitting->tracing : 1);
+                $now[] = $carried[$place];
+                $fitting->tracing = $carried[$place]->tracing;
                 $fitting->tried ??= 1;
             }
         }

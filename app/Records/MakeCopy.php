@@ -127,19 +127,12 @@ final class MakeCopy
     /** @param  list<string>  $tight  levels at which what was taken in is left out */
     private static function untried(stdClass $fitting, array $tight): stdClass
     {
-        $tracing = is_int($fitting->tracing ?? null) ? $fitting->tracing : 1;
-        $findings = [];
-        foreach (is_array($fitting->findings ?? null) ? $fitting->findings : [] as $finding) {
-            $isKept = $finding instanceof stdClass && ($finding->tracing ?? 2) <= $tracing;
-            if ($isKept && ! (in_array($finding->place ?? null, $tight, true) && in_array($finding->what ?? null, [Alteration::Take->value, Alteration::Narrower->value], true))) {
-                $again = clone $finding;
-                $again->tracing = 2;
-                $again->carried = true;
-                unset($again->done);
-                $findings[] = $again;
-            }
-        }
+        $isTaking = [Alteration::Take->value, Alteration::Narrower->value];
+        $findings = array_values(array_filter(
+            CarriedFindings::of($fitting),
+            static fn (stdClass $finding): bool => ! (in_array($finding->place ?? null, $tight, true) && in_array($finding->what ?? null, $isTaking, true)),
+        ));
 
-        return $findings === [] ? new stdClass : (object) ['tracing' => 2, 'tried' => 1, 'findings' => $findings];
+        return $findings === [] ? new stdClass : (object) ['tracing' => CarriedFindings::TRACING, 'tried' => 1, 'findings' => $findings];
     }
 }

@@ -39,7 +39,8 @@ const document = computed<PatternDocument>({
 });
 /** What is said of the garment stays when another chart is pasted. */
 const ofItsKind = (): PatternDocument => ({
-    ...withGarment(emptyDocument(), document.value.garment),
+    ...emptyDocument(),
+    garment: document.value.garment ?? null,
     fabric: { ...document.value.fabric },
 });
 /** The first form speaks in the unit of what was pasted. */
@@ -49,7 +50,7 @@ const lengths = computed(() =>
     lacksOf(ofItsKind()).flatMap((key) => guide.value?.usual_lengths.filter((one) => one.key === key) ?? []),
 );
 
-const { preview, refusal, busy, read, isIn, drop } = usePreview(() => typed.value.unit ?? session.unit);
+const { preview, refusal, busy, read, isIn, drop } = usePreview(() => unit.value);
 const pasting = ref('');
 function pasted(event: ClipboardEvent): void {
     const { text, html } = clipped(event);

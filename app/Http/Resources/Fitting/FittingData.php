@@ -59,7 +59,7 @@ final readonly class FittingData
     public static function of(Make $make, Plan $plan, Unit $unit): self
     {
         $fitting = $make->fitted();
-        $verdict = VerdictDocument::worded($make);
+        $verdict = $make->worn();
 
         return new self(
             make_id: $make->id,
@@ -71,23 +71,14 @@ final readonly class FittingData
             document: $make->fitting,
             findings: array_map(static fn (FittingFinding $finding): FittingFindingData => FittingFindingData::of($finding, $fitting, $unit), $fitting->findings),
             own_lines: array_map(static fn (OwnLine $line): OwnLineData => OwnLineData::of($line, $unit), $fitting->ownLines),
-            verdict: $verdict,
-            changed_since: ChangedSince::of(self::sizes($verdict), $plan),
-            levels: WornLevelData::all($plan, $make->worn()->ease),
+            verdict: VerdictDocument::worded($make),
+            changed_since: ChangedSince::of(array_map($make->sizeWords()->name(...), $verdict->sizes), $plan),
+            levels: WornLevelData::all($plan, $verdict->ease),
             places: array_map(static fn (FittingPlace $place): WordData => new WordData($place->value, $place->words()), FittingPlace::cases()),
             deeds: array_map(static fn (Alteration $deed): WordData => new WordData($deed->value, $deed->words()), Alteration::cases()),
             pieces: ProposedPiecesData::all($plan),
             all_pieces: array_map(static fn (Piece $piece): string => $piece->name, $plan->make->pattern->notes->pieces),
             trials: array_map(TrialData::of(...), Trial::cases()),
         );
-    }
-
-    /** @return array<string, string> of a verdict, by level */
-    private static function sizes(stdClass $verdict): array
-    {
-        /** @var array<string, string> $sizes */
-        $sizes = (array) ($verdict->sizes ?? []);
-
-        return $sizes;
     }
 }
