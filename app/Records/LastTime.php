@@ -35,12 +35,12 @@ final readonly class LastTime
     }
 
     /** Null where there is none, or nothing was changed and nothing said. */
-    public static function before(Make $present, Unit $unit): ?self
+    public static function of(MakeHistory $history, Make $present, Unit $unit): ?self
     {
         try {
             $has = ChangedBy::of($present->toCore($unit), $present->fitted());
-            foreach (MakeHistory::all($present->card->wearer_id) as $make) {
-                $isBefore = $make->pattern_id === $present->pattern_id && $make->id < $present->id;
+            foreach ($history->ofPattern as $make) {
+                $isBefore = $make->id < $present->id;
                 $changes = $isBefore ? ChangedBy::of($make->toCore($unit), $make->fitted()) : [];
                 $verdict = $isBefore ? $make->worn() : null;
                 if ($verdict !== null && ($changes !== [] || $verdict->day !== null)) {

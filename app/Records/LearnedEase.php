@@ -32,7 +32,7 @@ final readonly class LearnedEase
     }
 
     /** @param  Unit  $unit  in which it is typed */
-    public static function at(Make $make, Level $level, Learned $learned, Unit $unit): self
+    public static function at(Make $make, Level $level, Learned $learned, MakeHistory $history, Unit $unit): self
     {
         $choices = clone $make->choices;
         $least = $learned->least($unit);
@@ -43,7 +43,7 @@ final readonly class LearnedEase
         }
         $choices->ease = 'liked';
         $choices->liked_ease = self::with($choices->liked_ease ?? null, $level, self::say($learned->ease ?? Length::zero(), $unit));
-        $cutIn = self::rightIn($make, $level);
+        $cutIn = self::rightIn($history, $make, $level);
         if ($cutIn !== null) {
             $choices->sizes = self::with($choices->sizes ?? null, $level, $cutIn);
         }
@@ -66,12 +66,9 @@ final readonly class LearnedEase
     }
 
     /** The size of the newest make of the same pattern that was right there. */
-    private static function rightIn(Make $present, Level $level): ?string
+    private static function rightIn(MakeHistory $history, Make $present, Level $level): ?string
     {
-        foreach (MakeHistory::all($present->card->wearer_id) as $make) {
-            if ($make->pattern_id !== $present->pattern_id || $make->id === $present->id) {
-                continue;
-            }
+        foreach ($history->ofPattern as $make) {
             try {
                 $verdict = $make->worn();
             } catch (Refusal) {

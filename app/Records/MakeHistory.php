@@ -27,10 +27,10 @@ final readonly class MakeHistory
 {
     /**
      * @param  list<Make>  $makes  the newest first
-     * @param  ?Make  $last  of the same pattern
+     * @param  list<Make>  $ofPattern  all of the same pattern, likewise
      * @param  Wearer  $wearer  of all of them
      */
-    private function __construct(public ?Garment $garment, public FabricKind $cloth, private array $makes, private ?Make $last, private Wearer $wearer)
+    private function __construct(public ?Garment $garment, public FabricKind $cloth, private array $makes, public array $ofPattern, private Wearer $wearer)
     {
     }
 
@@ -40,9 +40,9 @@ final readonly class MakeHistory
         [$garment, $cloth] = self::kind($make);
         $others = self::all($wearer->id)->reject(static fn (Make $other): bool => $other->id === $make->id);
         $alike = $others->filter(static fn (Make $other): bool => self::kind($other) === [$garment, $cloth]);
-        $last = $others->first(static fn (Make $other): bool => $other->pattern_id === $make->pattern_id && self::tried($other) !== null);
+        $ofPattern = $others->filter(static fn (Make $other): bool => $other->pattern_id === $make->pattern_id);
 
-        return new self($garment, $cloth, array_values($alike->all()), $last, $wearer);
+        return new self($garment, $cloth, array_values($alike->all()), array_values($ofPattern->all()), $wearer);
     }
 
     /**
@@ -54,7 +54,7 @@ final readonly class MakeHistory
     {
         $alike = $makes->filter(static fn (Make $other): bool => self::kind($other) === [$garment, $cloth]);
 
-        return new self($garment, $cloth, array_values($alike->all()), null, $wearer);
+        return new self($garment, $cloth, array_values($alike->all()), [], $wearer);
     }
 
     /** @return Collection<int, Make> of a wearer, the newest first */
@@ -81,7 +81,7 @@ final readonly class MakeHistory
     {
         return CameBack::of(
             array_values(array_filter(array_map(self::tried(...), $this->makes))),
-            $this->last === null ? null : self::tried($this->last),
+            array_values(array_filter(array_map(self::tried(...), $this->ofPattern)))[0] ?? null,
             $present,
         );
     }

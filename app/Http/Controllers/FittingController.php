@@ -93,9 +93,10 @@ final class FittingController
     public function take(SeenRequest $request, Make $make, Level $level): JsonResponse
     {
         $unit = SignedIn::user($request)->unit;
-        $learned = MakeHistory::before($make)->learned()[$level->value] ?? abort(404, 'Earlier makes teach nothing there.');
+        $history = MakeHistory::before($make);
+        $learned = $history->learned()[$level->value] ?? abort(404, 'Earlier makes teach nothing there.');
         $before = $make->fitting;
-        $ease = LearnedEase::at($make, $level, $learned, $unit);
+        $ease = LearnedEase::at($make, $level, $learned, $history, $unit);
 
         return MakeChange::of($request, $make, ['choices' => $ease->choices, 'fitting' => $ease->fitting], static fn (): LearnedData => new LearnedData(
             BenchData::of($make, $unit, CarbonImmutable::today()),
@@ -114,7 +115,7 @@ final class FittingController
     public function takeLast(TakeLastRequest $request, Make $make): JsonResponse
     {
         $unit = SignedIn::user($request)->unit;
-        $last = LastTime::before($make, $unit) ?? abort(404, 'There is no earlier make of this pattern.');
+        $last = LastTime::of(MakeHistory::before($make), $make, $unit) ?? abort(404, 'There is no earlier make of this pattern.');
 
         return MakeChange::of($request, $make, $last->into($make, $request->changes()), static fn (): BenchData => BenchData::of($make, $unit, CarbonImmutable::today()));
     }

@@ -28,7 +28,7 @@ final readonly class OffersData
     public static function of(Make $make, Unit $unit): self
     {
         $history = MakeHistory::before($make);
-        $last = LastTime::before($make, $unit);
+        $last = LastTime::of($history, $make, $unit);
         // What the last make of the pattern was changed by is told there.
         $findings = array_filter($history->cameBack($make->fitted()), static fn (CameBack $back): bool => $last === null || ! $back->isOfPattern);
 
