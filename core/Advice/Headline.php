@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Underbolt\Advice;
 
 use Underbolt\Altering\AdjustmentKind;
-use Underbolt\Altering\ByHand;
 use Underbolt\Altering\Take;
+use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Listed;
 use Underbolt\Planning\Plan;
@@ -17,7 +17,7 @@ final class Headline
 {
     public static function of(Plan $plan): string
     {
-        $added = [...self::bust($plan), ...self::drawnIn($plan), ...self::unlike($plan)];
+        $added = [...self::bust($plan), ...self::drawn($plan), ...self::unlike($plan)];
         $waits = $plan->waitsFor();
 
         // One size is said in the same breath; after several a new clause begins.
@@ -137,33 +137,32 @@ final class Headline
         };
     }
 
-    /** @return list<string> what is in the line beside the blend, such as `the waist let out 3 cm` */
-    public static function drawnIn(Plan $plan): array
+    /** @return list<string> what is in the line beside the blend, such as `the waist and hip let out 3 cm` */
+    private static function drawn(Plan $plan): array
     {
-        $parts = [];
-        foreach (array_filter($plan->levels) as $name => $level) {
-            if ($level->taken->take === Take::InLine && ! $level->taken->all->isZero()) {
-                $parts[] = "the {$name} ".Take::way($level->taken->all)." {$plan->make->say($level->taken->all->abs())}";
-            }
-            if (! $level->byHand->edges->isNone()) {
-                $parts[] = self::byHand($level->byHand, $name, $plan).' by hand';
-            }
+        $levels = [];
+        foreach (self::drawnIn($plan) as $level => $what) {
+            $levels[$what][] = $level;
         }
 
-        return $parts;
+        return array_map(static fn (string $what, array $alike): string => 'the '.implode(' and ', $alike)." {$what}", array_keys($levels), $levels);
     }
 
-    private static function byHand(ByHand $byHand, string $name, Plan $plan): string
+    /** @return array<string, string> by level, one amount each, such as `let out 3 cm`: whatever it comes from, hands draw it once */
+    public static function drawnIn(Plan $plan): array
     {
-        $total = $byHand->total();
-        if ($total->isZero()) {
-            // As much comes out in front as goes in at the back: nothing is larger, the seam lies elsewhere.
-            $front = $byHand->edges->front;
-
-            return "the side seam at the {$name} moved {$plan->make->say($front->abs())} ".($front->isNegative() ? 'forward' : 'back');
+        $say = static fn (Length $length): string => $plan->make->say($length->abs());
+        $told = [];
+        foreach (array_filter($plan->levels) as $name => $level) {
+            if ($plan->make->canBeDone($level->drawn->dividedBy($level->facts->edges))) {
+                $told[$name] = Take::way($level->drawn->negated())." {$say($level->drawn)}";
+            } elseif ($plan->make->canBeDone($level->byHand->edges->front)) {
+                // As much comes out in front as goes in at the back: nothing is larger, the seam lies elsewhere.
+                $told[$name] = "moved {$say($level->byHand->edges->front)} ".($level->byHand->edges->front->isNegative() ? 'forward' : 'back').' at the side seam';
+            }
         }
 
-        return "the {$name} {$plan->make->say($total->abs())} ".($total->isNegative() ? 'smaller' : 'larger');
+        return $told;
     }
 
     /** @return list<string> */

@@ -77,7 +77,9 @@ final readonly class Row
     /** @return list<string> what is in the line beside the blend: `the waist let out 3 cm` */
     public function drawnIn(): array
     {
-        return Headline::drawnIn($this->plan);
+        $drawn = Headline::drawnIn($this->plan);
+
+        return array_map(static fn (string $level, string $what): string => "the {$level} {$what}", array_keys($drawn), $drawn);
     }
 
     /** What the finished garment alone would have cut, in words such as `12 all the way`; null where that is no other way. */

@@ -35,6 +35,9 @@ final readonly class LevelPlan
     /** @var ?Length the garment once everything is done that the plan says */
     public ?Length $asCut;
 
+    /** @var Length how much wider it is drawn than its size is printed, all round, beside the blend and a bust adjustment */
+    public Length $drawn;
+
     /** @var Length how much wider the garment is cut than the size is printed, all round */
     public Length $changed;
 
@@ -74,6 +77,8 @@ final readonly class LevelPlan
         $this->draftedEase = $facts->draftedEase($size);
         $this->yourEase = $facts->yourEase($size);
         $this->wished = $taken->leftOver === null ? null : $facts->wishedFor($size);
+        $found = $byHand->total()->plus((new LevelChange($passed->ease, EdgeChange::none(), $passed->byHand))->round($facts->edges));
+        $this->drawn = $taken->take === Take::InLine ? $found->minus($taken->all) : $found;
         $this->changed = $adjusted->minus($taken->all)->plus($byHand->total())->plus($sewnByFitting)->plus($passed->round($facts->edges));
         $this->asCut = $this->halves()?->plus($this->changed);
         $this->easeAsCut = $facts->body === null ? null : $this->asCut?->minus($facts->body);

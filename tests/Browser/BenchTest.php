@@ -66,9 +66,9 @@ test('an amount by hand is drawn, and one that cannot be is told at its level wh
     $page = demoBench('Merrin Tolvane')->sees('12 all the way.');
     $page->find('[aria-label="more… at the hip"]')->click();
     $page->find('[aria-label="hip, by hand, front"]')->sendKeys('0,5'.WebDriverKeys::TAB);
-    $page->sees('12 all the way, the hip 1 cm larger by hand.')->sees('Two lines to cut, front and back unlike');
+    $page->sees('12 all the way, the hip let out 1 cm.')->sees('Two lines to cut, front and back unlike');
     $page->find('[aria-label="hip, by hand, back"]')->sendKeys('40'.WebDriverKeys::TAB);
-    $page->sees('the most a move of an edge can be here is 20 cm')->sees('the hip 1 cm larger by hand');
+    $page->sees('the most a move of an edge can be here is 20 cm')->sees('the hip let out 1 cm');
 });
 
 test('any size is asked about at any level', function (): void {

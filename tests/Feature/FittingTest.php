@@ -23,7 +23,7 @@ test('what a fitting found is kept, and the plan, the sheet and the command have
     expect($kept)->toAgreeWith('FittingData')
         ->and(array_column($kept->json('findings'), 'stands'))->toBe(['closed', 'open'])
         ->and(array_column($kept->json('findings'), 'goes_into'))->toBe(['line', 'step'])
-        ->and($kept->json('headline'))->toContain('the waist 1.6 cm larger by hand');
+        ->and($kept->json('headline'))->toContain('the waist let out 1.6 cm');
     $sheet = json_encode($this->getJson("/api/makes/{$make->id}/cut-sheet")->json('steps'));
     expect($sheet)->toContain('Tracing 3: Raise the armhole by 1 cm, front and back (Pulls).')->toContain('5 sleeve');
     // In the file as well, and so in the plan that the command makes of it.

@@ -27,7 +27,7 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
             // Those that were worn already.
             '12 all the way.',
             '12, 20, 16.',
-            '12 all the way, the waist 1.2 cm larger by hand.',
+            '12 all the way, the waist let out 1.2 cm.',
             '12 all the way.',
             '12, 20, 16.',
         ])

@@ -76,6 +76,23 @@ final readonly class SumRule
         return $misses;
     }
 
+    /** @return array<string, int> by level: how much the one amount of the headline misses what is drawn at all edges there, in nanometres; makes without a bust adjustment alone */
+    public function drawn(): array
+    {
+        $misses = [];
+        foreach ($this->plan->bust?->isMade() === true ? [] : array_filter($this->plan->levels) as $name => $level) {
+            $edges = array_map(fn (PieceSide $side): ?int => $this->drawnAt($level, $side), self::SIDES);
+            if (! in_array(null, $edges, true)) {
+                $inLine = $level->taken->take === Take::InLine ? $level->taken : null;
+                $others = ($level->facts->edges - 4) * (($inLine?->perEdge ?? Length::zero())->nanometres - $level->passed->ease->front->nanometres);
+                $miss = 2 * array_sum($edges) - $others - ($inLine?->centreBack->nanometres ?? 0) - $level->drawn->nanometres;
+                $misses[$name] = abs($miss) <= 12 * self::HAIR_NM ? 0 : $miss;
+            }
+        }
+
+        return $misses;
+    }
+
     /** @return list<Applied> all that the steps apply, in order */
     public function applied(): array
     {
@@ -119,12 +136,24 @@ final readonly class SumRule
         return $out;
     }
 
+    private function outer(LevelPlan $level, PieceSide $side): ?Piece
+    {
+        return array_values(array_filter($this->work->pieces->atSide($level->facts->level, $side), static fn (Piece $piece): bool => $piece->layer === Layer::Outer))[0] ?? null;
+    }
+
+    private function drawnAt(LevelPlan $level, PieceSide $side): ?int
+    {
+        $outer = $this->outer($level, $side);
+
+        return $outer === null ? null : $this->cutOut($outer, $side, $level->facts->level);
+    }
+
     /** What all edges get at a level, two of each side; null where no outer piece has them. */
     private function around(LevelPlan $level): ?int
     {
         $around = 0;
         foreach (self::SIDES as $side) {
-            $outer = array_values(array_filter($this->work->pieces->atSide($level->facts->level, $side), static fn (Piece $piece): bool => $piece->layer === Layer::Outer))[0] ?? null;
+            $outer = $this->outer($level, $side);
             if ($outer === null) {
                 return null;
             }

@@ -35,10 +35,19 @@ test('whatever else is in the line is said in the same breath', function (array 
         '12 all the way, with 5 cm added for the bust and the waist let out 1.6 cm.',
     ],
     'sewn only' => [['body.waist' => 75], '12 all the way.'],
-    'by hand' => [['choices.by_hand' => ['hip' => ['front' => 0.5, 'back' => 0]]], '12 all the way, the hip 1 cm larger by hand.'],
-    'by hand, smaller' => [['choices.by_hand' => ['waist' => ['front' => 0.5, 'back' => -0.75]]], '12 all the way, the waist 0.5 cm smaller by hand.'],
-    'by hand, as much out as in' => [['choices.by_hand' => ['waist' => ['front' => 1, 'back' => -1]]], '12 all the way, the side seam at the waist moved 1 cm back by hand.'],
-    'the other way' => [['choices.by_hand' => ['hip' => ['front' => -0.5, 'back' => 0.5]]], '12 all the way, the side seam at the hip moved 0.5 cm forward by hand.'],
+    'by hand' => [['choices.by_hand' => ['hip' => ['front' => 0.5, 'back' => 0]]], '12 all the way, the hip let out 1 cm.'],
+    'by hand, smaller' => [['choices.by_hand' => ['waist' => ['front' => 0.5, 'back' => -0.75]]], '12 all the way, the waist taken in 0.5 cm.'],
+    'by hand, as much out as in' => [['choices.by_hand' => ['waist' => ['front' => 1, 'back' => -1]]], '12 all the way, the waist moved 1 cm back at the side seam.'],
+    'taken in and found by hand are one amount' => [
+        ['choices.sizes' => ['bust' => '12', 'waist' => '14', 'hip' => '12'], 'choices.by_hand' => ['waist' => ['front' => 0.5, 'back' => 0]]],
+        '12, 14, 12: the waist taken in 3 cm.',
+    ],
+    'two levels alike' => [['choices.by_hand' => ['waist' => ['front' => 0.5, 'back' => 0], 'hip' => ['front' => 0.5, 'back' => 0]]], '12 all the way, the waist and hip let out 1 cm.'],
+    'what passes to a free level' => [
+        ['body.waist' => 75.6, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'in_line'], 'pattern.levels' => ['hip' => 'free']],
+        '12 all the way, the waist and hip let out 1.6 cm.',
+    ],
+    'the other way' => [['choices.by_hand' => ['hip' => ['front' => -0.5, 'back' => 0.5]]], '12 all the way, the hip moved 0.5 cm forward at the side seam.'],
     'front and back unlike' => [['choices.front_larger' => ['bust' => 1]], '12 all the way, 14 in front and 10 at the back of the bust.'],
 ]);
 

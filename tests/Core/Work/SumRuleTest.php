@@ -56,6 +56,15 @@ test('a side that leaves one printed line for another, or for none, is drawn or 
     }
 });
 
+test('the one amount that the headline tells of a level is what the steps draw there', function (): void {
+    $some = 0;
+    foreach (randomWork() as $seed => [$plan, , $sum]) {
+        expect(array_filter($sum->drawn()))->toBe([], "seed {$seed}");
+        $some += count(array_filter($plan->levels, static fn ($level): bool => $level?->drawn->isZero() === false));
+    }
+    expect($some)->toBeGreaterThan(Runs::of(300) / 10);
+});
+
 test('what counts from a step counts from one that stands before it', function (): void {
     foreach (randomWork() as $seed => [, , $sum]) {
         expect($sum->inOrder())->toBe([], "seed {$seed}");
