@@ -21,6 +21,21 @@ export default ts.config(
     },
     {
         files: ['**/*.vue'],
+        rules: {
+            // Two ways to keep one record are two answers that undo each other.
+            'no-restricted-syntax': [
+                'error',
+                {
+                    selector:
+                        "CallExpression[callee.object.name='api'][callee.property.name=/^(PUT|PATCH)$/]",
+                    message:
+                        'No component keeps a record by itself: its page has one way to (state/record, or the use… beside it), where changes wait for their turn.',
+                },
+            ],
+        },
+    },
+    {
+        files: ['**/*.vue'],
         ignores: ['resources/js/ui/TypedInput.vue'],
         rules: {
             // An answer that redraws a bare field wipes out what is being typed into it.

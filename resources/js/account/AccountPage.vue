@@ -40,7 +40,7 @@ async function attempt(change: () => Promise<unknown>, says: string): Promise<bo
 
 async function changePassword(): Promise<void> {
     const isDone = await changed(
-        () => api.PUT('/api/me/password', { body: { current: current.value, password: password.value } }),
+        () => session.setPassword(current.value, password.value),
         'The password is changed; everywhere else you are signed out.',
     );
     if (isDone) password.value = '';

@@ -1,31 +1,21 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue';
 import Button from 'primevue/button';
-import { api, asRefused, body, type Refused } from '../api/client';
-import type { Pattern, PatternGuide } from '../api/types';
-import { opened } from '../charts/grid';
-import { lacksOf } from '../pattern/lacks';
-import { withLength, withUsual } from '../pattern/usual';
+import { asRefused, type Refused } from '../api/client';
 import TextField from '../ui/TextField.vue';
+import { keepLengths, lackingOf, type Lacking } from './askedFor';
 import './ask.css';
 
 /** Asks for the lengths that the new side seam can't be drawn without, here where it is missed. */
 const props = defineProps<{ pattern: number }>();
 const emit = defineEmits<{ kept: [] }>();
 
-const kept = shallowRef<Pattern | null>(null);
-const lengths = shallowRef<PatternGuide['usual_lengths']>([]);
+const lacking = shallowRef<Lacking | null>(null);
 const typed = ref<Record<string, string>>({});
 const refused = ref<Refused | null>(null);
 
 async function load(): Promise<void> {
-    const [pattern, guide] = await Promise.all([
-        api.GET('/api/patterns/{pattern}', { params: { path: { pattern: props.pattern } } }).then(body),
-        api.GET('/api/pattern-guide').then(body),
-    ]);
-    kept.value = pattern;
-    const lacking = new Set<string>(lacksOf(opened(pattern.document)));
-    lengths.value = guide.usual_lengths.filter(({ key }) => lacking.has(key));
+    lacking.value = await lackingOf(props.pattern);
 }
 onMounted(() =>
     load().catch((error: unknown) => {
@@ -33,22 +23,10 @@ onMounted(() =>
     }),
 );
 
-/** What is left empty is as long as is usual, and marked so. */
 async function keep(): Promise<void> {
-    if (kept.value === null) return;
-    const { name, house, unit, version } = kept.value;
-    let document = opened(kept.value.document);
-    for (const [key, text] of Object.entries(typed.value))
-        if (text.trim() !== '')
-            document = {
-                ...document,
-                seam: withLength(document.seam, key as 'waist_to_hip', text),
-            };
-    const sent = { name, house, unit, version, document: withUsual(document, lengths.value, unit) };
+    if (lacking.value === null) return;
     try {
-        await api
-            .PUT('/api/patterns/{pattern}', { params: { path: { pattern: props.pattern } }, body: sent })
-            .then(body);
+        await keepLengths(lacking.value, typed.value);
         emit('kept');
     } catch (error) {
         refused.value = asRefused(error);
@@ -59,15 +37,15 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-    <form v-if="kept && lengths.length > 0" class="ask" novalidate @submit.prevent="keep">
+    <form v-if="lacking && lacking.lengths.length > 0" class="ask" novalidate @submit.prevent="keep">
         <p>Measured on the paper, and the line is drawn:</p>
         <div class="inline">
             <TextField
-                v-for="{ key, words, ...usual } in lengths"
+                v-for="{ key, words, ...usual } in lacking.lengths"
                 :key="key"
                 :model-value="typed[key] ?? ''"
                 :label="words"
-                :hint="`empty: ${usual[kept.unit]}, as is usual`"
+                :hint="`empty: ${usual[lacking.pattern.unit]}, as is usual`"
                 @update:model-value="typed[key] = $event"
             />
             <Button type="submit" size="small" label="Draw the line" />

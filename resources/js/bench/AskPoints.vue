@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { reactive, ref } from 'vue';
-import { api, asRefused, body, type Refused } from '../api/client';
+import { asRefused, type Refused } from '../api/client';
 import type { Make, Point } from '../api/types';
 import { useSession } from '../state/session';
 import TextField from '../ui/TextField.vue';
+import { keepReading } from './askedFor';
 import './ask.css';
 
 /** Points of the card that the plan waits for, asked for where they are missed. */
@@ -22,17 +23,10 @@ const sentence = (point: string): string | null => {
 /** One after the other, each on top of the card as it then is; what is refused stays as it was typed. */
 async function keep(): Promise<void> {
     refused.value = {};
-    const path = { card: props.make.card_id };
     for (const { code: point } of props.points) {
         if ((typed[point] ?? '').trim() === '') continue;
         try {
-            const { version } = await api.GET('/api/cards/{card}', { params: { path } }).then(body);
-            await api
-                .PUT('/api/cards/{card}/readings/{point}/{attempt}', {
-                    params: { path: { ...path, point, attempt: 1 } },
-                    body: { version, text: typed[point] ?? '', unit: session.unit },
-                })
-                .then(body);
+            await keepReading(props.make.card_id, point, typed[point] ?? '', session.unit);
         } catch (error) {
             refused.value = { ...refused.value, [point]: asRefused(error) };
         }

@@ -60,7 +60,7 @@ const {
     undo,
     canUndo,
     changeCard,
-    adopt,
+    ask,
 } = usePlan(planServer(props.id));
 
 /** Other measures, tried: while they are, the bench shows what they would give. */
@@ -185,7 +185,7 @@ useShortcuts([
         <div class="bench-head">
             <div class="ways">
                 <MakeLinks :make="make.id" />
-                <MakeMenu :make="make" @named="make = $event" />
+                <MakeMenu :make="make" :ask="ask" />
                 <RouterLink class="beside" :to="{ name: 'compare', query: { makes: make.id } }"
                     >Side by side</RouterLink
                 >
@@ -272,7 +272,7 @@ useShortcuts([
                         @like="like"
                         @change="alter"
                     />
-                    <EaseOffers :make="make.id" :version="make.version" @taken="adopt" />
+                    <EaseOffers :make="make.id" :version="make.version" :ask="ask" />
                 </div>
                 <BeforeYouCut class="told" :plan="shown!" :make="make" @other-ways="toDoor('ways')" />
             </div>

@@ -6,7 +6,7 @@ import type { Bench, Choices, Make, Plan } from '../api/types';
 import { usePlan } from './usePlan';
 
 const first = {
-    make: { id: 1, choices: {} } as Make,
+    make: { id: 1, version: 1, choices: {} } as Make,
     plan: { headline: 'first', levels: [] as Plan['levels'] } as Plan,
     refused: null,
     known: [],
@@ -39,8 +39,10 @@ it('has one request in flight, sends only the newest choice after it, and drops 
     await bench.load();
 
     void bench.choose(clip('12'));
+    await flushPromises();
     void bench.choose(clip('14'));
     void bench.choose(clip('16'));
+    await flushPromises();
     expect(asked.map(({ choices }) => choices)).toEqual([clip('12')]);
 
     asked[0]?.answer(saying('twelve'));
@@ -59,12 +61,14 @@ it('goes on after a refusal and keeps the plan that was there', async () => {
     await bench.load();
 
     void bench.choose(clip('12'));
+    await flushPromises();
     asked[0]?.fail(new Refused(422, 'no such size', {}));
     await flushPromises();
     expect(bench.refused.value?.message).toBe('no such size');
     expect(bench.plan.value?.headline).toBe('first');
 
     void bench.choose(clip('14'));
+    await flushPromises();
     asked[1]?.answer(saying('fourteen'));
     await flushPromises();
     expect([bench.refused.value, bench.plan.value?.headline]).toEqual([null, 'fourteen']);
@@ -83,6 +87,7 @@ it('a clip moves at once; where the server is out of reach it is put back, told,
     });
     await bench.load();
     void bench.choose(clip('14'));
+    await flushPromises();
     expect(bench.plan.value?.levels[0]?.size).toBe('14');
 
     asked[0]?.fail(new Refused(0, 'gone', {}));
@@ -92,6 +97,7 @@ it('a clip moves at once; where the server is out of reach it is put back, told,
         expect.stringContaining('sent as soon as it is back'),
     ]);
     window.dispatchEvent(new Event('online'));
+    await flushPromises();
     expect(asked[1]?.choices).toEqual(clip('14'));
     asked[1]?.answer({ ...saying('fourteen'), levels: [{ ...bust, size: '14' }] });
     await flushPromises();
@@ -107,6 +113,7 @@ it('undoes all that was chosen since it was told to remember', async () => {
 
     bench.remember();
     void bench.choose(clip('12'));
+    await flushPromises();
     void bench.choose(clip('14'));
     asked[0]?.answer(saying('twelve'));
     await flushPromises();
@@ -114,6 +121,7 @@ it('undoes all that was chosen since it was told to remember', async () => {
     await flushPromises();
 
     void bench.undo();
+    await flushPromises();
     expect(asked.at(-1)?.choices).toEqual({});
     expect(bench.canUndo.value).toBe(false);
 });
@@ -144,4 +152,57 @@ it('a make that is not there is told', async () => {
     const bench = usePlan({ ...server, load: () => Promise.reject(gone) });
     await bench.load();
     expect([bench.make.value, bench.plan.value, bench.refused.value]).toEqual([null, null, gone]);
+});
+
+it('what another part of the bench keeps waits for its turn, and neither undoes the other', async () => {
+    const { asked, server } = slowServer();
+    const bench = usePlan(server);
+    await bench.load();
+    void bench.choose(clip('12'));
+    await flushPromises();
+    const versions: number[] = [];
+    const kept = bench.ask((version) => {
+        versions.push(version);
+        void bench.choose({ ...clip('12'), lead: 'high_bust' });
+        return Promise.resolve({
+            ...first,
+            make: { ...first.make, version: 9, choices: { ...clip('12'), liked_ease: { waist: '4' } } },
+        });
+    });
+    expect(versions).toEqual([]);
+    asked[0]?.answer(saying('twelve'));
+    expect(await kept).toBeNull();
+    await flushPromises();
+    expect(versions).toEqual([2]);
+    expect(asked[1]?.choices).toEqual({ ...clip('12'), lead: 'high_bust', liked_ease: { waist: '4' } });
+});
+
+it('chosen elsewhere meanwhile, both are put together; the same chosen twice is as it stands there, and told', async () => {
+    const { asked, server } = slowServer();
+    const bench = usePlan(server);
+    await bench.load();
+    const elsewhere = (choices: Choices): Refused =>
+        new Refused(
+            409,
+            'Changed elsewhere.',
+            {},
+            {
+                bench: { ...first, make: { ...first.make, version: 5, choices } },
+            },
+        );
+    void bench.choose({ lead: 'high_bust' });
+    await flushPromises();
+    asked[0]?.fail(elsewhere(clip('18')));
+    await flushPromises();
+    expect([asked[1]?.choices, bench.refused.value]).toEqual([{ ...clip('18'), lead: 'high_bust' }, null]);
+    asked[1]?.answer(saying('both'));
+    await flushPromises();
+    void bench.choose(clip('12'));
+    await flushPromises();
+    asked[2]?.fail(elsewhere(clip('20')));
+    await flushPromises();
+    expect([bench.make.value?.choices.sizes, bench.refused.value?.message]).toEqual([
+        { bust: '20' },
+        'Changed elsewhere.',
+    ]);
 });

@@ -2,7 +2,8 @@ import { useEventListener } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
 import { api, asRefused, body, Refused } from '../api/client';
 import type { Bench, Choices, Make, Plan } from '../api/types';
-import { newestOnly } from '../state/queue';
+import { merged } from '../state/merge';
+import { inTurn, newestOnly } from '../state/queue';
 import { withClips } from './clipped';
 
 /** The status of a refusal that no server gave. */
@@ -44,6 +45,11 @@ export function usePlan(server: PlanServer) {
     const refused = ref<Refused | null>(null);
     /** What is known at each level that the plan has no size for. */
     const levelsKnown = shallowRef<Bench['known']>([]);
+    /** What was chosen when the server was last heard. */
+    let heard: Choices = {};
+    /** How many choices have no answer yet: what they chose is put on whatever else comes back. */
+    let open = 0;
+    const queue = inTurn();
     /** The last plan that the server gave, asked for still or not. */
     let known: Plan | null = null;
     /** What could not be sent, as the server was out of reach: it is sent as soon as that is back. */
@@ -52,10 +58,10 @@ export function usePlan(server: PlanServer) {
     const canUndo = ref(false);
 
     /** A make is shown though nothing can be planned of it. */
-    async function show(answer: Promise<Bench>): Promise<void> {
+    async function show(asked: () => Promise<Bench>): Promise<void> {
         isAwaiting.value = true;
         try {
-            const bench = await answer;
+            const bench = await asked();
             take(bench);
             refused.value =
                 bench.refused === null ? null : new Refused(422, bench.refused.message, bench.refused.errors);
@@ -70,33 +76,53 @@ export function usePlan(server: PlanServer) {
         isAwaiting.value = false;
     }
 
-    /** The make as the server has it; where nothing can be planned of it the plan before stays. */
-    function take(bench: Bench): void {
-        make.value = bench.make;
+    /** The make as the server has it, with what is chosen here meanwhile; where nothing can be planned of it the plan before stays. */
+    function take(bench: Bench, preferred: 'here' | 'meanwhile' = 'here'): void {
+        const here = open > 0 ? (make.value?.choices ?? heard) : heard;
+        const choices = merged(heard, here, bench.make.choices, preferred).merged;
+        heard = bench.make.choices;
+        make.value = { ...bench.make, choices };
         levelsKnown.value = bench.known;
         settle(bench.plan ?? answered.value);
     }
 
-    /** Whether a change was refused because the make was changed elsewhere: then it is shown as it stands now. */
+    /** Whether a change was refused because the make was changed elsewhere: where both chose the same, that one counts. */
     function stands(refusal: Refused): boolean {
         const bench = (refusal.answer as { bench?: Bench } | null)?.bench;
         if (refusal.status !== 409 || bench === undefined) return false;
-        take(bench);
-        refused.value = new Refused(409, refusal.message, {});
+        const { clashes } = merged(heard, make.value?.choices ?? heard, bench.make.choices);
+        take(bench, 'meanwhile');
+        refused.value = clashes.length > 0 ? new Refused(409, refusal.message, {}) : null;
+        // What only was chosen here goes on top of it.
+        if (isUnsent()) void choose(make.value?.choices ?? heard);
         return true;
     }
 
-    const load = (): Promise<void> => show(server.load());
+    const isUnsent = (): boolean => JSON.stringify(make.value?.choices) !== JSON.stringify(heard);
 
-    /** Shows what another part of the bench has kept; the choices before it are a step back. */
-    function adopt(bench: Bench): void {
-        remember();
-        take(bench);
-    }
+    const load = (): Promise<void> => queue(() => show(server.load));
+
+    /**
+     * Another part of the bench keeps something of the make: after what is under way, on the version that stands then. The
+     * choices before it are a step back.
+     */
+    const ask = (work: (version: number) => Promise<Bench>): Promise<Refused | null> =>
+        queue(async () => {
+            try {
+                const bench = await work(make.value?.version ?? 0);
+                remember();
+                take(bench);
+                return null;
+            } catch (error) {
+                const refusal = asRefused(error);
+                stands(refusal);
+                return refusal;
+            }
+        });
 
     /** Plans from another card of the wearer; the choices stay. */
     const changeCard = (card: number): Promise<void> =>
-        show(server.changeCard(card, make.value?.version ?? 0));
+        queue(() => show(() => server.changeCard(card, make.value?.version ?? 0)));
 
     /** Remembers where things stand, so that what follows (a whole drag, say) is undone in one step. */
     function remember(): void {
@@ -104,10 +130,15 @@ export function usePlan(server: PlanServer) {
         canUndo.value = past.length > 0;
     }
 
-    const send = newestOnly<Choices>(async (choices, isNewest) => {
+    const send = newestOnly<Choices>((_, isNewest) => queue(() => sendNow(isNewest)));
+
+    async function sendNow(isNewest: () => boolean): Promise<void> {
+        if (make.value === null) return;
+        const { choices, version } = make.value;
         try {
-            const answer = await server.choose(choices, make.value?.version ?? 0);
-            if (make.value !== null) make.value = { ...make.value, version: make.value.version + 1 };
+            const answer = await server.choose(choices, version);
+            heard = choices;
+            make.value = { ...make.value, version: version + 1 };
             known = answer;
             if (!isNewest()) return;
             settle(answer);
@@ -126,7 +157,7 @@ export function usePlan(server: PlanServer) {
                 );
             }
         }
-    });
+    }
 
     function sendAgain(): void {
         const choices = unsent;
@@ -139,7 +170,9 @@ export function usePlan(server: PlanServer) {
         if (make.value === null) return;
         make.value = { ...make.value, choices };
         isAwaiting.value = true;
+        open += 1;
         await send(choices);
+        open -= 1;
     }
 
     async function undo(): Promise<void> {
@@ -161,6 +194,6 @@ export function usePlan(server: PlanServer) {
         undo,
         canUndo,
         changeCard,
-        adopt,
+        ask,
     };
 }

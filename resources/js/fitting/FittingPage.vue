@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, onMounted, ref, shallowRef, watch } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import type { FittingFinding, Offers, OwnLine } from '../api/types';
 import MakeLinks from '../paper/MakeLinks.vue';
 import { useSession } from '../state/session';
@@ -27,6 +27,7 @@ const {
     undo,
     canUndo,
     judge,
+    ask,
 } = useFitting(fittingServer(props.id));
 const form = ref<InstanceType<typeof FindingForm> | null>(null);
 const today = new Date().toLocaleDateString('sv');
@@ -55,12 +56,8 @@ const takeOffer = ({ place, what, amount, where, pieces }: Offers['findings'][nu
     record({ place, what, amount, where, pieces, note: '', done: [] } as Omit<FittingFinding, 'tracing'>);
 
 /** Lines of one's own that were refused stand as they were typed, with what is wrong, until they are mended. */
-const heldLines = shallowRef<OwnLine[] | null>(null);
-async function keepLines(lines: OwnLine[]): Promise<void> {
-    heldLines.value = lines;
-    const isKept = await change((now) => ({ ...now, own_lines: lines }));
-    if (isKept && heldLines.value === lines) heldLines.value = null;
-}
+const keepLines = (lines: OwnLine[]): Promise<boolean> =>
+    change((now) => ({ ...now, own_lines: lines }), 'own_lines');
 
 async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
     if (await change((now) => withFinding(now, finding))) form.value?.clear();
@@ -94,13 +91,7 @@ async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
                     @tick="(index, piece) => change((now) => ticked(now, index, piece))"
                     @remove="(index) => change((now) => withoutFinding(now, index))"
                 />
-                <LastTime
-                    v-if="offers?.last"
-                    :make="id"
-                    :version="page.version"
-                    :last="offers.last"
-                    @taken="load"
-                />
+                <LastTime v-if="offers?.last" :make="id" :ask="ask" :last="offers.last" />
                 <h2>Found at the fitting</h2>
                 <p v-if="openNow > 0 && !isTried(fitting)" class="hint">
                     One adjustment at a time: trace it, try it on, then see whether the next is still there.
@@ -134,7 +125,7 @@ async function record(finding: Omit<FittingFinding, 'tracing'>): Promise<void> {
             <OwnLines
                 class="wide"
                 :page="page"
-                :lines="heldLines ?? fitting.own_lines ?? []"
+                :lines="fitting.own_lines ?? []"
                 :fault-at="faultAt"
                 @change="keepLines"
                 @found="form?.fill($event)"

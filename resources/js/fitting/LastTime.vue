@@ -1,29 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref } from 'vue';
-import { api, asRefused, body } from '../api/client';
-import type { Bench, Offers } from '../api/types';
+import { computed } from 'vue';
+import type { Offers } from '../api/types';
+import { useOffers, type Ask } from './useOffers';
 
 /** What the last make of the same pattern was changed by, and how it wore: taken with a press, each or all at once. */
-const props = defineProps<{ make: number; version: number; last: NonNullable<Offers['last']> }>();
-const emit = defineEmits<{ taken: [bench: Bench] }>();
-const refused = ref('');
+const props = defineProps<{ make: number; ask: Ask; last: NonNullable<Offers['last']> }>();
+const { refused, takeLast: take } = useOffers(props.make, props.ask);
 const open = computed(() => props.last.changes.filter((change) => !change.is_taken));
-
-async function take(keys: string[]): Promise<void> {
-    refused.value = '';
-    try {
-        const bench = await api
-            .PUT('/api/makes/{make}/offers/last', {
-                params: { path: { make: props.make } },
-                body: { keys, version: props.version },
-            })
-            .then(body);
-        emit('taken', bench);
-    } catch (error) {
-        refused.value = asRefused(error).message;
-    }
-}
 </script>
 
 <template>

@@ -3,14 +3,15 @@ import Button from 'primevue/button';
 import Popover from 'primevue/popover';
 import { ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, asRefused, body, type Refused } from '../api/client';
+import { asRefused, type Refused } from '../api/client';
 import type { Make, Workroom } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
+import { begun, named, whatThereIs } from './makeNames';
+import type { Ask } from './useOffers';
 
 /** What a make is called, and the next one begun from it. */
-const props = defineProps<{ make: Make }>();
-const emit = defineEmits<{ named: [make: Make] }>();
+const props = defineProps<{ make: Make; ask: Ask }>();
 const router = useRouter();
 const panel = ref<InstanceType<typeof Popover> | null>(null);
 const name = ref('');
@@ -19,40 +20,31 @@ const card = ref<number | null>(null);
 const pattern = ref<number | null>(null);
 const workroom = shallowRef<Workroom | null>(null);
 const refused = ref<Refused | null>(null);
-const params = { path: { make: props.make.id } };
 
 async function open(event: Event): Promise<void> {
     name.value = props.make.name;
     note.value = props.make.note;
     refused.value = null;
     panel.value?.toggle(event);
-    workroom.value ??= await api
-        .GET('/api/workroom')
-        .then(body)
-        .catch(() => null);
+    workroom.value ??= await whatThereIs();
 }
 
-async function attempt(work: () => Promise<void>): Promise<void> {
+async function keep(): Promise<void> {
+    const names = { name: name.value.trim(), note: note.value.trim() };
+    refused.value = await props.ask(named(props.make.id, names));
+    if (refused.value === null) panel.value?.hide();
+}
+
+async function begin(from: { card_id?: number | null; pattern_id?: number | null }): Promise<void> {
     refused.value = null;
     try {
-        await work();
+        const made = await begun(props.make.id, from);
         panel.value?.hide();
+        await router.push({ name: 'bench', params: { id: made.id } });
     } catch (error) {
         refused.value = asRefused(error);
     }
 }
-
-const keep = (): Promise<void> =>
-    attempt(async () => {
-        const names = { name: name.value.trim(), note: note.value.trim(), version: props.make.version };
-        emit('named', await api.PATCH('/api/makes/{make}', { params, body: names }).then(body));
-    });
-
-const begin = (from: { card_id?: number | null; pattern_id?: number | null }): Promise<void> =>
-    attempt(async () => {
-        const made = await api.POST('/api/makes/{make}/copies', { params, body: from }).then(body);
-        await router.push({ name: 'bench', params: { id: made.id } });
-    });
 
 const others = () =>
     (workroom.value?.wearers ?? [])

@@ -52,8 +52,12 @@ it('a change made before the one before it was answered goes on from that', asyn
     const second = fitting.change((now) => ({ ...now, tried: 1 }));
     expect(fitting.document.value).toEqual({ tracing: 2, tried: 1 });
     await Promise.all([first, second]);
-    expect(kept.at(-1)).toEqual([{ tracing: 2, tried: 1 }, 8]);
-    expect(fitting.document.value).toEqual({ tracing: 2, tried: 1 });
+    expect(kept).toEqual([[{ tracing: 2, tried: 1 }, 7]]);
+    expect(fitting.canUndo.value).toBe(true);
+    await fitting.undo();
+    expect(fitting.document.value).toEqual({ tracing: 2 });
+    await fitting.undo();
+    expect(fitting.document.value).toEqual({ tracing: 1 });
 });
 
 it('a change that is refused changes nothing, and is told', async () => {

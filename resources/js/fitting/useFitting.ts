@@ -1,13 +1,12 @@
-import { computed, ref, shallowRef } from 'vue';
-import { api, asRefused, body, Refused } from '../api/client';
-import type { Bench, Fitting, FittingDocument, Offers, Verdict } from '../api/types';
-import { inTurn } from '../state/queue';
+import { computed, shallowRef } from 'vue';
+import { api, asRefused, body, type Refused } from '../api/client';
+import type { Fitting, FittingDocument, Offers, Verdict } from '../api/types';
+import type { Ask } from './useOffers';
+import { useRecord, type Change, type RecordServer } from '../state/record';
 
 /** How the page of fittings reaches the server; the tests put their own in its place. */
-export interface FittingServer {
-    load: () => Promise<Fitting>;
+export interface FittingServer extends RecordServer<Fitting, FittingDocument> {
     offers: () => Promise<Offers>;
-    keep: (fitting: FittingDocument, version: number) => Promise<Fitting>;
     judge: (verdict: Verdict, version: number) => Promise<Fitting>;
 }
 
@@ -25,60 +24,56 @@ export function fittingServer(make: number): FittingServer {
 
 /** The fittings of a make: every change is kept at once, one after the other, and can be undone. */
 export function useFitting(server: FittingServer) {
-    const page = shallowRef<Fitting | null>(null);
+    const record = useRecord<Fitting, FittingDocument>(server);
     const offers = shallowRef<Offers | null>(null);
-    const refused = ref<Refused | null>(null);
     const past = shallowRef<FittingDocument[]>([]);
-    const queue = inTurn();
-    /** What was changed and is on its way: the next change goes on from it. */
-    const ahead = shallowRef<FittingDocument | null>(null);
-    const document = computed<FittingDocument>(() => ahead.value ?? page.value?.document ?? {});
-
-    async function attempt(work: () => Promise<Fitting>): Promise<boolean> {
-        try {
-            page.value = await work();
-            refused.value = null;
-            return true;
-        } catch (error) {
-            const refusal = asRefused(error);
-            const changed = (refusal.answer as { bench?: Bench } | null)?.bench !== undefined;
-            // Changed elsewhere meanwhile: it is shown as it stands now, and told.
-            if (changed) page.value = await server.load();
-            refused.value = refusal;
-            return false;
-        }
-    }
+    const document = computed<FittingDocument>(() => record.document.value ?? {});
 
     async function load(): Promise<void> {
-        if (!(await attempt(server.load))) return;
+        if (!(await record.load())) return;
         offers.value = await server.offers().catch(() => null);
     }
 
-    async function keep(now: FittingDocument): Promise<boolean> {
-        ahead.value = now;
-        const isKept = await queue(() => attempt(() => server.keep(now, page.value?.version ?? 0)));
-        if (ahead.value === now) ahead.value = null;
-        return isKept;
-    }
-
-    /** What the document becomes; whether it was taken. */
-    async function change(to: (document: FittingDocument) => FittingDocument): Promise<boolean> {
-        const before = document.value;
-        const isKept = await keep(to(before));
-        if (isKept) past.value = [...past.value, before];
-        return isKept;
+    /** What the document becomes; whether it was taken. One that names its field waits there until it is mended. */
+    async function change(to: Change<FittingDocument>, field: string | null = null): Promise<boolean> {
+        const before = await record.change(to, field);
+        if (before !== null) past.value = [...past.value, before];
+        return before !== null;
     }
 
     async function undo(): Promise<void> {
         const before = past.value.at(-1);
         if (before === undefined) return;
-        if (await keep(before)) past.value = past.value.slice(0, -1);
+        if ((await record.change(() => before)) !== null) past.value = past.value.slice(0, -1);
     }
 
     const judge = (verdict: Verdict): Promise<boolean> =>
-        queue(() => attempt(() => server.judge(verdict, page.value?.version ?? 0)));
+        record.ask((version) => server.judge(verdict, version));
+
+    /** Something else of the make is kept from here; the page comes anew with it. */
+    const ask: Ask = async (work) => {
+        let told: Refused | null = null;
+        await record.ask(async (version) => {
+            // What is told where it was pressed is not told here as well.
+            await work(version).catch((error: unknown) => (told = asRefused(error)));
+            return server.load();
+        });
+        offers.value = await server.offers().catch(() => null);
+        return told;
+    };
 
     const canUndo = computed(() => past.value.length > 0);
 
-    return { page, document, offers, refused, load, change, undo, canUndo, judge };
+    return {
+        page: record.known,
+        document,
+        offers,
+        refused: record.refused,
+        load,
+        change,
+        undo,
+        canUndo,
+        judge,
+        ask,
+    };
 }

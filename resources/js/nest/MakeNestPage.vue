@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, onMounted, ref, shallowRef, watch } from 'vue';
-import { api, body } from '../api/client';
 import type { LevelName, MakeNest, NestLines } from '../api/types';
 import ClipRow from '../bench/ClipRow.vue';
 import { planServer, usePlan } from '../bench/usePlan';
@@ -12,20 +11,19 @@ import { provideSizeNames } from '../ui/sizeName';
 import { useLate } from '../ui/useLate';
 import NestPiece, { type PrintedLine } from './NestPiece.vue';
 import { pathOf } from './geometry';
+import { makeNest } from './makeNest';
 import { pieceWords } from './pieces';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
-const params = { path: { make: props.id } };
+const nest = makeNest(props.id);
 /** Stays while clips move; the lines follow them. */
 const printed = shallowRef<MakeNest['printed'] | null>(null);
 const lines = shallowRef<NestLines | null>(null);
 const { make, plan, answered, isAwaiting, refused, load, remember, choose, undo, canUndo } = usePlan({
     ...planServer(props.id),
     choose: async (choices, version) => {
-        const answer = await api
-            .PUT('/api/makes/{make}/nest', { params, body: { choices, version } })
-            .then(body);
+        const answer = await nest.choose(choices, version);
         lines.value = answer;
         return answer.plan;
     },
@@ -37,9 +35,9 @@ const page = ref('a4');
 async function open(): Promise<void> {
     await load();
     if (answered.value === null) return;
-    const nest = await api.GET('/api/makes/{make}/nest', { params }).then(body);
-    printed.value = nest.printed;
-    lines.value = nest.lines;
+    const both = await nest.load();
+    printed.value = both.printed;
+    lines.value = both.lines;
 }
 
 onMounted(open);

@@ -59,4 +59,27 @@ describe('the cut sheet', () => {
         expect(done.value).toEqual({ traced: '2026-11-20' });
         expect(refused.value?.message).toBe('The server can’t be reached.');
     });
+
+    it('a second tick is not taken off by the answer to the first', async () => {
+        const { load, tick, done } = useCutSheet(3);
+        await load();
+        const answers: (() => void)[] = [];
+        put.mockImplementation(
+            (_, asked) =>
+                new Promise((answer) => {
+                    const { key } = (asked as { params: { path: { key: string } } }).params.path;
+                    answers.push(() => answer({ data: { traced: '2026-11-20', [key]: '2026-11-26' } }));
+                }),
+        );
+        const first = tick('draw', true);
+        const second = tick('cut', true);
+        await Promise.resolve();
+        answers.shift()?.();
+        await first;
+        expect(Object.keys(done.value)).toEqual(['traced', 'draw', 'cut']);
+        put.mockResolvedValue({ data: { traced: '2026-11-20', draw: '2026-11-26', cut: '2026-11-26' } });
+        answers.shift()?.();
+        await second;
+        expect(Object.keys(done.value)).toContain('cut');
+    });
 });

@@ -1,11 +1,20 @@
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { CutSheet, SizeLabels } from '../api/types';
+import { inTurn } from '../state/queue';
 
 /** The cut sheet of a make, and what is ticked on it: a tick shows at once, and is taken back where it can't be kept. */
 export function useCutSheet(make: number) {
     const sheet = shallowRef<CutSheet | null>(null);
-    const done = shallowRef<Record<string, string>>({});
+    /** Days by the key of what is done, as the server has them. */
+    const known = shallowRef<Record<string, string>>({});
+    /** Ticks on their way: the day, or null where one is taken off. */
+    const ahead = shallowRef<Record<string, string | null>>({});
+    const done = computed(() => {
+        const days = Object.entries({ ...known.value, ...ahead.value });
+        return Object.fromEntries(days.filter((one): one is [string, string] => one[1] !== null));
+    });
+    const queue = inTurn();
     const refused = shallowRef<Refused | null>(null);
     /** As the wearer would have it, until it is asked otherwise here. */
     const labels = ref<SizeLabels>();
@@ -22,7 +31,7 @@ export function useCutSheet(make: number) {
                 .then(body);
             sheet.value = loaded;
             labels.value = loaded.labels;
-            done.value = loaded.done;
+            known.value = loaded.done;
             refused.value = null;
         } catch (error) {
             refused.value = asRefused(error);
@@ -52,21 +61,27 @@ export function useCutSheet(make: number) {
         }
     }
 
-    async function tick(key: string, isDone: boolean): Promise<void> {
-        const before = done.value;
-        const { [key]: _, ...others } = before;
-        done.value = isDone ? { ...others, [key]: new Date().toISOString().slice(0, 10) } : others;
+    const keepTick = (key: string, isDone: boolean): Promise<Record<string, string>> => {
         const path = { params: { path: { make, key } } };
-        try {
-            const kept = isDone
-                ? await api.PUT('/api/makes/{make}/done/{key}', path).then(body)
-                : await api.DELETE('/api/makes/{make}/done/{key}', path).then(body);
-            done.value = kept;
-            refused.value = null;
-        } catch (error) {
-            done.value = before;
-            refused.value = asRefused(error);
-        }
+        return isDone
+            ? api.PUT('/api/makes/{make}/done/{key}', path).then(body)
+            : api.DELETE('/api/makes/{make}/done/{key}', path).then(body);
+    };
+
+    function tick(key: string, isDone: boolean): Promise<void> {
+        const day = isDone ? new Date().toISOString().slice(0, 10) : null;
+        ahead.value = { ...ahead.value, [key]: day };
+        return queue(async () => {
+            try {
+                known.value = await keepTick(key, isDone);
+                refused.value = null;
+            } catch (error) {
+                refused.value = asRefused(error);
+            }
+            // A tick that came after this one is still on its way.
+            const { [key]: sent, ...others } = ahead.value;
+            if (sent === day) ahead.value = others;
+        });
     }
 
     return { sheet, done, refused, labels, load, hide, tick, getToCloth };

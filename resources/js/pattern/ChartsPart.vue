@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, nextTick, ref } from 'vue';
-import { api, asRefused, body } from '../api/client';
+import { asRefused } from '../api/client';
 import type { House, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
 import ChartPreview from '../charts/ChartPreview.vue';
 import { clipped } from '../charts/paste';
@@ -9,6 +9,7 @@ import ChartGrid from '../charts/ChartGrid.vue';
 import { frontWidthsOf, offeredWidths, withFrontWidths } from '../charts/frontWidths';
 import { learned, taken, type LookedOver } from '../charts/preview';
 import { usePreview } from '../charts/usePreview';
+import { addHabits } from './useHouse';
 
 const props = defineProps<{ kept: Pattern | null; guide: PatternGuide; house: string }>();
 const document = defineModel<PatternDocument>({ required: true });
@@ -64,36 +65,30 @@ function putWidths(): void {
 }
 
 /** What a house calls its rows, and its front widths, are kept with it: its next chart is known by them. */
-async function remember(words: Record<string, string>, known: House | undefined): Promise<void> {
+async function remember(words: Record<string, string>): Promise<void> {
     const widths = frontWidthsOf(document.value, unit.value);
     if (props.house.trim() === '' || (Object.keys(words).length === 0 && widths === null)) return;
-    const habits = {
-        ...known?.habits,
-        row_words: { ...known?.habits.row_words, ...words },
-        ...(widths === null ? {} : { front_widths: { ...known?.habits.front_widths, ...widths } }),
-    };
-    const typed = {
-        name: props.house,
-        unit: known?.unit ?? unit.value,
-        habits,
-        version: known?.version ?? null,
-    };
     try {
-        emit('house', await api.PUT('/api/houses', { body: typed }).then(body));
+        const house = await addHabits(
+            { name: props.house, unit: unit.value },
+            known.value ?? null,
+            (habits) => ({
+                ...habits,
+                row_words: { ...habits.row_words, ...words },
+                ...(widths === null ? {} : { front_widths: { ...habits.front_widths, ...widths } }),
+            }),
+        );
+        emit('house', house);
         done.value += ` What ${props.house} prints alike is remembered for its next chart.`;
     } catch (error) {
-        const refused = asRefused(error);
-        const meanwhile = (refused.answer as { house?: House } | null)?.house;
-        // Words are only added: to what another tab has kept meanwhile as well.
-        if (refused.status === 409 && meanwhile !== undefined) await remember(words, meanwhile);
-        else refusal.value = refused.message;
+        refusal.value = asRefused(error).message;
     }
 }
 
 function take(looked: LookedOver): void {
     const words = preview.value === null ? {} : learned(preview.value, looked);
     document.value = taken(document.value, looked);
-    void remember(words, known.value);
+    void remember(words);
     done.value = 'Put into the chart. Undo brings back what was there.';
     pasting.value = '';
     offersPaste.value = false;

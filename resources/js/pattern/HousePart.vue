@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, nextTick, ref, watch } from 'vue';
-import { api, asRefused, body } from '../api/client';
-import type { BinEntry, Habits, House, PatternDocument, Unit } from '../api/types';
+import { computed } from 'vue';
+import type { House, PatternDocument, Unit } from '../api/types';
 import { frontWidthsOf } from '../charts/frontWidths';
-import { useJoining } from '../state/joining';
 import ChoiceField from '../ui/ChoiceField.vue';
 import ClashList from '../ui/ClashList.vue';
 import DeleteButton from '../ui/DeleteButton.vue';
@@ -12,15 +10,17 @@ import DeletedNotice from '../ui/DeletedNotice.vue';
 import TextField from '../ui/TextField.vue';
 import CupRule from './CupRule.vue';
 import { orNull } from './lists';
+import { useHouse } from './useHouse';
 
 const props = defineProps<{ house: string; houses: House[]; document: PatternDocument; unit: Unit }>();
 const emit = defineEmits<{ kept: [House]; changed: [] }>();
 
 const known = computed(() => props.houses.find(({ name }) => name === props.house) ?? null);
 const unit = computed(() => known.value?.unit ?? props.unit);
-const habits = ref<Habits>({});
-const said = ref('');
-watch(known, (house) => (habits.value = { ...house?.habits }), { immediate: true });
+const { habits, said, clashes, settle, change, keep, remove } = useHouse(
+    () => ({ name: props.house, unit: unit.value, known: known.value }),
+    (house) => emit('kept', house),
+);
 
 const meanings = [
     { value: 'upper_limit', label: 'the largest body it is meant for' },
@@ -30,10 +30,6 @@ const rule = computed(() => ({
     measure: habits.value.cups?.measure ?? ('high_bust_difference' as const),
     table: habits.value.cups?.table ?? [],
 }));
-
-function change(part: Partial<Habits>): void {
-    habits.value = { ...habits.value, ...part };
-}
 
 /** What this pattern says already becomes the habit. */
 function fromPattern(): void {
@@ -50,42 +46,6 @@ function fromPattern(): void {
             : {}),
     });
 }
-
-const { clashes, join, settle } = useJoining<Habits>();
-
-async function keep(): Promise<void> {
-    const before = known.value;
-    const typed = {
-        name: props.house,
-        unit: unit.value,
-        habits: habits.value,
-        version: before?.version ?? null,
-    };
-    try {
-        const house = await api.PUT('/api/houses', { body: typed }).then(body);
-        said.value = `Kept. Every pattern of ${props.house} follows where it says nothing of its own.`;
-        emit('kept', house);
-    } catch (error) {
-        const refused = asRefused(error);
-        const meanwhile = (refused.answer as { house?: House } | null)?.house;
-        if (refused.status === 409 && meanwhile !== undefined) {
-            await join({
-                before: before?.habits ?? {},
-                here: () => habits.value,
-                meanwhile: meanwhile.habits,
-                take: async (both) => {
-                    emit('kept', meanwhile);
-                    await nextTick();
-                    habits.value = both;
-                    await keep();
-                },
-            });
-        } else said.value = refused.message;
-    }
-}
-
-const remove = ({ id: house, version }: House): Promise<BinEntry> =>
-    api.DELETE('/api/houses/{house}', { params: { path: { house } }, body: { version } }).then(body);
 </script>
 
 <template>

@@ -50,10 +50,14 @@ export const useSession = defineStore('session', () => {
         await api.PATCH('/api/me', { body: { paper: now } });
     }
 
+    async function setPassword(current: string, password: string): Promise<void> {
+        await api.PUT('/api/me/password', { body: { current, password } });
+    }
+
     /** When the server knows the unit too: sentences that are asked for before that may speak in the other. */
     async function settled(): Promise<void> {
         await sent.catch(() => undefined);
     }
 
-    return { user, unit, paper, find, open, forget, close, switchUnit, setPaper, settled };
+    return { user, unit, paper, find, open, forget, close, switchUnit, setPaper, setPassword, settled };
 });
