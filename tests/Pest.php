@@ -126,3 +126,18 @@ function workedFile(string $name): string
 {
     return (string) file_get_contents(__DIR__."/fixtures/worked/{$name}.make.json");
 }
+
+/** Every figure that is typed as a text stays that text; a number comes back by value. */
+function sameAsTyped(mixed $before, mixed $after, string $path = ''): void
+{
+    if (is_array($before)) {
+        expect($after)->toBeArray("{$path} is gone")->and(array_keys($after))->toEqualCanonicalizing(array_keys($before), $path);
+        foreach ($before as $key => $value) {
+            sameAsTyped($value, $after[$key], "{$path}.{$key}");
+        }
+    } elseif (is_string($before)) {
+        expect($after)->toBe($before, $path);
+    } else {
+        expect($after == $before)->toBeTrue("{$path} was ".json_encode($before).' and is '.json_encode($after));
+    }
+}

@@ -34,24 +34,31 @@ final readonly class LastTime
         return str_starts_with($key, 'findings.') ? in_array($said, $this->here, true) : $said === ($this->here[$key] ?? null);
     }
 
-    /** Null where there is none, or nothing was changed and nothing said. */
+    /** The last that was worn; where none was, the last that was changed; null where there is none. */
     public static function of(MakeHistory $history, Make $present, Unit $unit): ?self
     {
         try {
             $has = ChangedBy::of($present->toCore($unit), $present->fitted());
+            $changed = null;
             foreach ($history->ofPattern as $make) {
-                $isBefore = $make->id < $present->id;
-                $changes = $isBefore ? ChangedBy::of($make->toCore($unit), $make->fitted()) : [];
-                $verdict = $isBefore ? $make->worn() : null;
-                if ($verdict !== null && ($changes !== [] || $verdict->day !== null)) {
-                    return new self($make, $changes, $has, self::worn($verdict->wear), $verdict->note);
+                $verdict = $make->id < $present->id ? $make->worn() : null;
+                if ($verdict === null) {
+                    continue;
                 }
+                $isWorn = $verdict->day !== null || $verdict->wear !== [];
+                $changes = $isWorn || $changed === null ? ChangedBy::of($make->toCore($unit), $make->fitted()) : [];
+                $last = $isWorn || $changes !== [] ? new self($make, $changes, $has, self::worn($verdict->wear), $verdict->note) : null;
+                if ($isWorn) {
+                    return $last;
+                }
+                $changed ??= $last;
             }
+
+            return $changed;
         } catch (Refusal) {
             // What can't be read teaches nothing.
+            return null;
         }
-
-        return null;
     }
 
     /**

@@ -16,21 +16,6 @@ function schemaFault(mixed $file): ?string
     return $result->isValid() ? null : implode('/', $result->error()?->data()->fullPath() ?? []).': '.$result->error()?->keyword();
 }
 
-/** Every figure that is typed as a text stays that text; a number comes back by value. */
-function sameAsTyped(mixed $before, mixed $after, string $path = ''): void
-{
-    if (is_array($before)) {
-        expect($after)->toBeArray("{$path} is gone")->and(array_keys($after))->toEqualCanonicalizing(array_keys($before), $path);
-        foreach ($before as $key => $value) {
-            sameAsTyped($value, $after[$key], "{$path}.{$key}");
-        }
-    } elseif (is_string($before)) {
-        expect($after)->toBe($before, $path);
-    } else {
-        expect($after == $before)->toBeTrue("{$path} was ".json_encode($before).' and is '.json_encode($after));
-    }
-}
-
 test('a make file comes back as it was typed', function (string $name): void {
     $this->actingAs(someone());
     $id = $this->postJson('/api/makes/import', ['text' => workedFile($name), 'wearer' => 'Tamsin Roscarrow'])->assertCreated()->json('id');
