@@ -73,16 +73,23 @@ final readonly class CardCheck
         return array_values(array_filter($found));
     }
 
-    /** The unit that a measure was probably typed in, where it is unusual as it stands and usual in that; null where it isn't. */
-    public static function otherUnit(Point $point, Length $measure): ?Unit
+    /**
+     * What is asked of a figure that names no unit, is no body in the one that is meant and is one in the other: `38 cm here:
+     * inches?`; null where nothing is.
+     *
+     * @param  string  $text  as typed
+     * @param  Unit  $unit  meant where the text names none
+     */
+    public static function asksUnit(Point $point, Length $measure, string $text, Unit $unit): ?string
     {
         $guide = PointGuides::all()[$point->value] ?? null;
-
-        return match ($guide === null ? null : self::likelySlip($guide, $measure)?->code) {
+        $other = $guide === null || LengthText::namesUnit(LengthText::plain($text)) ? null : match (self::likelySlip($guide, $measure)?->code) {
             CardWarningCode::LikelyInches => Unit::Inch,
             CardWarningCode::LikelyCentimetres => Unit::Centimetre,
             default => null,
         };
+
+        return $other === null ? null : trim($text)." {$unit->value} here: {$other->words()}? Write {$other->value} or {$unit->value} behind it.";
     }
 
     private static function likelySlip(PointGuide $guide, Length $measure): ?CardWarning

@@ -37,10 +37,11 @@ test('all cards go out as one file and come back whole', function (): void {
 test('a preview writes nothing and says what would be written over', function (): void {
     $wearer = bettrys();
     $card = $wearer->cards()->first();
-    $csv = "point,value,date,foundation\nwaist,85,{$card->taken_on->toDateString()},everyday bra\nwaist,70,2020-01-01,vest";
+    $csv = "point,value,date,foundation\nwaist,85,{$card->taken_on->toDateString()},everyday bra\nwaist,70,2020-01-01,vest\nhip,41,2020-01-01,vest";
     $preview = $this->postJson("/api/wearers/{$wearer->id}/cards/import", ['text' => $csv, 'write' => false])->assertOk();
     expect($preview)->toAgreeWith('ImportData')
-        ->and($preview->json('lines.*.replaces'))->toBe(['84.5', null])
+        ->and($preview->json('lines.*.replaces'))->toBe(['84.5', null, null])
+        ->and($preview->json('lines.*.asked'))->toBe([null, null, '41 cm here: inches? Write in or cm behind it.'])
         ->and($preview->json('written'))->toBeFalse()
         ->and($wearer->cards()->count())->toBe(2)
         ->and($card->readings()->where('point', 'waist')->sole()->text)->toBe('84.5');

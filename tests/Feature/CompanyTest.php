@@ -230,6 +230,8 @@ test('what if another measure: what flips is said, and nothing is kept', functio
         ->and(collect($larger->json('plan.levels'))->firstWhere('level', 'waist')['measure_nm'])->toBe(880_000_000)
         ->and($larger->json('measures_nm'))->toBe(['waist' => 880_000_000])
         ->and([$make->refresh()->getAttributes(), $make->card->readings()->get()->toArray()])->toBe($before);
+    $this->postJson("/api/makes/{$make->id}/what-if", ['measures' => ['waist' => '34']])->assertJsonValidationErrors(['measures.waist' => '34 cm here: inches? Write in or cm behind it.']);
+    $this->postJson("/api/makes/{$make->id}/what-if", ['measures' => ['waist' => '34 in']])->assertOk();
     $this->postJson("/api/makes/{$make->id}/what-if", ['measures' => ['waist' => 'much']])->assertUnprocessable()->assertJsonValidationErrors(['measures.waist']);
 });
 

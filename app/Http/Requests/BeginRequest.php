@@ -8,12 +8,7 @@ use Closure;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 use Override;
-use Underbolt\Fault;
-use Underbolt\File\Typed\FaultyFile;
 use Underbolt\File\Typed\Node;
-use Underbolt\Measure\CardCheck;
-use Underbolt\Measure\Length;
-use Underbolt\Measure\LengthText;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
 use Underbolt\Refusal;
@@ -60,33 +55,10 @@ final class BeginRequest extends PatternRequest
         $typed = $this->array('readings');
         $kept = [];
         $measures = TypedMeasures::read($typed, $unit, 'readings');
-        $this->askForUnits($measures, $unit);
         foreach ($measures as $code => $length) {
             $kept[] = ['point' => $code, 'attempt' => 1, 'text' => $typed[$code], 'unit' => $unit, 'nanometres' => $length->nanometres];
         }
 
         return $kept;
-    }
-
-    /**
-     * A bare figure that is no body in the unit of the form, and one in the other, is asked about before anything is sized by it.
-     *
-     * @param  array<string, Length>  $measures  by point
-     *
-     * @throws FaultyFile naming each
-     */
-    private function askForUnits(array $measures, Unit $unit): void
-    {
-        $faults = [];
-        foreach ($measures as $code => $length) {
-            $text = $this->string("readings.{$code}")->trim()->toString();
-            $other = LengthText::namesUnit(LengthText::plain($text)) ? null : CardCheck::otherUnit(Point::from($code), $length);
-            if ($other !== null) {
-                $faults[] = new Fault("readings.{$code}", "{$text} {$unit->value} here: {$other->words()}? Write {$other->value} or {$unit->value} behind it.");
-            }
-        }
-        if ($faults !== []) {
-            throw FaultyFile::with($faults);
-        }
     }
 }

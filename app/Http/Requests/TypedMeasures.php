@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Underbolt\Fault;
 use Underbolt\File\Typed\FaultyFile;
+use Underbolt\Measure\CardCheck;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Measure\Unit;
@@ -20,7 +21,7 @@ final class TypedMeasures
      * @param  string  $field  that they were sent in
      * @return array<string, Length> by point
      *
-     * @throws FaultyFile naming each that is no possible figure
+     * @throws FaultyFile naming each that is no possible figure, or none in this unit
      */
     public static function read(array $typed, Unit $unit, string $field): array
     {
@@ -30,6 +31,9 @@ final class TypedMeasures
             try {
                 if ($point !== null && is_string($text)) {
                     $measures[$point->value] = $point->read($text, $unit);
+                    $asked = CardCheck::asksUnit($point, $measures[$point->value], $text, $unit);
+                    // Before anything is sized by it.
+                    $faults = $asked === null ? $faults : [...$faults, new Fault("{$field}.{$code}", $asked)];
                 }
             } catch (Refusal $refusal) {
                 $faults[] = new Fault("{$field}.{$code}", $refusal->getMessage());

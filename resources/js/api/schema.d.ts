@@ -2653,6 +2653,8 @@ export interface components {
             foundation: string;
             /** @description what stands there now and is written over; null where nothing does */
             replaces: string | null;
+            /** @description where the figure is no body in its unit and one in the other */
+            asked: string | null;
         };
         ImportMakeRequest: {
             /** @description a make file */

@@ -87,7 +87,10 @@ async function send(write: boolean): Promise<void> {
                         <td>{{ line.date }} {{ line.foundation }}</td>
                         <td>{{ line.name }}{{ line.attempt > 1 ? ` (${line.attempt})` : '' }}</td>
                         <td>{{ line.text }}</td>
-                        <td><Measure :nm="line.length_nm" /></td>
+                        <td>
+                            <Measure :nm="line.length_nm" />
+                            <small v-if="line.asked" class="fault">{{ line.asked }}</small>
+                        </td>
                         <td>{{ line.replaces ?? '' }}</td>
                     </tr>
                 </tbody>

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Card;
 
 use OpenApi\Attributes as OA;
 use Underbolt\File\CardLine;
+use Underbolt\Measure\CardCheck;
 use Underbolt\Measure\PointGuides;
 
 final readonly class ImportLineData
@@ -16,6 +17,7 @@ final readonly class ImportLineData
      * @param  string  $text  as typed
      * @param  int  $attempt  which try, from 1
      * @param  ?string  $replaces  what stands there now and is written over; null where nothing does
+     * @param  ?string  $asked  where the figure is no body in its unit and one in the other
      */
     public function __construct(
         public int $number,
@@ -27,6 +29,7 @@ final readonly class ImportLineData
         #[OA\Property(format: 'date')] public string $date,
         public string $foundation,
         public ?string $replaces,
+        public ?string $asked,
     ) {
     }
 
@@ -42,6 +45,7 @@ final readonly class ImportLineData
             date: $line->date,
             foundation: $line->foundation,
             replaces: $replaces,
+            asked: CardCheck::asksUnit($line->point, $line->length, $line->text, $line->unit),
         );
     }
 }
