@@ -17,7 +17,7 @@ final readonly class DraftedEase
     /**
      * @param  string  $path  of the finished row, as in the make file
      * @param  list<?Length>  $ease  one for each size; null where one of the two figures is not printed
-     * @param  bool  $isFromDraftedCup  whether the body is reckoned by letters from the cup that each envelope is drawn for
+     * @param  bool  $isFromDraftedCup  whether the body is worked out by letters from another cup that an envelope is drawn for: nobody's draft
      */
     private function __construct(public Level $level, public string $path, public array $ease, public bool $isFromDraftedCup)
     {
@@ -42,6 +42,12 @@ final readonly class DraftedEase
         return array_values(array_filter($rows, static fn (self $row): bool => array_filter($row->ease) !== []));
     }
 
+    /** @return list<self> those that can be told: between printed figures */
+    public static function told(Pattern $pattern): array
+    {
+        return array_values(array_filter(self::all($pattern), static fn (self $row): bool => ! $row->isFromDraftedCup));
+    }
+
     /** @return list<Level> */
     private static function levels(Pattern $pattern): array
     {
@@ -58,9 +64,10 @@ final readonly class DraftedEase
             return $body === null ? null : $finished->at($level->row(), $size)?->minus($body);
         }, array_keys($pattern->sizes));
 
-        $isPrinted = $cup === null || $level !== Level::Bust || self::printedAs($pattern, $cup) !== null;
+        $isWorkedOut = $cup !== null && $level === Level::Bust && self::printedAs($pattern, $cup) === null
+            && array_filter(array_keys($ease), static fn (int $size): bool => ! CupLetter::same($cup, CupLetter::drafted(self::draftedCup($pattern, $size)))) !== [];
 
-        return new self($level, $path, $ease, ! $isPrinted);
+        return new self($level, $path, $ease, $isWorkedOut);
     }
 
     /** The body that a cup's finished bust is drawn for: its own row, else the drafted cup's an inch a letter further (common practice, no published source). */

@@ -54,7 +54,7 @@ final readonly class LevelFacts
      * @param  positive-int  $edges  cut edges that share what is left over
      * @param  positive-int  $nestEdges  edges between which the sizes differ on paper
      * @param  ?int  $frame  at the bust the size that another measure gives it; null where none does
-     * @param  bool  $isOfOneCup  whether chart and finished figures are of one cup
+     * @param  bool  $isDrafted  whether chart and finished figures are printed, and of one cup
      */
     public function __construct(
         public Level $level,
@@ -70,7 +70,7 @@ final readonly class LevelFacts
         public int $edges,
         public int $nestEdges,
         public ?int $frame = null,
-        private bool $isOfOneCup = true,
+        private bool $isDrafted = true,
     ) {
         $this->chartSize = $body === null ? null : $chart->sizeOf($body, $between);
         $this->school = $this->followed();
@@ -102,10 +102,10 @@ final readonly class LevelFacts
             : $this->school;
     }
 
-    /** The drafted ease that can be told of: between the rows of two cups there is none. */
+    /** The drafted ease that can be told of: between the rows of two cups, or from a row that is worked out, there is none. */
     public function toldEase(int $size): ?Length
     {
-        return $this->isOfOneCup ? $this->draftedEase($size) : null;
+        return $this->isDrafted ? $this->draftedEase($size) : null;
     }
 
     /** Whether the level leaves the size to others; a frame that is looked up never does. */
@@ -245,7 +245,7 @@ final readonly class LevelFacts
             edges: $this->edges,
             nestEdges: $this->nestEdges,
             frame: $frame,
-            isOfOneCup: $this->isOfOneCup,
+            isDrafted: $this->isDrafted,
         );
     }
 

@@ -50,10 +50,10 @@ final readonly class CupBust
         );
     }
 
-    /** Whether both rows are of one cup: the ease between the rows of two cups is nobody's draft. */
-    public function isOfOneCup(): bool
+    /** Whether both rows are of one cup and printed: the ease between the rows of two cups, or from one that is worked out, is nobody's draft. */
+    public function isDrafted(): bool
     {
-        return $this->bodyFrom === $this->finishedFrom;
+        return ! $this->derived && $this->bodyFrom === $this->finishedFrom;
     }
 
     /**

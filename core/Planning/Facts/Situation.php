@@ -153,7 +153,7 @@ final readonly class Situation
                 edges: $make->pattern->seam->edgesAt($level),
                 nestEdges: $make->pattern->seam->nestEdgesAt($level),
                 frame: $frameHere,
-                isOfOneCup: $level !== Level::Bust || $fit->cupBust === null || $fit->cupBust->isOfOneCup(),
+                isDrafted: $level !== Level::Bust || $fit->cupBust === null || $fit->cupBust->isDrafted(),
             );
         }
 

@@ -27,6 +27,8 @@ const alsoCalled = (size: string): string | null =>
 
 const isLiked = computed(() => props.plan.choosers.ease === 'liked');
 const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_cut_nm !== null));
+/** Between a row that is worked out and a printed finished one there is no drafted ease. */
+const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => code === 'cup_row_derived'));
 </script>
 
 <template>
@@ -107,6 +109,9 @@ const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_c
                     <small v-if="level.drafted_ease_nm !== null"
                         >drafted <Measure :nm="level.drafted_ease_nm" bare signed
                     /></small>
+                    <small v-else-if="level.level === 'bust' && isCupWorkedOut" class="wide"
+                        >drafted: not known, the row of the cup is worked out</small
+                    >
                 </td>
                 <td v-if="isLiked" data-says="you like">
                     <LikedEase

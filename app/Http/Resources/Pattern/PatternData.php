@@ -74,7 +74,7 @@ final readonly class PatternData
             unit: $pattern->unit->value,
             document: $pattern->document,
             faults: array_map(FaultData::of(...), $faults),
-            drafted_ease: $core === null ? [] : array_map(DraftedEaseData::of(...), DraftedEase::all($core)),
+            drafted_ease: $core === null ? [] : array_map(DraftedEaseData::of(...), DraftedEase::told($core)),
             odd: $core === null ? [] : array_map(FaultData::of(...), EaseLook::over($core)),
             from_tissue: $core === null
                 ? []
