@@ -61,9 +61,10 @@ final class PaperCautions
     private static function tissue(Plan $plan): array
     {
         $found = [];
-        foreach ($plan->make->pattern->parts->flat as $check) {
-            if ($plan->at($check->level) !== null && $check->printed !== null && $check->differs()) {
-                $found[] = Caution::tissueDiffers($check->level, $plan->nameOf($check->size), $plan->make->say($check->printed), $plan->make->say($check->finished()), $check->isUsed(), $check->isComplete());
+        foreach ($plan->make->pattern->parts->flat as $at => $check) {
+            $level = Level::tryFrom($at);
+            if ($level !== null && $plan->at($level) !== null && $check->printed !== null && $check->differs()) {
+                $found[] = Caution::tissueDiffers($level, $plan->nameOf($check->size), $plan->make->say($check->printed), $plan->make->say($check->finished()), $check->isUsed(), $check->isComplete());
             }
         }
 

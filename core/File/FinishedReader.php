@@ -13,6 +13,7 @@ use Underbolt\File\Typed\Node;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthKind;
 use Underbolt\Pattern\Charts\Chart;
+use Underbolt\Pattern\Charts\ChartRow;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Cups\FinishedFor;
 use Underbolt\Pattern\Paper\FinishedParts;
@@ -39,14 +40,22 @@ final class FinishedReader
         $flat = [];
         $checks = $fields->byName($keys->flatChecks);
         // From the top of the body down, in whatever order they were typed.
-        foreach (Level::cases() as $level) {
-            if (isset($checks[$level->value])) {
-                $check = self::flat($checks[$level->value], $level, $sizes, $seamAllowance);
-                $flat[$level->value] = $check?->beside($printed->at($level->row(), $check->size));
+        foreach (self::checked() as $at => $row) {
+            if (isset($checks[$at])) {
+                $check = self::flat($checks[$at], $row, $sizes, $seamAllowance);
+                $flat[$at] = $check?->beside($printed->at($row, $check->size));
             }
         }
 
         return new FinishedParts($views, $fits, $only, array_filter($flat));
+    }
+
+    /** @return array<value-of<Level>|'bicep', ChartRow> rows that the tissue can tell, by where they are measured */
+    public static function checked(): array
+    {
+        $levels = array_map(static fn (Level $level): ChartRow => $level->row(), Level::cases());
+
+        return [...array_combine(array_column(Level::cases(), 'value'), $levels), 'bicep' => ChartRow::Bicep];
     }
 
     /** The finished chart with the rows that the tissue tells; where both do, the one that counts. */
@@ -54,9 +63,9 @@ final class FinishedReader
     {
         $taken = [];
         foreach ($parts->flat as $check) {
-            $row = $check->level->row();
+            $row = $check->row;
             if (! $printed->has($row)) {
-                $taken[$row->value] = $check->row($body, $sizes);
+                $taken[$row->value] = $check->allSizes($body, $sizes);
             } elseif ($check->isUsed()) {
                 $taken[$row->value] = $check->moved($printed, $sizes);
             }
@@ -92,7 +101,7 @@ final class FinishedReader
     }
 
     /** @param  non-empty-list<string>  $sizes */
-    private static function flat(Fields $fields, Level $level, array $sizes, ?Length $seamAllowance): ?FlatCheck
+    private static function flat(Fields $fields, ChartRow $row, array $sizes, ?Length $seamAllowance): ?FlatCheck
     {
         $keys = new FlatCheckKeys;
         $size = array_search($fields->get($keys->size), $sizes, true);
@@ -109,7 +118,7 @@ final class FinishedReader
         if ($allowance === null && $toCuttingLine !== []) {
             return $fields->missing($keys->seamAllowance);
         }
-        $check = new FlatCheck($level, $size, $panels, $allowance ?? Length::zero(), $fields->sure($keys->counts));
+        $check = new FlatCheck($row, $size, $panels, $allowance ?? Length::zero(), $fields->sure($keys->counts));
 
         return self::possible($check)
             ? $check

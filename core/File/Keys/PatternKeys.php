@@ -88,8 +88,8 @@ final readonly class PatternKeys implements Keys
         /** @var Key<array<string, Fields>> */
         public Key $flatChecks = new Key(
             'flat_checks',
-            new ByLevel(new ObjectShape(new FlatCheckKeys)),
-            'the tissue of one size measured at a level',
+            new ByLevel(new ObjectShape(new FlatCheckKeys), ['bicep']),
+            'the tissue of one size measured at a level; at the bicep one sleeve\'s',
         ),
         /** @var Key<array<string, Weight>> */
         public Key $levels = new Key('levels', new ByLevel(new WordShape(Weight::class))),

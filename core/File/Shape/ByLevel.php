@@ -20,10 +20,13 @@ final readonly class ByLevel implements Shape
     /** @var NamedShape<T> */
     private NamedShape $named;
 
-    /** @param  Shape<T>  $each */
-    public function __construct(Shape $each)
+    /**
+     * @param  Shape<T>  $each
+     * @param  list<string>  $also  places that are no level
+     */
+    public function __construct(Shape $each, array $also = [])
     {
-        $this->named = new NamedShape(array_fill_keys(array_column(Level::cases(), 'value'), $each));
+        $this->named = new NamedShape(array_fill_keys([...array_column(Level::cases(), 'value'), ...$also], $each));
     }
 
     /** @return array<string, T> by level, those that could be read */

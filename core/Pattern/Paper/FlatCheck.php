@@ -6,7 +6,7 @@ namespace Underbolt\Pattern\Paper;
 
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Chart;
-use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Charts\ChartRow;
 
 /** A finished figure taken from the tissue of one size, where the envelope prints none or another (trade: "flat pattern check"). */
 final readonly class FlatCheck
@@ -18,13 +18,14 @@ final readonly class FlatCheck
     private const WHOLE_WITHIN = 0.25;
 
     /**
+     * @param  ChartRow  $row  the finished row that it is a figure of; the upper arm's is one sleeve laid flat
      * @param  int  $size  the size whose lines were measured, as a place in the pattern's list
      * @param  non-empty-list<FlatPanel>  $panels
      * @param  Counts  $counts  where the envelope prints another figure
      * @param  ?Length  $printed  what the envelope prints for that size; null where it prints none
      */
     public function __construct(
-        public Level $level,
+        public ChartRow $row,
         public int $size,
         public array $panels,
         public Length $seamAllowance,
@@ -35,7 +36,7 @@ final readonly class FlatCheck
 
     public function beside(?Length $printed): self
     {
-        return new self($this->level, $this->size, $this->panels, $this->seamAllowance, $this->counts, $printed);
+        return new self($this->row, $this->size, $this->panels, $this->seamAllowance, $this->counts, $printed);
     }
 
     /** Whether print and tissue are so far apart that both are told. */
@@ -73,7 +74,7 @@ final readonly class FlatCheck
     {
         $more = $this->printed === null ? Length::zero() : $this->finished()->minus($this->printed);
 
-        return array_map(fn (int $size): ?Length => $printed->at($this->level->row(), $size)?->plus($more), range(0, $sizes - 1));
+        return array_map(fn (int $size): ?Length => $printed->at($this->row, $size)?->plus($more), range(0, $sizes - 1));
     }
 
     /**
@@ -81,9 +82,9 @@ final readonly class FlatCheck
      *
      * @return list<?Length> null where the body chart prints no step to follow
      */
-    public function row(Chart $body, int $sizes): array
+    public function allSizes(Chart $body, int $sizes): array
     {
-        $measured = $body->at($this->level->row(), $this->size);
+        $measured = $body->at($this->row, $this->size);
         $finished = $this->finished();
 
         return array_map(function (int $size) use ($body, $measured, $finished): ?Length {
@@ -91,7 +92,7 @@ final readonly class FlatCheck
                 return $finished;
             }
 
-            return $measured === null ? null : $body->at($this->level->row(), $size)?->minus($measured)->plus($finished);
+            return $measured === null ? null : $body->at($this->row, $size)?->minus($measured)->plus($finished);
         }, range(0, $sizes - 1));
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Steps;
 
+use Underbolt\Measure\Point;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Planning\Plan;
 
 /** A figure that is missed, and what it would give. */
@@ -36,12 +39,21 @@ final readonly class Missing
         $seam = $plan->seam;
         $hem = $seam->hipToHem === null && $seam->waistToHemEdge === null ? [new self('pattern.seam.hip_to_hem', 'stations down to the hem')] : [];
 
-        return [...self::forStations($plan), ...$hem];
+        return [...self::forStations($plan), ...$hem, ...self::sleeve($plan)];
+    }
+
+    /** @return list<self> one sleeve laid flat, where the arm is measured and nothing printed tells whether it goes round */
+    private static function sleeve(Plan $plan): array
+    {
+        $isUnknown = $plan->sleeve?->need === null && $plan->make->body->at(Point::Bicep) !== null;
+        $has = array_filter($plan->make->pattern->notes->pieces, static fn (Piece $piece): bool => $piece->side === PieceSide::Sleeve && $piece->layer->isCloth()) !== [];
+
+        return $isUnknown && $has ? [new self('pattern.flat_checks.bicep', 'room round the upper arm')] : [];
     }
 
     /** Such as `underarm to waist`. */
     public function words(): string
     {
-        return str_replace('_', ' ', (string) preg_replace('/^.*\./', '', $this->field));
+        return $this->field === 'pattern.flat_checks.bicep' ? 'the sleeve laid flat at its underarm' : str_replace('_', ' ', (string) preg_replace('/^.*\./', '', $this->field));
     }
 }

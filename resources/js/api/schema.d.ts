@@ -2429,7 +2429,7 @@ export interface components {
         /** @description a finished row taken from the tissue: one size measured, the others along the body chart's steps */
         FlatRowData: {
             /** @enum {string} */
-            level: "bust" | "waist" | "hip";
+            level: "bust" | "waist" | "hip" | "bicep";
             measured_size: string;
             /** @description whether the tissue's figure counts */
             used: boolean;
@@ -3350,7 +3350,7 @@ export interface components {
                     bicep?: (string | null)[] | null;
                 } | null;
             }[] | null;
-            /** @description the tissue of one size measured at a level */
+            /** @description the tissue of one size measured at a level; at the bicep one sleeve's */
             flat_checks?: {
                 bust?: {
                     size: string;
@@ -3391,6 +3391,25 @@ export interface components {
                     counts?: "tissue" | "print" | null;
                 } | null;
                 hip?: {
+                    size: string;
+                    /** @description the pattern's where it is left out */
+                    seam_allowance?: string | null;
+                    panels: {
+                        name?: string | null;
+                        width: string;
+                        /** @description how often it is cut */
+                        times?: number | null;
+                        darts?: string | null;
+                        /** @description edges measured to the cutting line */
+                        allowances?: number | null;
+                    }[];
+                    /**
+                     * @description where the envelope prints another figure
+                     * @enum {string|null}
+                     */
+                    counts?: "tissue" | "print" | null;
+                } | null;
+                bicep?: {
                     size: string;
                     /** @description the pattern's where it is left out */
                     seam_allowance?: string | null;

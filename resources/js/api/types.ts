@@ -55,7 +55,9 @@ export type ChartPreviewRow = Schemas['ChartPreviewRowData'];
 export type ChartMeaning = NonNullable<PatternDocument['chart_means']>;
 export type PatternGuide = Schemas['PatternGuideData'];
 export type Cups = NonNullable<PatternDocument['cups']>;
-export type FlatCheck = NonNullable<NonNullable<PatternDocument['flat_checks']>[LevelName]>;
+/** Where the tissue can be measured: at the levels, and one sleeve. */
+export type FlatPlace = keyof NonNullable<PatternDocument['flat_checks']>;
+export type FlatCheck = NonNullable<NonNullable<PatternDocument['flat_checks']>[FlatPlace]>;
 export type FlatPanel = FlatCheck['panels'][number];
 export type CupLine = NonNullable<Cups['table']>[number];
 /** Of a pasted table beside the charts: the lists that it fills. */

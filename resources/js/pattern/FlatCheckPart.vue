@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import type { FlatCheck, LevelName, Pattern, PatternDocument, Unit } from '../api/types';
+import type { FlatCheck, FlatPlace, Pattern, PatternDocument, Unit } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import Measure from '../ui/Measure.vue';
 import TextField from '../ui/TextField.vue';
@@ -9,7 +9,7 @@ import FlatPanels from './FlatPanels.vue';
 import { orNull } from './lists';
 
 const props = defineProps<{
-    level: { name: LevelName; title: string };
+    level: { name: FlatPlace; title: string };
     document: PatternDocument;
     faults: Map<string, string>;
     kept: Pattern | null;
@@ -34,13 +34,16 @@ function start(): void {
     const middle = props.document.sizes[Math.floor(props.document.sizes.length / 2)] ?? '';
     check.value = {
         size: middle,
-        panels: ['front', 'back'].map((name) => ({ name, width: '', times: 2, allowances: 0 })),
+        panels:
+            props.level.name === 'bicep'
+                ? [{ name: 'sleeve', width: '', times: 1, allowances: 2 }]
+                : ['front', 'back'].map((name) => ({ name, width: '', times: 2, allowances: 0 })),
     };
 }
 </script>
 
 <template>
-    <section class="flat" :aria-label="`Tissue at the ${level.name}`">
+    <section class="flat" :aria-label="`Tissue at the ${level.title.toLowerCase()}`">
         <h3>{{ level.title }}</h3>
         <template v-if="check">
             <div class="inline">
@@ -76,7 +79,7 @@ function start(): void {
                                 >what counts is
                                 <select
                                     :value="check.counts ?? 'tissue'"
-                                    :aria-label="`What counts at the ${level.name}`"
+                                    :aria-label="`What counts at the ${level.title.toLowerCase()}`"
                                     @change="
                                         change({
                                             counts: ($event.target as HTMLSelectElement).value as
@@ -119,7 +122,7 @@ function start(): void {
             type="button"
             outlined
             size="small"
-            :label="`Measure the paper at the ${level.name}`"
+            :label="`Measure the paper at the ${level.title.toLowerCase()}`"
             @click="start"
         />
     </section>

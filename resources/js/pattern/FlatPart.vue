@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { FlatCheck, LevelName, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
+import type { FlatCheck, FlatPlace, Pattern, PatternDocument, PatternGuide, Unit } from '../api/types';
 import FlatCheckPart from './FlatCheckPart.vue';
 import { levelsOf } from './levels';
 
@@ -12,10 +12,16 @@ const props = defineProps<{
 }>();
 const document = defineModel<PatternDocument>({ required: true });
 
-const levels = computed(() => levelsOf(document.value, props.guide));
+/** The levels, and one sleeve where there is one. */
+const levels = computed<{ name: FlatPlace; title: string }[]>(() => {
+    const hasSleeve = props.kept?.pieces.some(({ side }) => side === 'sleeve') === true;
+    const isChecked = document.value.flat_checks?.bicep !== undefined;
+    const sleeve = hasSleeve || isChecked ? [{ name: 'bicep' as const, title: 'Upper arm' }] : [];
+    return [...levelsOf(document.value, props.guide), ...sleeve];
+});
 const checks = computed(() => document.value.flat_checks ?? {});
 
-function setCheck(level: LevelName, check: FlatCheck | null): void {
+function setCheck(level: FlatPlace, check: FlatCheck | null): void {
     // From the top of the body down, in whatever order they are typed.
     const kept = levels.value.flatMap(({ name }) => {
         const one = name === level ? check : checks.value[name];
@@ -31,7 +37,7 @@ function setCheck(level: LevelName, check: FlatCheck | null): void {
             Where a finished figure is missing, the paper pattern has it. At the level, measure each panel of
             one size from fold or centre to the seam line; jump over darts and pleats, or give what lies in
             them; say at each panel which line you measured to. The other sizes follow the steps of the body
-            chart.
+            chart. Of the sleeve measure its width at the underarm, from edge to edge.
         </p>
         <FlatCheckPart
             v-for="level in levels"

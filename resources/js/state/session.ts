@@ -2,12 +2,16 @@ import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { api, body } from '../api/client';
 import type { Unit, User } from '../api/types';
+import { inTurn } from './queue';
 
 /** Who is signed in, and the unit figures are shown in. */
 export const useSession = defineStore('session', () => {
     const user = ref<User | null>(null);
     const known = ref(false);
     let sent: Promise<unknown> = Promise.resolve();
+    // One after the other: of two switches the last one is what is kept.
+    const queue = inTurn();
+    const keep = (work: () => Promise<unknown>): Promise<unknown> => (sent = queue(work));
     const unit = computed<Unit>(() => user.value?.unit ?? 'cm');
     const paper = computed<User['paper']>(() => user.value?.paper ?? 'a4');
 
@@ -39,15 +43,15 @@ export const useSession = defineStore('session', () => {
     async function switchUnit(): Promise<void> {
         if (user.value === null) return;
         user.value = { ...user.value, unit: unit.value === 'cm' ? 'in' : 'cm' };
-        sent = api.PATCH('/api/me', { body: { unit: user.value.unit } });
-        await sent;
+        const unit = user.value.unit;
+        await keep(() => api.PATCH('/api/me', { body: { unit } }));
     }
 
     /** The paper that the printer holds is the account's from now on. */
     async function setPaper(now: User['paper']): Promise<void> {
         if (user.value === null || now === paper.value) return;
         user.value = { ...user.value, paper: now };
-        await api.PATCH('/api/me', { body: { paper: now } });
+        await keep(() => api.PATCH('/api/me', { body: { paper: now } }));
     }
 
     async function setPassword(current: string, password: string): Promise<void> {

@@ -13,7 +13,7 @@ use Underbolt\Pattern\Pattern;
 final readonly class FlatRowData
 {
     /**
-     * @param  value-of<Level>  $level
+     * @param  value-of<Level>|'bicep'  $level
      * @param  bool  $used  whether the tissue's figure counts
      * @param  ?int  $printed_nm  what the envelope prints for the measured size
      * @param  bool  $differs  whether the two are so far apart that both are told
@@ -31,12 +31,13 @@ final readonly class FlatRowData
     ) {
     }
 
-    public static function of(FlatCheck $check, Pattern $pattern): self
+    /** @param  value-of<Level>|'bicep'  $at */
+    public static function of(string $at, FlatCheck $check, Pattern $pattern): self
     {
-        $row = $check->row($pattern->bodyChart, count($pattern->sizes));
+        $row = $check->allSizes($pattern->bodyChart, count($pattern->sizes));
 
         return new self(
-            level: $check->level->value,
+            level: $at,
             measured_size: $pattern->sizes[$check->size],
             used: $check->isUsed(),
             printed_nm: $check->printed?->nanometres,

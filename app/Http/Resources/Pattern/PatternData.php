@@ -78,7 +78,7 @@ final readonly class PatternData
             odd: $core === null ? [] : array_map(FaultData::of(...), EaseLook::over($core)),
             from_tissue: $core === null
                 ? []
-                : array_values(array_map(static fn (FlatCheck $check): FlatRowData => FlatRowData::of($check, $core), $core->parts->flat)),
+                : array_map(static fn (string $at, FlatCheck $check): FlatRowData => FlatRowData::of($at, $check, $core), array_keys($core->parts->flat), $core->parts->flat),
             drafts: $core === null ? [] : array_map(static fn (string $draft): DraftData => DraftData::of($core, $draft), $core->drafts()),
             between: ($core->between ?? BetweenRule::Up)->value,
             makes: PatternMakeData::all($pattern),
