@@ -43,8 +43,8 @@ export const useSession = defineStore('session', () => {
     async function switchUnit(): Promise<void> {
         if (user.value === null) return;
         user.value = { ...user.value, unit: unit.value === 'cm' ? 'in' : 'cm' };
-        const unit = user.value.unit;
-        await keep(() => api.PATCH('/api/me', { body: { unit } }));
+        const now = user.value.unit;
+        await keep(() => api.PATCH('/api/me', { body: { unit: now } }));
     }
 
     /** The paper that the printer holds is the account's from now on. */
