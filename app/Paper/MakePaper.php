@@ -9,6 +9,7 @@ use App\Models\Nest;
 use App\Models\SizeLabels;
 use App\Records\FileName;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Underbolt\CutSheet\CutFrom;
 use Underbolt\CutSheet\CutSheet;
 use Underbolt\Measure\Unit;
 use Underbolt\Nest\DrawnPiece;
@@ -74,7 +75,7 @@ final class MakePaper
 
     public function title(): string
     {
-        return "{$this->make->card->wearer->name} · {$this->make->pattern->name}";
+        return implode(' · ', [$this->make->card->wearer->name, $this->make->pattern->name, ...CutFrom::words($this->plan)]);
     }
 
     public function fileName(string $what): string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\Advice;
 
-use Brick\Math\BigRational;
 use Underbolt\Measure\BodySlip;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
@@ -48,22 +47,14 @@ final readonly class BodyCautions
         return $over === null ? null : $caution($this->make->say($over));
     }
 
-    /** Round the tummy the garment is somewhere between waist and hip: interpolated at its depth. */
     private static function tummy(Plan $plan): ?Caution
     {
         $tummy = $plan->make->body->at(Point::Tummy);
         $waist = $plan->at(Level::Waist);
-        $hip = $plan->at(Level::Hip);
-        $down = $plan->lengths->waistToHip(true);
-        if ($tummy === null || $down === null || $waist?->asCut === null || $hip?->asCut === null) {
+        $garment = $plan->roundTheTummy();
+        if ($tummy === null || $garment === null || $waist?->facts->floor === null || ($waist->isFree && $plan->at(Level::Hip)?->isFree === true)) {
             return null;
         }
-        if ($waist->facts->floor === null || ($waist->isFree && $hip->isFree)) {
-            return null;
-        }
-        $depth = $plan->make->body->at(Point::WaistToTummy) ?? $plan->make->choices->tummyDepth;
-        $way = BigRational::nd(min($depth->nanometres, $down->nanometres), max(1, $down->nanometres));
-        $garment = $waist->asCut->plus($hip->asCut->minus($waist->asCut)->times($way));
         $wider = $waist->facts->body?->isLessThan($tummy) === true;
 
         return $wider && $garment->isLessThan($tummy->plus($waist->facts->floor))

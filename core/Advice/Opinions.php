@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Underbolt\Advice;
 
-use Underbolt\Altering\Take;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\LengthPrint;
 use Underbolt\Measure\Point;
@@ -107,7 +106,8 @@ final readonly class Opinions
         $size = $this->facts->under(EaseSchool::Drafted)->own;
         $ease = $this->facts->toldEase($size);
         $difference = $this->facts->chart->over($size, $this->body) ?? Length::zero();
-        $left = $difference->isZero() ? 'nothing is left over' : "{$this->say($difference->abs())} is ".Take::way($difference);
+        // What is done with it is the plan's to say: at a level that needn't fit it is nothing.
+        $left = $difference->isZero() ? 'nothing is left over' : "{$this->say($difference->abs())} too ".($difference->isPositive() ? 'much' : 'little');
 
         return new Opinion(School::Drafted, $size, $ease === null
             ? "{$this->sizes[$size]} is drawn for {$this->printedFigure($size)}: {$left}."

@@ -23,6 +23,7 @@ final readonly class LengthChanges
     /**
      * @param  list<string>  $small  `above_waist`, `below_waist`, where too little is wanted to be done
      * @param  Length  $hemMakesUp  what of the hem's change was wished above the waist and isn't done there
+     * @param  Length  $declinedAbove  what was wanted above the waist and is declined by hand: her own waist lies so much below the paper's
      * @param  bool  $hemUnanswered  whether a length is wished for that the paper's figures can't answer
      */
     private function __construct(
@@ -32,6 +33,7 @@ final readonly class LengthChanges
         public ?Length $sleeve,
         public array $small,
         public Length $hemMakesUp,
+        public Length $declinedAbove,
         public bool $hemUnanswered,
         public WorkOrder $order,
         private SeamData $paper,
@@ -69,6 +71,7 @@ final readonly class LengthChanges
                 array_diff_key($small, array_filter(['above_waist' => $byHand->aboveWaist, 'below_waist' => $byHand->belowWaist])),
             ),
             hemMakesUp: $hem === null ? Length::zero() : $lacks,
+            declinedAbove: $byHand->aboveWaist?->isZero() === true ? $wanted['above_waist'] ?? Length::zero() : Length::zero(),
             hemUnanswered: $wish !== null && $hem === null,
             order: $order ?? (self::movesWaist($above) ? WorkOrder::LengthFirst : WorkOrder::BlendFirst),
             paper: $paper,

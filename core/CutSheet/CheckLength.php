@@ -6,6 +6,7 @@ namespace Underbolt\CutSheet;
 
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Point;
 use Underbolt\Pattern\Charts\LengthRow;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
@@ -39,9 +40,19 @@ final readonly class CheckLength
             'down the centre back, finished' => $sum($plan->make->pattern->lengths->at(LengthRow::FinishedLength, $plan->sizes->first()), $lengths->aboveWaist, $lengths->belowWaist, $lengths->hem),
             'sleeve, shoulder to the cut edge' => $sum($seam->sleeveLength, $lengths->sleeve),
             'to spare in the sleeve, round the upper arm' => $spare,
+            ...self::tummy($plan),
         ], static fn (?Length $length): bool => $length !== null);
 
         return array_map(static fn (string $what, Length $length): self => new self($what, $length), array_keys($known), array_values($known));
+    }
+
+    /** @return array<string, Length> what is typed of the tummy is answered: how wide the garment is there */
+    private static function tummy(Plan $plan): array
+    {
+        $body = $plan->make->body->at(Point::Tummy);
+        $garment = $body === null ? null : $plan->roundTheTummy();
+
+        return $body === null || $garment === null ? [] : ["round the garment at the tummy, for {$plan->make->say($body)} of body" => $garment];
     }
 
     /** @return ?array<string, Length> the waist's depth on the drawing once all is done, with what is printed where the two differ; null without a drawing */

@@ -6,6 +6,9 @@ namespace Underbolt\CutSheet;
 
 use Underbolt\Advice\Caution;
 use Underbolt\Advice\CautionCode;
+use Underbolt\Pattern\Pieces\Layer;
+use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\Plan;
 
 /** What to try before the cloth is cut, by what is not known or changed much (common practice, no published source). */
@@ -16,6 +19,22 @@ final class ToileAdvice
 
     /** @param  list<Caution>  $cautions  of the plan */
     public static function of(Plan $plan, array $cautions): string
+    {
+        return self::asked($plan, $cautions).self::inCloth($plan);
+    }
+
+    /** Cloth that is tried on stretches at its curves; a lining is a toile that stays. */
+    private static function inCloth(Plan $plan): string
+    {
+        $pieces = $plan->make->pattern->notes->pieces;
+        $linings = array_filter($pieces, static fn (Piece $piece): bool => $piece->layer === Layer::Lining);
+        $curved = array_filter($pieces, static fn (Piece $piece): bool => $piece->layer->isCloth() && ($piece->has(SeamKind::Neck) || $piece->has(SeamKind::Armhole)));
+
+        return ($linings === [] ? '' : ' Or cut and tack the lining first: it is the toile, and stays in.').($curved === [] ? '' : ' Stay-stitch neck and armholes before you try on anything in cloth.');
+    }
+
+    /** @param  list<Caution>  $cautions  of the plan */
+    private static function asked(Plan $plan, array $cautions): string
     {
         $codes = array_map(static fn (Caution $caution): CautionCode => $caution->code, $cautions);
         $steps = array_map(static fn ($step): int => $step->sizes ?? 0, $plan->steps);

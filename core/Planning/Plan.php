@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Underbolt\Planning;
 
+use Brick\Math\BigRational;
 use Underbolt\Altering\BustAdjustment;
 use Underbolt\Altering\LengthChanges;
 use Underbolt\Altering\Sleeve;
 use Underbolt\Altering\WorkOrder;
+use Underbolt\Measure\Length;
+use Underbolt\Measure\Point;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Charts\Weight;
 use Underbolt\Pattern\Paper\SeamData;
@@ -191,5 +194,19 @@ final readonly class Plan
     public function nameOf(int $size): string
     {
         return $this->make->pattern->sizes[$size];
+    }
+
+    /** How wide the garment is cut where the tummy is measured, between waist and hip at its depth; null where that isn't known. */
+    public function roundTheTummy(): ?Length
+    {
+        $waist = $this->at(Level::Waist)?->asCut;
+        $hip = $this->at(Level::Hip)?->asCut;
+        $down = $this->lengths->waistToHip(true);
+        if ($waist === null || $hip === null || $down === null) {
+            return null;
+        }
+        $depth = $this->make->body->at(Point::WaistToTummy) ?? $this->make->choices->tummyDepth;
+
+        return $waist->plus($hip->minus($waist)->times(BigRational::nd(min($depth->nanometres, $down->nanometres), max(1, $down->nanometres))));
     }
 }

@@ -1,4 +1,5 @@
 @use('App\Paper\CutSheetPdf')
+@use('Underbolt\CutSheet\CutFrom')
 @use('Underbolt\CutSheet\StepKey')
 @use('Underbolt\Measure\LengthPrint')
 @use('Underbolt\Work\EntryWords')
@@ -62,14 +63,8 @@
 @php($small = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $other)))
 <p><b>{{ $paper->make->card->wearer->name }}</b>, card of {{ $paper->make->card->taken_on->format('j F Y') }}@if ($paper->make->card->foundation !== ''), over {{ $paper->make->card->foundation }}@endif
  · <b>{{ $paper->make->pattern->name }}</b>@if ($paper->make->pattern->house !== ''), {{ $paper->make->pattern->house }}@endif
-@if ($plan->make->choices->view !== null) · view {{ $plan->make->choices->view }}@endif
-@if ($plan->make->choices->fit !== null) · fit {{ $plan->make->choices->fit }}@endif
-@if ($plan->cup !== null && $plan->make->pattern->hasCups()) · cup {{ $plan->cup->letter }}@endif
+@if (($from = CutFrom::words($plan)) !== []) · {{ implode(', ', $from) }}@endif
  · printed {{ $today->format('j F Y') }}</p>
-@php($from = [...array_map(fn ($envelope) => "envelope {$envelope->name}", $sheet->buy->envelopes), ...array_map(fn ($file) => "file {$file->name}", $sheet->buy->files)])
-@if ($from !== [])
-<p class="small">Cut from {{ implode(', ', $from) }}.</p>
-@endif
 <h1>{{ $sheet->headline }}</h1>
 @if ($sheet->cautions !== [])
 <p>{{ count($sheet->cautions) === 1 ? 'One caution stands' : count($sheet->cautions).' cautions stand' }} below the pieces: read them before you cut.</p>

@@ -53,12 +53,13 @@ final readonly class FindingSteps
         $pieces = $finding->pieces !== [] ? $finding->pieces : MakePieces::names(TouchedPieces::byFinding($finding->place, $finding->part, $this->given->pieces->all));
         $isSewn = in_array($finding->deed, [Alteration::Narrower, Alteration::Wider], true);
         $applied = $isSewn ? $this->sewn($finding) : $this->edges($finding, $pieces);
+        $widths = $isSewn ? SewSteps::widths($this->given, $this->given->plan->make->pattern->seam->seamAllowance, $finding->sewn() ?? Length::zero()) : '';
 
         return new Step(
             given: $this->given,
             id: $id,
             kind: StepKind::Finding,
-            short: "Tracing {$finding->tracing}: {$finding->deed->told($finding->place, $amount)}, {$finding->part->words()}{$note}.",
+            short: "Tracing {$finding->tracing}: {$finding->deed->told($finding->place, $amount)}, {$finding->part->words()}{$note}{$widths}.",
             how: [$this->how($finding)],
             code: "finding.{$finding->place->value}.{$finding->deed->value}",
             params: ['tracing' => $finding->tracing],

@@ -7,6 +7,7 @@ namespace Underbolt\Work\Steps;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Cloth\Notion;
 use Underbolt\Pattern\Listed;
 use Underbolt\Pattern\Paper\Garment;
 use Underbolt\Pattern\Paper\LengthenLine;
@@ -53,18 +54,45 @@ final readonly class LengthSteps
         if ($change === null || ! $this->canBeDone($change)) {
             return [];
         }
-        $place = $this->isPrinted($line) ? "at the printed line {$where}" : "half way {$where}, square to the grain";
+        $place = $this->isPrinted($line) ? "at the printed line {$where}" : 'half way between '.$this->gap($upper, $lower, $printed).', square to the grain';
         $along = $this->given->pieces->alongside($upper, $lower);
         $how = [
             $this->isTooMuch($change, $printed)
                 ? "That is more than one fold carries: split it over two lines a third of the way {$where} each, half of it at either."
-                : "Cut across {$place} and ".($change->isPositive() ? 'spread' : 'overlap').' by the amount, front and back the same; keep fold and grain line straight.',
+                : "Cut across {$place} and ".($change->isPositive() ? 'spread' : 'overlap').' by the amount, front and back the same; keep fold and grain line straight.'.($change->isPositive() ? ' Or trace down to there, slide the paper along its grain by the amount, and trace on.' : ''),
             $this->isBlendFirst() ? 'Rejoin the drawn line across the gap.' : 'True the side seam across it.',
             ...($along === [] ? [] : [Listed::of($along).': the length follows.']),
+            ...($change->isPositive() && $this->hasZip() ? ["An opening along it gets {$this->given->saying->length($change)} longer: is your zip?"] : []),
             ...$this->moved($upper, $change),
         ];
 
         return [$this->step($stretch, $what, $change, $how, $this->given->pieces->across($upper, $lower))];
+    }
+
+    /** The two marks that stand farthest apart on a stretch, in words: nothing that is printed there is cut through. */
+    private function gap(Level $upper, Level $lower, ?Length $long): string
+    {
+        $marks = [[0, $upper->onPaper()]];
+        foreach ($this->given->plan->make->pattern->notes->places as $place) {
+            if ($long !== null && $place->level === $upper && $place->below->isPositive() && $place->below->isLessThan($long)) {
+                $marks[] = [$place->below->nanometres, $place->name];
+            } elseif ($long !== null && $place->level === $lower && $place->below->isNegative() && $place->below->abs()->isLessThan($long)) {
+                $marks[] = [$long->nanometres - $place->below->abs()->nanometres, $place->name];
+            }
+        }
+        $marks[] = [$long->nanometres ?? 1, $lower->onPaper()];
+        sort($marks);
+        $widest = 0;
+        foreach (array_keys(array_slice($marks, 1)) as $at) {
+            $widest = $marks[$at + 1][0] - $marks[$at][0] > $marks[$widest + 1][0] - $marks[$widest][0] ? $at : $widest;
+        }
+
+        return "{$marks[$widest][1]} and {$marks[$widest + 1][1]}";
+    }
+
+    private function hasZip(): bool
+    {
+        return array_filter($this->given->plan->make->pattern->notes->notions, static fn (Notion $notion): bool => preg_match('/\bzip|zipper|reißverschluss|fermeture éclair|glissière|rits|cremallera|cerniera/iu', $notion->name) === 1) !== [];
     }
 
     /** @return list<string> what is printed below the stretch, and goes with the paper */
@@ -90,10 +118,21 @@ final readonly class LengthSteps
         $how = match (true) {
             $this->isTooMuch($change, $this->given->plan->seam->hipToHem) => "Cut off at the new edge, {$amount} higher, and redraw the hem there as the old one is shaped.",
             $this->isPrinted(LengthenLine::Hem) => 'Cut across at the printed line above the hem and '.($change->isPositive() ? 'spread' : 'overlap').' by the amount.',
-            default => "Draw the new edge {$amount} ".($change->isPositive() ? 'lower' : 'higher').', along the old one; where a slit or notch stands, cut across between it and the hip instead.',
+            default => "Draw the new edge {$amount} ".($change->isPositive() ? 'lower' : 'higher').", along the old one; {$this->slit($change)}",
         };
 
         return [$this->step('hem', 'at the hem', $change, [$how, $from, ...$madeUp], $this->given->pieces->hemmed())];
+    }
+
+    /** What stands at the hem keeps its length where the paper is cut above it. */
+    private function slit(Length $change): string
+    {
+        $places = array_values(array_filter($this->given->plan->make->pattern->notes->places, static fn (PrintedPlace $place): bool => $place->isBelow(Level::Hip)));
+        $verb = $change->isPositive() ? 'spread' : 'overlap';
+
+        return $places === []
+            ? 'where a slit or notch stands, cut across between it and the hip instead.'
+            : "to keep {$places[0]->name} as long as it is, cut across half way between hip and {$places[0]->name} and {$verb} there instead.";
     }
 
     /** @return list<Step> a sleeve that gets longer and has nothing at its end is drawn on there: nothing is cut */
@@ -106,6 +145,7 @@ final readonly class LengthSteps
         $place = $this->isPrinted(LengthenLine::Sleeve) ? 'at the printed line in the sleeve' : 'half way between underarm and elbow';
         $how = match (true) {
             $isDrawnOn => 'At its lower end draw both edges straight on by the amount, and the hem there.',
+            $change->isPositive() && $change->nanometres > self::MOST_FOLDED_NM => 'That is more than one cut spreads well: split it over two lines, one above the elbow and one below it, half of it at either; true its edges.',
             $this->isTooMuch($change, $this->given->plan->seam->sleeveLength) => 'That is more than one fold carries: split it over two lines, one above the elbow and one below it, half of it at either.',
             default => "Cut across {$place} and ".($change->isPositive() ? 'spread' : 'overlap').' by the amount; true its edges.',
         };

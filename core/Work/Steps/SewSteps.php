@@ -66,7 +66,7 @@ final class SewSteps
     }
 
     /** Both figures, where a tape shows them apart; no cloth lies beyond the edge. */
-    private static function widths(Given $given, ?Length $allowance, Length $edge): string
+    public static function widths(Given $given, ?Length $allowance, Length $edge): string
     {
         if ($allowance === null) {
             return '';

@@ -101,7 +101,7 @@ final readonly class SleeveSteps
             id: 'sleeve-underarm',
             kind: StepKind::Sleeve,
             short: 'Sleeve: the underarm of its seam goes with the side seam\'s: '.implode(', ', $moves).'.',
-            how: ['Running out to nothing at the wrist; walk the head against the armhole.'],
+            how: ["Running out to nothing at the lower end of the seam{$this->lowerEnds()}; walk the head against the armhole."],
             code: 'sleeve.underarm',
             params: [],
             needs: array_values(array_unique([Given::TRACE, $this->before()])),
@@ -132,7 +132,7 @@ final readonly class SleeveSteps
             kind: StepKind::Sleeve,
             short: "Let the sleeve out at the upper arm: {$this->given->saying->length($edge)} at each of its two edges.",
             how: [
-                'Pin at the head\'s top on the stitching line, swing out to the mark at the underarm and trace the head; pin at the underarm on the stitching line, swing towards the wrist mark and trace the edge. The wrist mark is where it aims at, not where it is pinned.',
+                "Pin at the head's top on the stitching line, swing out to the mark at the underarm and trace the head; pin at the underarm on the stitching line, swing towards the lower end of the seam{$this->lowerEnds()} and trace the edge. That end is where it aims at, not where it is pinned.",
                 'Repeat on the other edge; the head keeps its length, so it still fits the armhole.',
             ],
             code: 'sleeve.width',
@@ -140,6 +140,14 @@ final readonly class SleeveSteps
             needs: array_values(array_unique([Given::TRACE, $this->before()])),
             applied: array_map(fn (string $name): Applied => Applied::further($name, SeamKind::SleeveSeam->value, null, null, $this->before(), $edge, 'bicep'), $names),
         )];
+    }
+
+    /** Which line the sleeve's own lower end lies on. */
+    private function lowerEnds(): string
+    {
+        $line = fn (PieceSide $side): string => $this->given->plan->lineOf($this->given->sizes($side)->bust ?? $this->given->frame());
+
+        return $this->hasHalves() ? ", in front on {$line(PieceSide::Front)}, at the back on {$line(PieceSide::Back)}," : " on {$line(PieceSide::Front)}";
     }
 
     /** At each of its two edges, for room round the arm; null where it has enough. */

@@ -47,13 +47,32 @@ final readonly class TraceStep
             id: Given::TRACE,
             kind: StepKind::Trace,
             short: $given->line->isPrinted ? $self->cutOut($groups !== []) : $self->way()->asked($isOneLine ? $groups[0] : 'each piece along its lines').'.',
-            how: [...($isOneLine ? [] : array_map(static fn (string $group): string => "{$group}.", $groups)), ...$self->tissues($asked), ...$self->layers($asked)],
+            how: [...($isOneLine ? [] : array_map(static fn (string $group): string => "{$group}.", $groups)), ...$self->tissues($asked), ...$self->layers($asked), ...$self->view(), ...$self->ownWaist()],
             code: 'trace',
             params: ['line' => $given->plan->nameOf($given->frame())],
             applied: SideEntries::in(Given::TRACE, $given),
             pieces: array_values(array_unique(array_merge([], ...array_map(static fn (Traced $one): array => $one->pieces, $lines)))),
             traces: self::joined($lines),
         )];
+    }
+
+    /** @return list<string> lines that one view has and another hasn't: where several are made from one pattern */
+    private function view(): array
+    {
+        $view = $this->given->plan->make->choices->view;
+        $isOneOfMany = $view !== null && count($this->given->plan->make->pattern->parts->views) > 1;
+
+        return $isOneOfMany ? ["Of the lines that only a view has (hem, neck, pocket), those of view {$view}."] : [];
+    }
+
+    /** @return list<string> where no length is changed for it, it is marked all the same */
+    private function ownWaist(): array
+    {
+        $below = $this->given->plan->lengths->declinedAbove;
+
+        return $this->given->plan->make->canBeDone($below)
+            ? ["Mark the wearer's own waist {$this->given->saying->length($below)} ".($below->isPositive() ? 'below' : 'above')." the paper's waist: nothing is cut for it."]
+            : [];
     }
 
     private function way(): PaperWay

@@ -2141,9 +2141,8 @@ export interface components {
             card_foundation: string;
             pattern: string;
             house: string;
-            view: string | null;
-            fit: string | null;
-            cup: string | null;
+            /** @description which of the pattern's sheets, in words such as `cup C`, `view B` */
+            cut_from: string[];
             headline: string;
             levels: components["schemas"]["CutSheetLevelData"][];
             /** @description in the order of work */
@@ -3673,6 +3672,10 @@ export interface components {
             headline: string;
             /** @description steps and cautions, counted */
             details: string;
+            /** @description which of the pattern's sheets, in words such as `cup C`, `view B`; none where there is one of each */
+            cut_from: string[];
+            /** @description the size that would serve all the way, where the garment is loose enough for it */
+            roomy_in: string | null;
             /** @description levels that are not measured yet */
             waits_for: string[];
             /** @description in play, smallest first */

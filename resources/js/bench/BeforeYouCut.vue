@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Make, Plan } from '../api/types';
+import type { Choices, Make, Plan } from '../api/types';
 import CautionsInShort from './CautionsInShort.vue';
 
 /** All cautions, those that stop a cut first, and why a level is cut in another size than it would pick. */
 const props = defineProps<{ plan: Plan; make: Make }>();
-const emit = defineEmits<{ otherWays: [] }>();
+const emit = defineEmits<{ otherWays: []; change: [part: Partial<Choices>] }>();
 const whys = computed(() =>
     props.plan.levels.flatMap(({ level, why }) => (why === null ? [] : [{ level, why }])),
 );
@@ -17,6 +17,22 @@ const counted = computed(() => {
         .join(', ');
 });
 const frame = computed(() => props.plan.levels.find(({ level }) => level === 'bust')?.size ?? null);
+/** What twice the front half tells: which of front and back is fuller by a size, until it is said. */
+const fuller = computed(() => {
+    const bust = props.plan.levels.find(({ level }) => level === 'bust');
+    const told = bust?.opinions.find(({ school }) => school === 'front_larger');
+    if (bust === undefined || told?.size == null || props.make.choices.front_larger?.bust != null)
+        return null;
+    const place = (size: string | null): number => props.plan.sizes.indexOf(size ?? '');
+    const by = place(told.size) < place(bust.size) ? -1 : 1;
+    const hasWaist = props.plan.levels.some(({ level }) => level === 'waist');
+    return { why: told.why, by, hasWaist };
+});
+/** A loose garment is not blended to save an inch. */
+function cutInOne(size: string): void {
+    const levels = props.plan.levels.map(({ level }) => [level, size]);
+    emit('change', { sizes: Object.fromEntries(levels) as NonNullable<Choices['sizes']> });
+}
 /** Told of what the pattern lists, and of nothing else. */
 const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === 'sleeve'));
 </script>
@@ -28,6 +44,36 @@ const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === '
         </h2>
         <CautionsInShort :cautions="plan.cautions" :make="make" @other-ways="emit('otherWays')" />
         <ul>
+            <li v-if="plan.roomy_in" class="offer">
+                There is so much room in it that nobody sees a blend.
+                <button type="button" class="link" @click="cutInOne(plan.roomy_in)">
+                    Cut {{ plan.roomy_in }} all the way
+                </button>
+            </li>
+            <li v-if="fuller" class="offer">
+                {{ fuller.why }}
+                <button
+                    type="button"
+                    class="link"
+                    @click="
+                        emit('change', { front_larger: { ...make.choices.front_larger, bust: fuller.by } })
+                    "
+                >
+                    At the bust
+                </button>
+                <button
+                    v-if="fuller.hasWaist"
+                    type="button"
+                    class="link"
+                    @click="
+                        emit('change', {
+                            front_larger: { ...make.choices.front_larger, bust: fuller.by, waist: fuller.by },
+                        })
+                    "
+                >
+                    At bust and waist
+                </button>
+            </li>
             <li v-for="one in whys" :key="one.level" class="why">{{ one.why }}</li>
             <li v-if="frame" class="why">
                 Neck, shoulder and armhole stay in {{ frame
@@ -46,6 +92,9 @@ const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === '
     gap: 5px;
     margin-top: 6px;
     line-height: 1.35;
+}
+li.offer .link {
+    margin-right: 8px;
 }
 li.why {
     color: var(--quiet);

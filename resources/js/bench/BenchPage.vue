@@ -193,6 +193,9 @@ useShortcuts([
             </div>
             <PlanHeadline class="told" :plan="shown" />
             <p v-if="plan" class="details">
+                <span v-if="shown && shown.cut_from.length > 0" class="cut-from"
+                    >{{ title(shown.cut_from.join(', ')) }}.</span
+                >
                 <span class="told">{{ shown?.details }}</span> <WhyNot :make="make.id" :plan="plan" />
                 <button
                     v-if="!whatIf.isOpen.value"
@@ -208,7 +211,13 @@ useShortcuts([
         <!-- On a phone the tapes come first. -->
         <component :is="isNarrow ? 'details' : 'div'" v-if="plan" class="choosing">
             <summary v-if="isNarrow">How sizes are chosen</summary>
-            <ChoiceBar :choices="make.choices" :plan="plan" :fits="make.fits" @change="change">
+            <ChoiceBar
+                :choices="make.choices"
+                :plan="plan"
+                :fits="make.fits"
+                :views="make.views"
+                @change="change"
+            >
                 <CardChoice :make="make" @change="changeCard" />
             </ChoiceBar>
         </component>
@@ -274,7 +283,13 @@ useShortcuts([
                     />
                     <EaseOffers :make="make.id" :version="make.version" :ask="ask" />
                 </div>
-                <BeforeYouCut class="told" :plan="shown!" :make="make" @other-ways="toDoor('ways')" />
+                <BeforeYouCut
+                    class="told"
+                    :plan="shown!"
+                    :make="make"
+                    @other-ways="toDoor('ways')"
+                    @change="change({ ...make.choices, ...$event })"
+                />
             </div>
             <ReasonsPart
                 v-if="settled && whatIf.answer.value === null"

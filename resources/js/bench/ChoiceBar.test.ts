@@ -9,7 +9,12 @@ import ChoiceBar from './ChoiceBar.vue';
 import NewerCard from './NewerCard.vue';
 
 it('each chooser shows what is in force, and changes nothing but its own', async () => {
-    const shown = show(ChoiceBar, { fits: [], plan: plans.blend, choices: { take: { waist: 'sew' } } });
+    const shown = show(ChoiceBar, {
+        fits: [],
+        views: [],
+        plan: plans.blend,
+        choices: { take: { waist: 'sew' } },
+    });
     const answers = shown.findAll<HTMLSelectElement>('select').map(({ element }) => element.value);
     expect(answers).toEqual(['drafted', 'up', 'level', 'curved', 'blend_first']);
     await shown.findAll('select')[2]?.setValue('best');
@@ -17,14 +22,14 @@ it('each chooser shows what is in force, and changes nothing but its own', async
 });
 
 it('a chooser that could change nothing says so, and why', () => {
-    const shown = show(ChoiceBar, { fits: [], plan: plans.blend, choices: {} });
+    const shown = show(ChoiceBar, { fits: [], views: [], plan: plans.blend, choices: {} });
     expect(shown.findAll('.idle').map(words)).toEqual([
         expect.stringContaining('no effect: ease takes the nearest'),
     ]);
 });
 
 it('what stops a cut is marked, and stands before what asks for care', () => {
-    const shown = show(BeforeYouCut, { plan: plans.complete });
+    const shown = show(BeforeYouCut, { plan: plans.complete, make: completeMake });
     const stops = shown.findAll('li:not(.why)').map((line) => line.classes('stops'));
     expect(stops).toEqual([...stops].sort((one, other) => Number(other) - Number(one)));
     expect(stops).toHaveLength(plans.complete.cautions.length);
@@ -32,7 +37,7 @@ it('what stops a cut is marked, and stands before what asks for care', () => {
         'You set 14 at the hip; by itself it would pick 12.',
         'Neck, shoulder and armhole stay in 12, and the sleeve’s head.',
     ]);
-    const withoutSleeve = show(BeforeYouCut, { plan: { ...plans.complete, pieces: [] } });
+    const withoutSleeve = show(BeforeYouCut, { plan: { ...plans.complete, pieces: [] }, make: completeMake });
     expect(withoutSleeve.text()).not.toContain('sleeve’s head');
 });
 
@@ -70,10 +75,40 @@ it('a newer card says what it would change before it is taken', async () => {
     expect(told(shown, 'take')).toEqual([9]);
 });
 
-it('a pattern drafted for several fits asks which one, until one is chosen', async () => {
-    const shown = show(ChoiceBar, { fits: ['slim', 'curvy'], plan: plans.blend, choices: {} });
-    await shown.findAll('.fits button')[1]?.trigger('click');
+it('a pattern with several views and fits asks which ones, until they are chosen', async () => {
+    const props = { views: ['A', 'B'], fits: ['slim', 'curvy'], plan: plans.blend };
+    const shown = show(ChoiceBar, { ...props, choices: {} });
+    expect(shown.findAll('.asked b').map(words)).toEqual(['Which view?', 'Which fit?']);
+    await shown.findAll('.asked button')[3]?.trigger('click');
     expect(told(shown, 'change')).toEqual([{ fit: 'curvy' }]);
-    await shown.setProps({ choices: { fit: 'curvy' } });
-    expect(shown.find('.fits').exists()).toBe(false);
+    await shown.setProps({ choices: { fit: 'curvy', view: 'A' } });
+    expect(shown.find('.asked').exists()).toBe(false);
+});
+
+it('a loose garment is offered in one size, and a fuller front at the bust or at both', async () => {
+    const complete = plans.complete;
+    const [bust, ...others] = complete.levels;
+    const opinion = { school: 'front_larger', name: 'halves', size: complete.sizes.at(-1), why: 'Fuller.' };
+    const plan = {
+        ...complete,
+        roomy_in: '14',
+        levels: [{ ...bust, size: complete.sizes[0], opinions: [opinion] }, ...others],
+    };
+    const shown = show(BeforeYouCut, { plan, make: { ...completeMake, choices: {} } });
+    const offers = shown.findAll('.offer button');
+    const changes = [];
+    for (const offer of offers) {
+        await offer.trigger('click');
+        changes.push(...(told(shown, 'change') ?? []));
+    }
+    expect(changes).toEqual([
+        { sizes: { bust: '14', waist: '14', hip: '14' } },
+        { front_larger: { bust: 1 } },
+        { front_larger: { bust: 1, waist: 1 } },
+    ]);
+    const said = show(BeforeYouCut, {
+        plan: { ...plan, roomy_in: null },
+        make: { ...completeMake, choices: { front_larger: { bust: 1 } } },
+    });
+    expect(said.find('.offer').exists()).toBe(false);
 });

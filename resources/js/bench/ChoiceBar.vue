@@ -5,9 +5,22 @@ import type { ChoiceRow } from '../ui/choiceRow';
 import ChoiceRows from '../ui/ChoiceRows.vue';
 import { eases, picks, betweens, blends, orders } from './choices';
 
-const props = defineProps<{ choices: Choices; plan: Plan; fits: readonly string[] }>();
+const props = defineProps<{
+    choices: Choices;
+    plan: Plan;
+    fits: readonly string[];
+    views: readonly string[];
+}>();
 const emit = defineEmits<{ change: [choices: Choices] }>();
 const change = (part: Partial<Choices>): void => emit('change', { ...props.choices, ...part });
+
+/** What decides which figures and which pieces count is asked first, until it is said. */
+const asked = computed(() =>
+    [
+        { key: 'view' as const, names: props.views, why: 'its pieces and its cloth alone are told' },
+        { key: 'fit' as const, names: props.fits, why: 'its finished figures are its own' },
+    ].filter(({ key, names }) => names.length > 1 && !props.choices[key]),
+);
 
 const rows = computed((): ChoiceRow<keyof Choices>[] => {
     const { choosers, work } = props.plan;
@@ -30,12 +43,18 @@ const rows = computed((): ChoiceRow<keyof Choices>[] => {
 <template>
     <div class="choices">
         <slot />
-        <p v-if="fits.length > 0 && !choices.fit" class="fits" role="group" aria-label="Which fit">
-            <b>Which fit?</b>
-            <button v-for="fit in fits" :key="fit" type="button" class="link" @click="change({ fit })">
-                {{ fit }}
+        <p v-for="one in asked" :key="one.key" class="asked" role="group" :aria-label="`Which ${one.key}`">
+            <b>Which {{ one.key }}?</b>
+            <button
+                v-for="name in one.names"
+                :key="name"
+                type="button"
+                class="link"
+                @click="change({ [one.key]: name })"
+            >
+                {{ name }}
             </button>
-            <small>its finished figures are its own</small>
+            <small>{{ one.why }}</small>
         </p>
         <ChoiceRows :rows="rows" @choose="(key, value) => change({ [key]: value } as Partial<Choices>)" />
     </div>
@@ -54,7 +73,7 @@ const rows = computed((): ChoiceRow<keyof Choices>[] => {
 .choices:has(:deep(small)) {
     row-gap: 18px;
 }
-.fits {
+.asked {
     flex-basis: 100%;
     display: flex;
     flex-wrap: wrap;

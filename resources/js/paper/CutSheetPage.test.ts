@@ -6,6 +6,7 @@ import CutSheetPage from './CutSheetPage.vue';
 
 const sheet = {
     headline: '12 all the way.',
+    cut_from: ['cup C', 'view B'],
     stations: { front: [], back: null, is_from_nest: false },
 
     card_taken_on: '2026-11-20',

@@ -40,13 +40,6 @@ const card = computed(() =>
         ? ''
         : cardWords({ taken_on: sheet.value.card_taken_on, foundation: sheet.value.card_foundation }),
 );
-const about = computed(() => {
-    if (sheet.value === null) return '';
-    const { view, fit, cup } = sheet.value;
-    return [view && `view ${view}`, fit && `fit ${fit}`, cup && `cup ${cup}`]
-        .filter((part) => part !== null)
-        .join(', ');
-});
 /** The account's paper first; the other one is remembered once it is asked for. */
 const papers = computed(() => {
     const all = [
@@ -74,7 +67,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
                         v-if="sheet.house"
                         >, {{ sheet.house }}</template
                     >
-                    <template v-if="about"> · {{ about }}</template>
+                    <template v-if="sheet.cut_from.length > 0"> · {{ sheet.cut_from.join(', ') }}</template>
                 </p>
                 <h1>{{ sheet.headline }}</h1>
                 <p v-if="sheet.cautions.length > 0">

@@ -28,6 +28,16 @@ function setRanges(next: Range[]): void {
     document.value = { ...document.value, ranges: next };
 }
 
+/** A size lies in one envelope: taken into this one, it goes out of the others. */
+function setRange(at: number, range: Range): void {
+    const taken = range.sizes.filter((size) => ranges.value[at]?.sizes.includes(size) !== true);
+    setRanges(
+        changedAt(ranges.value, at, range).map((one, r) =>
+            r === at ? one : { ...one, sizes: one.sizes.filter((size) => !taken.includes(size)) },
+        ),
+    );
+}
+
 function add(): void {
     const first = ranges.value.length === 0;
     setRanges([
@@ -65,7 +75,7 @@ function add(): void {
                     :index="r"
                     :faults="faults"
                     :model-value="range"
-                    @update:model-value="setRanges(changedAt(ranges, r, $event))"
+                    @update:model-value="setRange(r, $event)"
                     @take-out="setRanges(withoutAt(ranges, r))"
                 />
             </tbody>

@@ -12,6 +12,7 @@ use App\Paper\MakePaper;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Altering\PaperWay;
+use Underbolt\CutSheet\CutFrom;
 use Underbolt\Wearing\Stage;
 use Underbolt\Work\Pictures\LinePicture;
 use Underbolt\Work\PieceCut;
@@ -22,6 +23,7 @@ final readonly class CutSheetData
 {
     /**
      * @param  string  $card_foundation  what was worn underneath
+     * @param  list<string>  $cut_from  which of the pattern's sheets, in words such as `cup C`, `view B`
      * @param  list<CutSheetLevelData>  $levels
      * @param  list<CutSheetStepData>  $steps  in the order of work
      * @param  string  $why  why in this order
@@ -48,9 +50,7 @@ final readonly class CutSheetData
         public string $card_foundation,
         public string $pattern,
         public string $house,
-        public ?string $view,
-        public ?string $fit,
-        public ?string $cup,
+        public array $cut_from,
         public string $headline,
         public array $levels,
         public array $steps,
@@ -87,9 +87,7 @@ final readonly class CutSheetData
             card_foundation: $paper->make->card->foundation,
             pattern: $paper->make->pattern->name,
             house: $paper->make->pattern->house,
-            view: $choices->view,
-            fit: $choices->fit,
-            cup: $plan->cup?->letter,
+            cut_from: CutFrom::words($plan),
             headline: $sheet->headline,
             levels: array_map(CutSheetLevelData::of(...), $sheet->levels),
             steps: array_map(static fn (Step $step): CutSheetStepData => CutSheetStepData::of($step, $plan), $sheet->work->steps),

@@ -9,6 +9,8 @@ use App\Paper\MakePaper;
 use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Headline;
 use Underbolt\Advice\OwnedWay;
+use Underbolt\Advice\RoomForOneSize;
+use Underbolt\CutSheet\CutFrom;
 use Underbolt\Planning\Choosing\Alternative;
 use Underbolt\Planning\LevelPlan;
 use Underbolt\Planning\Plan;
@@ -23,6 +25,8 @@ final readonly class PlanData
 {
     /**
      * @param  string  $details  steps and cautions, counted
+     * @param  list<string>  $cut_from  which of the pattern's sheets, in words such as `cup C`, `view B`; none where there is one of each
+     * @param  ?string  $roomy_in  the size that would serve all the way, where the garment is loose enough for it
      * @param  list<string>  $waits_for  levels that are not measured yet
      * @param  list<string>  $sizes  in play, smallest first
      * @param  list<string>  $short_sizes  the same where there is little room
@@ -43,6 +47,8 @@ final readonly class PlanData
     public function __construct(
         public string $headline,
         public string $details,
+        public array $cut_from,
+        public ?string $roomy_in,
         public array $waits_for,
         public array $sizes,
         public array $short_sizes,
@@ -88,11 +94,14 @@ final readonly class PlanData
         $stations = StationTableData::of($ownLines === null ? $work->line : ToldLine::of($plan, $plan->stationTable()), $plan);
         $owned = OwnedWay::of($plan);
         $buy = ToBuy::of($plan);
+        $roomy = RoomForOneSize::in($plan);
         $steps = array_map(static fn ($step): ?StepData => $step === null ? null : StepData::of($step), $plan->steps);
 
         return new self(
             headline: Headline::of($plan),
             details: Headline::details($plan),
+            cut_from: CutFrom::words($plan),
+            roomy_in: $roomy === null ? null : $plan->nameOf($roomy),
             waits_for: $plan->waitsFor(),
             sizes: array_map($plan->nameOf(...), $plan->inPlay->sizes),
             short_sizes: array_map($plan->make->pattern->shortNameOf(...), $plan->inPlay->sizes),
