@@ -30,7 +30,7 @@ final class ToileAdvice
         $linings = array_filter($pieces, static fn (Piece $piece): bool => $piece->layer === Layer::Lining);
         $curved = array_filter($pieces, static fn (Piece $piece): bool => $piece->layer->isCloth() && ($piece->has(SeamKind::Neck) || $piece->has(SeamKind::Armhole)));
 
-        return ($linings === [] ? '' : ' Or cut and tack the lining first: it is the toile, and stays in.').($curved === [] ? '' : ' Stay-stitch neck and armholes before you try on anything in cloth.');
+        return ($linings === [] ? '' : ' Or cut and tack the lining first: it is the toile, and stays in.').($curved === [] ? '' : ' Staystitch neck and armholes before you try on anything in cloth.');
     }
 
     /** @param  list<Caution>  $cautions  of the plan */

@@ -25,8 +25,9 @@ final readonly class CardCheck
      * @param  array<string, Readings>  $readings  by point
      * @param  ?Body  $before  the card before this one on the same foundation
      * @param  Unit  $unit  the unit the sentences speak in
+     * @param  bool  $roundABoard  whether a hip was measured round a board held against the tummy
      */
-    public function __construct(private array $readings, private ?Body $before, private Unit $unit)
+    public function __construct(private array $readings, private ?Body $before, private Unit $unit, private bool $roundABoard = false)
     {
     }
 
@@ -48,13 +49,18 @@ final readonly class CardCheck
     {
         $measure = $readings->measureOf($guide->point);
         $found = [self::likelySlip($guide, $measure)];
+        // With the board and without it a hip is two figures, both right.
+        $isBoarded = $guide->point === Point::Hip && $this->roundABoard;
         if ($readings->perhapsAtTwoPlaces($guide->point)) {
-            $found[] = new CardWarning(
+            $which = $readings->perhapsTrouserLine($guide->point)
+                ? "{$this->say($readings->largest())} is probably the trouser line"
+                : 'were they taken at two places?';
+            $found[] = $isBoarded ? null : new CardWarning(
                 CardWarningCode::TwoPlaces,
                 $guide->point,
-                "The readings are {$this->say($readings->spread())} apart: were they taken at two places? Pick the one that counts.",
+                "The readings are {$this->say($readings->spread())} apart: {$which}".($readings->perhapsTrouserLine($guide->point) ? '. ' : ' ').'Pick the one that counts.',
             );
-        } elseif (self::cm(self::APART_CM)->isLessThan($readings->spread())) {
+        } elseif (! $isBoarded && self::cm(self::APART_CM)->isLessThan($readings->spread())) {
             $found[] = new CardWarning(
                 CardWarningCode::ReadingsApart,
                 $guide->point,

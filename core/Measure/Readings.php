@@ -10,6 +10,9 @@ final readonly class Readings
     /** More tries at one point than anyone takes. */
     public const MOST_TRIES = 9;
 
+    /** A waist and a trouser line lie no further apart: 8 cm (common practice, no published source). */
+    private const TROUSER_LINE_NM = 80_000_000;
+
     /** Tries at a hunted point further apart than this were perhaps taken at two places: 3 cm (common practice, no published source). */
     private const TWO_PLACES_NM = 30_000_000;
 
@@ -55,6 +58,12 @@ final readonly class Readings
     public function perhapsAtTwoPlaces(Point $point): bool
     {
         return self::hunted($point) !== null && $this->spread()->nanometres > self::TWO_PLACES_NM;
+    }
+
+    /** Whether they are a natural waist and a trouser line, 3 to 8 cm lower round the body (common practice, no published source). */
+    public function perhapsTrouserLine(Point $point): bool
+    {
+        return $point === Point::Waist && $this->perhapsAtTwoPlaces($point) && $this->spread()->nanometres <= self::TROUSER_LINE_NM;
     }
 
     public function count(): int
@@ -108,7 +117,7 @@ final readonly class Readings
         return array_reduce($this->tries, static fn (Length $least, Length $try): Length => $least->shorter($try), $this->tries[0]);
     }
 
-    private function largest(): Length
+    public function largest(): Length
     {
         return array_reduce($this->tries, static fn (Length $most, Length $try): Length => $most->longer($try), $this->tries[0]);
     }

@@ -24,8 +24,8 @@ enum Trial: string
     {
         return match ($this) {
             self::Tissue => 'Pin the pieces wrong sides together on their stitching lines, allowances outside, and hold them to one half of the body.',
-            self::Toile => 'Cut the part that matters in cheap cloth of the same weight, stay-stitch neck and armholes, tack it, and try it on over what is worn underneath.',
-            self::Lining => 'Cut the lining by the line before the cloth, stay-stitch neck and armholes and tack it: it is the toile, and stays in the garment.',
+            self::Toile => 'Cut the part that matters in cheap cloth of the same weight, staystitch neck and armholes, tack it, and try it on over what is worn underneath.',
+            self::Lining => 'Cut the lining by the line before the cloth, staystitch neck and armholes and tack it: it is the toile, and stays in the garment.',
         };
     }
 

@@ -1,4 +1,5 @@
 @use('Underbolt\Measure\DressStand')
+@use('Underbolt\Measure\Point')
 <!doctype html>
 <html lang="en">
 <head>
@@ -28,7 +29,7 @@
 @foreach ($guides as $guide)
     <tr>
         <td style="width: 12mm"><img class="stand" alt="" src="data:image/svg+xml;base64,{{ base64_encode(view('stand', ['stand' => DressStand::with($guide->tape), 'width' => DressStand::WIDTH, 'height' => DressStand::HEIGHT])->render()) }}"></td>
-        <td><b>{{ $guide->name }}</b><br>{{ $guide->where }} {{ $guide->mistake }}</td>
+        <td><b>{{ $guide->name }}</b><br>{{ $guide->where }} {{ $guide->mistake }}@if ($guide->point === Point::Hip) <br>☐ round a board held upright against the tummy @endif</td>
         <td style="width: 24mm"><div class="box"></div></td>
         <td style="width: 24mm"><div class="box"></div></td>
     </tr>

@@ -141,7 +141,7 @@ test('a card with hunting readings is what was typed, each where it was typed', 
     $page->until(fn (): bool => ! str_contains($page->text('.point-list'), '…'), 'all is on the card');
     $list = $page->text('.point-list');
     expect($list)->toContain('Waist ? 76.5 cm')->toContain("{$next} 88 cm")->toContain('101.5 cm');
-    $page->goTo('Waist')->sees('smallest of 3')->sees('5.5 cm apart: were they taken at two places?');
+    $page->goTo('Waist')->sees('smallest of 3')->sees('5.5 cm apart: 82 cm is probably the trouser line');
     $fields = fn (): array => $page->driver->executeScript('return [...document.querySelectorAll(".point-panel input")].map(({ value }) => value)');
     expect($fields())->toBe(['82', '77', '76.5']);
     $page->find('[aria-label="let reading 2 count"]')->click();

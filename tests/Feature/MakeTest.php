@@ -23,7 +23,7 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
             '10 all the way, with 5 cm added for the bust, the waist let out 2 cm and the hip let out 1.5 cm.',
             '12, 20, 16.',
             '16 all the way, 18 in front and 14 at the back of the bust and waist.',
-            '16, 20, 20: the waist let out 4 cm.',
+            '16, 20, 20: the waist and hip let out 4 cm.',
             // Those that were worn already.
             '12 all the way.',
             '12, 20, 16.',

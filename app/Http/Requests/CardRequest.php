@@ -16,6 +16,7 @@ use Underbolt\Measure\PointSet;
     new OA\Property(property: 'taken_on', type: 'string', format: 'date'),
     new OA\Property(property: 'foundation', description: 'what was worn underneath', type: 'string'),
     new OA\Property(property: 'measured_by', description: 'who held the tape; as it was where it is left out', type: 'string', nullable: true),
+    new OA\Property(property: 'round_a_board', description: 'whether the hip was measured round a board held against the tummy; as it was where it is left out', type: 'boolean'),
 ])]
 final class CardRequest extends FormRequest
 {
@@ -27,6 +28,7 @@ final class CardRequest extends FormRequest
             'version' => ['required', 'integer'],
             'point_set' => ['required', Rule::enum(PointSet::class)],
             'foundation' => ['present', 'nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],
+            'round_a_board' => ['sometimes', 'boolean'],
             'measured_by' => ['sometimes', 'nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],
         ];
     }
@@ -37,7 +39,7 @@ final class CardRequest extends FormRequest
         return ['taken_on.before_or_equal' => 'No card is taken in the future: give the day it was measured.'];
     }
 
-    /** @return array{taken_on: string, foundation: string, point_set: string, measured_by?: string} */
+    /** @return array{taken_on: string, foundation: string, point_set: string, measured_by?: string, round_a_board?: bool} */
     public function card(): array
     {
         return [
@@ -45,6 +47,7 @@ final class CardRequest extends FormRequest
             'foundation' => $this->string('foundation')->toString(),
             'point_set' => $this->string('point_set')->toString(),
             ...($this->has('measured_by') ? ['measured_by' => $this->string('measured_by')->toString()] : []),
+            ...($this->has('round_a_board') ? ['round_a_board' => $this->boolean('round_a_board')] : []),
         ];
     }
 }

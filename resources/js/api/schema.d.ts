@@ -1624,6 +1624,8 @@ export interface components {
             measured_by: string;
             /** @enum {string} */
             point_set: "three" | "dress" | "skirt" | "trousers" | "everything";
+            /** @description whether the hip was measured round a board held against the tummy */
+            round_a_board: boolean;
             readings: components["schemas"]["ReadingData"][];
             measures: components["schemas"]["MeasureData"][];
             findings: components["schemas"]["CardWarningData"][];
@@ -1640,6 +1642,8 @@ export interface components {
             foundation: string;
             /** @description who held the tape; as it was where it is left out */
             measured_by?: string | null;
+            /** @description whether the hip was measured round a board held against the tummy; as it was where it is left out */
+            round_a_board?: boolean;
         };
         CardSummary: {
             id: number;

@@ -203,6 +203,7 @@ useShortcuts([
                 @pick="(attempt) => pick(point!.code, attempt)"
                 @take-theirs="(attempt) => forget(point!.code, attempt)"
                 @answer="answer"
+                @board="changeHead({ round_a_board: $event })"
                 @take-over="(other) => takeOver(point!.code, other)"
             />
             <Button class="onwards" label="Next point" @click="next" />

@@ -27,6 +27,7 @@ const emit = defineEmits<{
     takeOver: [card: number];
     takeTheirs: [attempt: number];
     pick: [attempt: number];
+    board: [round: boolean];
 }>();
 
 /** More tries than anyone takes. */
@@ -154,6 +155,14 @@ async function onceMore(): Promise<void> {
                     take over <Measure :nm="one.nm" /> of {{ cardWords(one.card) }}
                 </button>
             </p>
+            <label v-if="point.code === 'hip'" class="board">
+                <input
+                    type="checkbox"
+                    :checked="card.round_a_board"
+                    @change="emit('board', ($event.target as HTMLInputElement).checked)"
+                />
+                round a board held upright against the tummy
+            </label>
             <p v-if="said" class="fault" role="alert">{{ said }}</p>
             <WarningList
                 v-if="!isOnTheWay"

@@ -4,7 +4,7 @@ import type { Card, Unit } from '../api/types';
 import { inTurn } from '../state/queue';
 
 /** What is said of a card beside its figures. */
-export type CardHead = Pick<Card, 'taken_on' | 'foundation' | 'measured_by' | 'point_set'>;
+export type CardHead = Pick<Card, 'taken_on' | 'foundation' | 'measured_by' | 'point_set' | 'round_a_board'>;
 
 /** How often a change is made again on a newer sight of the card. */
 const TRIES = 3;
@@ -139,8 +139,8 @@ export function useCard(server: CardServer) {
     }
 
     const changeHead = (part: Partial<CardHead>): Promise<void> =>
-        change(({ taken_on, foundation, measured_by, point_set, version }) =>
-            server.change({ taken_on, foundation, measured_by, point_set, ...part }, version),
+        change(({ taken_on, foundation, measured_by, point_set, round_a_board, version }) =>
+            server.change({ taken_on, foundation, measured_by, point_set, round_a_board, ...part }, version),
         );
     const answer = (key: string, so: boolean): Promise<void> =>
         change(({ version }) => server.answer(key, so, version));

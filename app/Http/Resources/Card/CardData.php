@@ -17,6 +17,7 @@ final readonly class CardData
     /**
      * @param  ?value-of<Unit>  $unit  figures are typed in; null for the user's own
      * @param  value-of<PointSet>  $point_set
+     * @param  bool  $round_a_board  whether the hip was measured round a board held against the tummy
      * @param  list<ReadingData>  $readings
      * @param  list<MeasureData>  $measures
      * @param  list<CardWarningData>  $findings
@@ -31,6 +32,7 @@ final readonly class CardData
         public string $foundation,
         public string $measured_by,
         public string $point_set,
+        public bool $round_a_board,
         public array $readings,
         public array $measures,
         public array $findings,
@@ -44,7 +46,7 @@ final readonly class CardData
         $card->load('readings', 'wearer');
         $before = $card->before();
         $readings = $card->readingsByPoint();
-        $findings = (new CardCheck($readings, $before?->toBody(), $unit))->findings($card->taken_on, $today);
+        $findings = (new CardCheck($readings, $before?->toBody(), $unit, $card->round_a_board))->findings($card->taken_on, $today);
 
         return new self(
             id: $card->id,
@@ -56,6 +58,7 @@ final readonly class CardData
             foundation: $card->foundation,
             measured_by: $card->measured_by,
             point_set: $card->point_set->value,
+            round_a_board: $card->round_a_board,
             readings: array_values($card->readings->sortBy('attempt')->map(ReadingData::of(...))->all()),
             measures: MeasureData::all($readings),
             findings: array_map(static fn (CardWarning $finding): CardWarningData => CardWarningData::of($finding, $card->answers), $findings),
