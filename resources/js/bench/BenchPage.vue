@@ -193,9 +193,9 @@ useShortcuts([
             </div>
             <PlanHeadline class="told" :plan="shown" />
             <p v-if="plan" class="details">
-                <span v-if="shown && shown.cut_from.length > 0" class="cut-from"
-                    >{{ title(shown.cut_from.join(', ')) }}.</span
-                >
+                <span v-if="shown && shown.cut_from.length > 0"
+                    >Cut from {{ shown.cut_from.join(', ') }}.
+                </span>
                 <span class="told">{{ shown?.details }}</span> <WhyNot :make="make.id" :plan="plan" />
                 <button
                     v-if="!whatIf.isOpen.value"

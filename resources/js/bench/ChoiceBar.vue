@@ -74,7 +74,6 @@ const rows = computed((): ChoiceRow<keyof Choices>[] => {
     row-gap: 18px;
 }
 .asked {
-    flex-basis: 100%;
     display: flex;
     flex-wrap: wrap;
     gap: 0 14px;
