@@ -81,6 +81,18 @@ final class Story
         return $this->sheet;
     }
 
+    /** @return array<string, mixed> what the bench has of it */
+    public function plan(): array
+    {
+        return $this->http->getJson("/api/makes/{$this->make}/plan")->assertOk()->json();
+    }
+
+    /** @return array<string, mixed> what the cut sheet's page has of it */
+    public function page(): array
+    {
+        return $this->http->getJson("/api/makes/{$this->make}/cut-sheet")->assertOk()->json();
+    }
+
     /** @return list<string> the ids of the steps, in order */
     public function steps(): array
     {
@@ -140,7 +152,7 @@ final class Story
     }
 
     /** @return array<string, mixed> a woven dress in six sizes, 8 / 5 / 7 cm of ease drafted in */
-    private static function plain(): array
+    public static function plain(): array
     {
         $row = static fn (float ...$figures): array => array_map(strval(...), $figures);
 

@@ -26,7 +26,11 @@ defineProps<{ rows: PrintedRows[]; unit: Unit }>();
             <table>
                 <tbody>
                     <template v-for="(make, m) in row.of" :key="m">
-                        <tr v-if="make !== null">
+                        <tr v-if="make?.like !== undefined">
+                            <th scope="row" class="letter">{{ 'ABC'[m] }}</th>
+                            <td colspan="20">as {{ 'ABC'[make.like] }}</td>
+                        </tr>
+                        <tr v-else-if="make !== null">
                             <th scope="row" rowspan="2" class="letter">{{ 'ABC'[m] }}</th>
                             <th
                                 v-for="cell in make.cells"
@@ -38,7 +42,7 @@ defineProps<{ rows: PrintedRows[]; unit: Unit }>();
                                 }}<span v-if="cell.isCut" class="sr-only">, the size that is cut</span>
                             </th>
                         </tr>
-                        <tr v-if="make !== null" class="figures">
+                        <tr v-if="make !== null && make.like === undefined" class="figures">
                             <td
                                 v-for="cell in make.cells"
                                 :key="cell.size"
@@ -48,7 +52,7 @@ defineProps<{ rows: PrintedRows[]; unit: Unit }>();
                                 }}<span v-if="cell.isChart" class="sr-only">, what the chart says</span>
                             </td>
                         </tr>
-                        <tr v-else>
+                        <tr v-if="make === null">
                             <th scope="row" class="letter">{{ 'ABC'[m] }}</th>
                             <td colspan="20">prints no such row</td>
                         </tr>

@@ -9,6 +9,7 @@ import Crumbs from '../ui/Crumbs.vue';
 import CompareCharts from './CompareCharts.vue';
 import CompareLines from './CompareLines.vue';
 import { compared, printedRows } from './compare';
+import { judged } from './judged';
 
 /** Two or three makes side by side. */
 const props = defineProps<{ makes: number[] }>();
@@ -54,6 +55,7 @@ const printed = computed(() =>
         session.unit,
     ),
 );
+const comesTo = computed(() => judged(benches.value, session.unit));
 const differing = computed(() => rows.value.filter(({ differs }) => differs).length);
 const plans = computed(() => benches.value.flatMap(({ plan }) => (plan === null ? [] : [plan])) as Plan[]);
 const nameOf = ({ make }: Bench): string => `${make.wearer}, ${make.name || make.pattern}`;
@@ -116,6 +118,7 @@ async function undo(): Promise<void> {
                       : `They differ in ${differing === 1 ? 'one thing' : `${differing} things`}.`
             }}
         </h1>
+        <p v-for="sentence in comesTo" :key="sentence" class="comes-to">{{ sentence }}</p>
         <p v-if="refused" class="fault" role="alert">
             {{ refused.message }} <RouterLink :to="{ name: 'workroom' }">To the workroom</RouterLink>
         </p>
@@ -191,6 +194,10 @@ async function undo(): Promise<void> {
     max-width: 1400px;
     margin: 14px auto 60px;
     padding: 0 24px;
+}
+.comes-to {
+    margin: 0;
+    font-size: 16px;
 }
 .columns {
     display: grid;

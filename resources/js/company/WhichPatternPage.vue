@@ -45,6 +45,14 @@ async function begin(row: CompanyRow): Promise<void> {
     }
     busy.value = false;
 }
+/** How much there is to do, beside the others. */
+function ranks(row: CompanyRow): string {
+    const costs = (page.value?.rows ?? []).flatMap(({ cost }) => (cost === null || cost === 0 ? [] : [cost]));
+    if (row.cost === null) return '–';
+    if (row.cost === 0) return 'nothing to change';
+    if (row.cost === Math.min(...costs)) return 'least work';
+    return row.cost === Math.max(...costs) ? 'most work' : 'more work';
+}
 /** What costs nothing needs no line. */
 const reasons = (row: CompanyRow) => row.receipt.filter(({ cost }) => cost > 0);
 </script>
@@ -65,8 +73,8 @@ const reasons = (row: CompanyRow) => row.receipt.filter(({ cost }) => cost > 0);
             }}
         </h1>
         <p class="hint">
-            Ranked by what the sizes cost, in fit and work together: less is better. A skirt has fewer places
-            to cost anything than a dress.
+            The one with least to fit and to redraw comes first. A skirt has fewer places where anything can
+            be off than a dress.
         </p>
         <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
         <p v-if="page.rows.length === 0">
@@ -75,10 +83,7 @@ const reasons = (row: CompanyRow) => row.receipt.filter(({ cost }) => cost > 0);
         <ol v-else class="ranked">
             <li v-for="row in page.rows" :key="row.pattern_id" :data-pattern="row.pattern">
                 <p class="cost">
-                    <template v-if="row.cost !== null"
-                        ><b>{{ row.cost.toFixed(1) }}</b> <small>cost</small></template
-                    >
-                    <template v-else>–</template>
+                    <b>{{ ranks(row) }}</b>
                 </p>
                 <div>
                     <h2>
@@ -90,12 +95,12 @@ const reasons = (row: CompanyRow) => row.receipt.filter(({ cost }) => cost > 0);
                     <template v-if="row.headline">
                         <p class="says">{{ row.headline }}</p>
                         <p v-if="row.by_finished">By the finished garment: {{ row.by_finished }}.</p>
-                        <p v-if="reasons(row).length > 0" class="what">
+                        <details v-if="reasons(row).length > 0" class="what">
+                            <summary>Why it stands here</summary>
                             <span v-for="line in reasons(row)" :key="line.what" class="reason"
                                 >{{ title(line.what) }} ({{ line.cost.toFixed(1) }})</span
                             >
-                        </p>
-                        <p v-else class="what">Nothing to fit and nothing to blend.</p>
+                        </details>
                         <p v-if="row.to_get.length > 0">
                             <b>To get:</b> {{ row.to_get.join(' and ') }};
                             {{

@@ -347,6 +347,14 @@ describe('makes side by side', () => {
         expect(rows[1]?.of[0]?.cells.map(({ says }) => says)).toEqual(['85']);
     });
 
+    it('show a chart that is printed twice alike once', () => {
+        const rows = printedRows([plan('14', 1), plan('14', 1)], 'cm');
+        expect(rows.map(({ of }) => of[1])).toEqual([
+            { cells: [], like: 0 },
+            { cells: [], like: 0 },
+        ]);
+    });
+
     it('tell their cautions as a list', () => {
         const warned = { ...plan('12', 1), cautions: [{ text: 'One.' }, { text: 'Two.' }] } as Plan;
         const found = compared([bench('Ana', warned), bench('Bea', plan('12', 1))], 'cm');

@@ -18,6 +18,8 @@ export interface Comparison {
 /** One printed row of a make's chart, size by size. */
 export interface PrintedRow {
     cells: { size: string; says: string; isChart: boolean; isCut: boolean }[];
+    /** Of which make it is the same, where it is. */
+    like?: number;
 }
 
 export interface PrintedRows {
@@ -33,9 +35,21 @@ export function printedRows(plans: readonly (Plan | null)[], unit: Unit): Printe
         (['chart', 'finished'] as const).flatMap((kind) => {
             const of = plans.map((plan) => rowOf(plan, name, kind, say));
             const what = kind === 'chart' ? `${name}, body chart` : `${name}, finished`;
-            return of.every((row) => row === null) ? [] : [{ what, of }];
+            return of.every((row) => row === null)
+                ? []
+                : [{ what, of: of.map((row, at) => shownOnce(of, row, at)) }];
         }),
     );
+}
+
+/** One that is printed like another above it, and comes to the same, is not shown again. */
+function shownOnce(
+    of: readonly (PrintedRow | null)[],
+    row: PrintedRow | null,
+    at: number,
+): PrintedRow | null {
+    const same = of.findIndex((one) => one !== null && JSON.stringify(one) === JSON.stringify(row));
+    return row !== null && same < at ? { cells: [], like: same } : row;
 }
 
 function rowOf(
@@ -109,6 +123,14 @@ export function compared(benches: readonly Bench[], unit: Unit): Comparison[] {
                 planned((plan) => length(level(plan, name)?.as_cut_nm)),
             ),
             ...row(
+                `${name}, at the centre back`,
+                planned((plan) => takenIn(level(plan, name)?.centre_back_nm, unit)),
+            ),
+            ...row(
+                `${name}, at each side edge`,
+                planned((plan) => takenIn(level(plan, name)?.per_edge_nm, unit)),
+            ),
+            ...row(
                 `${name}, room in it`,
                 planned((plan) => length(level(plan, name)?.ease_as_cut_nm, true)),
             ),
@@ -148,6 +170,11 @@ export function compared(benches: readonly Bench[], unit: Unit): Comparison[] {
 function changeOf(nm: number | null, unit: Unit): string | null {
     if (nm === null) return null;
     return nm === 0 ? 'as printed' : `${nm > 0 ? 'lengthen' : 'shorten'} ${figureText(Math.abs(nm), unit)}`;
+}
+
+function takenIn(nm: number | null | undefined, unit: Unit): string | null {
+    if (nm === null || nm === undefined || nm === 0) return null;
+    return `${figureText(Math.abs(nm), unit)} ${nm > 0 ? 'in' : 'out'}`;
 }
 
 function choicesWords(choices: Choices): string {

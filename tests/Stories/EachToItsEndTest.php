@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Story;
+
+/*
+ * What each of the ways of working lacked at its end, once the size is chosen: told on the sheet, with figures worked by hand. The plain
+ * dress is that of the stories.
+ */
+
+beforeEach(fn () => $this->actingAs(someone()));
+
+const FITS = ['full_bust' => '92', 'waist' => '74', 'hip' => '99'];
+
+/** @return array<string, float> what the tape is held against, by its words, in centimetres */
+function heldAgainst(Story $story): array
+{
+    return array_map(floatval(...), array_column($story->sheet()['checks'], 'length', 'what'));
+}
+
+/** @return list<string> */
+function missedOn(Story $story): array
+{
+    return array_column($story->sheet()['missing'], 'field');
+}
+
+test('1: a measured arm asks for the sleeve laid flat; with it the sleeve is let out', function (): void {
+    // 36 wide less two allowances of 1.5 is 33; an arm of 32 wants 35: 2 more, 1 at each edge.
+    $pieces = [['name' => 'front'], ['name' => 'back'], ['name' => 'sleeve']];
+    $asked = Story::begin($this, FITS + ['bicep' => '32'], ['pieces' => $pieces]);
+    expect(missedOn($asked))->toContain('pattern.flat_checks.bicep')->and($asked->steps())->not->toContain('sleeve-width');
+    $told = $asked->from(['pieces' => $pieces, 'seam' => Story::plain()['seam'] + ['seam_allowance' => '1.5'], 'flat_checks' => ['bicep' => ['size' => '12', 'panels' => [['name' => 'sleeve', 'width' => '36', 'times' => 1, 'allowances' => 2]]]]]);
+    expect(missedOn($told))->not->toContain('pattern.flat_checks.bicep')
+        ->and($told->applies('sleeve-width'))->toBe(['sleeve sleeve_seam bicep 1 after trace'])
+        ->and($told->step('sleeve-width')['text'])->toContain('towards the lower end of the seam on line 12');
+});
+
+test('1: a tummy that is typed is answered; a waist that is declined is marked', function (): void {
+    // 79 at the waist and 106 at the hip, half way down (10 of 20): 92.5.
+    $story = Story::begin($this, FITS + ['tummy' => '81', 'waist_to_tummy' => '10', 'underarm_to_waist' => '22'])->choose(['lengths' => ['above_waist' => '0']]);
+    expect(heldAgainst($story)['round the garment at the tummy, for 81 cm of body'] ?? null)->toBe(92.5)
+        ->and($story->step('trace')['text'])->toContain("Mark the wearer's own waist 2 cm below the paper's waist");
+});
+
+test('1: a short sleeve that is to be long has its step; one with a cuff is cut twice', function (): void {
+    $seam = ['sleeve_length' => '36'] + Story::plain()['seam'];
+    $body = FITS + ['sleeve_length' => '60'];
+    $short = Story::begin($this, $body, ['pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'sleeve']], 'seam' => $seam]);
+    expect($short->applies('length-sleeve'))->toBe(['sleeve hem sleeve 24 after trace'])->and($short->step('length-sleeve')['text'])->toContain('draw both edges straight on');
+    $cuffed = $short->from(['pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'sleeve'], ['name' => 'cuff']], 'seam' => $seam]);
+    expect($cuffed->step('length-sleeve')['text'])->toContain('split it over two lines');
+});
+
+test('2: the lines of the view are traced', function (): void {
+    $story = Story::begin($this, FITS, ['views' => ['A', 'B']])->choose(['view' => 'B']);
+    expect($story->step('trace')['text'])->toContain('those of view B');
+});
+
+test('3: paper is cut between the marks that stand farthest apart, and what hangs below goes with it', function (): void {
+    // Notch 4 below the underarm: the 16 from there to the waist are the wider gap. The slit begins 12 below the hip.
+    $places = [['name' => 'bust notch', 'level' => 'bust', 'below' => '4'], ['name' => 'slit', 'level' => 'hip', 'below' => '12', 'pieces' => ['back']]];
+    $story = Story::begin($this, FITS + ['underarm_to_waist' => '22', 'waist_to_hem' => '64'], ['places' => $places, 'seam' => ['hem_allowance' => '3'] + Story::plain()['seam'], 'notions' => [['name' => 'zip', 'by_size' => array_fill(0, 6, '55 cm')]]]);
+    expect($story->step('length-above_waist')['text'])->toContain('half way between bust notch and waist')->toContain('gets 2 cm longer: is your zip?')->toContain('slit (back): goes 2 cm down')
+        ->and($story->step('length-hem')['text'])->toContain('cut across half way between hip and slit');
+});
+
+test('4: a reason at a free level orders nothing', function (): void {
+    $story = Story::begin($this, ['waist' => '75'] + FITS, ['levels' => ['waist' => 'free']]);
+    $whys = array_column($story->plan()['levels'][1]['opinions'], 'why', 'school');
+    expect($whys['drafted'])->toContain('1 cm too little')->not->toContain('let out')->and($story->steps())->toBe(['trace']);
+});
+
+test('5: with room three times the least nobody blends: one size is offered, and taken it is one', function (): void {
+    $loose = ['full_bust' => ['110', '114', '118', '122', '126', '131'], 'waist' => ['100', '104', '108', '112', '116', '121'], 'hip' => ['112', '116', '120', '124', '128', '133']];
+    $story = Story::begin($this, ['full_bust' => '92', 'waist' => '79', 'hip' => '103'], ['finished' => $loose])->choose(['ease' => 'chart', 'pick' => 'level']);
+    expect($story->plan()['roomy_in'])->not->toBeNull()->and($story->steps())->toContain('draw');
+    $size = $story->plan()['roomy_in'];
+    expect($story->choose(['sizes' => array_fill_keys(['bust', 'waist', 'hip'], $size)])->steps())->not->toContain('draw')
+        ->and($story->plan()['roomy_in'])->toBeNull()
+        ->and(Story::begin($this, ['waist' => '79'] + FITS)->plan()['roomy_in'])->toBeNull();
+});
+
+test('7: a narrower seam is told as an allowance; anything in cloth is staystitched, and a lining is the toile', function (): void {
+    // 1.5 less 0.3.
+    $story = Story::begin($this, FITS, ['pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'front lining'], ['name' => 'back lining']], 'seam' => ['seam_allowance' => '1.5'] + Story::plain()['seam']])
+        ->found([['place' => 'waist', 'what' => 'narrower', 'amount' => '0.3', 'tracing' => 2]]);
+    expect($story->step('finding-waist-narrower-both-2')['text'])->toContain('at 1.2 cm instead of 1.5 cm')
+        ->and($story->page()['toile'])->toContain('tack the lining first')->toContain('Staystitch neck and armholes');
+});
+
+test('8: cup, range and view say which sheets are the right ones, on bench and sheet alike', function (): void {
+    $story = Story::begin($this, ['high_bust' => '85'] + FITS, [
+        'views' => ['A', 'B'], 'cups' => ['measure' => 'high_bust_difference', 'finished' => ['C' => ['95', '99', '103', '107', '111', '116']]],
+        'ranges' => [['name' => 'Misses 8 to 12', 'sizes' => ['8', '10', '12']], ['name' => 'Misses 14 to 18', 'sizes' => ['14', '16', '18']]],
+    ])->choose(['view' => 'B', 'lead' => 'cup']);
+    expect($story->plan()['cut_from'])->toBe(['cup C', 'Misses 8 to 12', 'view B'])->and($story->page()['cut_from'])->toBe($story->plan()['cut_from']);
+});
