@@ -17,6 +17,7 @@ use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Paper\Range;
 use Underbolt\Refusal;
+use Underbolt\Work\Purchase;
 use Underbolt\Work\ShoppingNeed;
 
 /** A company sheet as lines of text: what a spreadsheet, a CSV file and the printed page have in common. */
@@ -103,8 +104,16 @@ final readonly class CompanyTable
             $sure === null ? '' : str_replace('_', ' ', $sure->sure->value),
             $age,
             implode(', ', array_map(static fn (Range $range): string => $range->owned ? $range->name : "{$range->name} (to get)", $row->planned->envelopes)),
-            implode('; ', array_map(static fn (ShoppingNeed $need): string => self::need($need, $unit), $row->planned->needs)),
+            implode('; ', array_map(static fn (Purchase $one): string => self::purchase($one, $unit), Purchase::all($row->planned->needs))),
         ];
+    }
+
+    /** A cloth is bought in one of its widths. */
+    private static function purchase(Purchase $one, Unit $unit): string
+    {
+        $ways = implode(' or ', array_map(static fn (ShoppingNeed $need): string => self::need($need, $unit), $one->ways));
+
+        return count($one->ways) > 1 ? "one of these widths: {$ways}" : $ways;
     }
 
     private static function need(ShoppingNeed $need, Unit $unit): string

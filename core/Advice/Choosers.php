@@ -72,7 +72,7 @@ final readonly class Choosers
 
         return match (true) {
             $between !== [] => null,
-            in_array(EaseSchool::Chart, $schools, true) => 'none lies between',
+            in_array(EaseSchool::Chart, $schools, true) => 'each measure is on a size',
             default => 'ease takes the nearest',
         };
     }

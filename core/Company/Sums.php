@@ -37,7 +37,7 @@ final readonly class Sums
         $notions = array_filter($needs, static fn (ShoppingNeed $need): bool => ! $isCloth($need));
 
         return new self(
-            planned: count($rows),
+            planned: count(array_filter($rows, static fn (Row $row): bool => $row->plan->waitsFor() === [])),
             sizes: self::sizes($rows),
             envelopes: self::envelopes($rows),
             cloth: self::cloth(array_filter($needs, $isCloth)),

@@ -165,7 +165,7 @@
 <p>Not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.</p>
 @endif
 @foreach ($sheet->missing as $one)
-<p class="small">The pattern’s {{ $one->words() }} is not known yet: for {{ $one->whatFor }}.</p>
+<p class="small">{{ $one->asked() }} is not known yet: for {{ $one->whatFor }}.</p>
 @endforeach
 
 @if ($sheet->cautions !== [])

@@ -76,7 +76,7 @@ test('the head comes first and the sums last, which are those of the rows', func
         ->and(count($lines[0]['head']['wearers']))->toBe(count($rows))
         ->and(array_column($rows, 'wearer'))->toBe(collect($rows)->pluck('wearer')->sort()->values()->all());
     $sums = $lines[count($lines) - 1]['sums'];
-    expect($sums['planned'])->toBe(count($planned))
+    expect($sums['planned'])->toBe(count(array_filter($planned, static fn (array $row): bool => ! str_contains($row['headline'], 'waits for'))))
         ->and(array_sum(array_column($sums['sizes'], 'waist')))->toBe(count(array_filter($planned, static fn (array $row): bool => in_array('waist', array_column($row['sizes'], 'level'), true))))
         ->and(array_sum(array_column($sums['envelopes'], 'wearers')))->toBe(array_sum(array_map(static fn (array $row): int => count($row['envelopes']), $rows)));
     // By hand: what every row needs of one cloth in one width.

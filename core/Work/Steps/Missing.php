@@ -6,6 +6,8 @@ namespace Underbolt\Work\Steps;
 
 use Underbolt\Measure\Point;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Cloth\FabricKind;
+use Underbolt\Pattern\Cloth\RecommendedCloths;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Planning\Plan;
@@ -24,10 +26,10 @@ final readonly class Missing
         $hasBust = array_key_exists(Level::Bust->value, $plan->levels);
         $lacks = [];
         if ($hasBust && $seam->underarmToWaist === null) {
-            $lacks[] = new self('pattern.seam.underarm_to_waist', 'stations');
+            $lacks[] = new self('pattern.seam.underarm_to_waist', 'marks all the way down');
         }
         if ($seam->waistToHip === null) {
-            $lacks[] = new self('pattern.seam.waist_to_hip', 'stations');
+            $lacks[] = new self('pattern.seam.waist_to_hip', 'marks all the way down');
         }
 
         return $lacks;
@@ -37,9 +39,18 @@ final readonly class Missing
     public static function of(Plan $plan): array
     {
         $seam = $plan->seam;
-        $hem = $seam->hipToHem === null && $seam->waistToHemEdge === null ? [new self('pattern.seam.hip_to_hem', 'stations down to the hem')] : [];
+        $hem = $seam->hipToHem === null && $seam->waistToHemEdge === null ? [new self('pattern.seam.hip_to_hem', 'marks down to the hem')] : [];
 
-        return [...self::forStations($plan), ...$hem, ...self::sleeve($plan)];
+        return [...self::forStations($plan), ...$hem, ...self::sleeve($plan), ...self::stretch($plan)];
+    }
+
+    /** @return list<self> how far the knit of the make stretches, where the pattern says how far it has to */
+    private static function stretch(Plan $plan): array
+    {
+        $said = RecommendedCloths::of($plan->make->pattern->notes->cloths);
+        $isAsked = $plan->make->pattern->fabric->kind === FabricKind::Knit && ($said->leastPercent !== null || $said->mostPercent !== null);
+
+        return $isAsked && $plan->make->cloth?->stretchPercent() === null ? [new self('cloth.stretch_to', 'whether this knit is the one that the pattern recommends')] : [];
     }
 
     /** @return list<self> one sleeve laid flat, where the arm is measured and nothing printed tells whether it goes round */
@@ -54,6 +65,16 @@ final readonly class Missing
     /** Such as `underarm to waist`. */
     public function words(): string
     {
-        return $this->field === 'pattern.flat_checks.bicep' ? 'the sleeve laid flat at its underarm' : str_replace('_', ' ', (string) preg_replace('/^.*\./', '', $this->field));
+        return str_replace('_', ' ', (string) preg_replace('/^.*\./', '', $this->field));
+    }
+
+    /** What is asked for, as it is called where it is typed. */
+    public function asked(): string
+    {
+        return match ($this->field) {
+            'pattern.flat_checks.bicep' => 'The sleeve laid flat at its underarm',
+            'cloth.stretch_to' => 'How far the cloth stretches',
+            default => "The pattern’s {$this->words()}",
+        };
     }
 }

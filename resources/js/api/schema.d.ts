@@ -2926,7 +2926,7 @@ export interface components {
         /** @description a figure that is missed, and what it would give */
         MissingData: {
             field: string;
-            words: string;
+            asked: string;
             what_for: string;
         };
         /** @description how many need something */

@@ -184,7 +184,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
                     <template v-if="sheet.missing.length > 0">
                         <h2>Not known yet</h2>
                         <p v-for="one in sheet.missing" :key="one.field">
-                            The pattern’s {{ one.words }}: for {{ one.what_for }}.
+                            {{ one.asked }}: for {{ one.what_for }}.
                         </p>
                     </template>
                     <h2>Try first</h2>

@@ -24,10 +24,10 @@ it('a choice in a sentence shows its answer and tells another', async () => {
 });
 
 it('its note belongs to it: why it has no effect, or its fault, which goes first', () => {
-    const idle = choice({ idle: 'none lies between' });
-    expect(words(idle.get('small'))).toBe('no effect: none lies between');
+    const idle = choice({ idle: 'each measure is on a size' });
+    expect(words(idle.get('small'))).toBe('no effect: each measure is on a size');
     expect(idle.get('select').attributes('aria-describedby')).toBe(idle.get('small').attributes('id'));
-    const faulty = choice({ idle: 'none lies between', fault: 'No such answer.' });
+    const faulty = choice({ idle: 'each measure is on a size', fault: 'No such answer.' });
     expect(faulty.findAll('small').map(words)).toEqual(['No such answer.']);
     expect(faulty.get('select').attributes('aria-invalid')).toBe('true');
 });

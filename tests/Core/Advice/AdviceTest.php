@@ -134,7 +134,7 @@ test('a choice that could change nothing says why', function (array $changes, ?s
     $choosers = Choosers::of(planOf($changes));
     expect([$choosers->betweenIdle, $choosers->pickIdle, $choosers->orderIdle])->toBe([$between, $pick, $order]);
 })->with([
-    'on every figure' => [['choices.ease' => 'chart'], 'none lies between', 'all ways agree', 'no length changes'],
+    'on every figure' => [['choices.ease' => 'chart'], 'each measure is on a size', 'all ways agree', 'no length changes'],
     'between' => [['choices.ease' => 'chart', 'body.waist' => 75], null, null, 'no length changes'],
     'by ease' => [['body.waist' => 75], 'ease takes the nearest', 'all ways agree', 'no length changes'],
     'a frame between' => [['body.high_bust' => 86, 'choices.lead' => 'high_bust'], null, 'all ways agree', 'no length changes'],

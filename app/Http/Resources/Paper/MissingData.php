@@ -11,13 +11,13 @@ final readonly class MissingData
 {
     private function __construct(
         public string $field,
-        public string $words,
+        public string $asked,
         public string $what_for,
     ) {
     }
 
     public static function of(Missing $missing): self
     {
-        return new self($missing->field, $missing->words(), $missing->whatFor);
+        return new self($missing->field, $missing->asked(), $missing->whatFor);
     }
 }
