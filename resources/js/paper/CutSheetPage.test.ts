@@ -109,7 +109,7 @@ it('the amount of one edge is the bold one, its place beside it, the whole small
     expect(amount.text().replace(/\s+/g, ' ')).toContain('out waist, each edge, 2 cm in all');
     expect(shown.findAll('.amounts li')[1]?.text().replace(/\s+/g, ' ')).toBe('on line 14 hip, each edge');
     expect(shown.text()).toContain('waist to hem');
-    expect(shown.text()).toContain('hip to hem: for stations down to the hem');
+    expect(shown.text()).toContain('hip to hem: for marks down to the hem');
 });
 
 it('the line to cut stands beside the steps, the tape is held before the first of them', () => {
