@@ -109,7 +109,7 @@ final class Nest extends Model
     {
         $isSaid = ($this->marks->true_size ?? false) === true;
         if (! $isSaid && ! $drawing->hasSize) {
-            throw UnreadableNest::at('scale', 'is not said in the file: settle that first');
+            throw UnreadableNest::at('scale', 'is not said in the file: say that first');
         }
         if (! $isSaid) {
             $this->held($drawing, $pattern)?->settle();

@@ -49,7 +49,7 @@ final readonly class Caution
         return new self(
             CautionCode::NoLikedEase,
             $level,
-            "No liked ease is given for the {$level->value}; the drafted ease is kept. Measure a garment you like there.",
+            "No liked ease is given for the {$level->value}; the pattern's own ease is kept. Measure a garment you like there.",
         );
     }
 
@@ -214,7 +214,7 @@ final readonly class Caution
 
     public static function noFinished(Level $level, bool $liked): self
     {
-        $so = $liked ? 'so the ease you like can\'t be compared and the drafted ease is kept' : 'where it lies close';
+        $so = $liked ? 'so the ease you like can\'t be compared and the pattern\'s own ease is kept' : 'where it lies close';
 
         return new self(
             CautionCode::NoFinished,
@@ -257,7 +257,7 @@ final readonly class Caution
             Level::Bust,
             'There is no '.($body === null ? 'finished bust row' : 'bust row')." for the {$letter} cup; "
                 .(count($read) > 1 ? 'the rows of '.implode(' and ', $read).' are' : 'the row of '.implode('', $read).' is')
-                .' read instead'.($body === $finished ? '' : ', so the ease it is drafted with is not known')
+                .' read instead'.($body === $finished ? '' : ', so the pattern\'s own ease is not known')
                 .'. Measure the paper pattern, or adjust the bust for the difference.',
         );
     }
@@ -365,7 +365,7 @@ final readonly class Caution
         return new self(
             CautionCode::HemAboveLevel,
             $level,
-            "The hem is cut {$above} above the {$level->value}: that level is cut away, and with it its tape test, its ease and its stations.",
+            "The hem is cut {$above} above the {$level->value}: that level is cut away, and with it its tape test, its ease and its marks.",
         );
     }
 

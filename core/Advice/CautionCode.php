@@ -60,7 +60,7 @@ enum CautionCode: string
             self::StepAvoid => 'three sizes apart or more',
             self::CupOutsideTable => 'cup outside the table',
             self::CupNoRow => 'no row for the cup',
-            self::CupRowDerived => 'cup row reckoned',
+            self::CupRowDerived => 'cup row worked out',
             self::ThighOverHip => 'thighs wider than the hip',
             self::TummyOverHip => 'tummy wider than the hip',
             self::TummyTight => 'tight round the tummy',

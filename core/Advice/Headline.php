@@ -40,7 +40,7 @@ final class Headline
 
         return "{$lines}; {$steps}; ".match ($cautions) {
             0 => 'nothing to watch.',
-            1 => 'one caution that matters.',
+            1 => 'one caution.',
             default => "{$cautions} cautions.",
         };
     }

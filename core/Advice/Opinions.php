@@ -107,11 +107,11 @@ final readonly class Opinions
         $ease = $this->facts->toldEase($size);
         $difference = $this->facts->chart->over($size, $this->body) ?? Length::zero();
         // What is done with it is the plan's to say: at a level that needn't fit it is nothing.
-        $left = $difference->isZero() ? 'nothing is left over' : "{$this->say($difference->abs())} too ".($difference->isPositive() ? 'much' : 'little');
+        $left = $difference->isZero() ? 'no difference' : "{$this->say($difference->abs())} too ".($difference->isPositive() ? 'much' : 'little');
 
         return new Opinion(School::Drafted, $size, $ease === null
             ? "{$this->sizes[$size]} is drawn for {$this->printedFigure($size)}: {$left}."
-            : "The draft gives {$this->say($ease)} of ease; {$this->sizes[$size]} comes nearest to keeping it: {$left}.");
+            : "The pattern's own ease is {$this->say($ease)}; {$this->sizes[$size]} comes nearest to keeping it: {$left}.");
     }
 
     private function liked(): Opinion
@@ -181,7 +181,7 @@ final readonly class Opinions
         return new Opinion(School::Quarters, $size, $size === null
             ? "A quarter of {$this->say($needed)} is {$quarter}; no size is as wide."
             : "A quarter of {$this->say($needed)} is {$quarter}; ".($this->facts->finishedAt($size)?->compare($needed) === 0
-                ? "{$this->sizes[$size]} lies on it."
+                ? "{$this->sizes[$size]} is that line."
                 : "{$this->sizes[$size]} is the first line beyond it, at {$this->say($this->facts->finishedAt($size)?->dividedBy(4))}."));
     }
 

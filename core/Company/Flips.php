@@ -124,7 +124,7 @@ final class Flips
 
         return [
             ...array_map(static fn (string $text): string => "To watch: {$text}", array_values(array_diff($texts($after), $texts($before)))),
-            ...array_map(static fn (string $text): string => "Settled: {$text}", array_values(array_diff($texts($before), $texts($after)))),
+            ...array_map(static fn (string $text): string => "No more: {$text}", array_values(array_diff($texts($before), $texts($after)))),
         ];
     }
 }

@@ -44,8 +44,8 @@ final class ToileAdvice
                 .'cloth is cut.',
             $plan->bust?->isMade() === true => 'Make a toile of the bodice, or pin the paper on the stitching lines and hold it to the body: '
                 .'the bust is adjusted.',
-            in_array(CautionCode::ChangeFar, $codes, true) => 'Make a toile of the critical part: it is far from the paper.',
-            in_array(CautionCode::StepAvoid, $codes, true) => 'Make a toile of the critical part: its sizes lie far apart.',
+            in_array(CautionCode::ChangeFar, $codes, true) => 'Make a toile of the part that must fit: it is far from the paper.',
+            in_array(CautionCode::StepAvoid, $codes, true) => 'Make a toile of the part that must fit: its sizes lie far apart.',
             in_array(CautionCode::SizedDown, $codes, true) => 'Make a toile of neck, shoulder and armhole: sized down they are smaller than the chart means for you.',
             max($steps) >= self::WIDE_STEP => 'Tack the side seams and try it on before you sew: the blend crosses '.max($steps).' sizes.',
             default => 'No toile is asked for. Tack the side seams and try it on before you sew.',

@@ -17,7 +17,7 @@ final class CountedLines
         $drafts = $pattern->drafts();
         $names = [];
         foreach ($drafts as $nest => $draft) {
-            $of = count($drafts) > 1 ? ' of the '.self::ordinal($nest).' nest' : '';
+            $of = count($drafts) > 1 ? ' of the '.self::ordinal($nest).' set' : '';
             foreach ($pattern->sizesOfDraft($draft) as $line => $size) {
                 $names[$size] ??= 'the '.self::ordinal($line)." line from the inside{$of}";
             }

@@ -143,7 +143,7 @@ test('undo is one chord away after a choice, a way that is taken keeps the hand,
     $page->find('.choices select');
     $headline = $page->text('h1');
     $focused = fn (): string => (string) $page->driver->executeScript('return document.activeElement.textContent.trim() + document.activeElement.tagName');
-    $page->answer('Sizes by', 'the drafted ease');
+    $page->answer('Go by', 'the pattern’s own ease');
     $page->until(fn (): bool => $page->driver->executeScript('return document.querySelector(".bench").getAttribute("aria-busy") !== "true"'), 'it is planned');
     $page->driver->executeScript('document.querySelector(".choices select").focus()');
     $page->driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL]);

@@ -67,7 +67,7 @@ test('from a tape measure to a drawn blend', function (): void {
     // The make, and the bench.
     $page->sees('New make for')->choose('New make for', 'Bettrys, ')->choose('from', 'Causeway dress')->press('To the bench');
     $page->sees('14, 18, 16')->sees('two steps to blend');
-    $page->answer('Sizes by', 'the drafted ease')->sees('14, 18, 14: the waist taken in 2.5 cm');
+    $page->answer('Go by', 'the pattern’s own ease')->sees('14, 18, 14: the waist taken in 2.5 cm');
     $stations = stationsOn($page);
     expect($stations['10'])->toBe('14 out 0.78')
         ->and($stations['waist 20.5 to 25'])->toBe('18 in 0.63')

@@ -144,7 +144,7 @@ test('a card with hunting readings is what was typed, each where it was typed', 
     $page->goTo('Waist')->sees('smallest of 3')->sees('5.5 cm apart: 82 cm is probably the trouser line');
     $fields = fn (): array => $page->driver->executeScript('return [...document.querySelectorAll(".point-panel input")].map(({ value }) => value)');
     expect($fields())->toBe(['82', '77', '76.5']);
-    $page->find('[aria-label="let reading 2 count"]')->click();
+    $page->find('[aria-label="use reading 2"]')->click();
     $page->sees('the one you picked, of 3')->press('That is right')->sees('smallest of 3');
 })->with(seeds());
 
@@ -233,7 +233,7 @@ const CONTROLS = [
     'choosers of the bench' => ['/makes/3', 'main', ['seam', 'straight'], ['between two', 'up'], null],
     'a chooser and an ease' => ['/makes/3', 'main', ['between two', 'up'], ['Ease you like at the hip', '-1'], null],
     'settings of a wearer' => ['/wearers/5', '.settings', ['Name no sizes', 'true'], ['Figures are typed in', 'in'], 'Name and settings'],
-    'choices for a company' => ['/patterns/1/company', 'main', ['Sizes by', 'chart'], ['picked by', 'level'], null],
+    'choices for a company' => ['/patterns/1/company', 'main', ['Go by', 'chart'], ['sizes', 'level'], null],
     'the head of a card' => ['/cards/3', 'main', ['Worn underneath', 'slip'], ['Measured by', 'Lowena'], null],
 ];
 

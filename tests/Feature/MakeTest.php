@@ -125,7 +125,7 @@ test('what can\'t be carried out is refused at its field, and the plan of before
     'where nothing is left over' => [
         ['sizes' => ['waist' => '18'], 'ease' => 'chart', 'centre_back' => ['waist' => '1']],
         'choices.centre_back.waist',
-        'Nothing is left over',
+        'Nothing is too much',
     ],
     'no way to take' => [['take' => ['waist' => 'pleat']], 'choices.take.waist', 'in_line, sew, leave'],
     'more than an edge can move' => [

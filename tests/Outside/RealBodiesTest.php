@@ -78,7 +78,7 @@ test('a fuller bust than the draft\'s is adjusted for rather than cut a larger f
     $led = array_filter(plansOfRealBodies(), static fn (Plan $plan): bool => $plan->frame->lead->value === 'high_bust');
     expect(count($led))->toBeGreaterThan(20);
     foreach ($led as $plan) {
-        // Led by high bust, frame and adjustment together are the full bust: nothing is left over at the bust but what is too
+        // Led by high bust, frame and adjustment together are the full bust: nothing is too much at the bust but what is too
         // little to adjust.
         expect(abs($plan->levels['bust']->taken->leftOver->nanometres))->toBeLessThan(12_700_000);
     }

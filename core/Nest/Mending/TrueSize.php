@@ -99,7 +99,7 @@ final readonly class TrueSize
     {
         $seems = $this->seems();
         if ($seems !== null) {
-            throw UnreadableNest::at('scale', sprintf('seems to be %s %% of true size: settle that first', self::percent($seems)));
+            throw UnreadableNest::at('scale', sprintf('seems to be %s %% of true size: say that first', self::percent($seems)));
         }
     }
 

@@ -10,4 +10,13 @@ enum Weight: string
     case Critical = 'critical';
     case Matters = 'matters';
     case Free = 'free';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Critical => 'must fit',
+            self::Matters => 'should fit',
+            self::Free => 'needn\'t fit',
+        };
+    }
 }

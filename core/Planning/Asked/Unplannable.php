@@ -83,7 +83,7 @@ final class Unplannable extends RuntimeException implements Refusal
     public static function centreBack(Level $level, Length $left, Make $make): self
     {
         $most = match (true) {
-            $left->isZero() => "nothing is left over at the {$level->value} as it stands, so nothing can go to the "
+            $left->isZero() => "nothing is too much at the {$level->value} as it stands, so nothing can go to the "
                 .'centre back; take the amount out',
             $left->isPositive() => "the {$level->value} is taken in by {$make->say($left)}: the centre back can take "
                 .'from 0 to that, not more and '

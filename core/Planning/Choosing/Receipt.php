@@ -59,7 +59,7 @@ final readonly class Receipt
     private function fitWords(LevelFacts $facts, int $size): string
     {
         $left = $facts->leftOver($size);
-        $weight = $facts->weight === Weight::Matters ? '' : ", {$facts->weight->value}";
+        $weight = $facts->weight === Weight::Matters ? '' : ", {$facts->weight->words()}";
 
         return "{$facts->level->value} in {$this->nameOf($size)}: ".match (true) {
             $left === null => 'no figure is printed',

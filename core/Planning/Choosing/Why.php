@@ -21,7 +21,7 @@ final class Why
         }
         $names = $situation->make->pattern->sizes;
         $where = $facts->level->value;
-        $byItself = "by itself it would pick {$names[$facts->own]}";
+        $byItself = "suggested: {$names[$facts->own]}";
         $leader = SizePick::leader($situation, $facts->level);
 
         return match (true) {
@@ -36,7 +36,7 @@ final class Why
                 $sizes,
                 $size,
                 $situation,
-            ).", so the planner takes {$names[$size]} at the {$where}; {$byItself}.",
+            ).", so {$names[$size]} is suggested; by the {$where} alone it would be {$names[$facts->own]}.",
         };
     }
 
@@ -89,6 +89,6 @@ final class Why
     {
         $left = $facts->leftOver($size);
 
-        return $left === null || $left->isZero() ? 'nothing left over' : $situation->make->leftOver($left);
+        return $left === null || $left->isZero() ? 'no difference' : $situation->make->leftOver($left);
     }
 }

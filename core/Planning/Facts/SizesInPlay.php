@@ -132,7 +132,7 @@ final readonly class SizesInPlay
     {
         $drafts = $make->pattern->drafts();
         if (count($drafts) === 1) {
-            return [$drafts[0], 'All its sizes nest.'];
+            return [$drafts[0], 'All its sizes are one set of lines.'];
         }
         $fits = self::read($make, $drafts);
         $best = null;

@@ -79,8 +79,8 @@ function submit(): Promise<void> {
         <section class="promise">
             <h1>Measure. Compare. Draw the line.</h1>
             <p>
-                Which size at bust, waist and hip, what is left over at each seam, and where the new side seam
-                runs: the arithmetic between tape and pattern, with its reasons.
+                Which size at bust, waist and hip, what is too much or too little at each seam, and where the
+                new side seam runs: the arithmetic between tape and pattern, with its reasons.
             </p>
             <div class="ways-in">
                 <button v-if="isDemo" type="button" class="press large" :disabled="busy" @click="demo">

@@ -12,7 +12,7 @@ const whys = computed(() =>
 const counted = computed(() => {
     const stops = props.plan.cautions.filter((one) => one.stops).length;
     const minds = props.plan.cautions.length - stops;
-    return [stops > 0 ? `${stops} to settle` : '', minds > 0 ? `${minds} to mind` : '']
+    return [stops > 0 ? `${stops} before you cut` : '', minds > 0 ? `${minds} to know` : '']
         .filter((one) => one !== '')
         .join(', ');
 });
@@ -40,7 +40,7 @@ const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === '
 <template>
     <section class="worth" aria-labelledby="before-you-cut">
         <h2 id="before-you-cut">
-            Before you cut<template v-if="counted">: {{ counted }}</template>
+            {{ counted || 'Before you cut' }}
         </h2>
         <CautionsInShort :cautions="plan.cautions" :make="make" @other-ways="emit('otherWays')" />
         <ul>
@@ -76,8 +76,7 @@ const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === '
             </li>
             <li v-for="one in whys" :key="one.level" class="why">{{ one.why }}</li>
             <li v-if="frame" class="why">
-                Neck, shoulder and armhole stay in {{ frame
-                }}{{ hasSleeve ? ', and the sleeve’s head' : '' }}.
+                Neck, shoulders, armholes in {{ frame }}{{ hasSleeve ? ', and the sleeve’s head' : '' }}.
             </li>
         </ul>
     </section>

@@ -12,6 +12,7 @@ import { tapeScales } from './scale';
 import { useSizeName } from '../ui/sizeName';
 import { textWidth } from '../ui/textWidth';
 import { usePrinting } from '../ui/usePrinting';
+import { weightWords } from '../ui/words';
 
 const props = defineProps<{ plan: Plan }>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
@@ -86,7 +87,7 @@ const hasChange = computed(() =>
                 :style="{ top: `${page.level(level.level) - 16}px` }"
             >
                 <b>{{ level.level }}</b>
-                <small>{{ level.weight }}</small>
+                <small>{{ weightWords[level.weight] }}</small>
             </div>
         </div>
         <div ref="tapes" class="tapes" :style="{ height: `${HEIGHT}px` }">

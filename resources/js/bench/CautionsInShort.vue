@@ -38,7 +38,7 @@ const places = {
         <li v-for="caution in cautions" :key="keyOf(caution)" :class="{ stops: caution.stops }">
             <button type="button" class="brief" :aria-expanded="isOpen(caution)" @click="toggle(caution)">
                 <span class="sign" aria-hidden="true">{{ caution.stops ? '!' : 'i' }}</span>
-                <span class="sr-only">{{ caution.stops ? 'Settle first: ' : 'Mind: ' }}</span>{{
+                <span class="sr-only">{{ caution.stops ? 'Before you cut: ' : 'Good to know: ' }}</span>{{
                     caution.short
                 }}
             </button>

@@ -35,7 +35,7 @@ it('what stops a cut is marked, and stands before what asks for care', () => {
     expect(stops).toHaveLength(plans.complete.cautions.length);
     expect(shown.findAll('.why').map(words)).toEqual([
         'You set 14 at the hip; by itself it would pick 12.',
-        'Neck, shoulder and armhole stay in 12, and the sleeve’s head.',
+        'Neck, shoulders, armholes in 12, and the sleeve’s head.',
     ]);
     const withoutSleeve = show(BeforeYouCut, { plan: { ...plans.complete, pieces: [] }, make: completeMake });
     expect(withoutSleeve.text()).not.toContain('sleeve’s head');

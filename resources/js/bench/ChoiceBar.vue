@@ -25,7 +25,7 @@ const asked = computed(() =>
 const rows = computed((): ChoiceRow<keyof Choices>[] => {
     const { choosers, work } = props.plan;
     return [
-        { key: 'ease', label: 'Sizes by', options: eases, value: choosers.ease },
+        { key: 'ease', label: 'Go by', options: eases, value: choosers.ease },
         {
             key: 'between',
             label: 'between two',
@@ -33,7 +33,7 @@ const rows = computed((): ChoiceRow<keyof Choices>[] => {
             value: choosers.between,
             idle: choosers.between_idle,
         },
-        { key: 'pick', label: 'picked by', options: picks, value: choosers.pick, idle: choosers.pick_idle },
+        { key: 'pick', label: 'sizes', options: picks, value: choosers.pick, idle: choosers.pick_idle },
         { key: 'blend', label: 'seam', options: blends, value: props.choices.blend ?? 'curved' },
         { key: 'order', label: 'order', options: orders, value: work.order, idle: choosers.order_idle },
     ];

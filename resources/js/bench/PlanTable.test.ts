@@ -14,25 +14,25 @@ const cells = (plan: Plan, row: number, unit: 'cm' | 'in' = 'cm'): string[] =>
 
 it('reads body, chart, cut, garment as cut and the room in it, level by level', () => {
     expect(cells(plans.blend, 1)).toEqual([
-        'Waist critical',
+        'Waist must fit',
         '84.5',
         '18 16–18',
         '18',
         '89.5',
-        '+5drafted +5',
+        '+5pattern’s own +5',
     ]);
     expect(cells(plans.blend, 0)).toEqual([
-        'Bust critical',
+        'Bust must fit',
         '95.5',
         '14 12–14',
         '14',
         '104',
-        '+8.5drafted +8',
+        '+8.5pattern’s own +8',
     ]);
 });
 
 it('without finished figures there is no column for them, and the frame is named', () => {
-    expect(cells(plans.frame, 0, 'in')).toEqual(['Bust matters', '41 1/4', '20 18–20', '16 frame']);
+    expect(cells(plans.frame, 0, 'in')).toEqual(['Bust should fit', '41 1/4', '20 18–20', '16 neck, shoulders, armholes']);
 });
 
 it('a clip is told as one set by hand, and is taken off there', async () => {
@@ -44,7 +44,7 @@ it('a clip is told as one set by hand, and is taken off there', async () => {
 it('a size that the level would not pick itself names the one it would', () => {
     const waist = { ...levelOf(plans.blend, 'waist'), own: '20' };
     const shown = table({ ...plans.blend, levels: [waist] });
-    expect(words(shown.get('td.cut'))).toBe('18 by itself 20');
+    expect(words(shown.get('td.cut'))).toBe('18 suggested: 20');
 });
 
 it('the ease one likes has its column where sizes go by it, in the unit of the make', async () => {

@@ -4,7 +4,7 @@ import type { Choices, LevelName, Plan } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import { useSizeName } from '../ui/sizeName';
-import { title } from '../ui/words';
+import { title, weightWords } from '../ui/words';
 import LevelChanges from './LevelChanges.vue';
 import LikedEase from './LikedEase.vue';
 
@@ -50,7 +50,7 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
         <tbody>
             <tr v-for="level in plan.levels" :key="level.level">
                 <th scope="row">
-                    {{ title(level.level) }} <small>{{ level.weight }}</small>
+                    {{ title(level.level) }} <small>{{ weightWords[level.weight] }}</small>
                 </th>
                 <td data-says="you"><Measure :nm="level.measure_nm" bare /></td>
                 <td class="chart" data-says="chart says">
@@ -87,9 +87,11 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
                         all in {{ nameOf(level.size) }}
                     </button>
                     <small v-if="!level.clipped && level.own !== level.size" :title="level.why ?? undefined"
-                        >by itself {{ nameOf(level.own) }}</small
+                        >suggested: {{ nameOf(level.own) }}</small
                     >
-                    <small v-else-if="level.level === 'bust' && plan.frame.size">frame</small>
+                    <small v-else-if="level.level === 'bust' && plan.frame.size"
+                        >neck, shoulders, armholes</small
+                    >
                 </td>
                 <td class="says">
                     <LevelChanges
@@ -107,10 +109,10 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
                 <td v-if="hasGarment" data-says="room">
                     <Measure :nm="level.ease_as_cut_nm" bare signed />
                     <small v-if="level.drafted_ease_nm !== null"
-                        >drafted <Measure :nm="level.drafted_ease_nm" bare signed
+                        >pattern’s own <Measure :nm="level.drafted_ease_nm" bare signed
                     /></small>
                     <small v-else-if="level.level === 'bust' && isCupWorkedOut" class="wide"
-                        >drafted: not known, the row of the cup is worked out</small
+                        >the pattern’s own: not known, the row of the cup is worked out</small
                     >
                 </td>
                 <td v-if="isLiked" data-says="you like">

@@ -141,9 +141,9 @@ it('a caution is told in short, whole when pressed, and leads to what mends it',
         ],
     });
     expect(shown.findAll('.brief').map(words)).toEqual([
-        '!Settle first: Waist: measure again',
-        '!Settle first: Bust to hip',
-        'iMind: Thighs wider',
+        '!Before you cut: Waist: measure again',
+        '!Before you cut: Bust to hip',
+        'iGood to know: Thighs wider',
     ]);
     expect(shown.find('.whole').exists()).toBe(false);
     for (const brief of shown.findAll('.brief')) await brief.trigger('click');

@@ -1,9 +1,9 @@
 /** The answers of the choices on the bench, in the words in which they are shown. */
 
 export const eases = [
-    { value: 'chart', label: 'what the chart says' },
-    { value: 'drafted', label: 'the drafted ease' },
-    { value: 'liked', label: 'the ease you like' },
+    { value: 'chart', label: 'the body chart' },
+    { value: 'drafted', label: 'the pattern’s own ease' },
+    { value: 'liked', label: 'the ease I like' },
 ] as const;
 
 export const betweens = [
@@ -13,9 +13,9 @@ export const betweens = [
 ] as const;
 
 export const picks = [
-    { value: 'best', label: 'the planner' },
-    { value: 'level', label: 'each level' },
-    { value: 'one_size', label: 'one size for all' },
+    { value: 'best', label: 'as suggested' },
+    { value: 'level', label: 'level by level' },
+    { value: 'one_size', label: 'one size' },
 ] as const;
 
 export const blends = [
@@ -29,8 +29,8 @@ export const orders = [
 ] as const;
 
 export const takes = [
-    { value: 'in_line', label: 'in the line' },
-    { value: 'sew', label: 'in the seam' },
+    { value: 'in_line', label: 'redraw the line' },
+    { value: 'sew', label: 'sew it deeper or narrower' },
     { value: 'leave', label: 'leave it' },
 ] as const;
 

@@ -106,7 +106,7 @@ useKnownKeys([
             <tbody v-if="kept && kept.drafted_ease.length > 0">
                 <tr>
                     <th class="group" :colspan="columns + 1" scope="colgroup">
-                        Drafted ease, finished less body
+                        The pattern’s own ease, finished less body
                     </th>
                 </tr>
                 <tr v-for="row in kept.drafted_ease" :key="row.path" class="computed">

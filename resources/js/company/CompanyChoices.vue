@@ -16,8 +16,8 @@ const rows = computed((): ChoiceRow<Key>[] => {
     const all: ChoiceRow<Key>[] = [
         { key: 'view', label: 'view', none: 'not chosen', options: named(views), value: choices.view },
         { key: 'fit', label: 'fit', none: 'not chosen', options: named(fits), value: choices.fit },
-        { key: 'ease', label: 'Sizes by', none: 'as each card allows', options: eases, value: choices.ease },
-        { key: 'pick', label: 'picked by', none: 'as is usual', options: picks, value: choices.pick },
+        { key: 'ease', label: 'Go by', none: 'as each card allows', options: eases, value: choices.ease },
+        { key: 'pick', label: 'sizes', none: 'as is usual', options: picks, value: choices.pick },
     ];
     return all.filter(({ options }) => options.length > 0);
 });

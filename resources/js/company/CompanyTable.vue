@@ -132,7 +132,7 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                         <td v-if="isShown('worst')" class="words">
                             <InShort v-if="row.worst">
                                 <template #short>
-                                    <b v-if="row.worst.stops" class="sr-only">Settle first: </b
+                                    <b v-if="row.worst.stops" class="sr-only">Before you cut: </b
                                     ><b v-if="row.worst.stops" aria-hidden="true">! </b>{{ row.worst.short
                                     }}<template v-if="row.cautions > 1"
                                         >, {{ row.cautions - 1 }} more</template

@@ -25,7 +25,7 @@ const fields = computed(() =>
         { key: 'view', label: 'view', options: named(props.head.views) },
         { key: 'fit', label: 'fit', options: named(props.head.fits) },
         { key: 'ease', label: 'sizes by', options: eases },
-        { key: 'pick', label: 'picked by', options: picks },
+        { key: 'pick', label: 'sizes', options: picks },
     ].filter(({ options }) => options.length > 0),
 );
 const isOwn = computed(() => Object.keys(props.own).length > 0);

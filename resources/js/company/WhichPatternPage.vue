@@ -110,7 +110,8 @@ const reasons = (row: CompanyRow) => row.receipt.filter(({ cost }) => cost > 0);
                             }}
                         </p>
                         <p v-if="row.worst">
-                            <b>{{ row.worst.stops ? 'Settle first' : 'Mind' }}:</b> {{ row.worst.text }}
+                            <b>{{ row.worst.stops ? 'Before you cut' : 'Good to know' }}:</b>
+                            {{ row.worst.text }}
                             <small v-if="row.cautions > 1">and {{ row.cautions - 1 }} more</small>
                         </p>
                     </template>

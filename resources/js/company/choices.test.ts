@@ -10,10 +10,10 @@ const head = (choices: Choices, part: Record<string, unknown> = {}) => ({
 
 it('what is chosen for all is told whole, and what the pattern has not is not asked', async () => {
     const shown = show(CompanyChoices, head({ pick: 'level' }));
-    expect(shown.findAll('label').map(words)).toEqual(['view', 'Sizes by', 'picked by']);
+    expect(shown.findAll('label').map(words)).toEqual(['view', 'Go by', 'sizes']);
     expect(
         shown.findAll<HTMLSelectElement>('select').map(({ element }) => element.selectedOptions[0]?.text),
-    ).toEqual(['not chosen', 'as each card allows', 'each level']);
+    ).toEqual(['not chosen', 'as each card allows', 'level by level']);
     await shown.findAll('select')[0]?.setValue('B');
     expect(told(shown, 'change')).toEqual([{ pick: 'level', view: 'B' }]);
     expect(

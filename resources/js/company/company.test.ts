@@ -237,7 +237,7 @@ it('a row says what waits, what stops a cut, and what is to get; the head of its
     });
     const lines = table.findAll('tbody tr').map(words);
     expect(lines[2]).toContain('Waits: Not measured yet.');
-    expect(lines[3]).toContain('Settle first: ! Waist: above range, 2 more');
+    expect(lines[3]).toContain('Before you cut: ! Waist: above range, 2 more');
     expect(lines[3]).toContain('to get: large');
     expect(table.findAll('[aria-sort=ascending] button').map(words)).toEqual(['waist ▴']);
     await table.findAll('thead button')[2]?.trigger('click');
@@ -332,7 +332,7 @@ describe('makes side by side', () => {
         ).toEqual(['Measure the waist.', '–']);
     });
 
-    it('show their charts row by row, with what the chart says and what is cut', () => {
+    it('show their charts row by row, with the body chart and what is cut', () => {
         const rows = printedRows([plan('14', 1), null], 'cm');
         expect(rows.map(({ what }) => what)).toEqual(['waist, body chart', 'waist, finished']);
         expect(rows[0]?.of).toEqual([
@@ -388,7 +388,7 @@ describe('who is on the sheet, and who chooses otherwise', () => {
 
     it('is told in words, changed one by one, and taken back whole', async () => {
         const own = show(OwnChoices, { head: company, wearer: 'Ana', own: { pick: 'level' } });
-        expect([words(own.get('small')), words(own.get('.link'))]).toEqual(['each level', 'change']);
+        expect([words(own.get('small')), words(own.get('.link'))]).toEqual(['level by level', 'change']);
         await own.get('.link').trigger('click');
         await flushPromises();
         const [view, ease, pick] = own.findAll('select');

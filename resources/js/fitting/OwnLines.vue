@@ -97,7 +97,7 @@ const text = (typed: string): string | null => (typed === '' ? null : typed);
                                     })
                                 "
                             >
-                                make it a finding
+                                note it as a change
                             </button>
                         </template>
                         <span v-else class="hint">measure both</span>

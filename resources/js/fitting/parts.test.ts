@@ -153,7 +153,7 @@ it('a line of one’s own says what the paper lacks, and becomes a finding with 
     expect(words(lines)).not.toContain('+ armhole');
     await lines
         .findAll('button')
-        .find((one) => one.text() === 'make it a finding')
+        .find((one) => one.text() === 'note it as a change')
         ?.trigger('click');
     expect(told(lines, 'found')).toEqual([
         {

@@ -114,10 +114,10 @@ async function onceMore(): Promise<void> {
                             v-else-if="readingAt(attempt)"
                             type="button"
                             class="link"
-                            :aria-label="`let reading ${attempt} count`"
+                            :aria-label="`use reading ${attempt}`"
                             @click="emit('pick', attempt)"
                         >
-                            let it count
+                            use this one
                         </button>
                     </template>
                 </div>

@@ -15,7 +15,7 @@ const percent = (): string => String(Math.round((props.scale?.seems ?? 1) * 1000
     <section v-if="!isSaidTrue && scale?.seems" class="notice" role="alert">
         <p>
             This drawing seems to be <strong>{{ percent() }} %</strong> of true size. No line is drawn on it
-            until that is settled.
+            until that is known.
         </p>
         <ul>
             <li v-for="one in scale.says" :key="one">{{ one }}</li>

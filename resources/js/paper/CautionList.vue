@@ -14,7 +14,7 @@ defineProps<{ cautions: Plan['cautions'] }>();
         >
             <span class="sign" aria-hidden="true">{{ caution.stops ? '!' : 'i' }}</span>
             <span
-                ><b>{{ caution.stops ? 'Settle first' : 'Mind' }}:</b> {{ caution.text }}</span
+                ><b>{{ caution.stops ? 'Before you cut' : 'Good to know' }}:</b> {{ caution.text }}</span
             >
         </li>
     </ul>

@@ -67,7 +67,11 @@ const sheet = {
     pieces: [],
     checks: [{ what: 'waist to hem', length_nm: 600_000_000 }],
     missing: [
-        { field: 'pattern.seam.hip_to_hem', asked: 'The pattern’s hip to hem', what_for: 'marks down to the hem' },
+        {
+            field: 'pattern.seam.hip_to_hem',
+            asked: 'The pattern’s hip to hem',
+            what_for: 'marks down to the hem',
+        },
     ],
     toile: 'A toile of the bodice is worth its hour.',
     needs: [

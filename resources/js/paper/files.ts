@@ -34,7 +34,7 @@ const all: MakeFile[] = [
     {
         name: 'cut-sheet.pdf',
         what: 'Cut sheet, PDF',
-        isFor: 'To have beside the cutting table: lines, steps, stations, pieces, cautions.',
+        isFor: 'To have beside the cutting table: lines, steps, marks, pieces, cautions.',
         heeds: ['page', 'sizes'],
     },
     {

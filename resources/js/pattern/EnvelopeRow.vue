@@ -41,7 +41,7 @@ const fault = (key = ''): string | undefined => props.faults.get(`pattern.ranges
             <CellInput
                 wide
                 :value="range.draft"
-                :label="`${range.name}, draft`"
+                :label="`${range.name}, size range`"
                 @change="change({ draft: orNull($event) })"
             />
         </td>

@@ -50,16 +50,15 @@ function add(): void {
 <template>
     <div class="part">
         <p class="hint">
-            One pattern often comes as two envelopes. Sizes of one <b>draft</b> were drawn as one set of
-            lines, so they nest and can be blended; two drafts may be drawn for different cups and need not
-            nest. The same letter in two envelopes is two sizes: give the second a name of its own, such as M
-            (curvy).
+            One pattern often comes as two envelopes. Sizes of one <b>size range</b> were drawn as one set of
+            lines, so they can be blended; two ranges may be drawn for different cups and need not meet. The
+            same letter in two envelopes is two sizes: give the second a name of its own, such as M (curvy).
         </p>
         <table v-if="ranges.length > 0" class="entry">
             <thead>
                 <tr>
                     <th>Envelope</th>
-                    <th>Draft</th>
+                    <th>Size range</th>
                     <th>Drafted cup</th>
                     <th>Height</th>
                     <th>Owned</th>
@@ -87,8 +86,8 @@ function add(): void {
         <Button type="button" label="Add an envelope" outlined size="small" @click="add" />
         <ul v-if="kept && unnested" class="says">
             <li v-for="draft in kept.drafts" :key="draft.name">
-                <b>{{ draft.name }}</b>: {{ draft.sizes.join(', ') }} nest. They are not blended with the
-                others.
+                <b>{{ draft.name }}</b>: {{ draft.sizes.join(', ') }} are one set of lines. They are not
+                blended with the others.
             </li>
         </ul>
         <div class="inline">

@@ -32,9 +32,9 @@ it('each level of the garment says what matters and the ease it was drafted with
     const shown = show(GarmentPicture, { document, unit: 'cm', guide, kept });
     expect(shown.findAll('.name').map(words)).toEqual(['bust', 'waist', 'hip']);
     expect(shown.findAll('.name + text').map(words)).toEqual([
-        'critical · +7 to +9 cm',
-        'matters',
-        'matters',
+        'must fit · +7 to +9 cm',
+        'should fit',
+        'should fit',
     ]);
     expect(shown.findAll('.figure').map(words)).toEqual(['20.5', '?', '?']);
     expect(shown.findAll('.figure.lacks').length).toBe(2);

@@ -4,6 +4,7 @@ import type { LevelName, Pattern, PatternDocument, PatternGuide, Unit } from '..
 import { figureText } from '../ui/figure';
 import { garmentOutline, garmentShape } from './garment';
 import { levelsOf } from './levels';
+import { weightWords } from '../ui/words';
 
 /** The garment as it is typed: its outline, where its levels lie, how far apart, and what matters where. */
 const props = defineProps<{
@@ -44,7 +45,7 @@ const labels = computed(() =>
             at: y(shape.value.down[level]),
             half: x(shape.value.half[level]),
             words: [
-                props.document.levels[level] ?? 'matters',
+                weightWords[props.document.levels[level] ?? 'matters'],
                 ...(drafted.length === 0
                     ? []
                     : [

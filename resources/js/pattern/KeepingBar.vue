@@ -24,7 +24,7 @@ const emit = defineEmits<{ undo: []; redo: [] }>();
             <template v-else-if="kept && kept.faults.length > 0">
                 Kept, with {{ kept.faults.length }} to mend before it can be laid out.
             </template>
-            <template v-else-if="kept && !hasName">Kept as a draft: give it a name.</template>
+            <template v-else-if="kept && !hasName">Kept without a name: give it one.</template>
             <template v-else-if="kept">Kept.</template>
         </p>
         <span class="history">

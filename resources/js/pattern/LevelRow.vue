@@ -3,6 +3,7 @@ import type { LevelName, PatternDocument, Unit } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
 import { orNull } from './lists';
+import { weightWords } from '../ui/words';
 
 const props = defineProps<{
     level: { name: LevelName; title: string };
@@ -12,14 +13,14 @@ const props = defineProps<{
 const document = defineModel<PatternDocument>({ required: true });
 
 const weights = [
-    { value: 'critical', label: 'critical, lies close' },
-    { value: 'matters', label: 'matters' },
-    { value: 'free', label: 'free, hangs' },
+    { value: 'critical', label: `${weightWords.critical}, lies close` },
+    { value: 'matters', label: weightWords.matters },
+    { value: 'free', label: `${weightWords.free}, hangs` },
 ] as const;
-/** Edges that share what is left over, and those between which the sizes differ on paper. */
+/** Edges that share a change, and those between which the sizes differ on paper. */
 const edges = [
-    { key: 'edges', label: 'Cut edges' },
-    { key: 'nest_edges', label: 'Edges sizes differ at' },
+    { key: 'edges', label: 'Cut edges that share a change' },
+    { key: 'nest_edges', label: 'Edges where the printed sizes differ' },
 ] as const;
 
 function change(part: Partial<PatternDocument>): void {

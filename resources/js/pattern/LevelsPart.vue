@@ -90,7 +90,7 @@ function toggleLine(line: Line, on: boolean): void {
 <template>
     <div class="paper-data part">
         <section aria-labelledby="paper-levels">
-            <h3 id="paper-levels">What matters where</h3>
+            <h3 id="paper-levels">What must fit where</h3>
             <div class="inline presets">
                 <Button
                     v-for="one in guide.silhouettes"
@@ -118,7 +118,7 @@ function toggleLine(line: Line, on: boolean): void {
                 @update:model-value="change({ cut_as: $event })"
             />
             <p class="hint">
-                A level is critical where the garment lies close, and free where it hangs. A
+                A level must fit where the garment lies close, and needn’t where it hangs. A
                 {{ document.fabric.kind }}
                 has its usual least ease; a make can say another.
             </p>

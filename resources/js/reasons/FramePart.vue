@@ -11,7 +11,7 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
 <template>
     <section aria-labelledby="frame-title">
         <h2 id="frame-title">
-            Neck and shoulders<template v-if="plan.frame.size"
+            Neck, shoulders, armholes<template v-if="plan.frame.size"
                 >: <b class="cut">{{ plan.frame.size }}</b></template
             >
         </h2>
@@ -22,7 +22,7 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
         </p>
         <p v-else>No cup: the card lacks a girth for it.</p>
         <p v-if="plan.frame.measure_nm !== null">
-            Shoulder, neck and armhole by <Measure :nm="plan.frame.measure_nm" />. {{ plan.frame.why }}
+            Neck, shoulders, armholes by <Measure :nm="plan.frame.measure_nm" />. {{ plan.frame.why }}
         </p>
         <p>{{ plan.frame.range_why }}</p>
         <ChoiceField

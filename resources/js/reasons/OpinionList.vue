@@ -17,7 +17,7 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
 
 <template>
     <section class="opinions" aria-labelledby="opinions-title">
-        <h2 id="opinions-title">What each school says</h2>
+        <h2 id="opinions-title">Ways to choose, level by level</h2>
         <div class="columns">
             <article v-for="level in plan.levels" :key="level.level" :aria-label="level.level">
                 <h3>
@@ -58,7 +58,7 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
                         >, from fold or centre, darts jumped over.
                     </template>
                 </p>
-                <p v-if="level.agreed" class="agreed">All schools that can tell say the same.</p>
+                <p v-if="level.agreed" class="agreed">All ways that can tell say the same.</p>
                 <dl>
                     <template v-for="opinion in level.opinions" :key="opinion.school">
                         <dt>

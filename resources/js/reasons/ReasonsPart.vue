@@ -30,8 +30,8 @@ const states = computed<Record<Door, string>>(() => {
     return {
         reasons:
             unlike.length === 0
-                ? 'the schools agree'
-                : `schools differ at the ${listed(unlike.map(({ level }) => level))}`,
+                ? 'all ways agree'
+                : `ways differ at the ${listed(unlike.map(({ level }) => level))}`,
         work: `${work.steps.length} ${work.steps.length === 1 ? 'step' : 'steps'}`,
         ways: ways < 1 ? 'none' : `${ways} ${ways === 1 ? 'other' : 'others'}`,
         pieces: pieces.length === 0 ? 'none listed' : `${pieces.length}, ${toBuy} to buy`,

@@ -24,9 +24,9 @@ const pair = computed(() =>
 const rows = [
     { what: 'chart', key: 'chart_nm', signed: false },
     { what: 'finished', key: 'finished_nm', signed: false },
-    { what: 'ease as drafted', key: 'drafted_ease_nm', signed: true },
+    { what: 'the pattern’s own ease', key: 'drafted_ease_nm', signed: true },
     { what: 'room in it for you', key: 'your_ease_nm', signed: true },
-    { what: 'left over', key: 'left_over_nm', signed: true },
+    { what: 'difference', key: 'left_over_nm', signed: true },
     { what: 'at each edge', key: 'per_edge_nm', signed: true },
 ] as const;
 

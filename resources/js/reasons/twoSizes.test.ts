@@ -25,9 +25,9 @@ it('each says what it prints and what it would leave over, and is cut by a press
     expect(cells).toEqual([
         ['chart', '82 cm', '87 cm'],
         ['finished', '87 cm', '92 cm'],
-        ['ease as drafted', '+5 cm', '+5 cm'],
+        ['the pattern’s own ease', '+5 cm', '+5 cm'],
         ['room in it for you', '+2.5 cm', '+7.5 cm'],
-        ['left over', '−2.5 cm', '+2.5 cm'],
+        ['difference', '−2.5 cm', '+2.5 cm'],
         ['at each edge', '−0.63 cm', '+0.63 cm'],
     ]);
     await shown.findAll('tbody button')[0]?.trigger('click');

@@ -22,7 +22,7 @@ it('makes stand by what is next, in the order of the work', () => {
 });
 
 it('how a make stands is said in a few words', () => {
-    expect(standing(make({ cautions: 5, to_settle: 2 }))).toBe('2 to settle, 3 to mind');
-    expect(standing(make({ stage: 'traced', cautions: 1 }))).toBe('traced, 1 to mind');
+    expect(standing(make({ cautions: 5, to_settle: 2 }))).toBe('2 before you cut, 3 to know');
+    expect(standing(make({ stage: 'traced', cautions: 1 }))).toBe('traced, 1 to know');
     expect(standing(make({}))).toBe('ready to be traced');
 });

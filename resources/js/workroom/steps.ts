@@ -23,7 +23,7 @@ const several = (count: number, what: string): string => (count === 0 ? '' : `${
 export function standing({ stage, to_settle, cautions }: Make): string {
     const mind = cautions - to_settle;
     return (
-        [stage ?? '', several(to_settle, 'to settle'), several(mind, 'to mind')]
+        [stage ?? '', several(to_settle, 'before you cut'), several(mind, 'to know')]
             .filter((words) => words !== '')
             .join(', ') || 'ready to be traced'
     );

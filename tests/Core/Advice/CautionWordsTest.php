@@ -36,8 +36,8 @@ test('a cup without a row says whose row is read instead, and whether its ease i
     expect(Caution::cupNoRow('E', $body, $finished)->text)->toBe("There is no {$says}. Measure the paper pattern, or adjust the bust for the difference.");
 })->with([
     ['D', 'D', 'bust row for the E cup; the row of D is read instead'],
-    ['D', 'C', 'bust row for the E cup; the rows of D and C are read instead, so the ease it is drafted with is not known'],
-    [null, 'D', 'finished bust row for the E cup; the row of D is read instead, so the ease it is drafted with is not known'],
+    ['D', 'C', 'bust row for the E cup; the rows of D and C are read instead, so the pattern\'s own ease is not known'],
+    [null, 'D', 'finished bust row for the E cup; the row of D is read instead, so the pattern\'s own ease is not known'],
 ]);
 
 test('ease is told as it is, by its sign and the cloth', function (array $changes, string $begins): void {

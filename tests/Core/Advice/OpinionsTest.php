@@ -69,7 +69,7 @@ test('each reason has the figures in it', function (): void {
         '75 cm lies between 12 (74 cm) and 14 (78 cm); the printed figure is the most the size is meant for, so go up.',
         '75 cm lies between 12 (74 cm) and 14 (78 cm); the ease carries the difference, so go down.',
         '75 cm lies between 12 (74 cm) and 14 (78 cm); 12 is nearer.',
-        'The draft gives 5 cm of ease; 12 comes nearest to keeping it: 1 cm too little.',
+        'The pattern\'s own ease is 5 cm; 12 comes nearest to keeping it: 1 cm too little.',
         '75 cm and 9 cm of ease make 84 cm; 14 finishes at 83 cm.',
         'A quarter of 84 cm is 21 cm; 16 is the first line beyond it, at 21.75 cm.',
     ]);

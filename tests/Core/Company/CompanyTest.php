@@ -115,7 +115,7 @@ test('what flips is said, the sizes first; nothing where nothing does', function
     expect($moved(70))->toBe([])->and($moved(78)[0])->toBe('The waist is cut in 14 instead of 10.');
     $flips = implode("\n", $moved(78));
     expect($flips)->toContain('To watch:')->and(implode("\n", Flips::between(PlanBuilder::build(new Make($make->unit, $make->body->with(Point::Waist, Length::ofNumber(78, $make->unit)), $make->pattern, $make->choices)), $plan)))
-        ->toContain('The waist is cut in 10 instead of 14.')->toContain('Settled:');
+        ->toContain('The waist is cut in 10 instead of 14.')->toContain('No more:');
 });
 
 test('a length that changes otherwise is a flip too', function (): void {

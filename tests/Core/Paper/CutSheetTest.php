@@ -107,7 +107,7 @@ test('hidden sizes are counted from the inside, within the lines that are drawn 
     $two = planOf(['pattern.ranges' => [
         ['name' => 'misses', 'sizes' => ['8', '10', '12'], 'draft' => 'misses'], ['name' => 'women', 'sizes' => ['14', '16', '18'], 'draft' => 'women'],
     ]])->make->pattern;
-    expect(CountedLines::of($two)[3])->toBe('the first line from the inside of the second nest');
+    expect(CountedLines::of($two)[3])->toBe('the first line from the inside of the second set');
     $many = array_map(strval(...), range(1, 24));
     $row = static fn (int $first): array => range($first, $first + 46, 2);
     $nest = planOf([

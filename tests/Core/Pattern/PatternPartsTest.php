@@ -276,5 +276,5 @@ test('between the chart of one cup and the finished row of another there is no d
     $bust = $plan->at(Level::Bust);
     $said = implode(' ', array_map(static fn ($caution): string => $caution->text, Cautions::of($plan)));
     expect($plan->cup?->letter)->toBe('D')->and($bust->facts->toldEase($bust->size))->toBeNull()
-        ->and($said)->toContain('so the ease it is drafted with is not known');
+        ->and($said)->toContain('so the pattern\'s own ease is not known');
 });

@@ -118,7 +118,7 @@ test('cut in one size, all is the largest that a level which counts asks for', f
         'pattern.levels' => ['bust' => 'matters', 'waist' => 'free', 'hip' => 'matters'],
     ]);
     expect(array_map($plan->nameOf(...), $plan->sizes->known()))->toBe(['bust' => '14', 'waist' => '14', 'hip' => '14'])
-        ->and($plan->levels['bust']->why)->toBe('All is cut in one size, the bust too; by itself it would pick 10.')
+        ->and($plan->levels['bust']->why)->toBe('All is cut in one size, the bust too; suggested: 10.')
         ->and($plan->levels['waist']->why)->toContain('The waist hangs free and takes the size of the bust')
         ->and($plan->levels['hip']->why)->toBeNull();
 });

@@ -153,7 +153,7 @@ test('a receipt says in words what was weighed', function (): void {
     ]);
     $words = array_map(static fn ($line): string => $line->what, $plan->alternatives()[0]->receipt);
     expect($words)->toBe([
-        'bust in 12: as wished, critical', 'waist in 14: 0.5 cm too little, critical', 'hip in 14: 2 cm too little, free',
+        'bust in 12: as wished, must fit', 'waist in 14: 0.5 cm too little, must fit', 'hip in 14: 2 cm too little, needn\'t fit',
         'bust to waist: a step of one size', 'waist to hip: no step', 'a bust adjustment of 8 cm',
     ]);
 });

@@ -60,26 +60,26 @@ test('a level cut in its own pick needs no reason', function (): void {
 test('a clip, a free level and one size say who chose', function (string $level, array $changes, string $why): void {
     expect(whyAt($level, $changes))->toBe($why);
 })->with([
-    'set by hand' => ['waist', ['choices.sizes' => ['waist' => '18']], 'You set 18 at the waist; by itself it would pick 12.'],
+    'set by hand' => ['waist', ['choices.sizes' => ['waist' => '18']], 'You set 18 at the waist; suggested: 12.'],
     'free, beside a clip' => [
         'hip',
         ['choices.sizes' => ['waist' => '18'], 'pattern.levels.hip' => 'free'],
-        'The hip hangs free and takes the size of the waist; by itself it would pick 12.',
+        'The hip hangs free and takes the size of the waist; suggested: 12.',
     ],
     'free, and set by hand' => [
         'hip',
         ['choices.sizes' => ['hip' => '18'], 'pattern.levels.hip' => 'free'],
-        'You set 18 at the hip; by itself it would pick 12.',
+        'You set 18 at the hip; suggested: 12.',
     ],
     'free, between two' => [
         'waist',
         ['choices.pick' => 'best', 'body' => ['full_bust' => 84, 'waist' => 66, 'hip' => 99], 'pattern.levels.waist' => 'free'],
-        'The waist hangs free, so only the steps beside it count; by itself it would pick 8.',
+        'The waist hangs free, so only the steps beside it count; suggested: 8.',
     ],
     'cut in one size' => [
         'bust',
         ['choices.pick' => 'one_size', 'body.waist' => 78],
-        'All is cut in one size, the bust too; by itself it would pick 12.',
+        'All is cut in one size, the bust too; suggested: 12.',
     ],
 ]);
 
@@ -90,28 +90,27 @@ test('where the planner went another way, it says what outweighed what', functio
     'fit' => [
         'waist',
         ['choices' => ['pick' => 'best', 'ease' => 'drafted', 'between' => 'down'], 'body.waist' => 76, 'body.hip' => 103],
-        'Weighed in centimetres, 2 cm too much counts less than 2 cm too little, so the planner takes 14 at the waist; '
-            .'by itself it would pick 12.',
+        'Weighed in centimetres, 2 cm too much counts less than 2 cm too little, so 14 is suggested; by the waist alone it would be 12.',
     ],
     'a step' => [
         'hip',
         ['choices' => ['pick' => 'best', 'ease' => 'drafted'], 'body.hip' => 96.5],
-        '2.5 cm too much counts no more than the step it saves, so the planner takes 12 at the hip; by itself it would pick 10.',
+        '2.5 cm too much counts no more than the step it saves, so 12 is suggested; by the hip alone it would be 10.',
     ],
     'too small to move in' => [
         'waist',
         ['choices' => ['pick' => 'best', 'ease' => 'drafted', 'least_ease' => ['waist' => 4]], 'body.waist' => 75.5, 'pattern.finished.waist' => [70, 74, 78, 82, 86, 91]],
-        '12 is too small to move in, 78 cm finished on 75.5 cm, so the planner takes 14 at the waist; by itself it would pick 12.',
+        '12 is too small to move in, 78 cm finished on 75.5 cm, so 14 is suggested; by the waist alone it would be 12.',
     ],
     'a quarter of an inch' => [
         'hip',
         ['choices' => ['pick' => 'best', 'ease' => 'chart'], 'body.hip' => 99.6],
-        '12 lacks 0.6 cm, less than anybody alters, and saves work, so the planner takes 12 at the hip; by itself it would pick 14.',
+        '12 lacks 0.6 cm, less than anybody alters, and saves work, so 12 is suggested; by the hip alone it would be 14.',
     ],
     'room that is known' => [
         'waist',
         ['choices' => ['pick' => 'best', 'ease' => 'chart', 'between' => 'nearest', 'weights' => ['steps' => [0, 3, 6]]], 'body.waist' => 76.2, 'body.hip' => 99, 'pattern.finished.waist' => [74, 78, 82, 86, 90, 95]],
-        'The finished garment has room for this body in 12, and that saves work, so the planner takes 12 at the waist; by itself it would pick 14.',
+        'The finished garment has room for this body in 12, and that saves work, so 12 is suggested; by the waist alone it would be 14.',
     ],
     'nothing but fewer sizes' => [
         'hip',
@@ -120,7 +119,7 @@ test('where the planner went another way, it says what outweighed what', functio
             'body' => ['full_bust' => 96, 'waist' => 78, 'hip' => 101],
             'pattern.fabric' => ['kind' => 'knit'],
         ],
-        'Both fit alike, so the planner takes 14 at the hip; by itself it would pick 12.',
+        'Both fit alike, so 14 is suggested; by the hip alone it would be 12.',
     ],
 ]);
 
@@ -189,15 +188,15 @@ test('what a size lacks counts the bust adjustment that goes with it', function 
 
 test('a receipt names each level, each step and the bust adjustment', function (): void {
     expect(receiptOf(AlternativeName::Best, WIDE_WAIST))->toBe([
-        'bust in 14: 0.5 cm too much, critical = 0.1', 'waist in 16: 2.4 cm too little, critical = 6.08',
+        'bust in 14: 0.5 cm too much, must fit = 0.1', 'waist in 16: 2.4 cm too little, must fit = 6.08',
         'hip in 14: 0.5 cm too little = 0.05',
         'bust to waist: a step of one size = 1', 'waist to hip: a step of one size = 1',
     ])->and(receiptOf(AlternativeName::Closest, WIDE_WAIST))->toBe([
-        'bust in 14: 0.5 cm too much, critical = 0.1', 'waist in 18: 2.6 cm too much, critical = 3.72',
+        'bust in 14: 0.5 cm too much, must fit = 0.1', 'waist in 18: 2.6 cm too much, must fit = 3.72',
         'hip in 14: 0.5 cm too little = 0.05',
         'bust to waist: a step of 2 sizes = 3', 'waist to hip: a step of 2 sizes = 3',
     ])->and(receiptOf(AlternativeName::Best, LOOKED_UP))->toBe([
-        'bust in 12: as wished, critical = 0', 'waist in 12: as wished, critical = 0', 'hip in 12: as wished = 0',
+        'bust in 12: as wished, must fit = 0', 'waist in 12: as wished, must fit = 0', 'hip in 12: as wished = 0',
         'bust to waist: no step = 0', 'waist to hip: no step = 0', 'a bust adjustment of 5 cm = 4.5',
     ]);
 });
@@ -205,7 +204,7 @@ test('a receipt names each level, each step and the bust adjustment', function (
 test('brought nearer, the bust is adjusted instead of weighed', function (): void {
     $changes = ['choices.pick' => 'best', 'body' => ['full_bust' => 92, 'waist' => 86, 'hip' => 99], 'pattern.levels.hip' => 'free'];
     expect(receiptOf(AlternativeName::Nearer, $changes))->toBe([
-        'bust in 16: adjusted = 0', 'waist in 18: 1 cm too much, critical = 0.2', 'hip in 18: 13 cm too much, free = 0',
+        'bust in 16: adjusted = 0', 'waist in 18: 1 cm too much, must fit = 0.2', 'hip in 18: 13 cm too much, needn\'t fit = 0',
         'bust to waist: a step of one size = 1', 'waist to hip: no step = 0', 'a bust adjustment of 8 cm = 6',
     ]);
 });

@@ -45,7 +45,7 @@ test('of two finished sizes as near to the wish the larger is taken', function (
     expect($plan->nameOf($plan->at(Level::Waist)->size))->toBe('14');
 });
 
-test('without a finished row or a liked ease the drafted ease is kept, and said', function (array $changes, string $caution): void {
+test('without a finished row or a liked ease the pattern\'s own ease is kept, and said', function (array $changes, string $caution): void {
     $plan = planOf([...['choices' => ['ease' => 'liked', 'liked_ease' => ['bust' => 8, 'waist' => 5, 'hip' => 7]]], ...$changes]);
     $waist = $plan->at(Level::Waist);
     expect($plan->nameOf($waist->size))->toBe('12')

@@ -308,11 +308,11 @@ test('the sentence under the headline counts steps and cautions', function (arra
     ],
     [
         ['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 107]],
-        'One line to cut, front and back alike; one step to blend, a wide one; one caution that matters.',
+        'One line to cut, front and back alike; one step to blend, a wide one; one caution.',
     ],
     [
         ['body' => ['full_bust' => 92, 'waist' => 82, 'hip' => 103]],
-        'One line to cut, front and back alike; two steps to blend, one of them wide; one caution that matters.',
+        'One line to cut, front and back alike; two steps to blend, one of them wide; one caution.',
     ],
     'unlike at the waist: each line steps twice' => [['choices.front_larger' => ['waist' => 1]], 'Two lines to cut, front and back unlike; two steps to blend, easy; nothing to watch.'],
     'unlike at the bust: once each, over two sizes' => [['choices.front_larger' => ['bust' => 2]], 'Two lines to cut, front and back unlike; one step to blend, a wide one; nothing to watch.'],
