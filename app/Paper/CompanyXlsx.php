@@ -26,7 +26,7 @@ final class CompanyXlsx
             ...$rows,
             ['In all', ...array_slice($blank, 1), ...$sums],
             [],
-            ['planned', new XlsxFormula("COUNTIF(J2:J{$last},\"?*\")", $table->counted->planned)],
+            ['planned', $table->counted->planned],
             [],
             ['size', 'bust', 'waist', 'hip'],
             // The line of a size comes so many below the rows.

@@ -10,13 +10,15 @@ final class LengthPrint
     /** Fine enough to mark with a pencil. */
     private const FINEST_FRACTION = 16;
 
+    private const HALF_MILLIMETRE_NM = 500_000;
+
     private const INCHES_A_YARD = 36;
 
-    /** With its unit, as in a sentence: `95.5 cm`, `37 3/4 in`; centimetres to a tenth of a millimetre, inches to a 16th. */
+    /** With its unit, as in a sentence: `95.5 cm`, `37 3/4 in`; what a hand can draw: centimetres to half a millimetre, inches to a 16th. */
     public static function sentence(Length $length, Unit $unit): string
     {
         $figure = $unit === Unit::Centimetre
-            ? self::trimmed(self::inUnit($length, $unit, 2), 2)
+            ? self::trimmed(5 * self::halfMillimetres($length), 2)
             : self::fraction($length);
 
         // A minus as wide as a plus, as the screen sets it.
@@ -62,6 +64,11 @@ final class LengthPrint
         $half = intdiv($unit->nanometres(), 2) * ($scaled <=> 0);
 
         return intdiv($scaled + $half, $unit->nanometres());
+    }
+
+    private static function halfMillimetres(Length $length): int
+    {
+        return $length->dividedBy(self::HALF_MILLIMETRE_NM)->nanometres;
     }
 
     private static function trimmed(int $hundredths, int $places): string

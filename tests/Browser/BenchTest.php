@@ -59,7 +59,7 @@ test('what becomes of what is left over is decided in its row, and line, headlin
     // Its pattern has a drawing: the stations are read off it as soon as the hand rests.
     $page->sees('read off the pattern’s own lines')->sees('waist 19.9')->until(fn (): bool => $waist() === '18 on line 18', 'the waist lies on its line');
     $page->press('Undo')->sees('the waist taken in 2.5 cm')->sees('read off the pattern’s own lines')->until(fn (): bool => $waist() === '18 in 0.63', 'the waist is taken in');
-    $page->press('blend and change apart')->sees('in 0.63')->sees('waist 20.5');
+    $page->press('blend and change apart')->sees('in 0.65')->sees('waist 20.5');
 });
 
 test('an amount by hand is drawn, and one that cannot be is told at its level while the plan stays', function (): void {

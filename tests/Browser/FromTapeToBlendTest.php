@@ -69,15 +69,15 @@ test('from a tape measure to a drawn blend', function (): void {
     $page->sees('14, 18, 16')->sees('two steps to blend');
     $page->answer('Go by', 'the pattern’s own ease')->sees('14, 18, 14: the waist taken in 2.5 cm');
     $stations = stationsOn($page);
-    expect($stations['10'])->toBe('14 out 0.78')
-        ->and($stations['waist 20.5 to 25'])->toBe('18 in 0.63')
+    expect($stations['10'])->toBe('14 out 0.8')
+        ->and($stations['waist 20.5 to 25'])->toBe('18 in 0.65')
         ->and($stations['hip 40.5 to hem'])->toBe('14 on line 14');
 
     // A clip moved by key: PHP answers with the new plan, the stations follow; undo brings the old one back.
     $page->find('.clip[data-level="waist"]')->sendKeys(WebDriverKeys::ARROW_LEFT);
     $page->sees('14, 16, 14: the waist let out 2.5 cm');
     $atWaist = array_filter(stationsOn($page), static fn (string $row): bool => str_starts_with($row, 'waist'), ARRAY_FILTER_USE_KEY);
-    expect(array_values($atWaist))->toBe(['16 out 0.63'])->and($page->text('.plan'))->toContain('by hand');
+    expect(array_values($atWaist))->toBe(['16 out 0.65'])->and($page->text('.plan'))->toContain('by hand');
     $page->press('Undo')->sees('14, 18, 14');
 
     expect($page->foreignRequests())->toBe([])->and($page->complaints())->each->toContain('422');

@@ -28,7 +28,7 @@ test('a make in centimetres and one in inches are each read in the unit that is 
     [$page, $metric, $inches] = twoUnits('Kerensa');
     $page->go("/makes/{$metric}")->sees('10 all the way.')->sees('34 5/8 in');
     $page->go("/makes/{$inches}")->sees('10 all the way.')->sees('34 1/2 in');
-    $page->press('cm')->sees('87.63 cm');
+    $page->press('cm')->sees('87.65 cm');
     $page->go("/makes/{$metric}")->sees('10 all the way.')->sees('88 cm');
 });
 
@@ -54,7 +54,7 @@ test('company sheets and blank cards speak in the unit that is shown', function 
     }
     $page->go("/patterns/{$patternOf($metric)}/company")->sees('2 planned')->sees('The hip let out 13/16 in');
     $page->go("/patterns/{$patternOf($inches)}/company")->sees('2 planned')->sees('The hip let out 2 in');
-    $page->press('cm')->sees('The hip let out 5.08 cm');
+    $page->press('cm')->sees('The hip let out 5.1 cm');
     $card = static fn (): string => (string) $page->driver->executeAsyncScript('fetch("/api/blank-card.pdf").then((one) => one.text()).then((text) => arguments[0](text.slice(0, 5)))');
     expect($card())->toBe('%PDF-');
 });

@@ -12,7 +12,7 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
         ->and($room->json('makes.*.headline'))->toBe([
             '12 all the way.',
             '14, 18, 14: the waist taken in 2.5 cm.',
-            '4, 4, 3: the waist let out 2.19 cm and the hip let out 2.06 cm.',
+            '4, 4, 3: the waist let out 2.2 cm and the hip let out 2.05 cm.',
             '22 all the way, with 5 cm added for the bust and the waist let out 3 cm.',
             'XL all the way.',
             null,

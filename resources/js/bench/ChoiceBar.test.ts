@@ -34,7 +34,7 @@ it('what stops a cut is marked, and stands before what asks for care', () => {
     expect(stops).toEqual([...stops].sort((one, other) => Number(other) - Number(one)));
     expect(stops).toHaveLength(plans.complete.cautions.length);
     expect(shown.findAll('.why').map(words)).toEqual([
-        'You set 14 at the hip; by itself it would pick 12.',
+        'You set 14 at the hip; suggested: 12.',
         'Neck, shoulders, armholes in 12, and the sleeve’s head.',
     ]);
     const withoutSleeve = show(BeforeYouCut, { plan: { ...plans.complete, pieces: [] }, make: completeMake });

@@ -80,7 +80,7 @@ it('a key that leads nowhere is no change', async () => {
 
 it.each([
     [-10_000_000, 'shorten the paper by 1 cm'],
-    [25_400_000, 'lengthen the paper by 2.54 cm'],
+    [25_400_000, 'lengthen the paper by 2.55 cm'],
 ])('a change of length stands on the length tape between its levels', (nm, says) => {
     const plan = { ...plans.blend, above_waist_nm: nm, below_waist_nm: 0 };
     const page = heights(plan, 40, 380);

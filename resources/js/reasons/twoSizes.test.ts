@@ -28,7 +28,7 @@ it('each says what it prints and what it would leave over, and is cut by a press
         ['the pattern’s own ease', '+5 cm', '+5 cm'],
         ['room in it for you', '+2.5 cm', '+7.5 cm'],
         ['difference', '−2.5 cm', '+2.5 cm'],
-        ['at each edge', '−0.63 cm', '+0.63 cm'],
+        ['at each edge', '−0.65 cm', '+0.65 cm'],
     ]);
     await shown.findAll('tbody button')[0]?.trigger('click');
     expect(told(shown, 'change')).toEqual([{ sizes: { hip: '14', waist: '16' } }]);

@@ -41,7 +41,7 @@ it('says from which line, how far, which way', () => {
             station(10, '14', '18', 0.5, 1.13),
             station(20, '14', '18', 1, 2.25, 'waist'),
         ]),
-    ).toEqual(['underarm 0 | 14 | on line 14', '10 | 14 | out 1.13', 'waist 20 | 14 | out 2.25']);
+    ).toEqual(['underarm 0 | 14 | on line 14', '10 | 14 | out 1.15', 'waist 20 | 14 | out 2.25']);
 });
 
 it('a stretch on one line is one row down to the hem', () => {

@@ -13,7 +13,7 @@ const FINEST = 16;
 /** Only shown, never read back: the exact length stays in nanometres. */
 export function figure(nm: number, unit: Unit, options: { signed?: boolean; places?: number } = {}): Figure {
     const size = Math.abs(nm);
-    const parts = unit === 'cm' ? decimal(size, options.places ?? 2) : sixteenths(size);
+    const parts = unit === 'cm' ? decimal(size, options.places) : sixteenths(size);
     const isZero = parts.whole === '0' && parts.fraction === '';
     const plus = options.signed && !isZero ? '+' : '';
     return { sign: nm < 0 && !isZero ? '−' : plus, ...parts };
@@ -29,8 +29,9 @@ export function figureText(
     return `${sign}${[whole, fraction].filter((part) => part !== '').join(' ')} ${unit}`;
 }
 
-function decimal(nm: number, places: number): { whole: string; fraction: string } {
-    const scale = 10 ** places;
+/** To the places that are asked for; else to what a hand can draw, half a millimetre. */
+function decimal(nm: number, places: number | undefined): { whole: string; fraction: string } {
+    const scale = places === undefined ? 20 : 10 ** places;
     const rounded = Math.round((nm * scale) / NM.cm) / scale;
     return { whole: String(rounded), fraction: '' };
 }

@@ -9,9 +9,9 @@ use Underbolt\Measure\Unit;
 use function Tests\Core\cm;
 use function Tests\Core\inches;
 
-test('centimetres are printed to a tenth of a millimetre, without idle zeros', function (float $cm, string $printed): void {
+test('centimetres are printed to half a millimetre, as a hand can draw, without idle zeros', function (float $cm, string $printed): void {
     expect(LengthPrint::sentence(cm($cm), Unit::Centimetre))->toBe($printed);
-})->with([[95.5, '95.5 cm'], [95, '95 cm'], [100, '100 cm'], [0.125, '0.13 cm'], [-0.125, '−0.13 cm'], [-2.5, '−2.5 cm'], [0, '0 cm']]);
+})->with([[95.5, '95.5 cm'], [95, '95 cm'], [100, '100 cm'], [0.125, '0.15 cm'], [-0.125, '−0.15 cm'], [0.26, '0.25 cm'], [1.15, '1.15 cm'], [-2.5, '−2.5 cm'], [0, '0 cm']]);
 
 test('inches are printed as the fraction a tape shows', function (string $typed, string $printed): void {
     expect(LengthPrint::sentence(inches($typed), Unit::Inch))->toBe($printed);
