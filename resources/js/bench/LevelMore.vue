@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import Popover from 'primevue/popover';
 import { computed, ref } from 'vue';
 import type { Choices, LevelPlan } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import Measure from '../ui/Measure.vue';
 import WordChoice from '../ui/WordChoice.vue';
 import { shifts } from './choices';
+import HeldPopover from '../ui/HeldPopover.vue';
 
 /** The small decisions at one level: an amount by hand, the centre back, front and back unlike, the ease. */
 const props = defineProps<{
@@ -16,7 +16,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
 
-const panel = ref<InstanceType<typeof Popover> | null>(null);
+const panel = ref<InstanceType<typeof HeldPopover> | null>(null);
 const name = computed(() => props.level.level);
 const faults = computed(() =>
     [
@@ -61,7 +61,7 @@ function setShift(sizes: string): void {
             more…
         </button>
         <small v-for="fault in faults" :key="fault" class="fault" role="alert">{{ fault }}</small>
-        <Popover ref="panel" :aria-label="`More at the ${name}`">
+        <HeldPopover ref="panel" :label="`More at the ${name}`">
             <div class="more-panel" role="group" :aria-label="`More at the ${name}`">
                 <p><b>By hand</b>, what a fitting found, {{ unit }}; inward with a minus</p>
                 <div class="one">
@@ -109,7 +109,7 @@ function setShift(sizes: string): void {
                     @update:model-value="setShift"
                 />
             </div>
-        </Popover>
+        </HeldPopover>
     </span>
 </template>
 

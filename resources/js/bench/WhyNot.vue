@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import Popover from 'primevue/popover';
 import { computed, ref } from 'vue';
 import { api, asRefused, body } from '../api/client';
 import type { LevelName, Plan, WhyNot } from '../api/types';
 import { useSizeName } from '../ui/sizeName';
 import WordChoice from '../ui/WordChoice.vue';
+import HeldPopover from '../ui/HeldPopover.vue';
 
 /** Answers for any size at any level why it is not the one that is cut. */
 const props = defineProps<{ make: number; plan: Plan }>();
 
 const nameOf = useSizeName();
-const panel = ref<InstanceType<typeof Popover> | null>(null);
+const panel = ref<InstanceType<typeof HeldPopover> | null>(null);
 const answers = ref<WhyNot[]>([]);
 const failed = ref<string | null>(null);
 const level = ref<LevelName>('bust');
@@ -41,7 +41,7 @@ async function open(event: Event): Promise<void> {
 
 <template>
     <button type="button" class="link ask" @click="open">Why not another size?</button>
-    <Popover ref="panel" aria-label="Why not another size">
+    <HeldPopover ref="panel" label="Why not another size">
         <div class="more-panel" role="group" aria-label="Why not another size?">
             <p>
                 <WordChoice v-model="level" label="At the" :options="levels" />
@@ -50,7 +50,7 @@ async function open(event: Event): Promise<void> {
             <p v-if="failed" class="fault" role="alert">{{ failed }}</p>
             <p v-else aria-live="polite">{{ says ?? '' }}</p>
         </div>
-    </Popover>
+    </HeldPopover>
 </template>
 
 <style scoped>

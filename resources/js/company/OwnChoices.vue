@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import Popover from 'primevue/popover';
 import { computed, nextTick, ref } from 'vue';
 import { eases, picks } from '../bench/choices';
 import type { Choices, CompanyHead } from '../api/types';
 import WordChoice from '../ui/WordChoice.vue';
+import HeldPopover from '../ui/HeldPopover.vue';
 
 /** What is chosen for one wearer otherwise than for all. */
 const props = defineProps<{ head: CompanyHead; wearer: string; own: Choices }>();
 const emit = defineEmits<{ change: [part: Partial<Choices> | null] }>();
-const panel = ref<InstanceType<typeof Popover> | null>(null);
+const panel = ref<InstanceType<typeof HeldPopover> | null>(null);
 /** A list of many wearers has no panel before it is asked for. */
 const wanted = ref(false);
 async function open(event: Event): Promise<void> {
@@ -57,7 +57,7 @@ function set(key: string, value: string): void {
         >
             {{ isOwn ? 'change' : 'otherwise…' }}
         </button>
-        <Popover v-if="wanted" ref="panel" :aria-label="`Choices for ${wearer}`">
+        <HeldPopover v-if="wanted" ref="panel" :label="`Choices for ${wearer}`">
             <div class="panel" role="group" :aria-label="`Choices for ${wearer}`">
                 <WordChoice
                     v-for="{ key, label, options } in fields"
@@ -71,7 +71,7 @@ function set(key: string, value: string): void {
                     all as for all
                 </button>
             </div>
-        </Popover>
+        </HeldPopover>
     </span>
 </template>
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import Popover from 'primevue/popover';
 import { computed, ref } from 'vue';
 import type { CompanyHead } from '../api/types';
+import HeldPopover from '../ui/HeldPopover.vue';
 
 /** Who is on the sheet: all, or those who are picked. */
 const props = defineProps<{ head: CompanyHead }>();
 const emit = defineEmits<{ pick: [wearers: number[] | null] }>();
-const panel = ref<InstanceType<typeof Popover> | null>(null);
+const panel = ref<InstanceType<typeof HeldPopover> | null>(null);
 
 const picked = computed(() => props.head.picked ?? props.head.wearers.map(({ id }) => id));
 const isOn = (wearer: number): boolean => picked.value.includes(wearer);
@@ -25,7 +25,7 @@ function turn(wearer: number): void {
 <template>
     <span>
         for <button type="button" class="link who" @click="panel?.toggle($event)">{{ says }}</button>
-        <Popover ref="panel" aria-label="Who is on the sheet">
+        <HeldPopover ref="panel" label="Who is on the sheet">
             <div class="picker" role="group" aria-label="Who is on the sheet">
                 <p>
                     <button type="button" class="link" @click="emit('pick', null)">all</button>
@@ -37,7 +37,7 @@ function turn(wearer: number): void {
                     }}
                 </label>
             </div>
-        </Popover>
+        </HeldPopover>
     </span>
 </template>
 

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Popover from 'primevue/popover';
 import { ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { asRefused, type Refused } from '../api/client';
@@ -9,11 +8,12 @@ import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
 import { begun, named, whatThereIs } from './makeNames';
 import type { Ask } from './useOffers';
+import HeldPopover from '../ui/HeldPopover.vue';
 
 /** What a make is called, and the next one begun from it. */
 const props = defineProps<{ make: Make; ask: Ask }>();
 const router = useRouter();
-const panel = ref<InstanceType<typeof Popover> | null>(null);
+const panel = ref<InstanceType<typeof HeldPopover> | null>(null);
 const name = ref('');
 const note = ref('');
 const card = ref<number | null>(null);
@@ -58,7 +58,7 @@ const patterns = () =>
 
 <template>
     <Button :label="make.name === '' ? 'Name, copy…' : 'Rename, copy…'" text size="small" @click="open" />
-    <Popover ref="panel" aria-label="Name and copies of this make">
+    <HeldPopover ref="panel" label="Name and copies of this make">
         <div class="make-menu">
             <form novalidate @submit.prevent="keep">
                 <TextField v-model="name" label="Name of this make" :fault="refused?.at('name')" />
@@ -97,7 +97,7 @@ const patterns = () =>
                 {{ refused.message }}
             </p>
         </div>
-    </Popover>
+    </HeldPopover>
 </template>
 
 <style scoped>
