@@ -58,7 +58,7 @@ test('what becomes of what is left over is decided in its row, and line, headlin
     $waist = fn (): string => implode(' ', array_map(static fn ($cell): string => $cell->getText(), $page->driver->findElements(WebDriverBy::xpath("//table[contains(@class, 'stations')]//tr[.//span[contains(., 'waist')]]/td"))));
     // Its pattern has a drawing: the stations are read off it as soon as the hand rests.
     $page->sees('read off the pattern’s own lines')->sees('waist 19.9')->until(fn (): bool => $waist() === '18 on line 18', 'the waist lies on its line');
-    $page->press('Undo')->sees('the waist taken in 2.5 cm')->sees('read off the pattern’s own lines')->until(fn (): bool => $waist() === '18 in 0.63', 'the waist is taken in');
+    $page->press('Undo')->sees('the waist taken in 2.5 cm')->sees('read off the pattern’s own lines')->until(fn (): bool => $waist() === '18 in 0.65', 'the waist is taken in');
     $page->press('blend and change apart')->sees('in 0.65')->sees('waist 20.5');
 });
 

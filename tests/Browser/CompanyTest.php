@@ -32,13 +32,13 @@ test('a company is filtered, sorted and opened, each row as the bench says it', 
     $row = fn (): string => $page->text('[data-wearer="Hedra Pasco"]');
     $before = $row();
     $page->find('[aria-label="Choose otherwise: Hedra Pasco"]')->click();
-    $option = "//div[@role='group'][@aria-label='Choices for Hedra Pasco']//option[normalize-space()='one size for all']";
+    $option = "//div[@role='group'][@aria-label='Choices for Hedra Pasco']//option[normalize-space()='one size']";
     $page->until(fn (): bool => $page->driver->findElements(WebDriverBy::xpath($option)) !== [], 'her choices are open');
     $page->findByPath($option)->click();
     $page->until(fn (): bool => $row() !== $before, 'the row is planned anew');
-    expect($row())->toContain('one size for all');
+    expect($row())->toContain('one size');
     $page->go('/patterns/1/company')->find('.sums');
-    expect($row())->toContain('one size for all');
+    expect($row())->toContain('one size');
     $page->findByPath("//tr[@data-wearer='Hedra Pasco']//button[contains(., 'Begin')]")->click();
     $page->find('.bench');
     expect($page->text('h1'))->toContain('all the way')->and($page->complaints())->toBe([]);

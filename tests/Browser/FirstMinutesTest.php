@@ -24,7 +24,7 @@ test('a first card says what is enough to begin, and a pattern without a name is
     $page->paste('#paste-chart', "Size\t8\t10\nWaist\t66\t70\nHip\t91\t95");
     $page->find('.preview');
     $page->press('Put into the chart');
-    $page->sees('Kept as a draft: give it a name.');
+    $page->sees('Kept without a name: give it one.');
     $page->go('/workroom')->sees('Pattern without a name');
     expect($page->complaints())->toBe([]);
 });

@@ -9,13 +9,13 @@ test('what is found goes into the next tracing, is in the plan at once, closes w
     $page = Page::demo('/makes/16/fitting')->sees('Tracing 1');
     $page->type('How much', '0,5')->type('What you saw, one sentence', 'It gapes.')->press('Into tracing 2');
     $page->sees('Take in 0.5 cm an edge at the waist, front and back')->sees('One adjustment at a time');
-    expect($page->text('h1'))->toContain('by hand');
+    expect($page->text('h1'))->toContain('the waist taken in 2 cm');
     $page->press('Tried on')->sees('in hand, tried on')->sees('closed');
     $page->answer('At the', 'armhole')->answer('what to do', 'raise')->type('How much', 'a lot')->press('Into tracing 3')->sees('is not a figure');
     $page->type('How much', '1')->press('Into tracing 3')->sees('Raise the armhole by 1 cm');
     // A make is sat down in before the next: the sheet has it too.
     $page->press('Step back to 1')->sees('stepped back from');
-    expect($page->text('h1'))->not->toContain('by hand');
+    expect($page->text('h1'))->not->toContain('the waist taken in 2 cm');
     $page->press('Undo')->sees('Tracing 3 in hand');
     expect($page->accessibilityFaults())->toBe([]);
     $page->go('/makes/16/cut-sheet')->sees('Tracing 3: Raise the armhole by 1 cm, front and back.');
@@ -29,7 +29,7 @@ test('an answer and a line of one\'s own become findings with one press', functi
     $page->press('+ back width')->sees('measure both');
     $page->find('[aria-label="back width, on you"]')->sendKeys('36')->sendKeys("\t");
     $page->find('[aria-label="back width, on the paper"]')->sendKeys('34,5')->sendKeys("\t");
-    $page->sees('too small there')->press('make it a finding');
+    $page->sees('too small there')->press('note it as a change');
     $page->until(fn (): bool => $page->find('.finding-form select')->getAttribute('value') === 'back', 'the finding is begun');
     $page->press('Into tracing 2')->sees('in hand')->sees('at the back');
     expect($page->accessibilityFaults())->toBe([])->and($page->complaints())->toBe([]);

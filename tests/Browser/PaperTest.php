@@ -147,7 +147,7 @@ test('a bench prints on one page, whatever the window, with name and date and wi
     $page = makePage($make)->sees('Before you cut');
     Chrome::size($width, 800);
     [$pages, $words] = printedPages($page->printed());
-    expect($pages)->toBe(1)->and($words)->toContain('printed '.now()->format('j M Y'), 'Before you cut')->not->toContain('Undo', 'Ways to choose, level by level');
+    expect($pages)->toBe(1)->and($words)->toContain('printed '.now()->format('j M Y'), 'before you cut')->not->toContain('Undo', 'Ways to choose, level by level');
     $cautions = $page->driver->executeScript('return [...document.querySelectorAll(".worth .brief")].map((brief) => (brief.click(), brief.lastChild.textContent))');
     $page->find('.worth .whole');
     $whole = $page->driver->executeScript('return [...document.querySelectorAll(".worth .whole")].map((whole) => whole.firstChild.textContent)');

@@ -82,7 +82,7 @@ test('what another tab has changed is put together with what is typed here, and 
 
 test('an outline sets what matters at every level of the garment', function (): void {
     $page = demoPattern(2, 'levels')->press('fitted');
-    $page->until(fn (): bool => str_contains($page->text('.paper-data'), 'critical, lies close'), 'the levels follow');
+    $page->until(fn (): bool => str_contains($page->text('.paper-data'), 'must fit, lies close'), 'the levels follow');
 });
 
 test('every part of a pattern passes the automatic look at accessibility', function (string $part): void {

@@ -35,7 +35,7 @@ test('a make in centimetres and one in inches are each read in the unit that is 
 test('a bare figure is one of the unit that is shown, at the fitting and of the cloth', function (): void {
     [$page, $metric] = twoUnits('Morwenna');
     $page->go("/makes/{$metric}/fitting")->sees('How much, in')->type('How much, in', '1/2')->press('Into tracing 2')->sees('Take in 1/2 in an edge at the waist');
-    $page->press('cm')->sees('Take in 1.27 cm an edge at the waist')->sees('How much, cm');
+    $page->press('cm')->sees('Take in 1.25 cm an edge at the waist')->sees('How much, cm');
     // The next page is opened once the unit is kept.
     $page->press('in')->until(static fn (): bool => $page->ask('GET', '/api/me')['unit'] === 'in', 'inches are kept');
     $page->go("/makes/{$metric}/cloth")->find('[aria-label="width of the cloth, in"]')->sendKeys("45\t");

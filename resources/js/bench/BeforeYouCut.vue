@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Choices, Make, Plan } from '../api/types';
+import WordTap from '../ui/WordTap.vue';
 import CautionsInShort from './CautionsInShort.vue';
 
 /** All cautions, those that stop a cut first, and why a level is cut in another size than it would pick. */
@@ -76,7 +77,8 @@ const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === '
             </li>
             <li v-for="one in whys" :key="one.level" class="why">{{ one.why }}</li>
             <li v-if="frame" class="why">
-                Neck, shoulders, armholes in {{ frame }}{{ hasSleeve ? ', and the sleeve’s head' : '' }}.
+                <WordTap word="frame">Neck, shoulders, armholes</WordTap> in {{ frame
+                }}{{ hasSleeve ? ', and the sleeve’s head' : '' }}.
             </li>
         </ul>
     </section>

@@ -13,6 +13,7 @@ import { useSizeName } from '../ui/sizeName';
 import { textWidth } from '../ui/textWidth';
 import { usePrinting } from '../ui/usePrinting';
 import { weightWords } from '../ui/words';
+import WordTap from '../ui/WordTap.vue';
 
 const props = defineProps<{ plan: Plan }>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
@@ -139,15 +140,18 @@ const hasChange = computed(() =>
             >
                 drawn from the girths: only the moves count
             </p>
-            <button
-                v-if="hasChange"
-                type="button"
-                class="link tell-apart"
-                :aria-pressed="apart"
-                @click="apart = !apart"
-            >
-                {{ apart ? 'the move alone' : 'blend and change apart' }}
-            </button>
+            <p v-if="plan.drawing" class="tell-apart">
+                <WordTap word="blend">blend (grade)</WordTap>
+                <button
+                    v-if="hasChange"
+                    type="button"
+                    class="link"
+                    :aria-pressed="apart"
+                    @click="apart = !apart"
+                >
+                    {{ apart ? 'the move alone' : 'blend and change apart' }}
+                </button>
+            </p>
         </div>
     </div>
 </template>
@@ -208,6 +212,11 @@ const hasChange = computed(() =>
     position: absolute;
     top: 18px;
     right: 0;
+    display: flex;
+    gap: 0 14px;
+    align-items: baseline;
+    margin: 0;
+    font-size: 13.5px;
 }
 @media screen and (max-width: 1100px) {
     .bench-top {

@@ -13,7 +13,7 @@ const changes = (
 
 it('what is left over is decided beside it, and the other levels keep what was decided there', async () => {
     const shown = changes(levelOf(plans.blend, 'waist'), { take: { bust: 'leave' } });
-    expect(words(shown)).toContain('take in 0.63 cm an edge');
+    expect(words(shown)).toContain('take in 0.65 cm an edge');
     await shown.get('select').setValue('sew');
     expect(told(shown, 'change')).toEqual([{ take: { bust: 'leave', waist: 'sew' } }]);
 });

@@ -67,12 +67,12 @@ const take = (how: 'in_line' | 'sew' | 'leave'): void =>
 
 <style scoped>
 .changes {
-    font-size: 14.5px;
+    font-size: 13.5px;
     font-weight: 450;
     white-space: normal;
 }
 .changes > span {
-    margin-right: 10px;
+    margin-right: 5px;
 }
 .quiet {
     color: var(--quiet);

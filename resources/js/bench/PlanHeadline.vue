@@ -13,10 +13,17 @@ const told = computed(() => {
         ? { sizes, rest: headline.slice(row.length).replace(/^[:.]\s*/, '') }
         : { sizes: [], rest: headline };
 });
+/** What would wrap at full size is set smaller: the bench below it stays where it is. */
+const LONG = 92;
+const LONG_ON_A_TABLET = 58;
+const fits = computed(() => {
+    const letters = told.value.rest.length + 5 * told.value.sizes.length;
+    return { long: letters > LONG, mid: letters > LONG_ON_A_TABLET };
+});
 </script>
 
 <template>
-    <h1>
+    <h1 :class="fits">
         <template v-if="told.sizes.length > 0">
             <span class="sr-only">{{ plan?.headline }}</span>
             <span class="sizes" aria-hidden="true">
@@ -36,6 +43,16 @@ h1 {
     align-items: center;
     /* One line of tags, whatever stands beside them. */
     min-height: 38px;
+}
+h1.long {
+    font-size: 16px;
+    line-height: 19px;
+}
+@media (max-width: 1000px) {
+    h1.mid {
+        font-size: 16px;
+        line-height: 19px;
+    }
 }
 .sizes {
     display: inline-flex;

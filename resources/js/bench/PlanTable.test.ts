@@ -31,13 +31,8 @@ it('reads body, chart, cut, garment as cut and the room in it, level by level', 
     ]);
 });
 
-it('without finished figures there is no column for them, and the frame is named', () => {
-    expect(cells(plans.frame, 0, 'in')).toEqual([
-        'Bust should fit',
-        '41 1/4',
-        '20 18–20',
-        '16 neck, shoulders, armholes',
-    ]);
+it('without finished figures there is no column for them, and the bust is cut in the size of the frame', () => {
+    expect(cells(plans.frame, 0, 'in')).toEqual(['Bust should fit', '41 1/4', '20 18–20', '16']);
 });
 
 it('a clip is told as one set by hand, and is taken off there', async () => {

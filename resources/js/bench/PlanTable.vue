@@ -5,6 +5,7 @@ import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import { useSizeName } from '../ui/sizeName';
 import { title, weightWords } from '../ui/words';
+import WordTap from '../ui/WordTap.vue';
 import LevelChanges from './LevelChanges.vue';
 import LikedEase from './LikedEase.vue';
 
@@ -43,14 +44,20 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
                 <th v-if="hasGarment" scope="col">
                     <i class="mark garment" aria-hidden="true" />garment as cut
                 </th>
-                <th v-if="hasGarment" scope="col">room in it</th>
+                <th v-if="hasGarment" scope="col"><WordTap word="room">room in it</WordTap></th>
                 <th v-if="isLiked" scope="col">room you like, {{ unit }}</th>
             </tr>
         </thead>
         <tbody>
             <tr v-for="level in plan.levels" :key="level.level">
                 <th scope="row">
-                    {{ title(level.level) }} <small>{{ weightWords[level.weight] }}</small>
+                    {{ title(level.level) }}
+                    <small
+                        ><WordTap v-if="level === plan.levels[0]" word="must_fit">{{
+                            weightWords[level.weight]
+                        }}</WordTap
+                        ><template v-else>{{ weightWords[level.weight] }}</template></small
+                    >
                 </th>
                 <td data-says="you"><Measure :nm="level.measure_nm" bare /></td>
                 <td class="chart" data-says="chart says">
@@ -89,9 +96,6 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
                     <small v-if="!level.clipped && level.own !== level.size" :title="level.why ?? undefined"
                         >suggested: {{ nameOf(level.own) }}</small
                     >
-                    <small v-else-if="level.level === 'bust' && plan.frame.size"
-                        >neck, shoulders, armholes</small
-                    >
                 </td>
                 <td class="says">
                     <LevelChanges
@@ -109,7 +113,11 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
                 <td v-if="hasGarment" data-says="room">
                     <Measure :nm="level.ease_as_cut_nm" bare signed />
                     <small v-if="level.drafted_ease_nm !== null"
-                        >pattern’s own <Measure :nm="level.drafted_ease_nm" bare signed
+                        ><WordTap v-if="level === plan.levels[0]" word="own_ease">pattern’s own</WordTap
+                        ><template v-else>pattern’s own</template>&nbsp;<Measure
+                            :nm="level.drafted_ease_nm"
+                            bare
+                            signed
                     /></small>
                     <small v-else-if="level.level === 'bust' && isCupWorkedOut" class="wide"
                         >the pattern’s own: not known, the row of the cup is worked out</small
@@ -137,7 +145,7 @@ table.plan {
 .plan th,
 .plan td {
     text-align: right;
-    padding: 4px 6px;
+    padding: 4px;
     font-size: 18px;
     font-weight: 500;
     white-space: nowrap;
@@ -158,7 +166,7 @@ table.plan {
 }
 .plan .says {
     text-align: left;
-    width: 42%;
+    width: 44%;
 }
 .plan .chart {
     color: var(--chart);
@@ -179,6 +187,17 @@ table.plan {
 .plan small {
     display: block;
     font-size: 12px;
+}
+@media (max-width: 1000px) {
+    .plan small {
+        white-space: normal;
+    }
+    .plan thead th {
+        white-space: normal;
+    }
+    .plan .says {
+        width: auto;
+    }
 }
 @media (max-width: 700px) {
     .bench .plan thead {

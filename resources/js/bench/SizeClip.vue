@@ -92,4 +92,14 @@ function typed(key: string): string | null {
 .clip.byhand {
     box-shadow: 0 3px 0 var(--ink);
 }
+@media (max-width: 700px) {
+    .clip {
+        min-width: 44px;
+        height: 44px;
+        line-height: 44px;
+    }
+    .clip.follows {
+        line-height: 40px;
+    }
+}
 </style>

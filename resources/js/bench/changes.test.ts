@@ -19,7 +19,7 @@ const level = (parts: Partial<LevelPlan>): LevelPlan =>
 
 it('the words carry the direction: nothing is let out by a minus', () => {
     const out = level({ left_over_nm: -2.5 * cm, per_edge_nm: -0.625 * cm, take: 'in_line' });
-    expect(leftOverWords(out, 'cm')).toBe('let out 0.63 cm an edge');
+    expect(leftOverWords(out, 'cm')).toBe('let out 0.65 cm an edge');
     expect(leftOverWords({ ...out, left_over_nm: 2 * cm, per_edge_nm: 0.5 * cm }, 'cm')).toBe(
         'take in 0.5 cm an edge',
     );

@@ -1,9 +1,6 @@
 import type { LevelPlan, Unit } from '../api/types';
 import { figureText } from '../ui/figure';
 
-/** How finely an amount at an edge is told: a tenth of a millimetre. */
-const EDGE_PLACES = 2;
-
 /** What is done with what is left over, such as `let out 0.63 cm an edge`; null where nothing is. */
 export function leftOverWords(level: LevelPlan, unit: Unit): string | null {
     const { left_over_nm, per_edge_nm, take } = level;
@@ -12,7 +9,7 @@ export function leftOverWords(level: LevelPlan, unit: Unit): string | null {
         const left = `${figureText(Math.abs(left_over_nm), unit)} too ${left_over_nm > 0 ? 'much' : 'little'}`;
         return level.is_carried ? `by the chart ${left}; the garment has room` : left;
     }
-    const amount = figureText(Math.abs(per_edge_nm), unit, { places: EDGE_PLACES });
+    const amount = figureText(Math.abs(per_edge_nm), unit);
     return per_edge_nm === 0 ? null : `${per_edge_nm > 0 ? 'take in' : 'let out'} ${amount} an edge`;
 }
 
@@ -21,7 +18,7 @@ export function otherWords(level: LevelPlan, method: 'pivot' | 'slash' | null, u
     const words: string[] = [];
     if (level.adjusted_nm !== 0) {
         const shared = level.adjusted_nm / (method === 'slash' ? 2 : 4);
-        const amount = figureText(Math.abs(shared), unit, { places: EDGE_PLACES });
+        const amount = figureText(Math.abs(shared), unit);
         const where = method === 'slash' ? 'at the front edges' : 'an edge';
         words.push(`${shared > 0 ? 'out' : 'in'} ${amount} ${where} for the bust`);
     }

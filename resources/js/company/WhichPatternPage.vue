@@ -158,7 +158,7 @@ const reasons = (row: CompanyRow) => row.receipt.filter(({ cost }) => cost > 0);
 }
 .ranked li {
     display: grid;
-    grid-template-columns: 74px minmax(0, 1fr) max-content;
+    grid-template-columns: 92px minmax(0, 1fr) max-content;
     gap: 4px 16px;
     padding: 10px 6px;
     border-bottom: 1px solid var(--rule);
@@ -169,7 +169,7 @@ const reasons = (row: CompanyRow) => row.receipt.filter(({ cost }) => cost > 0);
     gap: 2px;
 }
 .cost b {
-    font-size: 20px;
+    font-size: 15px;
 }
 h2 small {
     margin-left: 8px;

@@ -16,6 +16,7 @@ import WordChoice from '../ui/WordChoice.vue';
 import { toClothWith } from './toCloth';
 import Crumbs from '../ui/Crumbs.vue';
 import { cardWords } from '../measure/age';
+import WordTap from '../ui/WordTap.vue';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
@@ -187,7 +188,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
                             {{ one.asked }}: for {{ one.what_for }}.
                         </p>
                     </template>
-                    <h2>Try first</h2>
+                    <h2><WordTap word="toile">Try first</WordTap></h2>
                     <p>{{ sheet.toile }}</p>
                     <template v-if="sheet.needs.length > 0">
                         <h2>To buy, for the largest size cut</h2>

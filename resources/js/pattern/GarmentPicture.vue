@@ -44,17 +44,14 @@ const labels = computed(() =>
             level,
             at: y(shape.value.down[level]),
             half: x(shape.value.half[level]),
-            words: [
-                weightWords[props.document.levels[level] ?? 'matters'],
-                ...(drafted.length === 0
-                    ? []
-                    : [
-                          drafted
-                              .map((ease) => figureText(ease, props.unit, { signed: true }))
-                              .join(' to ')
-                              .replace(` ${props.unit} to`, ' to'),
-                      ]),
-            ].join(' · '),
+            words: weightWords[props.document.levels[level] ?? 'matters'],
+            ease:
+                drafted.length === 0
+                    ? null
+                    : drafted
+                          .map((ease) => figureText(ease, props.unit, { signed: true }))
+                          .join(' to ')
+                          .replace(` ${props.unit} to`, ' to'),
         };
     }),
 );
@@ -72,10 +69,11 @@ const lengths = computed(() => {
     <figure class="garment-picture">
         <svg :viewBox="`0 0 ${WIDE} ${HIGH}`" aria-hidden="true">
             <path class="outline" :d="outline" />
-            <g v-for="{ level, at, half, words } in labels" :key="level">
+            <g v-for="{ level, at, half, words, ease } in labels" :key="level">
                 <path class="level" :d="`M${MIDDLE - half} ${at}H${MIDDLE + half}`" />
                 <text class="name" :x="MIDDLE + 112" :y="at - 2">{{ level }}</text>
                 <text :x="MIDDLE + 112" :y="at + 13">{{ words }}</text>
+                <text v-if="ease" :x="MIDDLE + 112" :y="at + 28">{{ ease }}</text>
             </g>
             <g v-for="({ from, to, figure }, n) in lengths" :key="n">
                 <path class="long" :d="`M44 ${from}h10m-5 0V${to}m-5 0h10`" />

@@ -33,6 +33,12 @@ const units = ['cm', 'in'] as const;
     font: inherit;
     cursor: pointer;
 }
+@media (max-width: 700px) {
+    .unit-switch button {
+        min-width: 44px;
+        min-height: 44px;
+    }
+}
 .unit-switch [aria-pressed='true'] {
     background: var(--ink);
     color: var(--paper);
