@@ -31,11 +31,7 @@ const kept = {
 it('each level of the garment says what matters and the ease it was drafted with; a length that is lacking is asked for', () => {
     const shown = show(GarmentPicture, { document, unit: 'cm', guide, kept });
     expect(shown.findAll('.name').map(words)).toEqual(['bust', 'waist', 'hip']);
-    expect(shown.findAll('.name + text').map(words)).toEqual([
-        'must fit',
-        'should fit',
-        'should fit',
-    ]);
+    expect(shown.findAll('.name + text').map(words)).toEqual(['must fit', 'should fit', 'should fit']);
     expect(shown.findAll('.figure').map(words)).toEqual(['20.5', '?', '?']);
     expect(shown.findAll('.figure.lacks').length).toBe(2);
 });
