@@ -34,6 +34,14 @@ function cutInOne(size: string): void {
     const levels = props.plan.levels.map(({ level }) => [level, size]);
     emit('change', { sizes: Object.fromEntries(levels) as NonNullable<Choices['sizes']> });
 }
+/** Where a ruler laid once does what a dozen marks would, that is said beside them. */
+const ruled = computed(
+    () =>
+        props.plan.work.steps
+            .find(({ kind }) => kind === 'draw')
+            ?.how.filter((one) => /\bruler\b/.test(one))
+            .join(' ') ?? '',
+);
 /** Told of what the pattern lists, and of nothing else. */
 const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === 'sleeve'));
 </script>
@@ -75,6 +83,7 @@ const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === '
                     At bust and waist
                 </button>
             </li>
+            <li v-if="ruled" class="why">{{ ruled }}</li>
             <li v-for="one in whys" :key="one.level" class="why">{{ one.why }}</li>
             <li v-if="frame" class="why">
                 <WordTap word="frame">Neck, shoulders, armholes</WordTap> in {{ frame

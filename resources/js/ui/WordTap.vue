@@ -36,13 +36,17 @@ const meaning = computed<Meaning>(() => meanings[props.word]);
 
 <style scoped>
 .tap {
+    min-height: 24px;
+    /* As high as a finger asks, and no higher than the line it stands in. */
+    margin-block: -5px;
     padding: 0;
     border: 0;
-    border-bottom: 1.5px dotted currentcolor;
     background: none;
     color: inherit;
     font: inherit;
     text-align: inherit;
+    text-decoration: underline dotted 1.5px;
+    text-underline-offset: 3px;
     cursor: help;
 }
 .meaning {
@@ -76,7 +80,7 @@ path {
 }
 @media print {
     .tap {
-        border: 0;
+        text-decoration: none;
     }
 }
 </style>
