@@ -347,6 +347,19 @@ describe('makes side by side', () => {
         expect(rows[1]?.of[0]?.cells.map(({ says }) => says)).toEqual(['85']);
     });
 
+    it('tell what each edge gets, and nothing of what is left as it is', () => {
+        const at = (take: string): Bench => {
+            const one = plan('12', 900_000_000);
+            const levels = one.levels.map((level) => ({ ...level, take, per_edge_nm: 5_000_000 }));
+            return bench('Ana', { ...one, levels } as Plan);
+        };
+        const found = compared([at('in_line'), at('leave')], 'cm');
+        expect(found.find(({ what }) => what === 'waist, at each side edge')?.says).toEqual([
+            '0.5 cm in',
+            '–',
+        ]);
+    });
+
     it('show a chart that is printed twice alike once', () => {
         const rows = printedRows([plan('14', 1), plan('14', 1)], 'cm');
         expect(rows.map(({ of }) => of[1])).toEqual([

@@ -128,7 +128,11 @@ export function compared(benches: readonly Bench[], unit: Unit): Comparison[] {
             ),
             ...row(
                 `${name}, at each side edge`,
-                planned((plan) => takenIn(level(plan, name)?.per_edge_nm, unit)),
+                planned((plan) => {
+                    const at = level(plan, name);
+                    // What is left is at no edge.
+                    return at === undefined || at.take === 'leave' ? null : takenIn(at.per_edge_nm, unit);
+                }),
             ),
             ...row(
                 `${name}, room in it`,
