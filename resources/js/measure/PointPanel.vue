@@ -30,6 +30,10 @@ const emit = defineEmits<{
     board: [round: boolean];
 }>();
 
+/** The other word that people have for it; elsewhere one is enough. */
+const OTHER_WORDS: Record<string, string> = { high_bust: 'upper bust', underarm_to_waist: 'side waist' };
+const alsoCalled = computed(() => OTHER_WORDS[props.point.code] ?? null);
+
 /** More tries than anyone takes. */
 const MOST_TRIES = 9;
 
@@ -95,7 +99,9 @@ async function onceMore(): Promise<void> {
     <section ref="panel" class="point-panel" :aria-label="point.name">
         <div class="taking">
             <h2>{{ point.name }}</h2>
-            <p class="where">{{ point.where }}</p>
+            <p class="where">
+                {{ point.where }} <template v-if="alsoCalled">Also called {{ alsoCalled }}.</template>
+            </p>
             <p class="mistake">{{ point.mistake }}</p>
             <div class="tries">
                 <div v-for="attempt in tries" :key="`${point.code}${attempt}`" class="try">
