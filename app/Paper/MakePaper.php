@@ -31,6 +31,7 @@ use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
 use Underbolt\Seam\StationTable;
+use Underbolt\Work\ToBuy;
 
 /** All that leaves the screen for one make, from one plan. */
 final class MakePaper
@@ -75,7 +76,7 @@ final class MakePaper
 
     public function title(): string
     {
-        return implode(' · ', [$this->make->card->wearer->name, $this->make->pattern->name, ...CutFrom::words($this->plan)]);
+        return implode(' · ', [$this->make->card->wearer->name, $this->make->pattern->name, ...CutFrom::words($this->plan, ToBuy::of($this->plan))]);
     }
 
     public function fileName(string $what): string

@@ -13,11 +13,10 @@ use Underbolt\Work\ToBuy;
 final class CutFrom
 {
     /** @return list<string> such as `cup C`, `Misses 0 to 20`, `view B`, `fit curvy`, `file sheet-2.pdf`; none where there is one of each */
-    public static function words(Plan $plan): array
+    public static function words(Plan $plan, ToBuy $buy): array
     {
         $pattern = $plan->make->pattern;
         $choices = $plan->make->choices;
-        $buy = ToBuy::of($plan);
 
         return [
             ...($plan->cup !== null && $pattern->hasCups() ? ["cup {$plan->cup->letter}"] : []),

@@ -63,7 +63,7 @@
 @php($small = fn ($length) => $length === null ? '' : $whole(LengthPrint::sentence($length, $other)))
 <p><b>{{ $paper->make->card->wearer->name }}</b>, card of {{ $paper->make->card->taken_on->format('j F Y') }}@if ($paper->make->card->foundation !== ''), over {{ $paper->make->card->foundation }}@endif
  · <b>{{ $paper->make->pattern->name }}</b>@if ($paper->make->pattern->house !== ''), {{ $paper->make->pattern->house }}@endif
-@if (($from = CutFrom::words($plan)) !== []) · {{ implode(', ', $from) }}@endif
+@if (($from = CutFrom::words($plan, $sheet->buy)) !== []) · {{ implode(', ', $from) }}@endif
  · printed {{ $today->format('j F Y') }}</p>
 <h1>{{ $sheet->headline }}</h1>
 @if ($sheet->cautions !== [])

@@ -87,7 +87,7 @@ final readonly class CutSheetData
             card_foundation: $paper->make->card->foundation,
             pattern: $paper->make->pattern->name,
             house: $paper->make->pattern->house,
-            cut_from: CutFrom::words($plan),
+            cut_from: CutFrom::words($plan, $sheet->buy),
             headline: $sheet->headline,
             levels: array_map(CutSheetLevelData::of(...), $sheet->levels),
             steps: array_map(static fn (Step $step): CutSheetStepData => CutSheetStepData::of($step, $plan), $sheet->work->steps),

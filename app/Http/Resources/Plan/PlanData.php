@@ -100,7 +100,7 @@ final readonly class PlanData
         return new self(
             headline: Headline::of($plan),
             details: Headline::details($plan),
-            cut_from: CutFrom::words($plan),
+            cut_from: CutFrom::words($plan, $buy),
             roomy_in: $roomy === null ? null : $plan->nameOf($roomy),
             waits_for: $plan->waitsFor(),
             sizes: array_map($plan->nameOf(...), $plan->inPlay->sizes),
