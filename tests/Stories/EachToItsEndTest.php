@@ -89,6 +89,13 @@ test('7: a narrower seam is told as an allowance; anything in cloth is staystitc
         ->and($story->page()['toile'])->toContain('tack the lining first')->toContain('Staystitch neck and armholes');
 });
 
+test('11: a pleat that the new line crosses is folded closed before it is drawn', function (): void {
+    $places = [['name' => 'waist pleat', 'level' => 'waist', 'below' => '0'], ['name' => 'side notch', 'level' => 'waist', 'below' => '0']];
+    $story = Story::begin($this, ['waist' => '79'] + FITS, ['places' => $places])->choose(['ease' => 'chart', 'pick' => 'level']);
+    expect($story->step('draw')['text'])->toContain('Where the new line crosses waist pleat: fold it closed')->toContain('where it lies at the side, waist pleat and side notch too')
+        ->and($story->from(['places' => array_slice($places, 1)])->choose(['ease' => 'chart', 'pick' => 'level'])->step('draw')['text'])->not->toContain('fold it closed');
+});
+
 test('8: cup, range and view say which sheets are the right ones, on bench and sheet alike', function (): void {
     $story = Story::begin($this, ['high_bust' => '85'] + FITS, [
         'views' => ['A', 'B'], 'cups' => ['measure' => 'high_bust_difference', 'finished' => ['C' => ['95', '99', '103', '107', '111', '116']]],

@@ -54,6 +54,7 @@ final readonly class DrawStep
                     : [...array_map($self->joined(...), $toldSides), ...$self->wanted()]),
                 ...$self->unmeasured(),
                 self::moving($given),
+                ...self::folded($given),
                 ...NotHeld::told($given),
                 ...$self->panels(),
                 ...($bust?->isSwung() === true && ! $isPivoted ? ['There is no armhole with a shoulder end to pin: nothing is pivoted, the bust adjustment is in the line.'] : []),
@@ -73,6 +74,15 @@ final readonly class DrawStep
         $names = array_map(static fn (PrintedPlace $place): string => $place->name, $given->plan->make->pattern->notes->places);
 
         return $names === [] ? 'Notches on the side move with the seam.' : 'Notches on the side move with the seam; where it lies at the side, '.Listed::of($names).' too.';
+    }
+
+    /** @return list<string> what is sewn flat through the edge has another edge once it is folded */
+    private static function folded(Given $given): array
+    {
+        $isFolded = static fn (string $name): bool => preg_match('/\b(darts?|pleats?|tucks?|abnäher|\w*falten?|pinces?|plis?)\b/iu', $name) === 1;
+        $names = array_values(array_filter(array_map(static fn (PrintedPlace $place): string => $place->name, $given->plan->make->pattern->notes->places), $isFolded));
+
+        return $names === [] ? [] : ['Where the new line crosses '.Listed::of($names).': fold it closed as it is sewn, redraw the line over it, and transfer the marks.'];
     }
 
     /** @return list<string> the levels that the line lies at without a measure, and how it found them */

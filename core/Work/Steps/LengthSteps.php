@@ -92,7 +92,7 @@ final readonly class LengthSteps
 
     private function hasZip(): bool
     {
-        return array_filter($this->given->plan->make->pattern->notes->notions, static fn (Notion $notion): bool => preg_match('/\bzip|zipper|reißverschluss|fermeture éclair|glissière|rits|cremallera|cerniera/iu', $notion->name) === 1) !== [];
+        return array_filter($this->given->plan->make->pattern->notes->notions, static fn (Notion $notion): bool => preg_match('/\b(zips?|zippers?|\w*reißverschluss|fermeture éclair|fermeture à glissière|rits|cremallera|cerniera)\b/iu', $notion->name) === 1) !== [];
     }
 
     /** @return list<string> what is printed below the stretch, and goes with the paper */
