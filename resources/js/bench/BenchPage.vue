@@ -76,6 +76,11 @@ async function leaveOthers(): Promise<void> {
     await nextTick();
     whatIfButton.value?.focus();
 }
+/** Under the headline: how much there is to do, and from which sheets. */
+const beneath = computed(() => {
+    const { details, cut_from: from } = shown.value ?? { details: '', cut_from: [] };
+    return [details, ...(from.length === 0 ? [] : [`Cut from ${from.join(', ')}.`])].join(' ');
+});
 /** Points that the plan waits for: they can be typed here. */
 const asked = computed(() => {
     const pointAt = (level: string): string => (level === 'bust' ? 'full_bust' : level);
@@ -192,11 +197,9 @@ useShortcuts([
                 <Button label="Undo" text size="small" :disabled="!canUndo" @click="undo" />
             </div>
             <PlanHeadline class="told" :plan="shown" />
+            <!-- What is pressed stands first: it stays where it is, however long the sentence beside it gets. -->
             <p v-if="plan" class="details">
-                <span v-if="shown && shown.cut_from.length > 0"
-                    >Cut from {{ shown.cut_from.join(', ') }}.
-                </span>
-                <span class="told">{{ shown?.details }}</span> <WhyNot :make="make.id" :plan="plan" />
+                <WhyNot :make="make.id" :plan="plan" />
                 <button
                     v-if="!whatIf.isOpen.value"
                     ref="whatIfButton"
@@ -206,6 +209,7 @@ useShortcuts([
                 >
                     What if…
                 </button>
+                <span class="told">{{ beneath }}</span>
             </p>
         </div>
         <!-- On a phone the tapes come first. -->
