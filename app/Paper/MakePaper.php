@@ -47,6 +47,9 @@ final class MakePaper
 
     private ?CutSheet $sheet = null;
 
+    /** Each drawing of the make is named by it. */
+    private ?string $title = null;
+
     /** @var ?array<string, SeamDifference> */
     private ?array $differences = null;
 
@@ -76,7 +79,7 @@ final class MakePaper
 
     public function title(): string
     {
-        return implode(' · ', [$this->make->card->wearer->name, $this->make->pattern->name, ...CutFrom::words($this->plan, ToBuy::of($this->plan))]);
+        return $this->title ??= implode(' · ', [$this->make->card->wearer->name, $this->make->pattern->name, ...CutFrom::words($this->plan, ToBuy::of($this->plan))]);
     }
 
     public function fileName(string $what): string

@@ -51,7 +51,7 @@ final class FinishedReader
     }
 
     /** @return array<value-of<Level>|'bicep', ChartRow> rows that the tissue can tell, by where they are measured */
-    public static function checked(): array
+    private static function checked(): array
     {
         $levels = array_map(static fn (Level $level): ChartRow => $level->row(), Level::cases());
 

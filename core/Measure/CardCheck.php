@@ -53,12 +53,12 @@ final readonly class CardCheck
         $isBoarded = $guide->point === Point::Hip && $this->roundABoard;
         if ($readings->perhapsAtTwoPlaces($guide->point)) {
             $which = $readings->perhapsTrouserLine($guide->point)
-                ? "{$this->say($readings->largest())} is probably the trouser line"
+                ? "{$this->say($readings->largest())} is probably the trouser line."
                 : 'were they taken at two places?';
             $found[] = $isBoarded ? null : new CardWarning(
                 CardWarningCode::TwoPlaces,
                 $guide->point,
-                "The readings are {$this->say($readings->spread())} apart: {$which}".($readings->perhapsTrouserLine($guide->point) ? '. ' : ' ').'Pick the one that counts.',
+                "The readings are {$this->say($readings->spread())} apart: {$which} Pick the one that counts.",
             );
         } elseif (! $isBoarded && self::cm(self::APART_CM)->isLessThan($readings->spread())) {
             $found[] = new CardWarning(

@@ -2,7 +2,7 @@ import { useEventListener } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
 import { api, asRefused, body, Refused } from '../api/client';
 import type { Bench, Choices, Make, Plan } from '../api/types';
-import { merged } from '../state/merge';
+import { isSame, merged } from '../state/merge';
 import { inTurn, newestOnly } from '../state/queue';
 import { withClips } from './clipped';
 
@@ -98,7 +98,7 @@ export function usePlan(server: PlanServer) {
         return true;
     }
 
-    const isUnsent = (): boolean => JSON.stringify(make.value?.choices) !== JSON.stringify(heard);
+    const isUnsent = (): boolean => !isSame(make.value?.choices, heard);
 
     const load = (): Promise<void> => queue(() => show(server.load));
 

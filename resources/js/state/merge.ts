@@ -9,7 +9,8 @@ export interface Clash {
 const isObject = (value: unknown): value is Record<string, unknown> =>
     typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const isSame = (one: unknown, other: unknown): boolean =>
+/** Whether two documents say the same; what is not there is as null. */
+export const isSame = (one: unknown, other: unknown): boolean =>
     JSON.stringify(one ?? null) === JSON.stringify(other ?? null);
 
 /**

@@ -4,7 +4,6 @@ import { nextTick, ref, useTemplateRef } from 'vue';
 
 /** What opens beside a button: by key the hand is in its first field, stays in it, and comes back to the button. */
 defineProps<{ label: string }>();
-const emit = defineEmits<{ shown: [] }>();
 const panel = ref<InstanceType<typeof Popover> | null>(null);
 const content = useTemplateRef<HTMLElement>('content');
 let opener: HTMLElement | null = null;
@@ -19,7 +18,6 @@ function toggle(event: Event, at: EventTarget | null = event.currentTarget): voi
 }
 
 async function shown(): Promise<void> {
-    emit('shown');
     await nextTick();
     if (isByKey)
         content.value?.querySelector<HTMLElement>('input, select, textarea, button, a[href]')?.focus();

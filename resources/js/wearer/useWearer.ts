@@ -3,6 +3,7 @@ import { ref, shallowRef } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { BinEntry, Card, History, WearerPage } from '../api/types';
 import { useJoining } from '../state/joining';
+import { isSame } from '../state/merge';
 import { inTurn } from '../state/queue';
 
 /** What is typed of a wearer. */
@@ -23,8 +24,6 @@ const typedOf = (wearer: WearerPage): Typed => ({
     archived: wearer.archived,
     wardrobe: { garments: wearer.wardrobe.garments ?? [] },
 });
-
-const isSame = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 /** As it is now, whatever is typed next. */
 const copy = (one: Typed): Typed => JSON.parse(JSON.stringify(one)) as Typed;
