@@ -1,6 +1,9 @@
 <?php
 
-/** Counts the tests of all runs whose results lie in a folder: `N passed, N failed`. */
+/**
+ * Counts the tests of all runs whose results lie in a folder: `N passed, N failed`. What failed is told again before it, as
+ * the log of a whole run is long and often only its end is kept.
+ */
 
 declare(strict_types=1);
 
@@ -13,6 +16,9 @@ foreach (glob("{$argv[1]}/*.junit.xml") ?: [] as $file) {
         $failed++;
 
         continue;
+    }
+    foreach ($read->xpath('//testcase[failure or error]') ?: [] as $case) {
+        echo "FAILED  {$case['class']}: {$case['name']}\n", trim((string) ($case->failure[0] ?? $case->error[0])), "\n\n";
     }
     $suite = $read->testsuite;
     $tests += (int) $suite['tests'];
