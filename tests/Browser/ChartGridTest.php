@@ -29,16 +29,13 @@ function printedChart(): string
     ]);
 }
 
-test('a 20-size, 8-row chart pasted from text is in and correct in under a minute', function (): void {
+test('a 20-size, 8-row chart pasted from text is in and correct', function (): void {
     $page = newPattern()->type('Pattern', 'Skerry skirt');
-    $start = hrtime(true);
     $page->paste('#paste-chart', printedChart());
     $page->sees('20 sizes, 160 figures')->press('Put into the chart')->sees('Put into the chart. Undo brings back');
-    $seconds = (hrtime(true) - $start) / 1e9;
     $page->until(fn (): bool => str_starts_with($page->text('.state'), 'Kept'), 'it is kept');
     $cell = fn (string $label): string => (string) $page->find("[aria-label='{$label}']")->getAttribute('value');
-    expect($seconds)->toBeLessThan(60)
-        ->and($cell('Bust, size 30'))->toBe('76')->and($cell('Bust, size 68'))->toBe('152')
+    expect($cell('Bust, size 30'))->toBe('76')->and($cell('Bust, size 68'))->toBe('152')
         ->and($cell('High bust, size 48'))->toBe('107.5')->and($cell('Front width, size 30'))->toBe('30.5')
         ->and($cell('Finished garment, Waist, size 68'))->toBe('142')->and($cell('Finished garment, Hip, size 30'))->toBe('92')
         ->and($page->text('.chart-grid .computed td'))->toBe('+10');

@@ -56,11 +56,11 @@ test('from the bench to the cut sheet: steps are ticked, kept, and move the make
 
 test('the sheet speaks in the unit in use, and calls sizes by their lines where they are hidden', function (): void {
     $page = makePage(2, '/cut-sheet')->sees('89.5 cm');
-    $page->press('in')->sees('35 1/4 in 89.5 cm')->sees('each edge 1/4 in in');
+    $page->inUnit('in')->sees('35 1/4 in 89.5 cm')->sees('each edge 1/4 in in');
     $page->findByPath("//label[normalize-space()='hide the sizes']/input")->click();
     $page->sees('the sixth line from the inside');
     expect($page->text('.cut-sheet'))->not->toContain('line 18');
-    $page->press('cm');
+    $page->inUnit('cm');
 });
 
 test('what can be taken away is listed with what it is for, and the browser gets it', function (): void {

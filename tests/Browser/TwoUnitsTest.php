@@ -28,19 +28,18 @@ test('a make in centimetres and one in inches are each read in the unit that is 
     [$page, $metric, $inches] = twoUnits('Kerensa');
     $page->go("/makes/{$metric}")->sees('10 all the way.')->sees('34 5/8 in');
     $page->go("/makes/{$inches}")->sees('10 all the way.')->sees('34 1/2 in');
-    $page->press('cm')->sees('87.65 cm');
+    $page->inUnit('cm')->sees('87.65 cm');
     $page->go("/makes/{$metric}")->sees('10 all the way.')->sees('88 cm');
 });
 
 test('a bare figure is one of the unit that is shown, at the fitting and of the cloth', function (): void {
     [$page, $metric] = twoUnits('Morwenna');
     $page->go("/makes/{$metric}/fitting")->sees('How much, in')->type('How much, in', '1/2')->press('Into tracing 2')->sees('Take in 1/2 in an edge at the waist');
-    $page->press('cm')->sees('Take in 1.25 cm an edge at the waist')->sees('How much, cm');
-    // The next page is opened once the unit is kept.
-    $page->press('in')->until(static fn (): bool => $page->ask('GET', '/api/me')['unit'] === 'in', 'inches are kept');
+    $page->inUnit('cm')->sees('Take in 1.25 cm an edge at the waist')->sees('How much, cm');
+    $page->inUnit('in');
     $page->go("/makes/{$metric}/cloth")->find('[aria-label="width of the cloth, in"]')->sendKeys("45\t");
     $page->until(static fn (): bool => ($page->ask('GET', "/api/makes/{$metric}/cloth")['document']['width'] ?? '') === '45 in', 'the width is kept in inches');
-    $page->press('cm')->find('[aria-label="width of the cloth, cm"]');
+    $page->inUnit('cm')->find('[aria-label="width of the cloth, cm"]');
     expect($page->find('[aria-label="width of the cloth, cm"]')->getAttribute('value'))->toBe('45 in');
 });
 
@@ -54,7 +53,7 @@ test('company sheets and blank cards speak in the unit that is shown', function 
     }
     $page->go("/patterns/{$patternOf($metric)}/company")->sees('2 planned')->sees('The hip let out 13/16 in');
     $page->go("/patterns/{$patternOf($inches)}/company")->sees('2 planned')->sees('The hip let out 2 in');
-    $page->press('cm')->sees('The hip let out 5.1 cm');
+    $page->inUnit('cm')->sees('The hip let out 5.1 cm');
     $card = static fn (): string => (string) $page->driver->executeAsyncScript('fetch("/api/blank-card.pdf").then((one) => one.text()).then((text) => arguments[0](text.slice(0, 5)))');
     expect($card())->toBe('%PDF-');
 });

@@ -55,6 +55,10 @@ final class Chrome
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
         $wanted->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
 
-        return RemoteWebDriver::create("http://127.0.0.1:{$port}", $wanted);
+        $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $wanted);
+        // As patient as the page's own looks: several files drawn one after the other take long on a machine with other work.
+        $driver->manage()->timeouts()->setScriptTimeout(120);
+
+        return $driver;
     }
 }

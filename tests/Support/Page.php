@@ -135,10 +135,16 @@ final class Page
         return $this;
     }
 
+    /** Shows everything in `cm` or `in`. It ends when that is kept: a page that is left sooner takes its own change with it. */
+    public function inUnit(string $unit): self
+    {
+        return $this->press($unit)->until(fn (): bool => $this->ask('GET', '/api/me')['unit'] === $unit, "{$unit} is kept");
+    }
+
     /** Opens a door below the bench, by its words. */
     public function opensDoor(string $words): self
     {
-        $this->findByPath("//button[contains(@class, 'door')][b[normalize-space()='{$words}']]")->click();
+        $this->click("//button[contains(@class, 'door')][b[normalize-space()='{$words}']]", "there is a door {$words}");
 
         return $this;
     }
