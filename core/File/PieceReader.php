@@ -65,7 +65,7 @@ final readonly class PieceReader
             follows: $proposed->follows,
             cups: $fields->all($keys->cups),
             times: $proposed->times,
-            partOf: $fields->get($keys->partOf),
+            partOf: $fields->get($keys->partOf) ?? $proposed->partOf,
             layer: $fields->get($keys->layer) ?? $proposed->layer,
             of: $fields->get($keys->of),
             side: $fields->get($keys->side) ?? $proposed->side,

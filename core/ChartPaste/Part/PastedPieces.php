@@ -28,8 +28,16 @@ final class PastedPieces
     {
         $self = new self($names);
         $leftOut = [];
+        $columns = PieceColumns::none();
         foreach (explode("\n", $text) as $line) {
-            $typed = trim((string) preg_replace('/[^\S\t]+/u', ' ', $line));
+            $typed = trim((string) preg_replace('/[^\S\t]+/u', ' ', $line), ' ');
+            $heading = PieceColumns::headed($typed);
+            if ($heading !== null) {
+                $columns = $heading;
+
+                continue;
+            }
+            $typed = trim($columns->inWords($typed));
             $piece = $typed === '' ? null : PieceText::read($typed);
             if ($piece !== null) {
                 $self->take($piece);

@@ -47,7 +47,7 @@ final class PieceText
     public static function read(string $line): ?self
     {
         $self = new self;
-        $parts = preg_split('/(?=\b(?:'.self::CUT.')\b)|[;,(\t]|\s[-–—]\s/iu', $line, -1, PREG_SPLIT_NO_EMPTY);
+        $parts = preg_split('/(?=\b(?:'.self::CUT.')\b)|[;,(\t]|\s[-–—]\s|:\s+(?=(?:\d|'.implode('|', array_keys(self::NUMBERS)).'\b))/iu', $line, -1, PREG_SPLIT_NO_EMPTY);
         $parts = array_values(array_filter(array_map(static fn (string $part): string => trim($part, " \t.:)–—-"), $parts === false ? [] : $parts), static fn (string $part): bool => $part !== ''));
         $name = array_shift($parts) ?? '';
         // A number in a column of its own.

@@ -15,7 +15,8 @@ final readonly class GarmentShape
      * @param  bool  $isRaglan  whether its sleeves run up to the neck
      * @param  bool  $isInOne  whether its sleeves are cut in one with the body
      * @param  bool  $isCropped  whether it ends above the waist
-     * @param  list<string>  $parted  what a side piece lies beside, as `parts` names it
+     * @param  array<string, SeamKind>  $parted  the seam beside a side piece, by what it lies beside, as `part` names it
+     * @param  array<string, string>  $wholes  the name of the piece that a side piece lies beside, likewise
      */
     public function __construct(
         public bool $hasBust,
@@ -26,6 +27,7 @@ final readonly class GarmentShape
         public bool $isInOne = false,
         public bool $isCropped = false,
         private array $parted = [],
+        private array $wholes = [],
     ) {
     }
 
@@ -37,6 +39,7 @@ final readonly class GarmentShape
     {
         $words = array_map(static fn (string $name): PieceWords => new PieceWords($name), $pieces);
         $any = static fn (callable $is): bool => array_filter($words, $is) !== [];
+        $sides = array_filter($words, static fn (PieceWords $one): bool => $one->say('side') && $one->say('front') !== $one->say('back'));
         $skirt = static fn (PieceWords $one): bool => $one->say('skirt');
 
         return new self(
@@ -47,14 +50,35 @@ final readonly class GarmentShape
             isRaglan: $any(static fn (PieceWords $one): bool => $one->say('raglan')),
             isInOne: (new PieceWords($pattern))->say('in one') || $any(static fn (PieceWords $one): bool => $one->say('in one')),
             isCropped: $hasBust && (new PieceWords($pattern))->say('crop'),
-            parted: array_values(array_unique(array_map(self::part(...), array_filter($words, static fn (PieceWords $one): bool => $one->say('side') && $one->say('front') !== $one->say('back'))))),
+            parted: array_map(static fn (PieceWords $one): SeamKind => $one->say('inset') ? SeamKind::Inset : SeamKind::Princess, self::byPart($sides)),
+            wholes: array_map(static fn (PieceWords $one): string => $one->name, self::byPart(array_diff_key($words, $sides))),
         );
     }
 
-    /** Whether a side piece lies beside a front or back of the same cloth: `side front` beside `front`, not beside `front lining`. */
-    public function isParted(PieceWords $piece): bool
+    /** The seam with which a side piece lies beside a front or back of the same cloth: `side front` beside `front`, not beside `front lining`. */
+    public function seamBeside(PieceWords $piece): ?SeamKind
     {
-        return ! $piece->say('side') && in_array(self::part($piece), $this->parted, true);
+        return $piece->say('side') ? null : $this->parted[self::part($piece)] ?? null;
+    }
+
+    /** The piece that a side piece makes one shape with, where it is known. */
+    public function besides(PieceWords $side): ?string
+    {
+        return $this->wholes[self::part($side)] ?? null;
+    }
+
+    /**
+     * @param  array<int, PieceWords>  $pieces
+     * @return array<string, PieceWords> the first of each part
+     */
+    private static function byPart(array $pieces): array
+    {
+        $by = [];
+        foreach ($pieces as $piece) {
+            $by[self::part($piece)] ??= $piece;
+        }
+
+        return $by;
     }
 
     private static function part(PieceWords $piece): string

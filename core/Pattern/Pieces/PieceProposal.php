@@ -41,6 +41,7 @@ final class PieceProposal
             side: $side,
             seams: array_map($self->seam(...), $seams),
             reach: $reach,
+            partOf: $self->isSideInset() ? $shape->besides($words) : null,
             isOnFold: $isOnFold,
         );
     }
@@ -66,9 +67,26 @@ final class PieceProposal
             $says('loose') && ! $says('panel') => [Layer::Other, PieceSide::None, [], $shoulder, Follows::OneSize],
             $says('facing'), $says('interfacing') => $this->facing($around),
             $says('yoke') => $this->yoke($around),
+            $this->isSideInset() => $this->sideInset($around),
             $says('inset') => [$this->cloth(), $around, [SeamKind::Inset], $shoulder, Follows::Frame],
             default => $this->body($around),
         };
+    }
+
+    /** An inset at the side is a part of its front or back: it has the side seam, and what it lies in has none. */
+    private function isSideInset(): bool
+    {
+        return $this->words->say('inset') && $this->words->say('side') && $this->frontOrBack() !== PieceSide::Both;
+    }
+
+    /** @return array{Layer, PieceSide, list<SeamKind>, Reach, Follows} from the underarm to where its front or back ends */
+    private function sideInset(PieceSide $around): array
+    {
+        [$layer, $side, $seams, $reach, $follows] = $this->body($around);
+        $from = $reach->from->place === ReachPlace::Shoulder ? new ReachEnd(ReachPlace::Underarm) : $reach->from;
+
+        // Its lower edge is the last of the seams of a body.
+        return [$layer, $side, [SeamKind::Side, SeamKind::Inset, ...array_slice($seams, -1)], new Reach($from, $reach->to), $follows];
     }
 
     private function frontOrBack(): PieceSide
@@ -176,7 +194,7 @@ final class PieceProposal
             $isSide && $around === PieceSide::Both, $this->words->say('panel') && ! $isSide => [SeamKind::Panel],
             $isSide => [SeamKind::Side, SeamKind::Princess],
             // Beside a side front the front has no side left.
-            $isCentre, $this->shape->isParted($this->words) => [SeamKind::Princess, ...$middle],
+            $isCentre, $this->shape->seamBeside($this->words) !== null => [$this->shape->seamBeside($this->words) ?? SeamKind::Princess, ...$middle],
             default => [SeamKind::Side, ...($this->words->say('princess') ? [SeamKind::Princess] : []), ...$middle],
         };
     }

@@ -58,7 +58,7 @@ final class PieceWords
 
     private readonly string $plain;
 
-    public function __construct(string $name)
+    public function __construct(public readonly string $name)
     {
         $this->plain = ' '.PlainWords::plain($name).' ';
     }

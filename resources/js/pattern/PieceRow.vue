@@ -20,7 +20,16 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [part: Partial<Piece>]; remove: [] }>();
 
 const isOpen = ref(false);
-const fault = (key: string): string | null => props.faults.get(`pattern.pieces[${props.at}].${key}`) ?? null;
+const path = computed(() => `pattern.pieces[${props.at}]`);
+const fault = (key: string): string | null => props.faults.get(`${path.value}.${key}`) ?? null;
+/** What is wrong where no field of its own shows it now: said in the row, whatever is folded away. */
+const elsewhere = computed(() => {
+    const shownAt = ['name', 'times', ...(isOpen.value ? ['times_lining'] : [])];
+    const beside = new Set(shownAt.map((key) => `${path.value}.${key}`));
+    return [...props.faults]
+        .filter(([at]) => (at === path.value || at.startsWith(`${path.value}.`)) && !beside.has(at))
+        .map(([at, said]) => `${at.slice(path.value.length + 1).replaceAll('_', ' ')}: ${said}`);
+});
 const layers = ['outer', 'lining', 'facing', 'interfacing', 'band', 'binding', 'other'] as const;
 const sides = ['front', 'back', 'both', 'sleeve', 'none'] as const;
 const ends = ['shoulder', 'underarm', 'waist', 'hip', 'hem'] as const;
@@ -83,6 +92,7 @@ function sideNamed(value: string): { value: string; label: string } {
                 </button>
             </div>
             <p class="line">{{ understood?.line ?? '' }}</p>
+            <p v-for="said in elsewhere" :key="said" class="fault" role="alert">{{ said }}</p>
             <div v-if="isOpen" class="open">
                 <label v-for="one in choices" :key="one.key">
                     {{ one.label }}

@@ -33,9 +33,13 @@ const kept = {
     usual_pieces: [understood('front'), understood('back')],
 };
 
-function page(pieces: PatternDocument['pieces'], from: unknown = kept) {
+function page(
+    pieces: PatternDocument['pieces'],
+    from: unknown = kept,
+    faults: Map<string, string> = new Map(),
+) {
     const document = { garment: 'dress', sizes: [], pieces } as unknown as PatternDocument;
-    return show(PiecesPart, { guide, faults: new Map(), unit: 'cm', kept: from, modelValue: document });
+    return show(PiecesPart, { guide, faults, unit: 'cm', kept: from, modelValue: document });
 }
 const sent = (shown: ReturnType<typeof page>): PatternDocument['pieces'] =>
     (shown.emitted('update:modelValue')?.at(-1)?.[0] as PatternDocument).pieces;
@@ -66,4 +70,22 @@ it('usual pieces are offered where none are listed, and go in by their names alo
     expect(start?.text()).toBe('Start with: front, back');
     await start?.trigger('click');
     expect(sent(shown)).toEqual([{ name: 'front' }, { name: 'back' }]);
+});
+
+it('what is wrong with a piece stands in its row, open or not, and beside its field where there is one', async () => {
+    const faults = new Map([
+        ['pattern.pieces[0].reaches', 'must run down the body'],
+        ['pattern.pieces[0].times_lining', 'must be a whole number'],
+        ['pattern.pieces[1].times', 'must be a whole number'],
+    ]);
+    const shown = page([{ name: 'bodice front' }, { name: 'skirt' }], kept, faults);
+    const said = (row: number): string[] =>
+        shown
+            .findAll('.piece-row')
+            [row]!.findAll('.fault')
+            .map((one) => one.text());
+    expect(said(0)).toEqual(['reaches: must run down the body', 'times lining: must be a whole number']);
+    expect(said(1)).toEqual(['must be a whole number']);
+    await shown.get('.piece-row .link').trigger('click');
+    expect(said(0)).toEqual(['reaches: must run down the body', 'must be a whole number']);
 });

@@ -66,6 +66,9 @@ it.each([
     ['1 on the fold', { times: 1, on_fold: true }],
     ['2 x on fold', { times: 2, on_fold: true }],
     ['1 pair', { times: 2 }],
+    ['cut two', { times: 2 }],
+    ['1 Pair', { times: 2 }],
+    ['one on the fold', { times: 1, on_fold: true }],
     ['', { times: null }],
     ['some', { times: 'some' }],
 ])('%s is how many are cut', (typed, told) => {

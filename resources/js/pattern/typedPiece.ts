@@ -57,10 +57,14 @@ export function whole(typed: string): number | null {
     return typed.trim() === '' ? null : Number.isInteger(number) ? number : (typed as unknown as number);
 }
 
-/** How many are cut, as instructions say it: `2`, `1 on the fold`, `1 pair`. */
+const NUMBERS: Record<string, number> = { one: 1, a: 1, two: 2, three: 3, four: 4, six: 6, eight: 8 };
+
+/** How many are cut, as instructions say it: `2`, `cut two`, `1 on the fold`, `1 pair`. */
 export function withCount(typed: string): Partial<Piece> {
-    const said = /^\s*(\d+)\s*(?:x\s*)?(on (?:the )?fold|pairs?)\s*$/i.exec(typed);
-    if (said === null) return { times: whole(typed) };
-    const count = Number(said[1]);
-    return said[2]?.startsWith('pair') ? { times: 2 * count } : { times: count, on_fold: true };
+    const said = /^\s*(?:cut\s+)?(\d+|[a-z]+)\s*(?:x\s*)?(on (?:the )?fold|pairs?)?\s*$/i.exec(typed);
+    const count = said === null ? NaN : (NUMBERS[said[1]!.toLowerCase()] ?? Number(said[1]));
+    if (!Number.isInteger(count)) return { times: whole(typed) };
+    const how = said?.[2]?.toLowerCase() ?? '';
+    if (how.startsWith('pair')) return { times: 2 * count };
+    return how === '' ? { times: count } : { times: count, on_fold: true };
 }

@@ -68,6 +68,13 @@ test('two that are not on the fold have a seam in the middle', function (): void
         ->and($line(PieceProposal::of('back on fold', $shape, times: 2)))->not->toContain('centre back')->and($line(PieceProposal::of('side back', $shape, times: 2)))->not->toContain('centre back');
 });
 
+test('a front side inset is a part of the front that has its side seam; the front has none beside it', function (): void {
+    $pieces = planOf(['pattern.pieces' => [['name' => 'front'], ['name' => 'front side inset'], ['name' => 'back']]])->make->pattern->notes->pieces;
+    $lines = array_map(static fn (Piece $piece): string => PieceLine::of($piece, Unit::Centimetre), $pieces);
+    expect($lines)->toBe(['front, inset, neck, shoulder, armhole, shoulder to hem', 'front, side, inset, underarm to hem', 'back, side, neck, shoulder, armhole, shoulder to hem'])
+        ->and($pieces[1]->partOf)->toBe('front');
+});
+
 test('what is typed of a piece wins over what its name proposes, and the rest is proposed', function (): void {
     $pieces = planOf(['pattern.pieces' => [
         ['name' => 'front', 'layer' => 'lining', 'of' => 'outer front', 'reaches' => ['underarm', ['level' => 'hip', 'below' => 12]], 'seams' => [['kind' => 'side'], ['kind' => 'waist', 'at' => ['level' => 'bust', 'below' => 8], 'joins' => 'gathered']]],
@@ -107,6 +114,9 @@ test('the list of pieces is read from the instructions, however it is written', 
     ['Sleeve, for views A and B, 1 pair', ['name' => 'Sleeve', 'times' => 2, 'views' => ['A', 'B']]],
     ['Back, curvy fit, 1 on the fold', ['name' => 'Back', 'times' => 1, 'on_fold' => true, 'fits' => ['curvy']]],
     ["3\tSkirt front\tA\tcut 1 on fold", ['name' => '3 Skirt front', 'times' => 1, 'on_fold' => true, 'views' => ['A']]],
+    ['Pocket: one pair', ['name' => 'Pocket', 'times' => 2]],
+    ["Front\t1 on the fold", ['name' => 'Front', 'times' => 1, 'on_fold' => true]],
+    ["Piece\tCut\tFold\tLining\nBack\t1\tyes\t2\nCuff\ttwo\tno\t-", [['name' => 'Back', 'times' => 1, 'on_fold' => true, 'times_lining' => 2], ['name' => 'Cuff', 'times' => 2]]],
     // A size is none of these: it stays in the name, as does what nobody understands.
     ['Front S, M, cut 1', ['name' => 'Front (S, M)', 'times' => 1]],
     ['Yoke, see page nine', ['name' => 'Yoke (see page nine)']],
