@@ -193,12 +193,14 @@ final readonly class Caution
         );
     }
 
-    public static function bustNotMeasured(): self
+    /** @param  string  $lead  what is measured in its place, such as `high bust` */
+    public static function bustNotMeasured(string $lead): self
     {
         return new self(
             CautionCode::BustNotMeasured,
             Level::Bust,
-            'Shoulder and armhole have their size, but whether the bust has to be adjusted can\'t be told without the full bust: measure it where that matters.',
+            "The size goes by the {$lead}, which is known. Whether the bust has to be adjusted can't be told without the full bust: measure it where that matters.",
+            told: "Size by the {$lead}; full bust not measured",
         );
     }
 

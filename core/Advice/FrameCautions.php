@@ -54,7 +54,7 @@ final class FrameCautions
         }
 
         // The level itself is planned, by its frame; that it lacks its measure is said all the same.
-        return $bust->facts->body === null ? Caution::bustNotMeasured() : Caution::bustNotPrinted($plan->nameOf($bust->size));
+        return $bust->facts->body === null ? Caution::bustNotMeasured($plan->frame->lead->point()->words()) : Caution::bustNotPrinted($plan->nameOf($bust->size));
     }
 
     /** @return list<Caution> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Seam;
 
 use Underbolt\Measure\Length;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Sizing\LevelFacts;
 
 /** The side seams of all sizes in play, as far as the charts tell them. */
@@ -54,7 +55,18 @@ final class PrintedLines
             }
         }
 
-        return count($finished) >= 2 ? $finished : (count($charted) === count($facts) ? $charted : []);
+        if (count($finished) >= 2) {
+            return $finished;
+        }
+        $waist = $facts[Level::Waist->value] ?? null;
+        // What hangs free of the waist has not the body's.
+        if ($waist?->isFree() === true && count($charted) > 2) {
+            unset($charted[$depths[Level::Waist->value]->nanometres]);
+
+            return $charted;
+        }
+
+        return count($charted) === count($facts) ? $charted : [];
     }
 
     /**

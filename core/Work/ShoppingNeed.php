@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Work;
 
 use Underbolt\Measure\Length;
+use Underbolt\Measure\Point;
 use Underbolt\Pattern\Cloth\FabricNeed;
 use Underbolt\Pattern\Cloth\Notion;
 use Underbolt\Planning\Plan;
@@ -59,12 +60,25 @@ final readonly class ShoppingNeed
             array_filter($make->pattern->notes->cloth, $ours),
         );
         $notions = array_map(
-            static fn (Notion $notion): self => new self($notion->name, $notion->view, null, null, $notion->bySize[$largest] ?? ''),
+            static fn (Notion $notion): self => new self($notion->name, $notion->view, null, null, $notion->isUnprinted() ? self::roundTheWaist($notion, $plan) : $notion->bySize[$largest] ?? ''),
             array_filter($make->pattern->notes->notions, $ours),
         );
 
         return array_values(
             array_filter([...$cloth, ...$notions], static fn (self $need): bool => $need->amount !== null || ($need->text ?? '') !== ''),
         );
+    }
+
+    /** What lies round the waist is as long as the waist and its overlap, where the pattern prints no length of it. */
+    private static function roundTheWaist(Notion $notion, Plan $plan): string
+    {
+        $waist = $plan->make->body->at(Point::Waist);
+        $overlap = $notion->overlap();
+        if ($waist === null || $overlap === null) {
+            return '';
+        }
+        $say = $plan->make->say(...);
+
+        return "{$say($waist->plus($overlap))} (the waist and {$say($overlap)} to overlap)";
     }
 }

@@ -81,6 +81,17 @@ test('5: with room three times the least nobody blends: one size is offered, and
         ->and(Story::begin($this, ['waist' => '79'] + FITS)->plan()['roomy_in'])->toBeNull();
 });
 
+test('6: what the least room asks for has its reason beside it', function (): void {
+    $why = fn (string $waist, array $choices): ?string => Story::begin($this, ['waist' => $waist] + FITS)->choose($choices)->plan()['levels'][1]['take_why'];
+    // 10 is finished at 75: 1 cm is left of it, and the least is 2.5.
+    expect($why('74', ['ease' => 'chart', 'sizes' => ['waist' => '10']]))->toBe('so that 2.5 cm of room is left')
+        // 79 less 74 and the least of 4: 1 of the 2 that are too much.
+        ->and($why('72', ['ease' => 'drafted', 'sizes' => ['waist' => '12'], 'least_ease' => ['waist' => '6']]))->toBe('no more, so that 6 cm of room is left')
+        // 10 leaves 4.5, and 5 is asked for: 12 is the nearest of those that do; 2 + 1.5 too much, of which 8.5 - 5 are taken.
+        ->and($why('70.5', ['ease' => 'drafted', 'least_ease' => ['waist' => '5']]))->toBe('10 is nearer, but leaves 4.5 cm of room')
+        ->and($why('72', ['ease' => 'drafted', 'take' => ['waist' => 'in_line']]))->toBeNull();
+});
+
 test('7: a narrower seam is told as an allowance; anything in cloth is staystitched, and a lining is the toile', function (): void {
     // 1.5 less 0.3.
     $story = Story::begin($this, FITS, ['pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'front lining'], ['name' => 'back lining']], 'seam' => ['seam_allowance' => '1.5'] + Story::plain()['seam']])
@@ -102,4 +113,24 @@ test('8: cup, range and view say which sheets are the right ones, on bench and s
         'ranges' => [['name' => 'Misses 8 to 12', 'sizes' => ['8', '10', '12']], ['name' => 'Misses 14 to 18', 'sizes' => ['14', '16', '18']]],
     ])->choose(['view' => 'B', 'lead' => 'cup']);
     expect($story->plan()['cut_from'])->toBe(['cup C', 'Misses 8 to 12', 'view B'])->and($story->page()['cut_from'])->toBe($story->plan()['cut_from']);
+});
+
+test('10: elastic without a printed length is the waist and its overlap; what is printed comes out as it went in', function (): void {
+    $notions = [['name' => 'Elastic 1/4 in', 'by_size' => array_fill(0, 6, null)], ['name' => 'sleeve elastic', 'by_size' => array_fill(0, 6, '')], ['name' => 'Bias tape', 'by_size' => array_fill(0, 6, '1 3/8 yd')]];
+    $story = Story::begin($this, ['waist' => '79'] + FITS, ['notions' => $notions]);
+    // 79 and 2.5.
+    expect(array_column($story->page()['needs'], 'text', 'name'))->toBe(['Elastic 1/4 in' => '81.5 cm (the waist and 2.5 cm to overlap)', 'Bias tape' => '1 3/8 yd']);
+});
+
+test('10: a high bust without a full bust leads, and is known on the bench', function (): void {
+    $story = Story::begin($this, ['high_bust' => '85', 'waist' => '70', 'hip' => '95'], ['body_chart' => ['high_bust' => ['81', '85', '89', '93', '97', '101']] + Story::plain()['body_chart']]);
+    $plan = $story->plan();
+    expect($plan['headline'])->toBe('10 all the way.')->and($plan['frame']['lead'])->toBe('high_bust')
+        ->and([$plan['levels'][0]['measure_nm'], $plan['levels'][0]['stands_in_nm'], $plan['levels'][0]['sure_of']])->toBe([null, 850_000_000, 'high bust'])
+        ->and($plan['levels'][1]['stands_in_nm'])->toBeNull()->and(array_column($plan['cautions'], 'short'))->toBe(['Size by the high bust; full bust not measured']);
+});
+
+test('10: what challis and gauze mean for the choice is said of each', function (): void {
+    $story = Story::begin($this, ['waist' => '79'] + FITS, ['cloths' => 'Cotton lawn, rayon challis, double gauze.']);
+    expect(array_map(static fn (string $said): string => explode(':', $said)[0], $story->cloth()['words']))->toBe(['Double gauze', 'Challis', 'Lawn']);
 });

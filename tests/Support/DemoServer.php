@@ -11,8 +11,16 @@ final class DemoServer
 {
     private static ?self $shared = null;
 
-    private function __construct(public readonly string $address)
+    private function __construct(public readonly string $address, private readonly string $log)
     {
+    }
+
+    /** What the server stumbled over last, for whoever reads why a page did not come; empty where it did not. */
+    public function stumbledOver(): string
+    {
+        $lines = is_file($this->log) ? preg_grep('/\.ERROR: /', explode("\n", (string) file_get_contents($this->log))) : [];
+
+        return mb_substr((string) array_last($lines ?: []), 0, 500);
     }
 
     public static function shared(): self
@@ -48,7 +56,7 @@ final class DemoServer
         register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($database).'*'));
         FreePort::awaitListener($port);
 
-        return new self("http://127.0.0.1:{$port}");
+        return new self("http://127.0.0.1:{$port}", "{$storage}/logs/laravel.log");
     }
 
     /** @param  array<string, string>  $environment */

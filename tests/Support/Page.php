@@ -265,7 +265,8 @@ final class Page
                 return [...document.querySelectorAll('input, select')].map((one) => told(one) + (one === document.activeElement ? ' <' : ''));
                 JS);
             $held = implode("\n", $fields);
-            Assert::fail("waited in vain until {$what}; at {$this->driver->getCurrentURL()} the page says:\n{$this->text('body')}\n\nIts fields hold, < where the hand is:\n{$held}");
+            $stumbled = DemoServer::shared()->stumbledOver();
+            Assert::fail("waited in vain until {$what}; at {$this->driver->getCurrentURL()} the page says:\n{$this->text('body')}\n\nIts fields hold, < where the hand is:\n{$held}\n\nThe server stumbled last over: {$stumbled}");
         }
 
         return $this;

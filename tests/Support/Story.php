@@ -93,6 +93,12 @@ final class Story
         return $this->http->getJson("/api/makes/{$this->make}/cut-sheet")->assertOk()->json();
     }
 
+    /** @return array<string, mixed> what its cloth's page has of it */
+    public function cloth(): array
+    {
+        return $this->http->getJson("/api/makes/{$this->make}/cloth")->assertOk()->json();
+    }
+
     /** @return list<string> the ids of the steps, in order */
     public function steps(): array
     {

@@ -1933,6 +1933,8 @@ export interface components {
             document: components["schemas"]["ClothDocument"];
             /** @description cloths that the pattern recommends, as printed */
             recommended: string;
+            /** @description what the names of these cloths, and of the one at hand, mean for the choice: a sentence each */
+            words: string[];
             /** @description what it is drafted for */
             drafted_for: string;
             /**
@@ -2730,6 +2732,8 @@ export interface components {
             follows: boolean;
             /** @description null where only the frame is known */
             measure_nm: number | null;
+            /** @description the measure that decides in its place, where the level's own isn't known: `sure_of` names it */
+            stands_in_nm: number | null;
             chart: components["schemas"]["ChartSizeData"] | null;
             size: string;
             /** @description what the level would pick by itself */
@@ -2752,6 +2756,8 @@ export interface components {
             per_edge_nm: number | null;
             /** @enum {string|null} */
             take: "in_line" | "sew" | "leave" | null;
+            /** @description the reason of what nobody asked for, in one clause */
+            take_why: string | null;
             /** @description too little by the chart, but the garment has room */
             is_carried: boolean;
             /** @description what the centre back takes alone */

@@ -23,7 +23,10 @@ const asked = computed(() =>
 );
 
 const rows = computed((): ChoiceRow<keyof Choices>[] => {
-    const { choosers, work } = props.plan;
+    const { choosers, work, levels } = props.plan;
+    // What comes first is no question where there is neither.
+    const isDrawn = levels.some(({ size }) => size !== levels[0]?.size);
+    const order = { key: 'order' as const, label: 'order', options: orders, value: work.order };
     return [
         { key: 'ease', label: 'Go by', options: eases, value: choosers.ease },
         {
@@ -35,7 +38,7 @@ const rows = computed((): ChoiceRow<keyof Choices>[] => {
         },
         { key: 'pick', label: 'sizes', options: picks, value: choosers.pick, idle: choosers.pick_idle },
         { key: 'blend', label: 'seam', options: blends, value: props.choices.blend ?? 'curved' },
-        { key: 'order', label: 'order', options: orders, value: work.order, idle: choosers.order_idle },
+        ...(isDrawn || choosers.order_idle === null ? [{ ...order, idle: choosers.order_idle }] : []),
     ];
 });
 </script>

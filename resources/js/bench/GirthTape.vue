@@ -111,6 +111,10 @@ const {
             :style="{ transform: `translateX(${bodyFigureAt}px)` }"
             ><Measure :nm="level.measure_nm"
         /></span>
+        <!-- It lies on no place of this tape: it stands at its end. -->
+        <span v-if="level.stands_in_nm !== null" class="stands-in"
+            >{{ level.sure_of }} <b><Measure :nm="level.stands_in_nm" /></b
+        ></span>
         <span
             v-if="easeFigure"
             class="ease-figure"
@@ -218,6 +222,13 @@ const {
     background: var(--paper);
     padding: 0 3px;
     line-height: 1.15;
+    pointer-events: none;
+}
+.stands-in {
+    position: absolute;
+    right: 0;
+    top: 5px;
+    color: var(--body);
     pointer-events: none;
 }
 .ease-figure {

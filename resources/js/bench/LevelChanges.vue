@@ -43,6 +43,7 @@ const take = (how: 'in_line' | 'sew' | 'leave'): void =>
                 :fault="faultAt(`choices.take.${level.level}`)"
                 @update:model-value="take"
             />
+            <span v-if="level.take_why" class="quiet">, {{ level.take_why }}</span>
         </span>
         <span v-for="words in others" :key="words">
             {{ words }}

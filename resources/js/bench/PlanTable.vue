@@ -59,7 +59,12 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
                         ><template v-else>{{ weightWords[level.weight] }}</template></small
                     >
                 </th>
-                <td data-says="you"><Measure :nm="level.measure_nm" bare /></td>
+                <td data-says="you">
+                    <template v-if="level.stands_in_nm !== null"
+                        ><Measure :nm="level.stands_in_nm" bare />
+                        <small>{{ level.sure_of }}</small></template
+                    ><Measure v-else :nm="level.measure_nm" bare />
+                </td>
                 <td class="chart" data-says="chart says">
                     <template v-if="level.chart">
                         {{ nameOf(level.chart.size) }}

@@ -21,6 +21,7 @@ function clippedTo(level: LevelPlan, size: string | null): ShownLevel {
         clipped: true,
         why: null,
         take: null,
+        take_why: null,
         left_over_nm: null,
         per_edge_nm: null,
         changed_nm: 0,

@@ -48,6 +48,9 @@ const missing = computed(() => page.value?.to_buy ?? 0);
                     }}<template v-if="page.recommended">; it recommends {{ page.recommended }}</template
                     >.
                 </p>
+                <ul v-if="page.words.length > 0" class="what words">
+                    <li v-for="said in page.words" :key="said">{{ said }}.</li>
+                </ul>
                 <ClothForm :page="page" :cloth="cloth" :refused="refused" @change="change" />
                 <template v-if="page.cautions.length > 0">
                     <h2>Do they go together?</h2>
@@ -79,5 +82,11 @@ section {
 }
 p {
     margin: 0;
+}
+.words {
+    margin: 0 0 12px;
+    padding: 0;
+    list-style: none;
+    max-width: 68ch;
 }
 </style>

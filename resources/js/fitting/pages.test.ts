@@ -42,6 +42,7 @@ const cloth: ClothAnswer = {
     unit: 'in',
     document: { name: 'linen', have: ['zip'] },
     recommended: 'lawn',
+    words: ['lawn: fine and firm'],
     drafted_for: 'woven',
     stretch_percent: null,
     cautions: [],

@@ -1,17 +1,31 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PatternDocument } from '../api/types';
-import { garmentOutline, garmentShape } from './garment';
+import type { PatternDocument, PatternGuide } from '../api/types';
+import { garmentOutline, garmentShape, inSilhouette } from './garment';
 
-/** A garment, small: its kind is told by its outline. */
-const props = defineProps<{ garment: NonNullable<PatternDocument['garment']> | null }>();
+/** A garment, small: its kind is told by its outline, and where it is known how it hangs. */
+const props = defineProps<{
+    garment: NonNullable<PatternDocument['garment']> | null;
+    silhouette?: PatternGuide['silhouettes'][number]['value'];
+}>();
 
 const WIDE = 34;
 const HIGH = 44;
 const d = computed(() => {
-    const shape = garmentShape(
-        { garment: props.garment, sizes: [], body_chart: {}, finished: {}, levels: {}, fabric: {}, seam: {} },
-        'cm',
+    const shape = inSilhouette(
+        garmentShape(
+            {
+                garment: props.garment,
+                sizes: [],
+                body_chart: {},
+                finished: {},
+                levels: {},
+                fabric: {},
+                seam: {},
+            },
+            'cm',
+        ),
+        props.silhouette,
     );
     const scale = Math.min((HIGH - 4) / shape.down.hem, (WIDE - 4) / 2 / (shape.half.hip * 1.06));
     return garmentOutline(shape, { middle: WIDE / 2, top: (HIGH - shape.down.hem * scale) / 2, scale });

@@ -5,6 +5,7 @@ import type { Pattern, PatternDocument, PatternGuide } from '../api/types';
 import GarmentMini from './GarmentMini.vue';
 import GarmentPicture from './GarmentPicture.vue';
 import { garmentOutline, garmentShape } from './garment';
+import SilhouetteChoice from './SilhouetteChoice.vue';
 
 const guide = {
     garments: [
@@ -78,4 +79,55 @@ it('a garment whose hip is wider is drawn wider, and trousers part below it', ()
         legs('skirt'),
     ]);
     expect(new Set(['dress', 'top', 'skirt', 'trousers'].map(legs)).size).toBe(4);
+});
+
+it('a boxy garment is drawn straight from its widest place, unless its waist is printed', () => {
+    const boxy = { ...document, cut_as: 'one_size' } as PatternDocument;
+    const { half } = garmentShape(boxy, 'cm');
+    expect([half.waist, half.hip]).toEqual([95 / 4, 95 / 4]);
+    const printed = { ...boxy, finished: { waist: ['80', '84', '88'] } } as PatternDocument;
+    expect(garmentShape(printed, 'cm').half.waist).toBe(21);
+});
+
+it('how it hangs is asked where the garment is, each with its picture, for the levels it has', async () => {
+    const weights = (bust: string, waist: string, hip: string) => ({ bust, waist, hip });
+    const hangs = {
+        ...guide,
+        silhouettes: [
+            {
+                value: 'fitted',
+                label: 'fitted',
+                levels: weights('critical', 'critical', 'matters'),
+                cut_as: 'blended',
+            },
+            {
+                value: 'boxy',
+                label: 'boxy',
+                levels: weights('matters', 'free', 'matters'),
+                cut_as: 'one_size',
+            },
+            {
+                value: 'flared',
+                label: 'flared',
+                levels: weights('critical', 'critical', 'free'),
+                cut_as: 'blended',
+            },
+        ],
+    } as unknown as PatternGuide;
+    const ask = (garment: string | null) =>
+        show(SilhouetteChoice, { guide: hangs, modelValue: { ...document, garment, levels: {} } });
+    expect(ask(null).findAll('button')).toEqual([]);
+    const dress = ask('dress');
+    expect(dress.findAll('button').map((one) => one.text())).toEqual(['fitted', 'boxy', 'flared']);
+    expect(new Set(dress.findAll('path').map((one) => one.attributes('d'))).size).toBe(3);
+    await dress.findAll('button')[1]?.trigger('click');
+    const said = dress.emitted('update:modelValue')?.[0]?.[0] as PatternDocument;
+    expect([said.levels, said.cut_as]).toEqual([weights('matters', 'free', 'matters'), 'one_size']);
+    const skirt = ask('skirt');
+    expect(skirt.findAll('button').map((one) => one.text())).toEqual(['fitted', 'flared']);
+    await skirt.findAll('button')[1]?.trigger('click');
+    expect((skirt.emitted('update:modelValue')?.[0]?.[0] as PatternDocument).levels).toEqual({
+        waist: 'critical',
+        hip: 'free',
+    });
 });

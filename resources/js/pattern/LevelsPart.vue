@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
 import { computed } from 'vue';
 import type { House, PatternDocument, PatternGuide, Unit } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
 import LevelRow from './LevelRow.vue';
+import SilhouetteChoice from './SilhouetteChoice.vue';
 import { levelsOf } from './levels';
 import { orNull } from './lists';
 import { isFromWaist, lacksOf, lengthWords } from './lacks';
@@ -91,17 +91,7 @@ function toggleLine(line: Line, on: boolean): void {
     <div class="paper-data part">
         <section aria-labelledby="paper-levels">
             <h3 id="paper-levels">What must fit where</h3>
-            <div class="inline presets">
-                <Button
-                    v-for="one in guide.silhouettes"
-                    :key="one.value"
-                    type="button"
-                    outlined
-                    size="small"
-                    :label="one.label"
-                    @click="change({ levels: one.levels, cut_as: one.cut_as })"
-                />
-            </div>
+            <SilhouetteChoice v-model="document" :guide="guide" />
             <LevelRow
                 v-for="level in levels"
                 :key="level.name"
@@ -202,9 +192,6 @@ function toggleLine(line: Line, on: boolean): void {
 }
 .paper-data :deep(.inline) {
     align-items: start;
-}
-.presets {
-    gap: 8px;
 }
 .paper-data :deep(select) {
     width: 190px;

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox';
 import { cloths } from './cloths';
-import { computed, onMounted, useId, useTemplateRef } from 'vue';
+import { computed, onMounted, ref, useId, useTemplateRef, watchEffect } from 'vue';
 import type { Refused } from '../api/client';
 import type { PatternDocument, PatternGuide, Unit } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import TextField from '../ui/TextField.vue';
+import SilhouetteChoice from './SilhouetteChoice.vue';
 import { withGarment, withStretch } from './withGarment';
 
 const props = defineProps<{
@@ -31,6 +32,12 @@ const units = [
 const houseNote = computed(() =>
     props.guide?.houses.some((one) => one.name === house.value) === true ? 'its habits are known' : undefined,
 );
+
+/** Asked where nobody has said it yet, and it stays once it is asked; else it stands with what must fit where. */
+const isAsked = ref(false);
+watchEffect(() => {
+    if (document.value.garment && Object.keys(document.value.levels).length === 0) isAsked.value = true;
+});
 
 function change(part: Partial<PatternDocument>): void {
     document.value = { ...document.value, ...part };
@@ -87,6 +94,7 @@ function change(part: Partial<PatternDocument>): void {
             />
             <label :for="pulledOn">pulled on, no opening</label>
         </span>
+        <SilhouetteChoice v-if="guide && isAsked" v-model="document" class="hangs" :guide="guide" />
     </div>
 </template>
 
@@ -104,5 +112,8 @@ function change(part: Partial<PatternDocument>): void {
     align-items: center;
     margin-top: 26px;
     font-size: 14px;
+}
+.pattern-head .hangs {
+    flex-basis: 100%;
 }
 </style>

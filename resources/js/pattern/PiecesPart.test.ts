@@ -80,10 +80,7 @@ it('what is wrong with a piece stands in its row, open or not, and beside its fi
     ]);
     const shown = page([{ name: 'bodice front' }, { name: 'skirt' }], kept, faults);
     const said = (row: number): string[] =>
-        shown
-            .findAll('.piece-row')
-            [row]!.findAll('.fault')
-            .map((one) => one.text());
+        shown.findAll(`.piece-row:nth-child(${row + 1}) .fault`).map((one) => one.text());
     expect(said(0)).toEqual(['reaches: must run down the body', 'times lining: must be a whole number']);
     expect(said(1)).toEqual(['must be a whole number']);
     await shown.get('.piece-row .link').trigger('click');

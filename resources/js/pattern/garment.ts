@@ -1,5 +1,4 @@
-import type { PatternDocument } from '../api/types';
-import type { LevelName } from '../api/types';
+import type { LevelName, PatternDocument, PatternGuide } from '../api/types';
 import { oneLength } from './sized';
 
 /** A typed figure as far as a picture needs it: of a range its beginning. Null where none can be read. */
@@ -41,6 +40,9 @@ export function garmentShape(document: PatternDocument, unit: 'cm' | 'in'): Garm
         const figure = drawnFigure(oneLength(document.seam[key]));
         return figure === null ? usual : figure * cm;
     };
+    const half = { bust: girth('bust') / 4, waist: girth('waist') / 4, hip: girth('hip') / 4 };
+    // What is cut in one size hangs from its widest place, unless the pattern says how wide it is at the waist.
+    const isStraight = document.cut_as === 'one_size' && !document.finished?.waist?.some(Boolean);
     const isTop = document.garment === 'top' || document.garment === 'knit_top';
     const fromWaist = document.garment === 'skirt' || document.garment === 'trousers';
     const bust = fromWaist ? 0 : USUAL.shoulder;
@@ -48,7 +50,7 @@ export function garmentShape(document: PatternDocument, unit: 'cm' | 'in'): Garm
     const hip = waist + long('waist_to_hip', USUAL.hip);
     return {
         // Laid flat a garment is half its girth wide.
-        half: { bust: girth('bust') / 4, waist: girth('waist') / 4, hip: girth('hip') / 4 },
+        half: isStraight ? { ...half, waist: Math.max(half.bust, half.hip) } : half,
         down: {
             bust,
             waist,
@@ -68,6 +70,22 @@ export function garmentShape(document: PatternDocument, unit: 'cm' | 'in'): Garm
         fromWaist,
         hasLegs: document.garment === 'trousers',
     };
+}
+
+/** How much wider a flare is at the hip in a picture than the body there. */
+const FLARE = 1.45;
+
+/** The outline as it hangs: a boxy one straight from its widest place, a flare out from the waist. */
+export function inSilhouette(
+    shape: GarmentShape,
+    silhouette: PatternGuide['silhouettes'][number]['value'] | undefined,
+): GarmentShape {
+    const { half } = shape;
+    if (silhouette === 'boxy') {
+        const wide = Math.max(half.bust, half.hip);
+        return { ...shape, half: { bust: wide, waist: wide, hip: wide } };
+    }
+    return silhouette === 'flared' ? { ...shape, half: { ...half, hip: half.hip * FLARE } } : shape;
 }
 
 /** The outline from the left hem over the shoulders to the right one, in pixels: `scale` of them to a centimetre. */

@@ -62,7 +62,7 @@ const NUMBERS: Record<string, number> = { one: 1, a: 1, two: 2, three: 3, four: 
 /** How many are cut, as instructions say it: `2`, `cut two`, `1 on the fold`, `1 pair`. */
 export function withCount(typed: string): Partial<Piece> {
     const said = /^\s*(?:cut\s+)?(\d+|[a-z]+)\s*(?:x\s*)?(on (?:the )?fold|pairs?)?\s*$/i.exec(typed);
-    const count = said === null ? NaN : (NUMBERS[said[1]!.toLowerCase()] ?? Number(said[1]));
+    const count = said === null ? NaN : (NUMBERS[said[1]?.toLowerCase() ?? ''] ?? Number(said[1]));
     if (!Number.isInteger(count)) return { times: whole(typed) };
     const how = said?.[2]?.toLowerCase() ?? '';
     if (how.startsWith('pair')) return { times: 2 * count };

@@ -12,6 +12,7 @@ import { taken, type LookedOver } from '../charts/preview';
 import { usePreview } from '../charts/usePreview';
 import { oneLength } from '../pattern/sized';
 import { lacksOf } from '../pattern/lacks';
+import SilhouetteChoice from '../pattern/SilhouetteChoice.vue';
 import { withGarment, withStretch } from '../pattern/withGarment';
 import { withLength, withUsual } from '../pattern/usual';
 import { useSession } from '../state/session';
@@ -42,6 +43,8 @@ const ofItsKind = (): PatternDocument => ({
     ...emptyDocument(),
     garment: document.value.garment ?? null,
     fabric: { ...document.value.fabric },
+    levels: { ...document.value.levels },
+    cut_as: document.value.cut_as ?? null,
 });
 /** The first form speaks in the unit of what was pasted. */
 const unit = computed(() => typed.value.unit ?? session.unit);
@@ -136,6 +139,7 @@ const setReading = (code: string, text: string): void => {
                     @update:model-value="document = withStretch(document, $event)"
                 />
             </div>
+            <SilhouetteChoice v-if="guide" v-model="document" :guide="guide" />
             <p v-if="document.sizes.length > 0" role="status" class="has">
                 <b>{{ document.sizes.at(0) }} to {{ document.sizes.at(-1) }}</b
                 >, {{ document.sizes.length }} sizes, in {{ unit }}.

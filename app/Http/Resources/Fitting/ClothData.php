@@ -12,6 +12,7 @@ use stdClass;
 use Underbolt\Advice\Caution;
 use Underbolt\Advice\Cautions;
 use Underbolt\Measure\Unit;
+use Underbolt\Pattern\Cloth\ClothWords;
 use Underbolt\Planning\Plan;
 use Underbolt\Work\ShoppingNeed;
 use Underbolt\Work\ToBuy;
@@ -24,6 +25,7 @@ final readonly class ClothData
      * @param  string  $title  its own name, or its pattern's
      * @param  value-of<Unit>  $unit  meant in the document
      * @param  string  $recommended  cloths that the pattern recommends, as printed
+     * @param  list<string>  $words  what the names of these cloths, and of the one at hand, mean for the choice: a sentence each
      * @param  string  $drafted_for  what it is drafted for
      * @param  list<CautionData>  $cautions  where cloth and pattern don't go together
      * @param  list<int>  $widths_nm  that the pattern lists amounts for
@@ -39,6 +41,7 @@ final readonly class ClothData
         public string $unit,
         #[OA\Property(ref: ClothDocument::class)] public stdClass $document,
         public string $recommended,
+        public array $words,
         public string $drafted_for,
         #[OA\Property(description: 'how far the cloth stretches, in per cent; null where it wasn\'t tried', nullable: true)] public ?float $stretch_percent,
         public array $cautions,
@@ -64,6 +67,7 @@ final readonly class ClothData
             unit: $make->unit->value,
             document: $make->cloth,
             recommended: $plan->make->pattern->notes->cloths,
+            words: ClothWords::in("{$plan->make->pattern->notes->cloths} ".($plan->make->cloth->name ?? '')),
             drafted_for: $fabric->kind->value.($fabric->stretchPercent > 0 ? " with {$fabric->stretchPercent} % stretch" : ''),
             stretch_percent: $plan->make->cloth?->stretchPercent(),
             cautions: array_map(

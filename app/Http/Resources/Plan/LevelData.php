@@ -6,6 +6,7 @@ namespace App\Http\Resources\Plan;
 
 use Underbolt\Advice\Opinion;
 use Underbolt\Advice\Opinions;
+use Underbolt\Advice\TakeReason;
 use Underbolt\Altering\Take;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Charts\Weight;
@@ -26,12 +27,14 @@ final readonly class LevelData
      * @param  bool  $clipped  set by hand
      * @param  bool  $follows  free: gives no orders
      * @param  ?int  $measure_nm  null where only the frame is known
+     * @param  ?int  $stands_in_nm  the measure that decides in its place, where the level's own isn't known: `sure_of` names it
      * @param  string  $own  what the level would pick by itself
      * @param  ?string  $why  why it is cut in another, in one sentence
      * @param  string  $front  size in front
      * @param  ?int  $finished_nm  as printed
      * @param  ?int  $left_over_nm  too much above 0
      * @param  ?value-of<Take>  $take
+     * @param  ?string  $take_why  the reason of what nobody asked for, in one clause
      * @param  bool  $is_carried  too little by the chart, but the garment has room
      * @param  int  $centre_back_nm  what the centre back takes alone
      * @param  int  $adjusted_nm  what a bust adjustment adds all round
@@ -55,6 +58,7 @@ final readonly class LevelData
         public bool $clipped,
         public bool $follows,
         public ?int $measure_nm,
+        public ?int $stands_in_nm,
         public ?ChartSizeData $chart,
         public string $size,
         public string $own,
@@ -71,6 +75,7 @@ final readonly class LevelData
         public int $edges,
         public ?int $per_edge_nm,
         public ?string $take,
+        public ?string $take_why,
         public bool $is_carried,
         public int $centre_back_nm,
         public int $adjusted_nm,
@@ -105,6 +110,7 @@ final readonly class LevelData
             clipped: $plan->make->choices->clip($facts->level) !== null,
             follows: $level->follows,
             measure_nm: $facts->body?->nanometres,
+            stands_in_nm: $facts->body === null ? $plan->make->body->at($level->sureness->point)?->nanometres : null,
             chart: $facts->chartSize === null ? null : ChartSizeData::of($facts->chartSize, $plan),
             size: $plan->nameOf($level->size),
             own: $plan->nameOf($facts->own),
@@ -121,6 +127,7 @@ final readonly class LevelData
             edges: $facts->edges,
             per_edge_nm: $taken->perEdge?->nanometres,
             take: $taken->take?->value,
+            take_why: TakeReason::of($level, $plan),
             is_carried: $level->isCarried(),
             centre_back_nm: $taken->centreBack->nanometres,
             adjusted_nm: $level->adjusted->nanometres,
