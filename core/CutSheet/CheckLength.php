@@ -37,7 +37,7 @@ final readonly class CheckLength
         $known = array_filter([
             ...($drawn === null ? ['underarm to waist, at the side' => $sum($seam->underarmToWaist, $lengths->aboveWaist)] : $drawn),
             'waist to the cut edge of the hem' => $sum($toHem, $lengths->belowWaist, $lengths->hem),
-            'down the centre back, finished' => $sum($plan->make->pattern->lengths->at(LengthRow::FinishedLength, $plan->sizes->first()), $lengths->aboveWaist, $lengths->belowWaist, $lengths->hem),
+            'down the centre back, finished' => $sum($plan->make->pattern->lengths->at(LengthRow::FinishedLength, $plan->sizes->first()), $lengths->aboveWaist, $plan->backLonger(), $lengths->belowWaist, $lengths->hem),
             'sleeve, shoulder to the cut edge' => $sum($seam->sleeveLength, $lengths->sleeve),
             'to spare in the sleeve, round the upper arm' => $spare,
             ...self::tummy($plan),

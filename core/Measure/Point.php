@@ -20,6 +20,7 @@ enum Point: string
     case CrossFront = 'cross_front';
     case ShoulderToBustPoint = 'shoulder_to_bust_point';
     case ShoulderToWaist = 'shoulder_to_waist';
+    case BackLength = 'back_length';
     case UnderarmToWaist = 'underarm_to_waist';
     case Waist = 'waist';
     case Tummy = 'tummy';

@@ -115,6 +115,16 @@ final class PointGuides
                 tape: TapeLine::along(View::Front, 8, 52),
             ),
             new PointGuide(
+                point: Point::BackLength,
+                name: 'Back length',
+                where: 'From the bone at the nape straight down the back to the waist.',
+                mistake: 'Along the back, not stretched across its hollow; head up, not bent.',
+                trick: 'Bend the head: the bone that stands out most is the nape. Then look ahead again.',
+                otherWay: 'Sitting upright, with a helper; a necklace settles at the nape.',
+                usualCm: [32, 55],
+                tape: TapeLine::along(View::Back, 4, 52),
+            ),
+            new PointGuide(
                 point: Point::UnderarmToWaist,
                 name: 'Underarm to waist',
                 where: 'From the armpit straight down the side to the waist.',

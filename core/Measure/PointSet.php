@@ -31,7 +31,7 @@ enum PointSet: string
             self::Three => [Point::FullBust, Point::Waist, Point::Hip],
             self::Dress => [
                 Point::HighBust, Point::FullBust, Point::HalfFullBust, Point::HalfUnderbust, Point::CrossFront,
-                Point::ShoulderToBustPoint, Point::ShoulderToWaist, Point::UnderarmToWaist, Point::Waist, Point::Tummy,
+                Point::ShoulderToBustPoint, Point::ShoulderToWaist, Point::BackLength, Point::UnderarmToWaist, Point::Waist, Point::Tummy,
                 Point::Hip, Point::WaistToHip, Point::ThighLevel, Point::WaistToHem,
                 Point::Bicep, Point::SleeveLength,
             ],

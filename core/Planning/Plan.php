@@ -11,6 +11,7 @@ use Underbolt\Altering\Sleeve;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
+use Underbolt\Pattern\Charts\LengthRow;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Charts\Weight;
 use Underbolt\Pattern\Paper\SeamData;
@@ -30,6 +31,7 @@ use Underbolt\Seam\SeamDrawing;
 use Underbolt\Seam\Station;
 use Underbolt\Seam\StationTable;
 use Underbolt\Sizing\Cup;
+use Underbolt\Sizing\LevelFacts;
 use Underbolt\Sizing\Sizes;
 
 /**
@@ -194,6 +196,22 @@ final readonly class Plan
     public function nameOf(int $size): string
     {
         return $this->make->pattern->sizes[$size];
+    }
+
+    /**
+     * How much longer the back alone has to be down its middle than the paper's, once that is lengthened all round: above 0 as of a rounded
+     * back. Null where either length isn't known, and where the two differ by no more than nobody alters for.
+     */
+    public function backLonger(): ?Length
+    {
+        $printed = $this->make->pattern->lengths->at(LengthRow::BackLength, $this->frame->size ?? $this->sizes->first());
+        $body = $this->make->body->at(Point::BackLength);
+        if ($printed === null || $body === null) {
+            return null;
+        }
+        $change = $body->minus($printed)->minus($this->lengths->aboveWaist ?? Length::zero());
+
+        return $change->abs()->nanometres <= LevelFacts::NOBODYS_NM ? null : $change;
     }
 
     /** How wide the garment is cut where the tummy is measured, between waist and hip at its depth; null where that isn't known. */

@@ -11,6 +11,7 @@ use Underbolt\Seam\StationTable;
 use Underbolt\Work\Facts\MakePieces;
 use Underbolt\Work\Steps\AdjustStep;
 use Underbolt\Work\Steps\ArmholeStep;
+use Underbolt\Work\Steps\BackLengthStep;
 use Underbolt\Work\Steps\BandStep;
 use Underbolt\Work\Steps\CentreBackSteps;
 use Underbolt\Work\Steps\DrawStep;
@@ -74,7 +75,7 @@ final readonly class WorkPlan
     /** @return list<Step> */
     private static function steps(Given $given): array
     {
-        $lengths = [...LengthSteps::ofLevels($given), ...LengthSteps::ofEnds($given)];
+        $lengths = [...LengthSteps::ofLevels($given), ...BackLengthStep::of($given), ...LengthSteps::ofEnds($given)];
         [$underarm, $findings] = FindingSteps::of($given);
         $drawn = [...AdjustStep::pivoting($given), ...$underarm, ...DrawStep::of($given)];
         $isLengthFirst = $given->plan->lengths->order === WorkOrder::LengthFirst;

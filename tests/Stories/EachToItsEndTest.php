@@ -134,3 +134,18 @@ test('10: what challis and gauze mean for the choice is said of each', function 
     $story = Story::begin($this, ['waist' => '79'] + FITS, ['cloths' => 'Cotton lawn, rayon challis, double gauze.']);
     expect(array_map(static fn (string $said): string => explode(':', $said)[0], $story->cloth()['words']))->toBe(['Double gauze', 'Challis', 'Lawn']);
 });
+
+test('9: a back that is longer than the pattern\'s is opened across, at the centre alone', function (): void {
+    $long = ['back_length' => '44', 'underarm_to_waist' => '21'] + FITS;
+    $pieces = [['name' => 'front', 'on_fold' => true], ['name' => 'back', 'on_fold' => true], ['name' => 'back lining', 'times' => 2], ['name' => 'back neck facing']];
+    // 44 less the 41.5 of size 12, of which 1 is spread all round above the waist.
+    $story = Story::begin($this, $long, ['pieces' => $pieces, 'lengths' => ['back_length' => ['40.5', '41', '41.5', '42', '42.5', '43']]]);
+    expect($story->applies('length-back'))->toBe(['back across back back 1.5 after trace', 'back lining across back back 1.5 after trace'])
+        ->and($story->step('length-back')['text'])->toContain('Open the back alone across the shoulder blades, 1.5 cm wide at the centre back.')->toContain('back: on the fold, which bends at the cut')->toContain('nothing at the armhole')
+        ->and($story->pieces()['front'])->not->toContain('length-back')->and($story->pieces()['back'])->toContain('length-back: back back 1.5 across');
+    // A quarter inch is nobody's alteration.
+    expect($story->from(['lengths' => ['back_length' => '42.5']])->steps())->not->toContain('length-back');
+    $flat = $story->from(['lengths' => ['back_length' => '45'], 'pieces' => [['name' => 'front'], ['name' => 'back', 'times' => 2]]]);
+    expect($flat->step('length-back')['text'])->toContain('Fold the back alone')->toContain('2 cm deep')->toContain('True the centre back seam')
+        ->and($flat->applies('length-back'))->toBe(['back across back back -2 after trace']);
+});

@@ -15,6 +15,11 @@ final readonly class PrintedLengths
     {
     }
 
+    public function prints(LengthRow $row): bool
+    {
+        return isset($this->rows[$row->value]);
+    }
+
     /** Null where it is not printed, or not for this size. */
     public function at(LengthRow $row, ?int $size): ?Length
     {

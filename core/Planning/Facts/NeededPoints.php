@@ -6,6 +6,7 @@ namespace Underbolt\Planning\Facts;
 
 use Underbolt\Measure\Point;
 use Underbolt\Pattern\Charts\ChartRow;
+use Underbolt\Pattern\Charts\LengthRow;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Cups\CupMeasure;
 use Underbolt\Pattern\Pattern;
@@ -32,6 +33,7 @@ final class NeededPoints
             Point::HalfUnderbust->value => $bust && $halves,
             Point::CrossFront->value => $bust && $has(ChartRow::CrossFront),
             Point::ShoulderToWaist->value => $bust && $seam->shoulderToWaist !== null,
+            Point::BackLength->value => $bust && $pattern->lengths->prints(LengthRow::BackLength),
             Point::UnderarmToWaist->value => $bust && $seam->prints('underarm_to_waist'),
             Point::Waist->value => $waist,
             Point::Tummy->value => $waist && $hip,

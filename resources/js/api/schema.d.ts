@@ -2518,7 +2518,7 @@ export interface components {
         };
         HandPointData: {
             /** @enum {string} */
-            point: "height" | "high_bust" | "full_bust" | "half_full_bust" | "underbust" | "half_underbust" | "cross_front" | "shoulder_to_bust_point" | "shoulder_to_waist" | "underarm_to_waist" | "waist" | "tummy" | "waist_to_tummy" | "high_hip" | "hip" | "waist_to_hip" | "thigh_level" | "waist_to_hem" | "bicep" | "sleeve_length" | "inseam" | "crotch_length";
+            point: "height" | "high_bust" | "full_bust" | "half_full_bust" | "underbust" | "half_underbust" | "cross_front" | "shoulder_to_bust_point" | "shoulder_to_waist" | "back_length" | "underarm_to_waist" | "waist" | "tummy" | "waist_to_tummy" | "high_hip" | "hip" | "waist_to_hip" | "thigh_level" | "waist_to_hem" | "bicep" | "sleeve_length" | "inseam" | "crotch_length";
             /** @description what the point is called */
             words: string;
             /** @description as typed; none where a make's file said the spread alone */
@@ -2542,7 +2542,7 @@ export interface components {
             /** @description of who measures */
             name: string;
             /** @enum {string} */
-            point: "height" | "high_bust" | "full_bust" | "half_full_bust" | "underbust" | "half_underbust" | "cross_front" | "shoulder_to_bust_point" | "shoulder_to_waist" | "underarm_to_waist" | "waist" | "tummy" | "waist_to_tummy" | "high_hip" | "hip" | "waist_to_hip" | "thigh_level" | "waist_to_hem" | "bicep" | "sleeve_length" | "inseam" | "crotch_length";
+            point: "height" | "high_bust" | "full_bust" | "half_full_bust" | "underbust" | "half_underbust" | "cross_front" | "shoulder_to_bust_point" | "shoulder_to_waist" | "back_length" | "underarm_to_waist" | "waist" | "tummy" | "waist_to_tummy" | "high_hip" | "hip" | "waist_to_hip" | "thigh_level" | "waist_to_hem" | "bicep" | "sleeve_length" | "inseam" | "crotch_length";
             /**
              * @description meant where a reading names none
              * @enum {string}
