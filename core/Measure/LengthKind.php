@@ -9,6 +9,8 @@ enum LengthKind: string
 {
     case Girth = 'girth';
     case Along = 'length';
+    /** Down from a level, or up from it with a minus, as a crop ends above the waist. */
+    case Below = 'length below a level';
     case Ease = 'ease';
     case Allowance = 'allowance';
     case Cloth = 'length of cloth';
@@ -23,6 +25,7 @@ enum LengthKind: string
         return match ($this) {
             self::Girth => [20, 300],
             self::Along => [1, 250],
+            self::Below => [-60, 250],
             self::Ease => [-100, 200],
             self::Allowance => [0, 20],
             self::Cloth => [5, 3000],

@@ -46,6 +46,7 @@ enum Point: string
         return match ($this) {
             self::HighBust, self::FullBust, self::Underbust, self::Waist, self::Tummy,
             self::HighHip, self::Hip, self::ThighLevel, self::Bicep => LengthKind::Girth,
+            self::WaistToHem => LengthKind::Below,
             default => LengthKind::Along,
         };
     }

@@ -214,11 +214,11 @@ final class PointGuides
             new PointGuide(
                 point: Point::WaistToHem,
                 name: 'Waist to hem',
-                where: 'From the waist to where the garment shall end.',
+                where: 'From the waist to where the garment shall end; with a minus where that is above it.',
                 mistake: 'Straight down the side: the tape does not follow the leg inwards.',
                 trick: 'Hold a ruler to the floor, measure to it, take the rest off.',
                 otherWay: 'Measure a skirt whose length is right instead.',
-                usualCm: [20, 160],
+                usualCm: [-15, 160],
                 tape: TapeLine::along(View::Side, 52, 100),
             ),
         ];

@@ -152,6 +152,12 @@ final readonly class CutLine
         return $stretch === $this->lower;
     }
 
+    /** How far outside the printed line of its size (`sizeAt`) it lies at a depth; null where the line is open. */
+    public function moveAt(Length $depth): ?Length
+    {
+        return $this->station($depth, null)->move;
+    }
+
     /** What is added to the blend at a depth; 0 where the line is open. */
     public function changeAtDepth(Length $depth): Length
     {

@@ -100,6 +100,25 @@ test('7: a narrower seam is told as an allowance; anything in cloth is staystitc
         ->and($story->page()['toile'])->toContain('tack the lining first')->toContain('Staystitch neck and armholes');
 });
 
+test('7: a crop is as long as it is typed, and its lower edge gets what the side has moved by there', function (): void {
+    $crop = ['shoulder', ['level' => 'waist', 'below' => '-5']];
+    $seam = ['waist_to_hem_edge' => '-5', 'hem_allowance' => '2'] + array_diff_key(Story::plain()['seam'], ['hip_to_hem' => 1]);
+    $story = Story::begin($this, ['waist_to_hem' => '-4'] + FITS, ['garment' => 'top', 'seam' => $seam, 'pieces' => [['name' => 'front', 'reaches' => $crop], ['name' => 'back', 'reaches' => $crop]]]);
+    // 4 above the waist with 2 to turn up, on paper that ends 5 above it.
+    expect($story->applies('length-hem'))->toBe(['front hem front hem 3 after trace', 'back hem back hem 3 after trace'])
+        ->and($story->step('walk')['text'])->not->toContain('notch at');
+    // Half a centimetre at the waist, 15 of 20 down: 3 t^2 - 2 t^3 of it, at three quarters 27/32.
+    expect($story->found([['place' => 'waist', 'what' => 'add', 'amount' => '0.5', 'tracing' => 2]])->applies('draw'))
+        ->toBe(['front side front bust 0 from 12', 'back side back bust 0 from 12', 'front side front hem 0.4219 from 12', 'back side back hem 0.4219 from 12'])
+        ->and($story->step('draw')['text'])->not->toContain('finds no piece')->not->toContain('tissue');
+});
+
+test('7: a front that is lengthened by itself meets its back in figures', function (): void {
+    $story = Story::begin($this, FITS)->found([['place' => 'bust', 'what' => 'lengthen', 'amount' => '1', 'where' => 'front', 'tracing' => 2]]);
+    $step = array_values(array_filter($story->sheet()['steps'], static fn (array $one): bool => $one['kind'] === 'finding'))[0];
+    expect($step['text'])->toContain('the front is 1 cm longer there than the back')->toContain('ease 1 cm');
+});
+
 test('11: a pleat that the new line crosses is folded closed before it is drawn', function (): void {
     $places = [['name' => 'waist pleat', 'level' => 'waist', 'below' => '0'], ['name' => 'side notch', 'level' => 'waist', 'below' => '0']];
     $story = Story::begin($this, ['waist' => '79'] + FITS, ['places' => $places])->choose(['ease' => 'chart', 'pick' => 'level']);

@@ -37,7 +37,7 @@ final readonly class SeamKeys implements Keys
         /** @var Key<Length|list<?Length>> */
         public Key $hipToHem = new Key('hip_to_hem', new LengthBySizeShape(LengthKind::Along), 'one figure, or one for each size'),
         /** @var Key<Length|list<?Length>> */
-        public Key $waistToHemEdge = new Key('waist_to_hem_edge', new LengthBySizeShape(LengthKind::Along), 'one figure, or one for each size'),
+        public Key $waistToHemEdge = new Key('waist_to_hem_edge', new LengthBySizeShape(LengthKind::Below), 'one figure, or one for each size; with a minus where it ends above the waist'),
         /** @var Key<Length> */
         public Key $sleeveLength = new Key('sleeve_length', new LengthShape(LengthKind::Along)),
         /** @var Key<Length> */

@@ -24,6 +24,17 @@ enum ReachPlace: string
         };
     }
 
+    /** The level that lies there; none at shoulder and hem. */
+    public function level(): ?Level
+    {
+        return match ($this) {
+            self::Underarm => Level::Bust,
+            self::Waist => Level::Waist,
+            self::Hip => Level::Hip,
+            self::Shoulder, self::Hem => null,
+        };
+    }
+
     /** @return int<0, 4> its place in the order from the top down */
     public function order(): int
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Underbolt\Work\Steps;
 
 use Underbolt\Pattern\Charts\Level;
-use Underbolt\Pattern\Listed;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\ReachPlace;
@@ -32,7 +31,7 @@ final class BackLengthStep
         $amount = $given->saying->length($change);
         $onFold = array_values(array_filter($pieces, static fn (Piece $piece): bool => ! $piece->has(SeamKind::CentreBack) && ($piece->isOnFold || $piece->times === 1)));
         $bends = match (true) {
-            $onFold !== [] => [Listed::of(MakePieces::names($onFold)).': on the fold, which bends at the cut. Make a seam of it, or draw it straight from neck to hem and ease what stands over into the neck.'],
+            $onFold !== [] => [implode(', ', MakePieces::names($onFold)).': on the fold, which bends at the cut. Make a seam of it, or draw it straight from neck to hem and ease what stands over into the neck.'],
             $pieces === [] => ['Where the back lies on the fold, that bends at the cut: make a seam of it.'],
             default => ['True the centre back seam across it.'],
         };

@@ -64,7 +64,7 @@ final readonly class DrawStep
             code: $stations ? 'draw.stations' : 'draw.marks',
             params: [],
             needs: $isPivoted ? [Given::TRACE, Given::ADJUST] : [Given::TRACE],
-            applied: [...SideEntries::in(Given::DRAW, $given), ...OtherEdges::drawn($given), ...Untaken::applied($given)],
+            applied: [...SideEntries::in(Given::DRAW, $given), ...LowerEdge::entries($given), ...OtherEdges::drawn($given), ...Untaken::applied($given)],
         )];
     }
 
@@ -111,11 +111,15 @@ final readonly class DrawStep
     private function open(): array
     {
         $told = [];
+        $cutAway = LowerEdge::cutAway($this->given);
         foreach ($this->given->line->front->stations as $one) {
             $told[] = $one->told === null ? null : $one->station->level;
         }
 
-        return array_values(array_filter($this->given->levels, static fn (Level $level): bool => ! in_array($level->value, $told, true)));
+        return array_values(array_filter(
+            $this->given->levels,
+            static fn (Level $level): bool => ! in_array($level->value, $told, true) && ! in_array($level, $cutAway, true),
+        ));
     }
 
     /**

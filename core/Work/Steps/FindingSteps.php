@@ -122,6 +122,20 @@ final readonly class FindingSteps
         return $applied;
     }
 
+    /** What becomes of the side seam where one part alone is made longer or shorter. */
+    private function meeting(FittingFinding $finding): string
+    {
+        [$own, $other] = $finding->part === FrontOrBack::Front ? ['front', 'back'] : ['back', 'front'];
+        [$amount, $isLonger] = [$this->given->saying->length($finding->amount), $finding->deed === Alteration::Lengthen];
+        $than = $isLonger ? 'longer' : 'shorter';
+        if ($finding->place->levels() === []) {
+            return ", running out to nothing where the other part stays; true the seams. The seam meets one that is not changed: ease {$amount} in, or give the other the same.";
+        }
+        $eased = $isLonger ? "the {$own}'s seam" : "the {$other}'s seam";
+
+        return ", running out to nothing at the side seam: front and back meet as before. Where it goes all the way across, the {$own} is {$amount} {$than} there than the {$other}: ease {$amount} of {$eased} in between two notches, or ".($isLonger ? 'lengthen' : 'shorten')." the {$other} by {$amount} as well.";
+    }
+
     /** Common practice, no published source. */
     private function how(FittingFinding $finding): string
     {
@@ -132,8 +146,7 @@ final readonly class FindingSteps
         return match (true) {
             $deed === Alteration::Narrower => 'Nothing is drawn: sew that much nearer the edge between the two notches, running back to the seam line beyond them.',
             $deed === Alteration::Wider => 'Nothing is drawn: sew that much deeper between the two notches, running back to the seam line beyond them.',
-            $isLength => ($deed === Alteration::Lengthen ? 'Cut across square to the grain and spread' : 'Fold across square to the grain').' by the amount, running out to nothing where the other part stays; true the seams.'
-                .($isOneSided ? ' The seam meets one that is not changed: ease the longer in, or give the other the same.' : ''),
+            $isLength => ($deed === Alteration::Lengthen ? 'Cut across square to the grain and spread' : 'Fold across square to the grain').' by the amount'.($isOneSided ? $this->meeting($finding) : '; true the seams.'),
             $finding->place === FittingPlace::Armhole => 'Redraw the underarm by the amount, running into the armhole at its notches; the side seam begins there.'.($this->given->pieces->sleeves() === [] ? '' : ' The sleeve\'s underarm goes with it: walk the head against the armhole.'),
             $finding->place === FittingPlace::Neck => 'Redraw the neckline by the amount at its middle, running out to nothing at the shoulder; trace facing, band or collar anew from it.',
             $finding->place === FittingPlace::Shoulder => 'Move the shoulder point by the amount, running out to nothing at the neck; the armhole keeps its shape'.($this->given->pieces->sleeves() === [] ? '.' : ', and the sleeve its notch.'),

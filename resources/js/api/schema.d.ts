@@ -3466,7 +3466,7 @@ export interface components {
                 waist_to_hip?: (string | (string | null)[]) | null;
                 /** @description one figure, or one for each size */
                 hip_to_hem?: (string | (string | null)[]) | null;
-                /** @description one figure, or one for each size */
+                /** @description one figure, or one for each size; with a minus where it ends above the waist */
                 waist_to_hem_edge?: (string | (string | null)[]) | null;
                 sleeve_length?: string | null;
                 seam_allowance?: string | null;

@@ -75,6 +75,7 @@ function setLength(key: (typeof lengths)[number]['key'], text: string): void {
 
 /** What the house says where the pattern is silent. */
 function fromHouse(key: string): { hint?: string } {
+    if (key === 'waist_to_hem_edge') return { hint: 'with a minus where it ends above' };
     const habit = key === 'seam_allowance' || key === 'hem_allowance' ? props.house?.habits[key] : null;
     return habit ? { hint: `${habit} ${props.house?.unit ?? ''} by the house` } : {};
 }
