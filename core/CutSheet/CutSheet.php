@@ -7,6 +7,8 @@ namespace Underbolt\CutSheet;
 use Underbolt\Advice\Caution;
 use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Headline;
+use Underbolt\Altering\TryFirst;
+use Underbolt\Pattern\Pieces\Layer;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\StationTable;
 use Underbolt\Work\PieceCut;
@@ -50,12 +52,28 @@ final readonly class CutSheet
             work: $work,
             headline: Headline::of($plan),
             levels: CutSheetLevel::all($plan, $work),
-            pieces: PieceCut::all($plan, $work),
+            pieces: self::inOrder(PieceCut::all($plan, $work), ToileAdvice::chosen($plan)),
             checks: CheckLength::all($plan, $stations),
             missing: Missing::of($plan),
             cautions: $cautions,
             toile: ToileAdvice::of($plan, $cautions),
             buy: ToBuy::of($plan),
         );
+    }
+
+    /**
+     * As the pattern lists them; what is cut and tried on first stands first.
+     *
+     * @param  list<PieceCut>  $pieces
+     * @return list<PieceCut>
+     */
+    private static function inOrder(array $pieces, ?TryFirst $first): array
+    {
+        if ($first !== TryFirst::Lining) {
+            return $pieces;
+        }
+        $isLining = static fn (PieceCut $one): bool => $one->piece->layer === Layer::Lining;
+
+        return [...array_filter($pieces, $isLining), ...array_filter($pieces, static fn (PieceCut $one): bool => ! $isLining($one))];
     }
 }

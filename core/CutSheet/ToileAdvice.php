@@ -6,8 +6,13 @@ namespace Underbolt\CutSheet;
 
 use Underbolt\Advice\Caution;
 use Underbolt\Advice\CautionCode;
+use Underbolt\Altering\TryFirst;
+use Underbolt\Pattern\Charts\Level;
+use Underbolt\Pattern\Listed;
 use Underbolt\Pattern\Pieces\Layer;
 use Underbolt\Pattern\Pieces\Piece;
+use Underbolt\Pattern\Pieces\PieceSide;
+use Underbolt\Pattern\Pieces\ReachEnd;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\Plan;
 
@@ -20,17 +25,52 @@ final class ToileAdvice
     /** @param  list<Caution>  $cautions  of the plan */
     public static function of(Plan $plan, array $cautions): string
     {
-        return self::asked($plan, $cautions).self::inCloth($plan);
+        return (match (self::chosen($plan)) {
+            TryFirst::Lining => 'Cut and tack the lining first: it is the toile, and stays in. What it shows is done to the outer before that is cut.',
+            TryFirst::Bodice => self::bodice($plan),
+            null => self::asked($plan, $cautions).(in_array(TryFirst::Lining, self::ways($plan), true) ? ' Or cut and tack the lining first: it is the toile, and stays in.' : ''),
+        }).self::inCloth($plan);
     }
 
-    /** Cloth that is tried on stretches at its curves; a lining is a toile that stays. */
+    /** @return list<TryFirst> what can be tried on before the rest of this make is cut */
+    public static function ways(Plan $plan): array
+    {
+        $bust = $plan->at(Level::Bust)?->facts;
+        $linings = array_filter($plan->make->pattern->notes->pieces, static fn (Piece $piece): bool => $piece->layer === Layer::Lining);
+
+        return [
+            ...($bust !== null && ! $bust->isFree() && $plan->at(Level::Hip) !== null ? [TryFirst::Bodice] : []),
+            ...($linings === [] ? [] : [TryFirst::Lining]),
+        ];
+    }
+
+    /** What the sewist wants tried first, where this make has it. */
+    public static function chosen(Plan $plan): ?TryFirst
+    {
+        $chosen = $plan->make->choices->tryFirst;
+
+        return in_array($chosen, self::ways($plan), true) ? $chosen : null;
+    }
+
+    private static function bodice(Plan $plan): string
+    {
+        $pieces = array_values(array_filter(
+            $plan->make->pattern->notes->pieces,
+            static fn (Piece $piece): bool => $piece->layer === Layer::Outer && $piece->reach->holds(Level::Bust) && in_array($piece->side, [PieceSide::Front, PieceSide::Back, PieceSide::Both], true),
+        ));
+        $goesOn = array_filter($pieces, static fn (Piece $piece): bool => $piece->reach->to->position() > ReachEnd::at(Level::Waist)) !== [] || $pieces === [];
+        $names = $pieces === [] ? 'front and back' : Listed::of(array_map(static fn (Piece $piece): string => $piece->name, $pieces));
+
+        return "Make a toile of the bodice alone: {$names}".($goesOn ? ', cut off a hand\'s width below the waist' : '').'. All else waits for it.';
+    }
+
+    /** Cloth that is tried on stretches at its curves. */
     private static function inCloth(Plan $plan): string
     {
         $pieces = $plan->make->pattern->notes->pieces;
-        $linings = array_filter($pieces, static fn (Piece $piece): bool => $piece->layer === Layer::Lining);
         $curved = array_filter($pieces, static fn (Piece $piece): bool => $piece->layer->isCloth() && ($piece->has(SeamKind::Neck) || $piece->has(SeamKind::Armhole)));
 
-        return ($linings === [] ? '' : ' Or cut and tack the lining first: it is the toile, and stays in.').($curved === [] ? '' : ' Staystitch neck and armholes before you try on anything in cloth.');
+        return $curved === [] ? '' : ' Staystitch neck and armholes before you try on anything in cloth.';
     }
 
     /** @param  list<Caution>  $cautions  of the plan */

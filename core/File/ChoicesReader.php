@@ -67,6 +67,7 @@ final class ChoicesReader
             trueSeams: $fields->get($keys->trueSeams),
             paper: $fields->sure($keys->paper),
             sleeveFirst: $fields->sure($keys->sleeveFirst),
+            tryFirst: $fields->get($keys->tryFirst),
         );
     }
 

@@ -100,6 +100,18 @@ test('7: a narrower seam is told as an allowance; anything in cloth is staystitc
         ->and($story->page()['toile'])->toContain('tack the lining first')->toContain('Staystitch neck and armholes');
 });
 
+test('7 and 14: the lining first changes the order of the sheet; a bodice can be tried alone', function (): void {
+    $story = Story::begin($this, ['waist' => '79'] + FITS, ['pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'front lining'], ['name' => 'back lining']]]);
+    expect(array_column($story->page()['try_first_ways'], 'value'))->toBe(['bodice', 'lining'])->and(array_keys($story->pieces()))->toBe(['front', 'back', 'front lining', 'back lining']);
+    $lining = $story->choose(['try_first' => 'lining']);
+    expect(array_keys($lining->pieces()))->toBe(['front lining', 'back lining', 'front', 'back'])
+        ->and($lining->sheet()['try_first'][0])->toStartWith('Cut and tack the lining first')
+        ->and($lining->step('walk')['text'])->toContain('Lay each outer on its lining');
+    expect($story->choose(['try_first' => 'bodice'])->sheet()['try_first'][0])->toStartWith("Make a toile of the bodice alone: front and back, cut off a hand's width below the waist.");
+    // Without a lining there is none to cut first.
+    expect(Story::begin($this, FITS)->choose(['try_first' => 'lining'])->page()['try_first'])->toBeNull();
+});
+
 test('7: a crop is as long as it is typed, and its lower edge gets what the side has moved by there', function (): void {
     $crop = ['shoulder', ['level' => 'waist', 'below' => '-5']];
     $seam = ['waist_to_hem_edge' => '-5', 'hem_allowance' => '2'] + array_diff_key(Story::plain()['seam'], ['hip_to_hem' => 1]);

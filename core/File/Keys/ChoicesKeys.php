@@ -10,6 +10,7 @@ use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
 use Underbolt\Altering\ToHem;
 use Underbolt\Altering\TrueSeams;
+use Underbolt\Altering\TryFirst;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\File\Shape\ByLevel;
 use Underbolt\File\Shape\Fields;
@@ -115,6 +116,8 @@ final readonly class ChoicesKeys implements Keys
         public Key $paper = new Key('paper', new WordShape(PaperWay::class), 'how the line gets to the cloth', usual: PaperWay::Trace),
         /** @var Key<bool> */
         public Key $sleeveFirst = new Key('sleeve_first', new FlagShape, 'whether the sleeve\'s steps come before the body\'s', usual: false),
+        /** @var Key<TryFirst> */
+        public Key $tryFirst = new Key('try_first', new WordShape(TryFirst::class), 'what is cut and tried on before the cloth; left out, it is advised'),
         /** @var Key<bool> */
         public Key $adjustBust = new Key(
             'adjust_bust',

@@ -12,6 +12,7 @@ use Underbolt\Altering\Spread;
 use Underbolt\Altering\Take;
 use Underbolt\Altering\ToHem;
 use Underbolt\Altering\TrueSeams;
+use Underbolt\Altering\TryFirst;
 use Underbolt\Altering\WorkOrder;
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\BetweenRule;
@@ -47,6 +48,7 @@ final readonly class Choices
      * @param  ?TrueSeams  $trueSeams  where front or back seam comes out longer on the pattern's own lines
      * @param  PaperWay  $paper  how the line gets to the cloth
      * @param  bool  $sleeveFirst  whether the sleeve's steps come before the body's
+     * @param  ?TryFirst  $tryFirst  null where it is left to the advice
      * @param  bool  $adjustBust  whether the bust is adjusted to its frame though full bust or cup leads
      */
     public function __construct(
@@ -80,6 +82,7 @@ final readonly class Choices
         public ?TrueSeams $trueSeams = null,
         public PaperWay $paper = PaperWay::Trace,
         public bool $sleeveFirst = false,
+        public ?TryFirst $tryFirst = null,
     ) {
     }
 
@@ -117,6 +120,7 @@ final readonly class Choices
             trueSeams: $this->trueSeams,
             paper: $this->paper,
             sleeveFirst: $this->sleeveFirst,
+            tryFirst: $this->tryFirst,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Underbolt\Work\Steps;
 
+use Underbolt\Altering\TryFirst;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Pieces\Layer;
 use Underbolt\Pattern\Pieces\Piece;
@@ -40,7 +41,7 @@ final class WalkStep
             short: 'Walk front and back side seams against each other, true where they meet'.($notches === [] ? '' : ', and notch at '.implode(' and ', $notches)).'.',
             how: [
                 ...($isPinned ? ['Part the pinned pieces again along their seams, and give each its seam allowance back.'] : []),
-                ...($linings === [] ? [] : ['Lay each lining on its outer: they have the same side seam.']),
+                ...($linings === [] ? [] : [($given->plan->make->choices->tryFirst === TryFirst::Lining ? 'Lay each outer on its lining' : 'Lay each lining on its outer').': they have the same side seam.']),
                 ...($given->pieces->areListed ? [] : ['Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.']),
             ],
             code: 'walk',

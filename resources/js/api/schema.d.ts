@@ -1902,6 +1902,11 @@ export interface components {
             paper?: "trace" | "draw_on" | "project" | "print" | null;
             /** @description whether the sleeve's steps come before the body's */
             sleeve_first?: boolean | null;
+            /**
+             * @description what is cut and tried on before the cloth; left out, it is advised
+             * @enum {string|null}
+             */
+            try_first?: "bodice" | "lining" | null;
             /** @description whether the bust is adjusted to its frame though full bust or cup leads */
             adjust_bust?: boolean | null;
         };
@@ -2172,6 +2177,15 @@ export interface components {
             cautions: components["schemas"]["CautionData"][];
             /** @description what to try before the cloth is cut */
             toile: string;
+            /**
+             * @description where the sewist has chosen it
+             * @enum {string|null}
+             */
+            try_first: "bodice" | "lining" | null;
+            /** @description what could be tried first */
+            try_first_ways: components["schemas"]["OptionData"][];
+            /** @description whether the sleeve's steps come before the body's; null where there are none */
+            sleeve_first: boolean | null;
             /** @description how far a make can come */
             stages: components["schemas"]["StageData"][];
             /** @description days by the key of what is done */

@@ -74,12 +74,15 @@ const sheet = {
         },
     ],
     toile: 'A toile of the bodice is worth its hour.',
+    try_first: null,
+    try_first_ways: [{ value: 'lining', label: 'the lining, tacked' }],
+    sleeve_first: false,
     needs: [
         { key: 'main cloth', name: 'main cloth', view: null, text: '2 m', amount_nm: null, width_nm: null },
     ],
 };
 
-const getToCloth = vi.fn();
+const choose = vi.fn();
 // What leads elsewhere needs the whole application around it.
 vi.mock('./MakeLinks.vue', () => ({ default: { render: () => null } }));
 vi.mock('../ui/Crumbs.vue', () => ({ default: { render: () => null } }));
@@ -92,7 +95,7 @@ vi.mock('./useCutSheet', () => ({
         load: vi.fn(),
         hide: vi.fn(),
         tick: vi.fn(),
-        getToCloth,
+        choose,
     }),
 }));
 
@@ -133,5 +136,23 @@ it('how it gets to the cloth is chosen on the sheet; new pieces are printed only
         'projected onto the cloth',
     ]);
     await select.setValue('project');
-    expect(getToCloth).toHaveBeenCalledWith('project');
+    expect(choose).toHaveBeenCalledWith({ paper: 'project' });
+});
+
+it('what is tried first and whether the sleeve comes first are chosen where the work is told', async () => {
+    const shown = show(CutSheetPage, { id: 3 });
+    const tries = shown.findAll('select').at(-1);
+    expect(tries?.findAll('option').map((option) => option.text())).toEqual([
+        'as advised',
+        'the lining, tacked',
+    ]);
+    await tries?.setValue('lining');
+    await tries?.setValue('');
+    const sleeve = shown.findAll('.tools label').find((label) => label.text() === 'the sleeve first');
+    await sleeve?.get('input').setValue(true);
+    expect(choose.mock.calls.slice(-3)).toEqual([
+        [{ try_first: 'lining' }],
+        [{ try_first: null }],
+        [{ sleeve_first: true }],
+    ]);
 });

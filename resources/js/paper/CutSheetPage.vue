@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, watch } from 'vue';
 import BothUnits from './BothUnits.vue';
+import type { CutSheet } from '../api/types';
 import CautionList from './CautionList.vue';
 import MakeLinks from './MakeLinks.vue';
 import NeedList from './NeedList.vue';
@@ -20,7 +21,7 @@ import WordTap from '../ui/WordTap.vue';
 
 const props = defineProps<{ id: number }>();
 const session = useSession();
-const { sheet, done, refused, labels, load, hide, tick, getToCloth } = useCutSheet(props.id);
+const { sheet, done, refused, labels, load, hide, tick, choose } = useCutSheet(props.id);
 
 provideSizeNames(sheet);
 onMounted(load);
@@ -52,6 +53,8 @@ const papers = computed(() => {
 const picture = computed(() => sheet.value?.picture ?? null);
 const drawn = computed(() => `data:image/svg+xml,${encodeURIComponent(picture.value?.svg ?? '')}`);
 const ways = computed(() => toClothWith(sheet.value?.stations.is_from_nest ?? false));
+/** Left to the advice, or chosen. */
+const tries = computed(() => [{ value: '', label: 'as advised' }, ...(sheet.value?.try_first_ways ?? [])]);
 const pdf = (page: 'a4' | 'letter'): string =>
     `/api/makes/${props.id}/cut-sheet.pdf?page=${page}&sizes=${labels.value ?? ''}`;
 </script>
@@ -84,8 +87,16 @@ const pdf = (page: 'a4' | 'letter'): string =>
                         label="How it gets to the cloth"
                         :options="ways"
                         :model-value="sheet.to_cloth"
-                        @update:model-value="getToCloth"
+                        @update:model-value="choose({ paper: $event as CutSheet['to_cloth'] })"
                     />
+                    <label v-if="sheet.sleeve_first !== null">
+                        <input
+                            type="checkbox"
+                            :checked="sheet.sleeve_first"
+                            @change="choose({ sleeve_first: ($event.target as HTMLInputElement).checked })"
+                        />
+                        the sleeve first
+                    </label>
                     <label>
                         <input
                             type="checkbox"
@@ -189,6 +200,16 @@ const pdf = (page: 'a4' | 'letter'): string =>
                         </p>
                     </template>
                     <h2><WordTap word="toile">Try first</WordTap></h2>
+                    <p v-if="tries.length > 1" class="inline tools">
+                        <WordChoice
+                            label="What is tried first"
+                            :options="tries"
+                            :model-value="sheet.try_first ?? ''"
+                            @update:model-value="
+                                choose({ try_first: $event === '' ? null : ($event as 'bodice' | 'lining') })
+                            "
+                        />
+                    </p>
                     <p>{{ sheet.toile }}</p>
                     <template v-if="sheet.needs.length > 0">
                         <h2>To buy, for the largest size cut</h2>

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef } from 'vue';
 import { api, asRefused, body, type Refused } from '../api/client';
-import type { CutSheet, SizeLabels } from '../api/types';
+import type { Choices, CutSheet, SizeLabels } from '../api/types';
 import { inTurn } from '../state/queue';
 
 /** The cut sheet of a make, and what is ticked on it: a tick shows at once, and is taken back where it can't be kept. */
@@ -43,12 +43,12 @@ export function useCutSheet(make: number) {
         await load();
     }
 
-    /** How the line gets to the cloth: a choice of the make, and the account's habit from then on. */
-    async function getToCloth(way: string): Promise<void> {
+    /** A choice of the make that is asked where the work is told: how it gets to the cloth, what is tried first, what is done first. */
+    async function choose(part: Partial<Choices>): Promise<void> {
         const path = { path: { make } };
         try {
             const before = await api.GET('/api/makes/{make}', { params: path }).then(body);
-            const choices = { ...before.choices, paper: way as CutSheet['to_cloth'] };
+            const choices = { ...before.choices, ...part };
             await api
                 .PUT('/api/makes/{make}/choices', {
                     params: path,
@@ -84,5 +84,5 @@ export function useCutSheet(make: number) {
         });
     }
 
-    return { sheet, done, refused, labels, load, hide, tick, getToCloth };
+    return { sheet, done, refused, labels, load, hide, tick, choose };
 }

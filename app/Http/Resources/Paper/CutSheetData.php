@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Paper;
 
+use App\Http\Resources\Pattern\OptionData;
 use App\Http\Resources\Plan\CautionData;
 use App\Http\Resources\Plan\NeedData;
 use App\Http\Resources\Plan\PieceCutData;
@@ -12,11 +13,14 @@ use App\Paper\MakePaper;
 use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Altering\PaperWay;
+use Underbolt\Altering\TryFirst;
 use Underbolt\CutSheet\CutFrom;
+use Underbolt\CutSheet\ToileAdvice;
 use Underbolt\Wearing\Stage;
 use Underbolt\Work\Pictures\LinePicture;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\Steps\Step;
+use Underbolt\Work\Steps\StepKind;
 
 /** What lies beside the cutting table; lengths in whole nanometres. */
 final readonly class CutSheetData
@@ -36,6 +40,9 @@ final readonly class CutSheetData
      * @param  list<NeedData>  $needs
      * @param  list<CautionData>  $cautions
      * @param  string  $toile  what to try before the cloth is cut
+     * @param  ?value-of<TryFirst>  $try_first  where the sewist has chosen it
+     * @param  ?bool  $sleeve_first  whether the sleeve's steps come before the body's; null where there are none
+     * @param  list<OptionData>  $try_first_ways  what could be tried first
      * @param  list<StageData>  $stages  how far a make can come
      * @param  stdClass  $done  days by the key of what is done
      * @param  value-of<SizeLabels>  $labels  whether sizes are named on it
@@ -65,6 +72,9 @@ final readonly class CutSheetData
         public array $needs,
         public array $cautions,
         public string $toile,
+        public ?string $try_first,
+        public array $try_first_ways,
+        public ?bool $sleeve_first,
         public array $stages,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public stdClass $done,
         public string $labels,
@@ -102,6 +112,9 @@ final readonly class CutSheetData
             needs: array_map(NeedData::of(...), $sheet->buy->needs),
             cautions: array_map(CautionData::of(...), $sheet->cautions),
             toile: $sheet->toile,
+            try_first: ToileAdvice::chosen($sheet->plan)?->value,
+            try_first_ways: array_map(static fn (TryFirst $one): OptionData => new OptionData($one->value, $one->words()), ToileAdvice::ways($sheet->plan)),
+            sleeve_first: array_filter($sheet->work->steps, static fn (Step $step): bool => $step->kind === StepKind::Sleeve) === [] ? null : $sheet->plan->make->choices->sleeveFirst,
             stages: array_map(StageData::of(...), Stage::cases()),
             done: $paper->make->done,
             labels: $paper->labels->value,
