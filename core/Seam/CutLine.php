@@ -152,10 +152,10 @@ final readonly class CutLine
         return $stretch === $this->lower;
     }
 
-    /** How far outside the printed line of its size (`sizeAt`) it lies at a depth; null where the line is open. */
-    public function moveAt(Length $depth): ?Length
+    /** Where it lies at any depth, counted from the printed line of its size there (`sizeAt`). */
+    public function stationAt(Length $depth): Station
     {
-        return $this->station($depth, null)->move;
+        return $this->station($depth, null);
     }
 
     /** What is added to the blend at a depth; 0 where the line is open. */

@@ -132,9 +132,10 @@ test('7: a front that is lengthened by itself meets its back in figures', functi
 });
 
 test('11: a pleat that the new line crosses is folded closed before it is drawn', function (): void {
-    $places = [['name' => 'waist pleat', 'level' => 'waist', 'below' => '0'], ['name' => 'side notch', 'level' => 'waist', 'below' => '0']];
+    // 8 cm between 12 and 16 at the waist are 2 an edge; half way down it is half of that.
+    $places = [['name' => 'waist pleat', 'level' => 'waist', 'below' => '0'], ['name' => 'side notch', 'level' => 'waist', 'below' => '-10']];
     $story = Story::begin($this, ['waist' => '79'] + FITS, ['places' => $places])->choose(['ease' => 'chart', 'pick' => 'level']);
-    expect($story->step('draw')['text'])->toContain('Where the new line crosses waist pleat: fold it closed')->toContain('where it lies at the side, waist pleat and side notch too')
+    expect($story->step('draw')['text'])->toContain('Where the new line crosses waist pleat: fold it closed')->toContain('where it lies at the side, waist pleat to line 16 and side notch to 1 cm outside line 12.')
         ->and($story->from(['places' => array_slice($places, 1)])->choose(['ease' => 'chart', 'pick' => 'level'])->step('draw')['text'])->not->toContain('fold it closed');
 });
 

@@ -11,6 +11,7 @@ use Underbolt\Pattern\Paper\PrintedPlace;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Pattern\Pieces\SeamKind;
 use Underbolt\Planning\DrawnHow;
+use Underbolt\Work\Told\Told;
 
 /** The new side line, by its stations where depths are known, else by its marks at the levels. */
 final readonly class DrawStep
@@ -68,12 +69,26 @@ final readonly class DrawStep
         )];
     }
 
-    /** What is printed at the side's edge goes with it. */
+    /** What is printed at the side's edge goes with it: where front and back are alike and its depth is known it is told how far. */
     private static function moving(Given $given): string
     {
-        $names = array_map(static fn (PrintedPlace $place): string => $place->name, $given->plan->make->pattern->notes->places);
+        $where = array_map(static function (PrintedPlace $place) use ($given): string {
+            $at = $given->line->isAlike ? self::standing($given, $place) : null;
 
-        return $names === [] ? 'Notches on the side move with the seam.' : 'Notches on the side move with the seam; where it lies at the side, '.Listed::of($names).' too.';
+            return $at === null ? "{$place->name} too" : "{$place->name} to {$given->saying->place($at)}";
+        }, $given->plan->make->pattern->notes->places);
+
+        return 'Notches on the side move with the seam'.($where === [] ? '.' : '; where it lies at the side, '.Listed::of($where).'.');
+    }
+
+    private static function standing(Given $given, PrintedPlace $place): ?Told
+    {
+        if ($place->below->isZero()) {
+            return $given->told(PieceSide::Front, $place->level);
+        }
+        $depth = $given->plan->lengths->drawnDepths($given->plan->at(Level::Bust) !== null)->of($place->level)?->plus($place->below);
+
+        return $depth === null ? null : $given->line->front->atDepth($depth, $given->plan);
     }
 
     /** @return list<string> what is sewn flat through the edge has another edge once it is folded */

@@ -31,7 +31,7 @@ final class LowerEdge
             $line = $side === PieceSide::Front ? $given->plan->frontDrawn : $given->plan->back;
             foreach ($given->isDrawn($side) ? $given->pieces->atSide(Level::Bust, $side) : [] as $piece) {
                 $depth = self::depth($given, $piece);
-                $move = $depth === null ? null : $line->moveAt($depth);
+                $move = $depth === null ? null : $line->stationAt($depth)->move;
                 $size = $depth === null ? null : $line->sizeAt($depth);
                 if ($move !== null && $size !== null && $given->plan->make->canBeDone($move)) {
                     $entries[] = new Applied(piece: $piece->name, edge: Applied::SIDE, side: $side, level: null, stretch: self::STRETCH, isSewn: false, line: $size, step: null, amount: $move);

@@ -6,6 +6,7 @@ namespace Underbolt\Work\Told;
 
 use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
+use Underbolt\Planning\Plan;
 use Underbolt\Seam\CutLine;
 
 /** The line of one side, told: at the levels always, at stations where depths are known. */
@@ -44,6 +45,12 @@ final readonly class ToldSide
         [$from, $to] = [array_search($upper->value, $at, true), array_search($lower->value, $at, true)];
 
         return $from === false || $to === false ? [] : array_slice($this->stations, $from + 1, $to - $from - 1);
+    }
+
+    /** Where it lies at any depth, as the figures tell it: also on a drawing, whose stations stand where they were read. */
+    public function atDepth(Length $depth, Plan $plan): ?Told
+    {
+        return self::told(StationPlace::reckoned($this->line, [$this->line->stationAt($depth)], $plan)[0], null, null);
     }
 
     /** How far the line that is drawn lies outside a size's own at a level: as it was read off a drawing, else as it was reckoned. */
