@@ -112,6 +112,15 @@ test('7 and 14: the lining first changes the order of the sheet; a bodice can be
     expect(Story::begin($this, FITS)->choose(['try_first' => 'lining'])->page()['try_first'])->toBeNull();
 });
 
+test('7: pieces for cups are not left out in silence where the cup is not known', function (): void {
+    $pieces = [['name' => 'centre front'], ['name' => 'side front B', 'cups' => ['B']], ['name' => 'side front D', 'cups' => ['D']], ['name' => 'back']];
+    $story = Story::begin($this, FITS, ['pieces' => $pieces]);
+    expect(missedOn($story))->toContain('body.high_bust')->and($story->step('trace')['text'])->toContain("Which is cut of side front B and side front D isn't known without the high bust");
+    // 92 less 87 is a B.
+    $known = Story::begin($this, ['high_bust' => '87'] + FITS, ['pieces' => $pieces]);
+    expect(missedOn($known))->not->toContain('body.high_bust')->and($known->step('trace')['text'])->not->toContain("isn't known");
+});
+
 test('7: a crop is as long as it is typed, and its lower edge gets what the side has moved by there', function (): void {
     $crop = ['shoulder', ['level' => 'waist', 'below' => '-5']];
     $seam = ['waist_to_hem_edge' => '-5', 'hem_allowance' => '2'] + array_diff_key(Story::plain()['seam'], ['hip_to_hem' => 1]);

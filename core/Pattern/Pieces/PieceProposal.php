@@ -41,7 +41,7 @@ final class PieceProposal
             side: $side,
             seams: array_map($self->seam(...), $seams),
             reach: $reach,
-            partOf: $self->isSideInset() ? $shape->besides($words) : null,
+            partOf: $self->isBesideAnother() ? $shape->besides($words) : null,
             isOnFold: $isOnFold,
         );
     }
@@ -77,6 +77,12 @@ final class PieceProposal
     private function isSideInset(): bool
     {
         return $this->words->say('inset') && $this->words->say('side') && $this->frontOrBack() !== PieceSide::Both;
+    }
+
+    /** A side front is pinned to its front before one line is drawn over both. */
+    private function isBesideAnother(): bool
+    {
+        return $this->words->say('side') && $this->frontOrBack() !== PieceSide::Both && ! $this->words->sayAny('facing', 'interfacing', 'pocket', 'band', 'binding');
     }
 
     /** @return array{Layer, PieceSide, list<SeamKind>, Reach, Follows} from the underarm to where its front or back ends */

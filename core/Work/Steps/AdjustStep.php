@@ -50,7 +50,11 @@ final readonly class AdjustStep
             how: [
                 'Mark the underarm '.$this->marked(Level::Bust).($level === null ? '' : ", and the {$level->value} ".$this->marked($level)).'.',
                 "Pin at the shoulder end of the armhole, on the stitching line; swing {$swing} to the mark at the underarm and trace the armhole.",
-                "Pin at the underarm, on the stitching line; swing {$end} and trace the side down to there: it is straight.".($isFurther ? ' Below it the marks of the next step count.' : ''),
+                "Pin at the underarm, on the stitching line; swing {$end} and trace the side down to there: it is straight.".match (true) {
+                    ! $isFurther => '',
+                    $given->drawnSides === [] => ' Below it trace the printed line on.',
+                    default => ' Below it the marks of the next step count.',
+                },
                 'Depths count from the underarm before it was swung; true the waist edge. Transfer dots, darts and pleats of the swung part.',
                 ...$this->slid($pinned),
                 ...($given->pieces->sleeves() === [] ? [] : ['The armhole keeps its length, so the sleeve stays as it is.']),

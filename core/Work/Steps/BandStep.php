@@ -46,7 +46,12 @@ final class BandStep
 
     private static function counted(Piece $piece): string
     {
-        $how = array_filter([$piece->times === null ? '' : "{$piece->times} times", $piece->isOnFold ? 'on the fold' : ''], static fn (string $one): bool => $one !== '');
+        $often = match ($piece->times) {
+            null, 1 => '',
+            2 => 'twice',
+            default => "{$piece->times} times",
+        };
+        $how = array_filter([$often, $piece->isOnFold ? 'on the fold' : ''], static fn (string $one): bool => $one !== '');
 
         return $piece->name.($how === [] ? '' : ' ('.implode(', ', $how).')');
     }

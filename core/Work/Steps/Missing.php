@@ -8,6 +8,8 @@ use Underbolt\Measure\Point;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Cloth\FabricKind;
 use Underbolt\Pattern\Cloth\RecommendedCloths;
+use Underbolt\Pattern\Cups\CupMeasure;
+use Underbolt\Pattern\Listed;
 use Underbolt\Pattern\Pieces\Piece;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Planning\Plan;
@@ -41,7 +43,21 @@ final readonly class Missing
         $seam = $plan->seam;
         $hem = $seam->hipToHem === null && $seam->waistToHemEdge === null ? [new self('pattern.seam.hip_to_hem', 'marks down to the hem')] : [];
 
-        return [...self::forStations($plan), ...$hem, ...self::sleeve($plan), ...self::stretch($plan)];
+        return [...self::forStations($plan), ...$hem, ...self::cup($plan), ...self::sleeve($plan), ...self::stretch($plan)];
+    }
+
+    /** @return list<self> the measure that tells the cup, where pieces are drawn for some cups alone and nobody knows which is cut */
+    public static function cup(Plan $plan): array
+    {
+        $pieces = $plan->cup !== null ? [] : array_values(array_filter(
+            $plan->make->pattern->notes->pieces,
+            static fn (Piece $piece): bool => $piece->cups !== [] && array_filter($piece->cups, static fn (string $cup): bool => $piece->serves($cup, $plan->make->choices->view, $plan->make->choices->fit)) !== [],
+        ));
+        $halves = $plan->make->pattern->cups->ruleFor($plan->make->pattern->ranges[0]->name ?? '')?->measure === CupMeasure::FrontHalfDifference;
+        $wanted = $halves ? [Point::HalfFullBust, Point::HalfUnderbust] : [Point::HighBust, Point::FullBust];
+        $lacks = array_values(array_filter($wanted, static fn (Point $point): bool => $plan->make->body->at($point) === null));
+
+        return $pieces === [] || $lacks === [] ? [] : [new self("body.{$lacks[0]->value}", 'which is cut of '.Listed::of(array_map(static fn (Piece $piece): string => $piece->name, $pieces)))];
     }
 
     /** @return list<self> how far the knit of the make stretches, where the pattern says how far it has to */
@@ -73,6 +89,7 @@ final readonly class Missing
     {
         return match ($this->field) {
             'pattern.flat_checks.bicep' => 'The sleeve laid flat at its underarm',
+            'body.high_bust', 'body.full_bust', 'body.half_full_bust', 'body.half_underbust' => "The {$this->words()}",
             'cloth.stretch_to' => 'How far the cloth stretches',
             default => "The pattern’s {$this->words()}",
         };

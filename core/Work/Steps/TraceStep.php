@@ -47,7 +47,7 @@ final readonly class TraceStep
             id: Given::TRACE,
             kind: StepKind::Trace,
             short: $given->line->isPrinted ? $self->cutOut($groups !== []) : $self->way()->asked($isOneLine ? $groups[0] : 'each piece along its lines').'.',
-            how: [...($isOneLine ? [] : array_map(static fn (string $group): string => "{$group}.", $groups)), ...$self->tissues($asked), ...$self->layers($asked), ...$self->view(), ...$self->ownWaist()],
+            how: [...($isOneLine ? [] : array_map(static fn (string $group): string => "{$group}.", $groups)), ...$self->tissues($asked), ...$self->layers($asked), ...$self->view(), ...$self->cups(), ...$self->ownWaist()],
             code: 'trace',
             params: ['line' => $given->plan->nameOf($given->frame())],
             applied: SideEntries::in(Given::TRACE, $given),
@@ -63,6 +63,12 @@ final readonly class TraceStep
         $isOneOfMany = $view !== null && count($this->given->plan->make->pattern->parts->views) > 1;
 
         return $isOneOfMany ? ["Of the lines that only a view has (hem, neck, pocket), those of view {$view}."] : [];
+    }
+
+    /** @return list<string> pieces for cups that can't be told apart yet: left out in silence they would be missed at the table */
+    private function cups(): array
+    {
+        return array_map(static fn (Missing $one): string => ucfirst($one->whatFor)." isn't known without the {$one->words()}: none of them is told here.", Missing::cup($this->given->plan));
     }
 
     /** @return list<string> where no length is changed for it, it is marked all the same */

@@ -33,6 +33,6 @@ it('calls a size by the place of its line where names are hidden', () => {
 
 it('says the headline where another thing has changed, and nothing where nothing has', () => {
     const now = plan('14', 900_000_000, 0, '14, in a straight line.');
-    expect(changeSpoken(plan('14', 900_000_000, 0), now, 'cm')).toBe('14, in a straight line.; no cautions.');
+    expect(changeSpoken(plan('14', 900_000_000, 0), now, 'cm')).toBe('14, in a straight line; no cautions.');
     expect(changeSpoken(now, now, 'in')).toBe('');
 });

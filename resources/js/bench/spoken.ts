@@ -22,7 +22,7 @@ export function changeSpoken(before: Plan, now: Plan, unit: Unit): string {
     const count = COUNTS[now.cautions.length] ?? `${now.cautions.length} cautions`;
     const isSame = before.headline === now.headline && before.cautions.length === now.cautions.length;
     if (levels.length === 0 && isSame) return '';
-    return `${[...(levels.length === 0 ? [now.headline] : levels), count].join('; ')}.`;
+    return `${[...(levels.length === 0 ? [now.headline.replace(/\.$/, '')] : levels), count].join('; ')}.`;
 }
 
 function levelSpoken(level: LevelPlan, unit: Unit, nameOf: (size: string) => string): string {

@@ -14,6 +14,7 @@ const KEYS: Record<string, string> = {
     front_larger: 'front and back unlike',
     take: 'what becomes of it',
     range: 'envelope',
+    ranges: 'envelope',
     largest_step: 'largest step',
     station_every: 'stations',
     body_chart: 'body chart',

@@ -25,6 +25,7 @@ const girths = [
     { code: 'waist', label: 'Waist', row: 'waist' },
     { code: 'hip', label: 'Hip', row: 'hip' },
     { code: 'high_bust', label: 'High bust', row: 'high_bust' },
+    { code: 'cross_front', label: 'Front width', row: 'cross_front' },
     { code: 'bicep', label: 'Upper arm', row: 'bicep' },
 ] as const;
 const ALWAYS: readonly string[] = ['full_bust', 'waist', 'hip'];
