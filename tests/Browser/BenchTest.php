@@ -161,3 +161,41 @@ test('undo is one chord away after a choice, a way that is taken keeps the hand,
     $page->until(fn (): bool => $page->driver->executeScript('return document.querySelector(".what-if") === null'), 'it is left');
     $page->press('Undo')->until(fn (): bool => $page->text('h1') === $headline, 'it is as it was');
 });
+
+test('a level that is not measured keeps its place: tapes, marks and drawing stand as they do with all three', function (): void {
+    $page = Page::newcomer('Elowen');
+    $document = [
+        'garment' => 'dress', 'sizes' => ['8', '10', '12', '14'], 'seam' => ['underarm_to_waist' => '20', 'waist_to_hip' => '20', 'guessed' => ['underarm_to_waist', 'waist_to_hip']],
+        'body_chart' => ['full_bust' => ['84', '88', '92', '96'], 'waist' => ['66', '70', '74', '78'], 'hip' => ['91', '95', '99', '103']],
+        'finished' => ['full_bust' => ['92', '96', '100', '104'], 'waist' => ['71', '75', '79', '83'], 'hip' => ['98', '102', '106', '110']],
+    ];
+    $all = ['full_bust' => '88', 'waist' => '74', 'hip' => '95'];
+    $places = <<<'JS'
+        const y = (one) => Math.round(one.getBoundingClientRect().top + scrollY - document.querySelector('.bench-top').getBoundingClientRect().top - scrollY);
+        const names = [...document.querySelectorAll('.level-names > div')].map((one) => `${one.querySelector('b').textContent} ${y(one)}`);
+        const rows = [...document.querySelectorAll('.stations .level')].map((row) => `${row.querySelector('.level-word').textContent.trim()} ${y(row)}`);
+        return [names, [...document.querySelectorAll('.tape-place')].map(y), rows];
+        JS;
+    $whole = [];
+    foreach (['full_bust waist hip', 'full_bust', 'waist', 'hip', 'full_bust waist', 'full_bust hip', 'waist hip'] as $measured) {
+        $readings = array_intersect_key($all, array_flip(explode(' ', $measured)));
+        $id = $page->ask('POST', '/api/begin', ['name' => "With {$measured}", 'house' => '', 'unit' => 'cm', 'document' => $document, 'wearer' => 'Wenna', 'measured_in' => 'cm', 'readings' => $readings])['make_id'];
+        Chrome::size(1280, 800);
+        $page->go("/makes/{$id}")->find('.stations tbody tr');
+        foreach ([1280, 820, 390] as $width) {
+            Chrome::size($width, 800);
+            [$names, $tapes, $rows] = $page->atRest()->driver->executeScript($places);
+            $whole[$width] ??= [$names, $tapes, $rows];
+            expect($names)->toBe($whole[$width][0], "{$measured} at {$width}")->and($tapes)->toBe($whole[$width][1], "{$measured} at {$width}")
+                ->and(array_map(static fn (string $row): string => explode(' ', $row)[0], $rows))->toBe(['underarm', 'waist', 'hip'])
+                ->and($page->textFaults())->toBe([], "{$measured} at {$width}");
+            // Beside the tapes every level's mark stands at its tape.
+            if ($width === 1280) {
+                foreach ($rows as $at => $row) {
+                    expect(abs((int) explode(' ', $row)[1] - $tapes[$at] - 58))->toBeLessThan(4, "{$measured}: {$row}");
+                }
+            }
+        }
+    }
+    Chrome::size(1280, 800);
+});

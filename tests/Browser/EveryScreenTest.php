@@ -56,10 +56,8 @@ function faultsAt(Page $page, int $width, array $rules): array
 {
     Chrome::size($width, 900);
 
-    return [...$page->atRest()->driver->executeScript(SIDEWAYS), ...$page->driver->executeScript(TEXT_FAULTS), ...$page->accessibilityFaults($rules)];
+    return [...$page->atRest()->driver->executeScript(SIDEWAYS), ...$page->textFaults(), ...$page->accessibilityFaults($rules)];
 }
-
-define('TEXT_FAULTS', (string) file_get_contents(__DIR__.'/../Support/text-faults.js'));
 
 // Each screen is loaded once, and looked at from the widest window to the narrowest: who turns a tablet does likewise.
 test('no screen keeps anyone out, runs out sideways, or has a text on another or cut off, the whole page down', function (): void {

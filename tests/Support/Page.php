@@ -294,6 +294,12 @@ final class Page
         JS, [$rules]);
     }
 
+    /** @return list<string> texts that lie on one another or are cut off, the whole page down */
+    public function textFaults(): array
+    {
+        return $this->driver->executeScript((string) file_get_contents(__DIR__.'/text-faults.js'));
+    }
+
     /** Waits until every answer has come, letters and widths are as they stay and nothing moves. */
     public function atRest(): self
     {

@@ -262,16 +262,19 @@ useShortcuts([
                 @nudge="(point, way) => whatIf.nudge(point, way, session.unit)"
                 @leave="leaveOthers"
             />
-            <BenchTop :plan="shown!" @start="remember" @clip="clip">
+            <BenchTop :plan="shown!" :known="levelsKnown" @start="remember" @clip="clip">
                 <template #no-seam>
                     <AskPoints v-if="asked.length > 0" :make="make" :points="asked" @kept="load" />
                     <AskLengths v-else :pattern="make.pattern_id" @kept="load" />
                 </template>
             </BenchTop>
-            <template v-if="levelsKnown.length > 0">
-                <AskPoints v-if="shown!.drawing" class="asked" :make="make" :points="asked" @kept="load" />
-                <WaitingTapes :levels="levelsKnown" />
-            </template>
+            <AskPoints
+                v-if="levelsKnown.length > 0 && shown!.drawing"
+                class="asked"
+                :make="make"
+                :points="asked"
+                @kept="load"
+            />
             <div class="bench-foot">
                 <div>
                     <PlanTable

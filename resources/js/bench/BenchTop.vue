@@ -1,21 +1,23 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { LevelName, Plan } from '../api/types';
+import type { KnownLevel, LevelName, LevelPlan, Plan } from '../api/types';
 import SeamDrawing from '../seam/SeamDrawing.vue';
 import StationTable from '../seam/StationTable.vue';
 import { rowPlaces, stretches } from '../seam/stations';
 import GirthTape from './GirthTape.vue';
 import LengthTape from './LengthTape.vue';
+import WaitingTape from './WaitingTape.vue';
 import { heights } from '../seam/heights';
-import { tapeScales } from './scale';
+import { tapeScales, type OnTape } from './scale';
 import { useSizeName } from '../ui/sizeName';
 import { textWidth } from '../ui/textWidth';
 import { usePrinting } from '../ui/usePrinting';
 import { weightWords } from '../ui/words';
 import WordTap from '../ui/WordTap.vue';
 
-const props = defineProps<{ plan: Plan }>();
+/** Levels of `known` have no plan yet: their tapes wait in their places. */
+const props = defineProps<{ plan: Plan; known: readonly KnownLevel[] }>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
 
 const HEIGHT = 424;
@@ -44,8 +46,24 @@ const width = computed(() => (printing.value ? PRINTED_TAPES_PX : tapesWidth.val
 const sideWidth = computed(() => (printing.value ? PRINTED_SIDE_PX : seamWidth.value));
 const apart = ref(false);
 
-const page = computed(() => heights(props.plan, FIRST, LAST));
-const scales = computed(() => tapeScales(props.plan.levels, width.value));
+const ORDER: LevelName[] = ['bust', 'waist', 'hip'];
+interface Tape {
+    name: LevelName;
+    planned: LevelPlan | null;
+    waiting: KnownLevel | null;
+}
+const tapesOf = computed(() =>
+    ORDER.map((name): Tape => ({
+        name,
+        planned: props.plan.levels.find(({ level }) => level === name) ?? null,
+        waiting: props.known.find(({ level }) => level === name) ?? null,
+    })).filter(({ planned, waiting }) => planned !== null || waiting !== null),
+);
+const names = computed(() => tapesOf.value.map(({ name }) => name));
+const page = computed(() => heights(props.plan, FIRST, LAST, names.value));
+const onTape = ({ planned, waiting }: Tape): OnTape[] =>
+    planned !== null ? [planned] : waiting !== null ? [{ ...waiting, as_cut_nm: null }] : [];
+const scales = computed(() => tapeScales(tapesOf.value.flatMap(onTape), width.value));
 /** Blend and change are told apart as they were reckoned: a drawing shows what both come to. */
 const shownLines = computed(() => (apart.value ? null : props.plan.own_lines));
 const table = computed(
@@ -80,15 +98,16 @@ const hasChange = computed(() =>
 
 <template>
     <div class="bench-top">
-        <LengthTape class="told" :plan="plan" :page="page" :height="HEIGHT" />
+        <LengthTape class="told" :plan="plan" :levels="names" :page="page" :height="HEIGHT" />
         <div class="level-names" :style="{ height: `${HEIGHT}px` }">
             <div
-                v-for="level in plan.levels"
-                :key="level.level"
-                :style="{ top: `${page.level(level.level) - 16}px` }"
+                v-for="{ name, planned } in tapesOf"
+                :key="name"
+                :style="{ top: `${page.level(name) - 16}px` }"
             >
-                <b>{{ level.level }}</b>
-                <small>{{ weightWords[level.weight] }}</small>
+                <b>{{ name }}</b>
+                <small v-if="planned">{{ weightWords[planned.weight] }}</small>
+                <small v-else class="gap">not measured</small>
             </div>
         </div>
         <div ref="tapes" class="tapes" :style="{ height: `${HEIGHT}px` }">
@@ -101,23 +120,31 @@ const hasChange = computed(() =>
                 }"
             />
             <div
-                v-for="(level, i) in plan.levels"
-                :key="level.level"
+                v-for="({ name, planned, waiting }, i) in tapesOf"
+                :key="name"
                 class="tape-place"
-                :style="{ top: `${page.level(level.level) - HALF_TAPE}px` }"
+                :style="{ top: `${page.level(name) - HALF_TAPE}px` }"
             >
                 <GirthTape
-                    :level="level"
+                    v-if="planned"
+                    :level="planned"
                     :across="scales.across[i]!"
                     :width="width"
                     @start="emit('start')"
-                    @choose="emit('clip', level.level, $event)"
+                    @choose="emit('clip', name, $event)"
+                />
+                <WaitingTape
+                    v-else-if="waiting"
+                    :level="waiting"
+                    :across="scales.across[i]!"
+                    :width="width"
                 />
             </div>
         </div>
         <div ref="side" class="seam-side told" :class="{ apart }">
-            <template v-if="plan.drawing && page.trueToScale">
+            <template v-if="page.trueToScale && rows.length > 0">
                 <SeamDrawing
+                    v-if="plan.drawing"
                     :plan="plan"
                     :drawing="plan.drawing"
                     :page="page"
@@ -126,6 +153,8 @@ const hasChange = computed(() =>
                     :height="HEIGHT"
                     :places="places"
                 />
+                <!-- What is asked stands where it will be drawn. -->
+                <div v-else class="seam hint" :style="{ width: `${seamPx}px` }"><slot name="no-seam" /></div>
                 <StationTable :rows="rows" :places="places" :row-height="ROW" :apart="apart" />
             </template>
             <template v-else>
@@ -176,6 +205,12 @@ const hasChange = computed(() =>
     line-height: 1;
     text-transform: capitalize;
 }
+.level-names .gap {
+    padding: 0 4px;
+    border: 1.5px dashed var(--body-mark);
+    font-size: 12px;
+    line-height: 1.15;
+}
 .plumb {
     position: absolute;
     width: 0;
@@ -185,6 +220,11 @@ const hasChange = computed(() =>
     position: absolute;
     left: 0;
     right: 0;
+}
+.seam-side > .seam.hint {
+    flex: none;
+    padding: 50px 20px 0 0;
+    font-size: 15px;
 }
 .seam-hint {
     padding: 60px 20px;
@@ -244,6 +284,14 @@ const hasChange = computed(() =>
     }
     .bench .level-names b {
         font-size: 17px;
+    }
+    .bench .level-names .gap {
+        padding: 0 1px;
+        font-size: 11px;
+    }
+    /* The lowest clip reaches below its tape where it is as large as a finger. */
+    .seam-side {
+        margin-top: 12px;
     }
 }
 </style>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Plan } from '../api/types';
+import type { LevelName, Plan } from '../api/types';
 import { useSession } from '../state/session';
 import { figureText } from '../ui/figure';
 import type { Heights } from '../seam/heights';
 
-const props = defineProps<{ plan: Plan; page: Heights; height: number }>();
+/** Every level that has a tape, measured or not. */
+const props = defineProps<{ plan: Plan; levels: LevelName[]; page: Heights; height: number }>();
 const session = useSession();
 
 /** Half of what a change's words take of the tape: no figure stands under them. */
@@ -44,8 +45,12 @@ const says = (nm: number): string =>
 
 <template>
     <svg class="length-tape" width="52" :height="height" role="img" aria-label="Lengths down the side seam">
-        <rect class="ruler" x="0.5" y="26.5" width="45" :height="height - 40" rx="2" />
-        <text class="unit" x="23" y="18">{{ session.unit }}</text>
+        <template v-if="marks.length > 0">
+            <rect class="ruler" x="0.5" y="26.5" width="45" :height="height - 40" rx="2" />
+            <text class="unit" x="23" y="18">{{ session.unit }}</text>
+        </template>
+        <!-- Where no length is known there is no tape to read. -->
+        <line v-else class="untold" x1="45" x2="45" y1="26.5" :y2="height - 14" />
         <g class="ticks">
             <line
                 v-for="mark in marks"
@@ -61,10 +66,11 @@ const says = (nm: number): string =>
         </g>
         <g class="body">
             <circle
-                v-for="level in plan.levels"
-                :key="level.level"
+                v-for="level in levels"
+                :key="level"
+                :class="{ open: !plan.levels.some((one) => one.level === level) }"
                 cx="45"
-                :cy="page.level(level.level)"
+                :cy="page.level(level)"
                 r="5"
             />
         </g>
@@ -86,6 +92,10 @@ const says = (nm: number): string =>
     fill: var(--paper);
     stroke: var(--ink);
 }
+.length-tape .untold {
+    stroke: var(--rule);
+    stroke-dasharray: 3 4;
+}
 .length-tape text {
     font-size: 11px;
     fill: var(--quiet);
@@ -97,6 +107,11 @@ const says = (nm: number): string =>
 .length-tape .body circle {
     fill: var(--body-mark);
     stroke: var(--ink);
+}
+.length-tape .body .open {
+    fill: var(--paper);
+    stroke: var(--body-mark);
+    stroke-dasharray: 2 2;
 }
 .length-tape .change rect {
     fill: var(--paper);

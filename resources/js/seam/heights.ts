@@ -13,12 +13,20 @@ export interface Heights {
 /** Far enough apart for two tapes not to touch, in pixels. */
 const CLOSEST = 120;
 
-/** Lays the levels out in their true spacing between a top and a bottom, in pixels. */
-export function heights(plan: Plan, top: number, bottom: number): Heights {
+/**
+ * Lays the levels out in their true spacing between a top and a bottom, in pixels.
+ *
+ * @param names those that have a tape, from the top down: a level that isn't measured keeps its place
+ */
+export function heights(
+    plan: Plan,
+    top: number,
+    bottom: number,
+    names: LevelName[] = plan.levels.map(({ level }) => level),
+): Heights {
     const depths = new Map(
         plan.stations.flatMap((s) => (s.level === null ? [] : [[s.level, s.depth_nm] as const])),
     );
-    const names = plan.levels.map(({ level }) => level);
     const first = depths.get(names[0] ?? 'bust');
     const last = depths.get(names.at(-1) ?? 'hip');
     if (
