@@ -158,7 +158,7 @@ const door = ref<Door | null>(doors.find(({ name }) => location.hash === `#${nam
 async function toDoor(name: Door): Promise<void> {
     door.value = name;
     await nextTick();
-    document.querySelector('.door[aria-expanded="true"]')?.scrollIntoView({ block: 'start' });
+    document.querySelector('.door[aria-expanded="true"]')?.scrollIntoView({ block: 'nearest' });
 }
 
 const toClip = (level: LevelName): void =>
@@ -275,7 +275,7 @@ useShortcuts([
                 :points="asked"
                 @kept="load"
             />
-            <div class="bench-foot">
+            <div class="bench-foot" :class="{ behind: door !== null }">
                 <div>
                     <PlanTable
                         class="told"
@@ -298,14 +298,17 @@ useShortcuts([
                     @change="change({ ...make.choices, ...$event })"
                 />
             </div>
-            <ReasonsPart
-                v-if="settled && whatIf.answer.value === null"
-                v-model:door="door"
-                :plan="settled"
-                :make="make"
-                :fault-at="(field) => refused?.at(field) ?? null"
-                @change="change"
-            />
+            <!-- What stands behind a door opens in place of the table, where it is in sight. -->
+            <div class="doors-place">
+                <ReasonsPart
+                    v-if="settled && whatIf.answer.value === null"
+                    v-model:door="door"
+                    :plan="settled"
+                    :make="make"
+                    :fault-at="(field) => refused?.at(field) ?? null"
+                    @change="change"
+                />
+            </div>
         </template>
     </div>
     <PageFault v-else-if="refused" :refused="refused" />
@@ -357,6 +360,18 @@ useShortcuts([
     padding: 10px 20px 16px;
     background: var(--paper);
     border-top: 1.5px solid var(--ink);
+}
+.doors-place {
+    padding: 0 20px 40px;
+}
+@media screen {
+    .bench-foot.behind {
+        display: none;
+    }
+    .bench-foot.behind + .doors-place {
+        padding-top: 8px;
+        border-top: 1.5px solid var(--ink);
+    }
 }
 .bench-head .details {
     flex: 0 1 auto;

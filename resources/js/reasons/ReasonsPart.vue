@@ -72,13 +72,10 @@ const told = computed(() => doors.map((one) => ({ ...one, state: states.value[on
 </template>
 
 <style scoped>
-.reasons {
-    padding: 0 20px 40px;
-}
 .behind {
     display: grid;
     gap: 28px;
-    margin-top: 14px;
+    margin-top: 10px;
     padding: 18px 20px 24px;
     border: 1.5px solid var(--rule);
     background: var(--paper);

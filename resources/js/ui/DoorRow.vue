@@ -37,9 +37,11 @@ const open = defineModel<Name | null>({ required: true });
     display: flex;
     flex-wrap: wrap;
     justify-content: space-between;
+    align-content: center;
+    align-items: center;
     gap: 0 10px;
-    min-height: 44px;
-    padding: 8px 12px;
+    min-height: 38px;
+    padding: 6px 12px;
     border: 1.5px solid var(--rule);
     border-radius: 3px;
     background: var(--paper);
@@ -61,6 +63,12 @@ const open = defineModel<Name | null>({ required: true });
 .door[aria-expanded='true'] {
     border-color: var(--ink);
     box-shadow: inset 0 -4px 0 var(--cut);
+}
+@media (pointer: coarse), (max-width: 560px) {
+    .door,
+    .doors > :slotted(a) {
+        min-height: 44px;
+    }
 }
 @media print {
     .doors {
