@@ -84,7 +84,7 @@ test('no screen keeps anyone out, runs out sideways, or has a text on another or
         // 718 pixels are what lies between the margins of an A4 page.
         Chrome::size(718, 900);
         light('light', 'print');
-        $faults["{$path} on paper"] = $page->atRest()->driver->executeScript(TEXT_FAULTS);
+        $faults["{$path} on paper"] = $page->atRest()->textFaults();
         light('light');
     }
     Chrome::devTools('Emulation.setEmulatedMedia', ['media' => '', 'features' => []]);

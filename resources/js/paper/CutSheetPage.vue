@@ -130,7 +130,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
 
             <section aria-labelledby="lines-title">
                 <h2 id="lines-title">Which lines to follow</h2>
-                <div class="cut-wide" role="region" tabindex="0" aria-labelledby="lines-title">
+                <div class="cut-wide" role="region" tabindex="0" aria-label="The lines, as a table">
                     <CutSheetLevels :levels="sheet.levels" />
                 </div>
             </section>
@@ -178,7 +178,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
                         Counted down from the {{ origin }}. Only the moves are known, not the shape of your
                         seam.
                     </p>
-                    <div class="cut-wide" role="region" tabindex="0" aria-labelledby="stations-title">
+                    <div class="cut-wide" role="region" tabindex="0" aria-label="The marks, as a table">
                         <StationTable :rows="rows" :row-height="24" />
                     </div>
                 </section>
