@@ -24,7 +24,6 @@ final class TakeReason
         }
         $kept = "so that {$plan->make->say($facts->least)} of room is left";
         $smaller = self::tooSmallAndNearer($facts, $level->size);
-
         $would = $smaller === null ? null : $facts->yourEase($smaller);
 
         return match (true) {

@@ -51,7 +51,7 @@ final readonly class GarmentShape
             isInOne: (new PieceWords($pattern))->say('in one') || $any(static fn (PieceWords $one): bool => $one->say('in one')),
             isCropped: $hasBust && (new PieceWords($pattern))->say('crop'),
             parted: array_map(static fn (PieceWords $one): SeamKind => $one->say('inset') ? SeamKind::Inset : SeamKind::Princess, self::byPart($sides)),
-            wholes: array_map(static fn (PieceWords $one): string => $one->name, self::byPart(array_diff_key($words, $sides))),
+            wholes: array_map(static fn (PieceWords $one): string => $one->name, self::byPart(array_filter(array_diff_key($words, $sides), self::isWhole(...)))),
         );
     }
 
@@ -59,6 +59,12 @@ final readonly class GarmentShape
     public function seamBeside(PieceWords $piece): ?SeamKind
     {
         return $piece->say('side') ? null : $this->parted[self::part($piece)] ?? null;
+    }
+
+    /** Whether a piece can be what a side piece lies beside: a facing or a pocket of the front is not. */
+    private static function isWhole(PieceWords $piece): bool
+    {
+        return ! $piece->sayAny('facing', 'band', 'binding', 'placket', 'pocket', 'collar', 'yoke', 'sleeve', 'cuff', 'inset', 'loose', 'guide');
     }
 
     /** The piece that a side piece makes one shape with, where it is known. */

@@ -143,6 +143,6 @@ test('what is bought by the length goes to the notions, letters nobody knows are
 });
 
 test('a side front is pinned to the front it lies beside, a facing of it is not', function (): void {
-    $pieces = planOf(['pattern.pieces' => [['name' => 'centre front'], ['name' => 'side front'], ['name' => 'back'], ['name' => 'side front facing']]])->make->pattern->notes->pieces;
-    expect(array_map(static fn (Piece $piece): ?string => $piece->partOf, $pieces))->toBe([null, 'centre front', null, null]);
+    $pieces = planOf(['pattern.pieces' => [['name' => 'front neck facing'], ['name' => 'centre front'], ['name' => 'side front'], ['name' => 'back'], ['name' => 'side front facing']]])->make->pattern->notes->pieces;
+    expect(array_map(static fn (Piece $piece): ?string => $piece->partOf, $pieces))->toBe([null, null, 'centre front', null, null]);
 });
