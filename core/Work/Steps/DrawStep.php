@@ -86,7 +86,7 @@ final readonly class DrawStep
         if ($place->below->isZero()) {
             return $given->told(PieceSide::Front, $place->level);
         }
-        $depth = $given->plan->lengths->drawnDepths($given->plan->at(Level::Bust) !== null)->of($place->level)?->plus($place->below);
+        $depth = $given->plan->front->depths->of($place->level)?->plus($place->below);
 
         return $depth === null ? null : $given->line->front->atDepth($depth, $given->plan);
     }
@@ -126,14 +126,13 @@ final readonly class DrawStep
     private function open(): array
     {
         $told = [];
-        $cutAway = LowerEdge::cutAway($this->given);
         foreach ($this->given->line->front->stations as $one) {
             $told[] = $one->told === null ? null : $one->station->level;
         }
 
         return array_values(array_filter(
             $this->given->levels,
-            static fn (Level $level): bool => ! in_array($level->value, $told, true) && ! in_array($level, $cutAway, true),
+            fn (Level $level): bool => ! in_array($level->value, $told, true) && ! in_array($level, $this->given->cutAway, true),
         ));
     }
 

@@ -34,9 +34,13 @@ final readonly class Given
     /** @var list<Level> those that the line lies at, measured or not, from the top down */
     public array $levels;
 
+    /** @var list<Level> those of them that the garment ends above */
+    public array $cutAway;
+
     public function __construct(public Plan $plan, public MakePieces $pieces, public ToldLine $line, public Saying $saying)
     {
         $this->levels = array_values(array_filter(Level::cases(), $plan->isOnLine(...)));
+        $this->cutAway = LowerEdge::cutAway($this);
         $this->drawnSides = $line->isPrinted ? [] : array_values(array_filter(self::SIDES, $this->hasToBeDrawn(...)));
     }
 

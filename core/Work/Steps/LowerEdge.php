@@ -47,9 +47,8 @@ final class LowerEdge
         if ($level === Level::Bust) {
             return false;
         }
-        $depths = $given->plan->lengths->drawnDepths($given->plan->at(Level::Bust) !== null);
-        $here = $depths->of($level);
-        if ($here !== null && $depths->hem?->isLessThan($here) === true) {
+        $here = $given->plan->front->depths->of($level);
+        if ($here !== null && $given->plan->front->depths->hem?->isLessThan($here) === true) {
             return true;
         }
         $sided = array_filter($given->pieces->areListed ? $given->pieces->all : [], static fn (Piece $piece): bool => $piece->has(SeamKind::Side));
@@ -61,9 +60,9 @@ final class LowerEdge
     /** How far below the underarm a piece ends, where that is no level: by its own reach, or by the hem. Null where it reaches on. */
     private static function depth(Given $given, Piece $piece): ?Length
     {
-        $depths = $given->plan->lengths->drawnDepths(true);
+        $depths = $given->plan->front->depths;
         $last = $given->levels[count($given->levels) - 1] ?? Level::Bust;
-        if (! $piece->has(SeamKind::Hem) || $piece->reach->holds($last) && self::cutAway($given) === []) {
+        if (! $piece->has(SeamKind::Hem) || ($given->cutAway === [] && $piece->reach->holds($last))) {
             return null;
         }
         $end = $piece->reach->to;

@@ -31,12 +31,11 @@ final readonly class Untaken
             return [];
         }
         $untaken = [];
-        $cutAway = LowerEdge::cutAway($given);
         foreach ($given->levels as $level) {
             $change = new EdgeChange($given->drawn(PieceSide::Front, $level)->plus($given->spread(PieceSide::Front, $level)), $given->drawn(PieceSide::Back, $level));
             $hasSide = array_filter(Given::SIDES, static fn ($side): bool => $given->pieces->atSide($level, $side) !== []) !== [];
             // What the garment ends above has no piece to find.
-            if (! $hasSide && ! $change->isNone() && ! in_array($level, $cutAway, true)) {
+            if (! $hasSide && ! $change->isNone() && ! in_array($level, $given->cutAway, true)) {
                 $total = $change->round();
                 $panels = array_values(array_filter($given->pieces->outer(SeamKind::Panel), static fn (Piece $piece): bool => $piece->reach->holds($level)));
                 $untaken[] = new self($level, $total, $panels);

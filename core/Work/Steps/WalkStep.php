@@ -26,8 +26,7 @@ final class WalkStep
         }
         $isPinned = array_filter($work, static fn (Step $step): bool => $step->kind === StepKind::Pin) !== [];
         $linings = array_filter($given->pieces->all, static fn (Piece $piece): bool => $piece->layer === Layer::Lining);
-        $cutAway = LowerEdge::cutAway($given);
-        $notches = array_map(static fn (Level $level): string => $level->value, array_filter($given->levels, static fn (Level $level): bool => $level !== Level::Bust && ! in_array($level, $cutAway, true)));
+        $notches = array_map(static fn (Level $level): string => $level->value, array_filter($given->levels, static fn (Level $level): bool => $level !== Level::Bust && ! in_array($level, $given->cutAway, true)));
 
         $names = MakePieces::names(array_values(array_filter($given->pieces->all, static fn (Piece $piece): bool => $piece->has(SeamKind::Side))));
         if ($given->pieces->areListed && $names === []) {
