@@ -6,6 +6,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Runs;
 use Tests\Support\SpreadsheetFile;
+use Tests\Support\Worked;
 
 use function Tests\Core\mutated;
 
@@ -45,9 +46,9 @@ function afterSpoilt(int $many, callable $send): array
         memory_reset_peak_usage();
         // What all the tests before it have left behind is not this one's.
         $before = memory_get_usage();
-        $began = microtime(true);
+        $began = Worked::seconds();
         $answer = $send($i);
-        $seconds = microtime(true) - $began;
+        $seconds = Worked::seconds() - $began;
         $bytes = memory_get_peak_usage() - $before;
         $taken += $answer->isSuccessful() ? 1 : 0;
         if ($answer->getStatusCode() >= 500 || $seconds > LONGEST_SECONDS || $bytes > MOST_BYTES) {

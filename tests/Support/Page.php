@@ -141,12 +141,20 @@ final class Page
         return $this->press($unit)->until(fn (): bool => $this->ask('GET', '/api/me')['unit'] === $unit, "{$unit} is kept");
     }
 
-    /** Opens a door below the bench, by its words. */
+    /** Opens a door below the bench, by its words; a press that a page still being laid out has swallowed is pressed again. */
     public function opensDoor(string $words): self
     {
-        $this->click("//button[contains(@class, 'door')][b[normalize-space()='{$words}']]", "there is a door {$words}");
+        $path = "//button[contains(@class, 'door')][b[normalize-space()='{$words}']]";
+        $this->findByPath($path);
 
-        return $this;
+        return $this->until(function () use ($path): bool {
+            $door = $this->findByPath($path);
+            if ($door->getAttribute('aria-expanded') !== 'true') {
+                $this->click($path, 'the door is pressed');
+            }
+
+            return $door->getAttribute('aria-expanded') === 'true';
+        }, "the door {$words} is open");
     }
 
     /** Goes to a point of the open measure card. */
