@@ -176,6 +176,14 @@ final readonly class Plan
         return $this->frontBack->front->at($level) !== null;
     }
 
+    /** Whether front and back follow one and the same printed line from top to hem. */
+    public function isOnePrintedLine(): bool
+    {
+        $sizes = [...array_values($this->frontBack->front->known()), ...array_values($this->frontBack->back->known())];
+
+        return count(array_unique($sizes)) < 2 && ! $this->front->isChanged() && ! $this->back->isChanged();
+    }
+
     /** The level of the line that a waist or hip without a measure is drawn on like. */
     public function above(Level $level): Level
     {

@@ -12,7 +12,7 @@ function demoBench(string $wearer): Page
 {
     $page = Page::demo('/workroom')->sees('Makes under way');
     $page->driver->executeScript(
-        '[...document.querySelectorAll(".makes .make-card > a")].find((a) => a.textContent.includes(arguments[0])).click()',
+        '[...document.querySelectorAll(".makes .make-row > a")].find((a) => a.textContent.includes(arguments[0])).click()',
         [$wearer],
     );
 

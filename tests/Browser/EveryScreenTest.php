@@ -7,7 +7,7 @@ use Tests\Support\Page;
 
 /** Every screen there is, with what shows that it has come. */
 const SCREENS = [
-    '/workroom' => '.makes .make-card', '/cards/3' => '.point-list .measure', '/wearers/2' => '.wearer-page', '/practice?exercise=read_it' => '.question',
+    '/workroom' => '.makes .make-row', '/cards/3' => '.point-list .measure', '/wearers/2' => '.wearer-page', '/practice?exercise=read_it' => '.question',
     '/patterns/1' => '.chart-grid .computed', '/patterns/4' => '.chart-grid .computed', '/patterns/1/nest' => '.nest-canvas circle', '/makes/1' => '.stations tbody tr', '/makes/2' => '.own-lines',
     '/makes/3' => '.stations tbody tr', '/makes/4' => '.plan', '/makes/5' => '.plan', '/makes/7' => '.stations tbody tr', '/makes/2/nest' => '.pieces .seam',
     '/makes/2/cut-sheet' => '.cut-steps', '/makes/3/cut-sheet' => '.cut-steps', '/makes/4/cut-sheet' => '.cut-steps', '/makes/7/cut-sheet' => '.cut-steps', '/makes/2/files' => '.files .rows li', '/makes/17/fitting' => '.tracings',

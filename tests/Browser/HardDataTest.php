@@ -28,7 +28,7 @@ test('twenty sizes with long names, a large body and four cups overprint nothing
     $page = Page::demo('/workroom');
     $make = $page->ask('POST', '/api/makes/import', ['text' => $file, 'wearer' => 'Wilhelmina Featherstonehaugh-Trevanion of the Lower Quay']);
     $faults = [];
-    foreach (["/makes/{$make['id']}" => '.tape .clip, .tape .chart', "/makes/{$make['id']}/cut-sheet" => '.cut-sheet h1', "/patterns/{$make['pattern_id']}" => '.chart-grid', "/cards/{$make['card_id']}" => '.point-list .measure', "/makes/{$make['id']}/cloth" => 'h1', '/workroom' => '.makes .make-card'] as $path => $shown) {
+    foreach (["/makes/{$make['id']}" => '.tape .clip, .tape .chart', "/makes/{$make['id']}/cut-sheet" => '.cut-sheet h1', "/patterns/{$make['pattern_id']}" => '.chart-grid', "/cards/{$make['card_id']}" => '.point-list .measure', "/makes/{$make['id']}/cloth" => 'h1', '/workroom' => '.makes .make-row'] as $path => $shown) {
         $page->go($path)->find($shown);
         foreach ([390, 820, 1280] as $width) {
             Chrome::size($width, 900);

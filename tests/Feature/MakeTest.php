@@ -36,8 +36,33 @@ test('the workroom lists makes with their plan, wearers with the age of their ca
         ->and($room->json('patterns.*.faults'))->toBe([0, 0, 0, 0, 0, 0, 0, 0, 0]);
 });
 
+test('makes come by the page, those touched last first, and are found by their own name, their wearer\'s or their pattern\'s', function (): void {
+    $user = demoUser();
+    $this->actingAs($user)->travelTo('2026-12-24');
+    $made = $this->getJson('/api/workroom')->json('makes');
+    $touched = collect($made)->firstWhere('wearer', 'Talan Pengarrow')['id'];
+    Make::query()->findOrFail($touched)->update(['name' => '50 % off _ the peg']);
+    $asked = fn (array $query): Illuminate\Testing\TestResponse => $this->getJson('/api/workroom?'.http_build_query($query))->assertOk();
+    expect($asked(['most' => 1])->json('makes.*.id'))->toBe([$touched])->and($asked(['most' => 1])->json('all_makes'))->toBe(count($made))
+        // A worn one comes after all that are under way.
+        ->and($asked(['most' => 14])->json('makes.*.next'))->not->toContain('worn')->and($asked(['most' => 15])->json('makes.*.next'))->toContain('worn')
+        ->and($asked(['find' => 'PENGARROW'])->json('makes.*.wearer'))->toBe(['Talan Pengarrow'])
+        ->and($asked(['find' => '% off _'])->json('makes.*.id'))->toBe([$touched])
+        ->and($asked(['find' => '%'])->json('all_makes'))->toBe(1)
+        ->and(array_unique($asked(['find' => 'causeway'])->json('makes.*.pattern')))->toBe(['Causeway dress 114'])
+        ->and($asked(['find' => 'nobody', 'most' => -3])->json('makes'))->toBe([]);
+});
+
+test('a make with nothing left to settle is to be traced, and a line that is one printed line is not drawn', function (): void {
+    $this->actingAs(demoUser());
+    $makes = collect($this->getJson('/api/workroom')->json('makes'))->where('next', '!=', 'worn')->keyBy(static fn (array $make): string => "{$make['wearer']}, {$make['pattern']}");
+    expect($makes['Merrin Tolvane, Causeway dress 114'])->toMatchArray(['next' => 'trace', 'line' => null])
+        ->and($makes['Jory Lanteague, Ebb-tide jersey'])->toMatchArray(['next' => 'trace'])->line->not->toBeNull()
+        ->and($makes['Keziah Borlaze, Causeway dress 114'])->toMatchArray(['next' => 'decide'])->line->not->toBeNull();
+});
+
 test('an empty workroom is empty', function (): void {
-    $this->actingAs(someone())->getJson('/api/workroom')->assertExactJson(['makes' => [], 'wearers' => [], 'patterns' => [], 'has_demo' => false]);
+    $this->actingAs(someone())->getJson('/api/workroom')->assertExactJson(['makes' => [], 'all_makes' => 0, 'wearers' => [], 'patterns' => [], 'has_demo' => false]);
 });
 
 test('a plan crosses in whole nanometres, with what the bench draws', function (): void {

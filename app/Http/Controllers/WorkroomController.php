@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Contract\Answer;
+use App\Http\Resources\Workroom\MakesAsked;
 use App\Http\Resources\Workroom\WorkroomData;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
@@ -13,12 +14,15 @@ use OpenApi\Attributes as OA;
 
 final class WorkroomController
 {
-    #[OA\Get(path: '/api/workroom', operationId: 'workroom', responses: [
+    #[OA\Get(path: '/api/workroom', operationId: 'workroom', parameters: [
+        new OA\Parameter(name: 'find', description: 'part of what a make, its wearer or its pattern is called', in: 'query', schema: new OA\Schema(type: 'string')),
+        new OA\Parameter(name: 'most', description: 'how many makes at most; 30 where left out', in: 'query', schema: new OA\Schema(type: 'integer')),
+    ], responses: [
         new Answer(WorkroomData::class, 'makes, wearers and patterns'),
         new OA\Response(response: 401, ref: '#/components/responses/NotSignedIn'),
     ])]
     public function __invoke(Request $request): JsonResponse
     {
-        return new JsonResponse(WorkroomData::of(SignedIn::user($request), CarbonImmutable::today()));
+        return new JsonResponse(WorkroomData::of(SignedIn::user($request), CarbonImmutable::today(), new MakesAsked($request->string('find')->trim()->toString(), $request->integer('most', MakesAsked::FIRST))));
     }
 }

@@ -2916,12 +2916,14 @@ export interface components {
              * @description what it waits for, in the order of the work
              * @enum {string}
              */
-            next: "measure" | "decide" | "table" | "fit" | "worn";
+            next: "measure" | "decide" | "trace" | "table" | "fit" | "worn";
             /** @description how far it has come; null while it is only planned */
             stage: string | null;
-            /** @description the line of its front; null where it can't be drawn */
+            /** @description the line of its front; null where it can't be drawn, or is one printed line and says nothing */
             line: components["schemas"]["CurvePartData"][] | null;
         };
+        /** @description which makes of a workroom are asked for: each is planned to be told, so they come by the page */
+        MakesAsked: Record<string, never>;
         /** @description what is taken from the readings of one point */
         MeasureData: {
             point: string;
@@ -4398,7 +4400,10 @@ export interface components {
             picture: components["schemas"]["StepPictureData"] | null;
         };
         WorkroomData: {
+            /** @description those touched last, the worn ones after all others */
             makes: components["schemas"]["MakeSummary"][];
+            /** @description how many there are of which these are some */
+            all_makes: number;
             wearers: components["schemas"]["WearerData"][];
             patterns: components["schemas"]["PatternSummary"][];
             /** @description whether the demo's data are in it */
@@ -7631,7 +7636,12 @@ export interface operations {
     };
     workroom: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description part of what a make, its wearer or its pattern is called */
+                find?: string;
+                /** @description how many makes at most; 30 where left out */
+                most?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;

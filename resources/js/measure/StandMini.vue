@@ -15,7 +15,7 @@ const tapes = computed(() => props.points.flatMap((point) => (TAPES[point] ? [TA
 </script>
 
 <template>
-    <svg class="stand-mini" width="30" height="44" aria-hidden="true">
+    <svg class="stand-mini" width="30" height="44" viewBox="0 0 30 44" aria-hidden="true">
         <path
             class="stand"
             d="M12 2Q15 4 18 2L19 6 24 8Q22 12 24.5 17 23.5 21 21.5 25 25 30 25.5 36L24.5 42H5.5L4.5 36Q5 30 8.5 25 6.5 21 5.5 17 8 12 6 8L11 6Z"

@@ -33,7 +33,15 @@ const d = computed(() => {
 </script>
 
 <template>
-    <svg class="garment-mini" :width="WIDE" :height="HIGH" aria-hidden="true"><path :d="d" /></svg>
+    <svg
+        class="garment-mini"
+        :width="WIDE"
+        :height="HIGH"
+        :viewBox="`0 0 ${WIDE} ${HIGH}`"
+        aria-hidden="true"
+    >
+        <path :d="d" />
+    </svg>
 </template>
 
 <style scoped>

@@ -31,8 +31,7 @@ const d = computed(() => {
 <style scoped>
 .mini-line {
     flex: none;
-    align-self: flex-start;
-    margin-top: 7px;
+    align-self: center;
 }
 path {
     fill: none;

@@ -9,6 +9,7 @@ import { focusFault } from '../ui/focusFault';
 import MoreMenu from '../ui/MoreMenu.vue';
 import StandMini from '../measure/StandMini.vue';
 import TextField from '../ui/TextField.vue';
+import { useSome } from './useSome';
 
 /** Those who are sewn for, and a field for one more. */
 const props = defineProps<{ wearers: Workroom['wearers']; isFound: (name: string) => boolean }>();
@@ -18,6 +19,7 @@ const refused = ref<Refused | null>(null);
 const present = computed(() =>
     props.wearers.filter(({ archived, name }) => !archived && props.isFound(name)),
 );
+const { shown, left, isWhole } = useSome(present);
 const away = computed(() => props.wearers.filter(({ archived }) => archived));
 
 async function startCard(wearer: number): Promise<void> {
@@ -39,18 +41,16 @@ async function addWearer(): Promise<void> {
 
 <template>
     <section aria-labelledby="wearers-title">
-        <h2 id="wearers-title">Wearers</h2>
+        <h2 id="wearers-title" tabindex="-1">
+            Wearers <small>{{ present.length }}</small>
+        </h2>
         <ul class="shelf">
-            <li v-for="wearer in present" :key="wearer.id">
+            <li v-for="wearer in shown" :key="wearer.id">
                 <RouterLink :to="{ name: 'wearer', params: { id: wearer.id } }">
                     <StandMini :points="wearer.cards[0]?.points ?? []" />
-                    <span>
-                        <b>{{ wearer.name }}</b>
-                        <span v-if="wearer.cards[0]" class="what"
-                            >card {{ age(wearer.cards[0].age_days) }}</span
-                        >
-                        <span v-else class="what">not measured yet</span>
-                    </span>
+                    <b>{{ wearer.name }}</b>
+                    <span v-if="wearer.cards[0]" class="what">card {{ age(wearer.cards[0].age_days) }}</span>
+                    <span v-else class="what">not measured yet</span>
                 </RouterLink>
                 <Button
                     v-if="wearer.cards[0]"
@@ -79,6 +79,7 @@ async function addWearer(): Promise<void> {
                 />
             </li>
         </ul>
+        <Button v-if="left > 0" :label="`${left} more wearers`" text size="small" @click="isWhole = true" />
         <details v-if="away.length > 0">
             <summary>{{ away.length }} put away</summary>
             <ul class="rows">
@@ -96,11 +97,3 @@ async function addWearer(): Promise<void> {
         <p v-if="refused && !refused.at('name')" class="fault" role="alert">{{ refused.message }}</p>
     </section>
 </template>
-
-<style scoped>
-section {
-    display: grid;
-    gap: 12px;
-    align-content: start;
-}
-</style>

@@ -1,46 +1,67 @@
 <script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core';
 import Button from 'primevue/button';
 import { computed, onMounted, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
-import type { BinEntry, Workroom } from '../api/types';
+import type { Workroom } from '../api/types';
 import { useSession } from '../state/session';
 import DeletedNotice from '../ui/DeletedNotice.vue';
 import TextField from '../ui/TextField.vue';
+import { useLate } from '../ui/useLate';
 import FirstSteps from './FirstSteps.vue';
-import GarmentMini from '../pattern/GarmentMini.vue';
-import MakeCard from './MakeCard.vue';
 import MakeFromFile from './MakeFromFile.vue';
+import MakesPart from './MakesPart.vue';
 import MakeStarter from './MakeStarter.vue';
+import PatternsPart from './PatternsPart.vue';
 import WearersPart from './WearersPart.vue';
-import { bySteps } from './steps';
 import './shelf.css';
 
 const session = useSession();
-const router = useRouter();
 const room = ref<Workroom | null>(null);
 const refused = ref<Refused | null>(null);
 /** Everything is found by the words it is called by. */
 const sought = ref('');
 const isFound = (...words: string[]): boolean =>
     words.join(' ').toLocaleLowerCase().includes(sought.value.trim().toLocaleLowerCase());
-const found = computed(
-    () => room.value?.makes.filter((make) => isFound(make.wearer, make.name, make.pattern)) ?? [],
-);
-const worn = computed(() => found.value.filter(({ next }) => next === 'worn'));
-const patterns = computed(() => room.value?.patterns.filter(({ name, house }) => isFound(name, house)) ?? []);
 const isEmpty = computed(() => room.value?.wearers.length === 0 && room.value.patterns.length === 0);
+const isSearchable = computed(
+    () =>
+        room.value !== null &&
+        (room.value.all_makes > 5 || room.value.patterns.length > 5 || sought.value !== ''),
+);
 
+/** Every make that is told is planned for it: they come by the page. */
+const PAGE = 30;
+const most = ref(PAGE);
+const questions = ref(0);
+const answered = ref(0);
+const isLate = useLate(computed(() => answered.value !== questions.value));
+
+/** An answer to an older question is let go. */
 async function load(): Promise<void> {
+    const question = ++questions.value;
     try {
-        room.value = await api.GET('/api/workroom').then(body);
+        const query = { find: sought.value.trim(), most: most.value };
+        const told = await api.GET('/api/workroom', { params: { query } }).then(body);
+        if (question === questions.value) room.value = told;
     } catch (error) {
         refused.value = asRefused(error);
     }
+    if (question === questions.value) answered.value = question;
 }
 
-const deleteMake = (make: number, version: number): Promise<BinEntry> =>
-    api.DELETE('/api/makes/{make}', { params: { path: { make } }, body: { version } }).then(body);
+function more(): void {
+    most.value += PAGE;
+    void load();
+}
+
+watch(
+    sought,
+    useDebounceFn(() => {
+        most.value = PAGE;
+        return load();
+    }, 200),
+);
 
 const filling = ref(false);
 async function demoData(change: () => Promise<{ data?: Workroom }>): Promise<void> {
@@ -72,68 +93,34 @@ watch(
     <div v-if="room" class="workroom">
         <DeletedNotice class="deleted" @back="load" />
         <FirstSteps v-if="isEmpty" :is-filling="filling" @demo="addDemoData" />
-        <section v-else class="makes" aria-labelledby="makes-title">
+        <template v-else>
             <div class="inline top">
-                <h1 id="makes-title">Makes under way</h1>
+                <h1>Makes under way</h1>
                 <MakeStarter
                     :wearers="room.wearers.filter(({ archived }) => !archived)"
                     :patterns="room.patterns"
                 />
-                <TextField v-if="room.makes.length > 5" v-model="sought" class="seek" label="Find" />
+                <TextField v-if="isSearchable" v-model="sought" class="seek" label="Find" />
             </div>
-            <template v-for="step in bySteps(found)" :key="step.next">
-                <h2>
-                    {{ step.words }} <small>{{ step.makes.length }}</small>
-                </h2>
-                <ul class="shelf">
-                    <MakeCard
-                        v-for="make in step.makes"
-                        :key="make.id"
-                        :make="make"
-                        :remove="() => deleteMake(make.id, make.version)"
-                        @deleted="load"
-                    />
-                </ul>
-            </template>
-            <details v-if="worn.length > 0" class="away">
-                <summary>{{ worn.length }} worn already</summary>
-                <ul class="shelf">
-                    <MakeCard
-                        v-for="make in worn"
-                        :key="make.id"
-                        :make="make"
-                        :remove="() => deleteMake(make.id, make.version)"
-                        @deleted="load"
-                    />
-                </ul>
-            </details>
-            <p v-if="room.makes.length === 0" class="hint">No make yet: choose a wearer and a pattern.</p>
-            <p v-else-if="found.length === 0" class="hint">No make is called so.</p>
-        </section>
-
-        <WearersPart :wearers="room.wearers" :is-found="isFound" />
-
-        <section aria-labelledby="patterns-title">
-            <h2 id="patterns-title">Patterns</h2>
-            <ul class="shelf">
-                <li v-for="pattern in patterns" :key="pattern.id">
-                    <RouterLink :to="{ name: 'pattern', params: { id: pattern.id } }">
-                        <GarmentMini :garment="pattern.garment ?? null" />
-                        <span>
-                            <b>{{ pattern.name }}</b>
-                            <span class="what"
-                                >{{ pattern.house
-                                }}<template v-if="pattern.sizes.length > 0"
-                                    >, {{ pattern.sizes.at(0) }} – {{ pattern.sizes.at(-1) }}</template
-                                ></span
-                            >
-                            <span v-if="pattern.faults > 0" class="waits">{{ pattern.faults }} to mend</span>
-                        </span>
-                    </RouterLink>
-                </li>
-            </ul>
-            <Button label="Put a pattern in" outlined @click="router.push({ name: 'new-pattern' })" />
-        </section>
+            <p class="jumps">
+                <a href="#wearers-title">Wearers {{ room.wearers.length }}</a>
+                <a href="#patterns-title">Patterns {{ room.patterns.length }}</a>
+            </p>
+        </template>
+        <div class="rooms" :class="{ alone: isEmpty }">
+            <MakesPart
+                v-if="!isEmpty"
+                :room="room"
+                :is-sought="sought !== ''"
+                :is-late="isLate"
+                @changed="load"
+                @more="more"
+            />
+            <div class="beside">
+                <WearersPart :wearers="room.wearers" :is-found="isFound" />
+                <PatternsPart :patterns="room.patterns" :is-found="isFound" />
+            </div>
+        </div>
         <MakeFromFile v-if="!isEmpty" class="bin" />
         <p class="bin inline acts">
             <RouterLink :to="{ name: 'bin' }">Bin</RouterLink>
@@ -154,15 +141,10 @@ watch(
 .workroom {
     display: grid;
     grid-template-columns: minmax(0, 1fr);
-    gap: 18px;
+    gap: 14px;
     max-width: 1240px;
-    margin: 16px auto 40px;
+    margin: 14px auto 40px;
     padding: 0 20px;
-}
-.workroom section {
-    display: grid;
-    gap: 8px;
-    align-content: start;
 }
 .top {
     align-items: end;
@@ -175,7 +157,48 @@ h1 {
 .seek {
     width: 150px;
 }
-.workroom section > :deep(.p-button) {
+.rooms {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 390px;
+    gap: 14px 28px;
+    align-items: start;
+}
+.rooms.alone {
+    grid-template-columns: minmax(0, 1fr);
+}
+.beside,
+.beside :deep(section) {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 8px;
+    align-content: start;
+}
+.beside {
+    gap: 18px;
+}
+.beside :deep(section > .p-button) {
     justify-self: start;
+}
+.jumps {
+    display: none;
+    gap: 20px;
+}
+@media (max-width: 1020px) {
+    .rooms {
+        grid-template-columns: minmax(0, 1fr);
+    }
+    .jumps {
+        display: flex;
+    }
+    .jumps a {
+        display: grid;
+        align-items: center;
+        min-height: 44px;
+    }
+}
+@media print {
+    .jumps {
+        display: none;
+    }
 }
 </style>

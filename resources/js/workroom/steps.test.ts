@@ -13,10 +13,12 @@ it('makes stand by what is next, in the order of the work', () => {
         make({ id: 3, next: 'worn' }),
         make({ id: 4, next: 'measure' }),
         make({ id: 5 }),
+        make({ id: 6, next: 'trace' }),
     ]).map(({ words, makes }) => [words, ...makes.map(({ id }) => id)]);
     expect(told).toEqual([
         ['To measure', 4],
         ['To decide', 2, 5],
+        ['To trace', 6],
         ['To fit', 1],
     ]);
 });
@@ -24,5 +26,5 @@ it('makes stand by what is next, in the order of the work', () => {
 it('how a make stands is said in a few words', () => {
     expect(standing(make({ cautions: 5, to_settle: 2 }))).toBe('2 before you cut, 3 to know');
     expect(standing(make({ stage: 'traced', cautions: 1 }))).toBe('traced, 1 to know');
-    expect(standing(make({}))).toBe('ready to be traced');
+    expect(standing(make({}))).toBe('');
 });

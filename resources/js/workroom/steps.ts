@@ -6,6 +6,7 @@ type Make = Workroom['makes'][number];
 const steps = [
     { next: 'measure', words: 'To measure' },
     { next: 'decide', words: 'To decide' },
+    { next: 'trace', words: 'To trace' },
     { next: 'table', words: 'On the table' },
     { next: 'fit', words: 'To fit' },
 ] as const satisfies readonly { next: Make['next']; words: string }[];
@@ -19,12 +20,10 @@ export function bySteps(makes: readonly Make[]): { next: Make['next']; words: st
 
 const several = (count: number, what: string): string => (count === 0 ? '' : `${count} ${what}`);
 
-/** How a make stands, in a few words. */
+/** How a make stands, in a few words; empty where its step says it all. */
 export function standing({ stage, to_settle, cautions }: Make): string {
     const mind = cautions - to_settle;
-    return (
-        [stage ?? '', several(to_settle, 'before you cut'), several(mind, 'to know')]
-            .filter((words) => words !== '')
-            .join(', ') || 'ready to be traced'
-    );
+    return [stage ?? '', several(to_settle, 'before you cut'), several(mind, 'to know')]
+        .filter((words) => words !== '')
+        .join(', ');
 }

@@ -29,7 +29,7 @@ final readonly class MakeSummary
      * @param  int  $to_settle  how many of them are to be settled before anything is cut
      * @param  value-of<NextStep>  $next  what it waits for, in the order of the work
      * @param  ?string  $stage  how far it has come; null while it is only planned
-     * @param  ?list<CurvePartData>  $line  the line of its front; null where it can't be drawn
+     * @param  ?list<CurvePartData>  $line  the line of its front; null where it can't be drawn, or is one printed line and says nothing
      */
     public function __construct(
         public int $id,
@@ -58,14 +58,15 @@ final readonly class MakeSummary
         try {
             $plan = PlanBuilder::build($make->toCore($unit));
             $cautions = Cautions::shown($plan);
+            $toSettle = count(array_filter($cautions, static fn (Caution $caution): bool => $caution->code->stopsCut()));
 
             return new self(
                 ...$who,
                 headline: Headline::of($plan),
                 waits_for: null,
                 cautions: count($cautions),
-                to_settle: count(array_filter($cautions, static fn (Caution $caution): bool => $caution->code->stopsCut())),
-                next: NextStep::of($furthest, $plan->waitsFor() !== [])->value,
+                to_settle: $toSettle,
+                next: NextStep::of($furthest, $plan->waitsFor() !== [], $toSettle === 0)->value,
                 stage: $stage,
                 line: self::line($plan),
             );
@@ -78,7 +79,7 @@ final readonly class MakeSummary
                 waits_for: FaultData::of($fault)->message,
                 cautions: 0,
                 to_settle: 0,
-                next: NextStep::of($furthest, str_starts_with($fault->field, 'body'))->value,
+                next: NextStep::of($furthest, str_starts_with($fault->field, 'body'), false)->value,
                 stage: $stage,
                 line: null,
             );
@@ -88,7 +89,7 @@ final readonly class MakeSummary
     /** @return ?list<CurvePartData> */
     private static function line(Plan $plan): ?array
     {
-        $drawing = $plan->drawing();
+        $drawing = $plan->isOnePrintedLine() ? null : $plan->drawing();
 
         return $drawing === null ? null : array_map(CurvePartData::of(...), $drawing->front->parts);
     }

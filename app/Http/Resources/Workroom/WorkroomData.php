@@ -14,27 +14,30 @@ use Carbon\CarbonImmutable;
 final readonly class WorkroomData
 {
     /**
-     * @param  list<MakeSummary>  $makes
+     * @param  list<MakeSummary>  $makes  those touched last, the worn ones after all others
+     * @param  int  $all_makes  how many there are of which these are some
      * @param  list<WearerData>  $wearers
      * @param  list<PatternSummary>  $patterns
      * @param  bool  $has_demo  whether the demo's data are in it
      */
     public function __construct(
         public array $makes,
+        public int $all_makes,
         public array $wearers,
         public array $patterns,
         public bool $has_demo,
     ) {
     }
 
-    public static function of(User $user, CarbonImmutable $today): self
+    public static function of(User $user, CarbonImmutable $today, MakesAsked $asked = new MakesAsked): self
     {
-        $makes = $user->makes()->with(['pattern', 'card.wearer', 'card.readings'])->get()->sortBy('id');
+        [$makes, $all] = $asked->of($user);
         $wearers = $user->wearers()->with('cards.readings')->get()->sortBy('name');
         $patterns = $user->patterns()->get()->sortBy('name');
 
         return new self(
-            array_values($makes->map(static fn (Make $make): MakeSummary => MakeSummary::of($make, $user->unit))->all()),
+            array_map(static fn (Make $make): MakeSummary => MakeSummary::of($make, $user->unit), $makes),
+            $all,
             array_values($wearers->map(static fn (Wearer $wearer): WearerData => WearerData::of($wearer, $today))->all()),
             array_values($patterns->map(PatternSummary::of(...))->all()),
             DemoWorkroom::isIn($user),

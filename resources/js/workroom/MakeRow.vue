@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import type { BinEntry, Workroom } from '../api/types';
+import MiniLine from '../seam/MiniLine.vue';
+import DeleteButton from '../ui/DeleteButton.vue';
+import MoreMenu from '../ui/MoreMenu.vue';
+import { day } from '../measure/age';
+import { standing } from './steps';
+
+/** A make in the workroom: who, from what, its plan or what it waits for, how it stands. Every row is as high as the next. */
+defineProps<{ make: Workroom['makes'][number]; remove: () => Promise<BinEntry> }>();
+const emit = defineEmits<{ deleted: [] }>();
+</script>
+
+<template>
+    <li class="make-row">
+        <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
+            <MiniLine :line="make.line" />
+            <span class="who"
+                ><b>{{ make.wearer }}</b> <span class="what">{{ make.name || make.pattern }}</span></span
+            >
+            <span class="stands what"
+                ><template v-if="standing(make) !== ''">{{ standing(make) }} · </template
+                >{{ day(make.card_taken_on) }}</span
+            >
+            <span v-if="make.headline" class="says" :title="make.headline">{{ make.headline }}</span>
+            <span v-else class="says waits" :title="make.waits_for ?? ''">{{ make.waits_for }}</span>
+        </RouterLink>
+        <MoreMenu :of="`${make.wearer}, ${make.name || make.pattern}`">
+            <DeleteButton
+                :name="`${make.wearer}, ${make.name || make.pattern}`"
+                along=""
+                :remove="remove"
+                @deleted="emit('deleted')"
+            />
+        </MoreMenu>
+    </li>
+</template>
+
+<style scoped>
+.make-row {
+    display: flex;
+    align-items: center;
+    border-bottom: 1px solid var(--rule);
+    background: var(--paper);
+}
+.make-row > a {
+    display: grid;
+    grid-template: 'line who stands' 20px 'line says says' 22px / 26px minmax(0, 1fr) auto;
+    flex: 1;
+    gap: 0 12px;
+    align-content: center;
+    min-width: 0;
+    height: 54px;
+    padding: 0 0 0 8px;
+    font-size: 14px;
+    line-height: 20px;
+    text-decoration: none;
+}
+.make-row > a:hover {
+    background: var(--raise);
+}
+.mini-line {
+    grid-area: line;
+}
+.who,
+.says,
+.stands {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.who {
+    grid-area: who;
+}
+.stands {
+    grid-area: stands;
+    font-size: 13.5px;
+}
+.says {
+    grid-area: says;
+    font-size: 15px;
+    font-weight: 600;
+}
+.waits {
+    color: var(--body);
+}
+@media (max-width: 700px) {
+    .make-row > a {
+        grid-template: 'line who' 20px 'line says' 40px 'line stands' 20px / 26px minmax(0, 1fr);
+        height: 94px;
+    }
+    .says {
+        display: -webkit-box;
+        -webkit-box-orient: vertical;
+        -webkit-line-clamp: 2;
+        white-space: normal;
+    }
+}
+</style>
