@@ -88,3 +88,19 @@ test('an outline sets what matters at every level of the garment', function (): 
 test('every part of a pattern passes the automatic look at accessibility', function (string $part): void {
     expect(demoPattern(4, $part)->sees('Lamp-room bodice 27')->accessibilityFaults())->toBe([]);
 })->with(['charts', 'envelopes', 'cups', 'views', 'tissue', 'levels', 'pieces', 'cloth', 'house']);
+
+test('twenty sizes with long names stand on one page, none of them cut and none in a scroller', function (): void {
+    $sizes = ['XS', 'S', 'M', 'L', 'XL', 'XL (curvy)', '2X', '2X (curvy)', '29 1/2-30', '31-31 1/2', ...array_map(strval(...), range(22, 40, 2))];
+    $page = Page::demo('/workroom')->sees('Makes under way');
+    $row = static fn (float $from): array => array_map(static fn (int $i): string => (string) ($from + 2.5 * $i), array_keys($sizes));
+    $pattern = $page->ask('POST', '/api/patterns', ['name' => 'Twenty', 'house' => '', 'unit' => 'cm', 'document' => [
+        'garment' => 'dress', 'fabric' => ['kind' => 'woven'], 'sizes' => $sizes, 'body_chart' => ['full_bust' => $row(80), 'waist' => $row(62)],
+        'finished' => (object) [], 'levels' => (object) [], 'seam' => (object) [],
+    ]]);
+    $page->go("/patterns/{$pattern['id']}")->find('.chart-grid .whole-name');
+    expect($page->driver->executeScript(<<<'JS'
+        const frame = document.querySelector('.chart-grid');
+        const cut = [...frame.querySelectorAll('.whole-name')].filter((name) => name.scrollWidth > name.clientWidth + 1 || name.scrollHeight > name.clientHeight + 1);
+        return [frame.scrollWidth - frame.clientWidth, cut.map((name) => name.textContent)];
+        JS))->toBe([0, []]);
+});

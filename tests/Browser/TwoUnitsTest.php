@@ -33,7 +33,7 @@ test('a make in centimetres and one in inches are each read in the unit that is 
 });
 
 test('a bare figure is one of the unit that is shown, at the fitting and of the cloth', function (): void {
-    [$page, $metric] = twoUnits('Morwenna');
+    [$page, $metric] = twoUnits('Lowdy');
     $page->go("/makes/{$metric}/fitting")->sees('How much, in')->type('How much, in', '1/2')->press('Into tracing 2')->sees('Take in 1/2 in an edge at the waist');
     $page->inUnit('cm')->sees('Take in 1.25 cm an edge at the waist')->sees('How much, cm');
     $page->inUnit('in');

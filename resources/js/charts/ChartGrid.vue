@@ -4,6 +4,7 @@ import type { Fault, Pattern, PatternDocument, Unit } from '../api/types';
 import Measure from '../ui/Measure.vue';
 import TypedInput from '../ui/TypedInput.vue';
 import { easeName, tissueAt, type GridRow } from './rows';
+import { BESIDE_PICTURE, columnWidths } from './columnWidths';
 import { MOST_SIZES, cellAt, fieldAt, withoutSize } from './grid';
 import { useKnownKeys } from '../ui/shortcuts';
 import { useChartGrid } from './useChartGrid';
@@ -29,6 +30,8 @@ const { rows, offered, columns, cells, type, paste, copy, press, addSize, addRow
         },
     },
 );
+const widths = computed(() => columnWidths(document.value.sizes));
+const areMany = computed(() => columns.value > BESIDE_PICTURE);
 const faultAt = computed(() => new Map(props.faults.map((fault) => [fault.field, fault.message])));
 const oddAt = computed(() => new Map((props.kept?.odd ?? []).map((odd) => [odd.field, odd.message])));
 
@@ -58,8 +61,12 @@ useKnownKeys([
 </script>
 
 <template>
-    <div class="grid-scroll chart-grid" @copy="copy">
+    <div class="grid-scroll chart-grid" :class="{ many: areMany }" @copy="copy">
         <table ref="table">
+            <colgroup>
+                <col />
+                <col v-for="(width, c) in widths" :key="c" :style="{ width: `${width}px` }" />
+            </colgroup>
             <tbody v-for="(row, r) in rows" :key="row.path.join('.')">
                 <tr v-if="heads(r)">
                     <th class="group" :class="row.kind" :colspan="columns + 1" scope="colgroup">
@@ -86,6 +93,9 @@ useKnownKeys([
                             @paste="paste($event, r, c - 1)"
                             @keydown="press($event, r, c - 1)"
                         />
+                        <span v-if="areMany && row.kind === 'sizes'" class="whole-name" aria-hidden="true">{{
+                            document.sizes[c - 1]
+                        }}</span>
                         <span v-if="fromTissue(r, c - 1) !== null" class="tissue">
                             <Measure :nm="fromTissue(r, c - 1)" :in="unit" bare />
                         </span>
@@ -157,8 +167,45 @@ useKnownKeys([
     display: flex;
     flex-wrap: wrap;
     gap: 2px 14px;
-    padding: 4px 6px;
+    padding: 4px 6px 10px;
     margin: 0;
+}
+.chart-grid td {
+    position: relative;
+    min-width: 52px;
+}
+.chart-grid td > input {
+    width: 100%;
+}
+/* Of many sizes each is as narrow as its figures: its name stands in two lines until it is typed in. */
+.many .sizes input {
+    height: 40px;
+    font-size: 14px;
+}
+.many .sizes td:not(:focus-within) > input {
+    color: transparent;
+}
+.many .sizes td:focus-within > input {
+    min-width: 96px;
+}
+.many th[scope='row'] {
+    max-width: 130px;
+    white-space: normal;
+    line-height: 1.1;
+}
+.whole-name {
+    position: absolute;
+    inset: 0;
+    display: grid;
+    place-content: center;
+    font-size: 14px;
+    font-weight: 700;
+    line-height: 1.15;
+    overflow-wrap: anywhere;
+    pointer-events: none;
+}
+td:focus-within > .whole-name {
+    display: none;
 }
 .chart-grid .tissue {
     display: block;
@@ -175,7 +222,7 @@ useKnownKeys([
 }
 .chart-grid .plain {
     font-size: 18px;
-    padding: 0 10px;
+    padding: 0 6px;
     color: var(--quiet);
 }
 </style>

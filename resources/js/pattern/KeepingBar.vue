@@ -16,6 +16,10 @@ const emit = defineEmits<{ undo: []; redo: [] }>();
 
 <template>
     <div class="keeping">
+        <span class="history">
+            <Button type="button" text size="small" label="Undo" :disabled="!canUndo" @click="emit('undo')" />
+            <Button type="button" text size="small" label="Redo" :disabled="!canRedo" @click="emit('redo')" />
+        </span>
         <p class="state" role="status">
             <template v-if="refused && Object.keys(refused.errors).length === 0">{{
                 refused.message
@@ -27,18 +31,19 @@ const emit = defineEmits<{ undo: []; redo: [] }>();
             <template v-else-if="kept && !hasName">Kept without a name: give it one.</template>
             <template v-else-if="kept">Kept.</template>
         </p>
-        <span class="history">
-            <Button type="button" text size="small" label="Undo" :disabled="!canUndo" @click="emit('undo')" />
-            <Button type="button" text size="small" label="Redo" :disabled="!canRedo" @click="emit('redo')" />
-        </span>
     </div>
 </template>
 
 <style scoped>
+/* In one line with the fields beside it; what is longer goes on below, in room that is kept for it. */
 .keeping {
-    display: grid;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 10px;
+    align-items: center;
+    align-content: start;
     height: 78px;
-    align-content: space-between;
+    padding-top: 20px;
     font-size: 13px;
     line-height: 1.25;
     color: var(--quiet);

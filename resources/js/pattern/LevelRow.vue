@@ -35,7 +35,7 @@ function setEdges(key: (typeof edges)[number]['key'], text: string): void {
 </script>
 
 <template>
-    <div class="inline">
+    <div class="level-row">
         <b class="level-name">{{ level.title }}</b>
         <ChoiceField
             label="the fit is"
@@ -48,19 +48,15 @@ function setEdges(key: (typeof edges)[number]['key'], text: string): void {
         <TextField
             v-for="edge in edges"
             :key="edge.key"
-            class="narrow"
             type="number"
             :model-value="String(document.seam[edge.key]?.[level.name] ?? '')"
             :label="edge.label"
-            hint="4 if left open"
             :fault="faults.get(`pattern.seam.${edge.key}.${level.name}`)"
             @update:model-value="setEdges(edge.key, $event)"
         />
         <TextField
-            class="narrow"
             :model-value="document.least_ease?.[level.name] ?? ''"
             :label="`Least ease, ${unit}`"
-            hint="the fabric’s usual if open"
             :fault="faults.get(`pattern.least_ease.${level.name}`)"
             @update:model-value="
                 change({ least_ease: { ...document.least_ease, [level.name]: orNull($event) } })
@@ -70,8 +66,36 @@ function setEdges(key: (typeof edges)[number]['key'], text: string): void {
 </template>
 
 <style scoped>
+.level-row {
+    display: grid;
+    grid-template-columns: 44px minmax(168px, 1.6fr) repeat(3, minmax(84px, 1fr));
+    gap: 4px 12px;
+    align-items: end;
+}
 .level-name {
-    width: 56px;
-    padding-top: 28px;
+    padding-bottom: 9px;
+}
+/* The names of the fields stand once, above the first row; spoken they stand at each. */
+.level-row + .level-row :deep(label) {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+}
+@media (max-width: 700px) {
+    .level-row {
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    }
+    .level-name {
+        grid-column: 1 / -1;
+        padding-bottom: 0;
+    }
+    .level-row + .level-row :deep(label) {
+        position: static;
+        width: auto;
+        height: auto;
+        clip-path: none;
+    }
 }
 </style>

@@ -109,9 +109,9 @@ function toggleLine(line: Line, on: boolean): void {
                 @update:model-value="change({ cut_as: $event })"
             />
             <p class="hint">
-                A level must fit where the garment lies close, and needn’t where it hangs. A
-                {{ document.fabric.kind }}
-                has its usual least ease; a make can say another.
+                A level must fit where the garment lies close, and needn’t where it hangs. Left open: four
+                edges, and the least ease that is usual for a {{ document.fabric.kind }}; a make can say
+                another.
             </p>
         </section>
         <section aria-labelledby="paper-lengths">
@@ -135,11 +135,10 @@ function toggleLine(line: Line, on: boolean): void {
                     It says so
                 </button>
             </p>
-            <div class="inline">
+            <div class="lengths">
                 <TextField
                     v-for="length in asked.filter(({ key }) => !isRow(key))"
                     :key="length.key"
-                    class="narrow"
                     :model-value="single(length.key)"
                     :label="length.label"
                     :fault="faults.get(`pattern.seam.${length.key}`)"
@@ -186,18 +185,28 @@ function toggleLine(line: Line, on: boolean): void {
 </template>
 
 <style scoped>
+.paper-data {
+    grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+    gap: 14px 32px;
+    justify-items: stretch;
+}
 .paper-data section {
     display: grid;
     gap: 12px;
     align-content: start;
 }
-.paper-data :deep(.inline) {
+.lengths {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    gap: 10px 14px;
     align-items: start;
 }
-.paper-data :deep(select) {
-    width: 190px;
+.paper-data :deep(.wider) {
+    width: 230px;
 }
-.paper-data :deep(.wider select) {
-    width: 100%;
+@media (max-width: 1000px) {
+    .paper-data {
+        grid-template-columns: minmax(0, 1fr);
+    }
 }
 </style>

@@ -2,6 +2,7 @@
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
+import { BESIDE_PICTURE } from '../charts/columnWidths';
 import { placeWords } from '../charts/grid';
 import { api, body } from '../api/client';
 import type { BinEntry } from '../api/types';
@@ -151,7 +152,7 @@ useShortcuts([
         </div>
         <ClashList v-if="clashes.length > 0" :clashes="clashes" :place="placeOf" @settle="settle" />
         <template v-if="guide">
-            <div class="envelope">
+            <div class="envelope" :class="{ many: document.sizes.length > BESIDE_PICTURE }">
                 <GarmentPicture
                     :document="document"
                     :unit="unit"
@@ -171,12 +172,12 @@ useShortcuts([
                         @house="keepHouse"
                     />
                 </section>
+                <DoorRow v-model="open" class="parts" label="Parts of the pattern" :doors="parts">
+                    <RouterLink v-if="kept" :to="{ name: 'nest', params: { id: kept.id } }">
+                        <b>Its own lines</b> <span>{{ ownLines }}</span>
+                    </RouterLink>
+                </DoorRow>
             </div>
-            <DoorRow v-model="open" class="parts" label="Parts of the pattern" :doors="parts">
-                <RouterLink v-if="kept" :to="{ name: 'nest', params: { id: kept.id } }">
-                    <b>Its own lines</b> <span>{{ ownLines }}</span>
-                </RouterLink>
-            </DoorRow>
             <PartSection v-for="part in shown" :key="part.name" :name="part.name" :words="part.words">
                 <LevelsPart
                     v-if="part.name === 'levels'"
@@ -314,13 +315,27 @@ useShortcuts([
 }
 .envelope {
     display: grid;
-    grid-template-columns: 370px minmax(0, 1fr);
-    gap: 8px 24px;
+    grid-template: 'picture charts' auto 'parts parts' auto / 370px minmax(0, 1fr);
+    gap: 14px 24px;
     align-items: start;
+}
+.envelope > .garment-picture {
+    grid-area: picture;
+}
+.charts {
+    grid-area: charts;
+    min-width: 0;
+}
+.parts {
+    grid-area: parts;
+}
+/* Many sizes have the whole width, and the picture stands beside the parts. */
+.envelope.many {
+    grid-template-areas: 'charts charts' 'picture parts';
 }
 /* A pasted chart that is looked over has the whole width. */
 .envelope:has(.preview) {
-    grid-template-columns: minmax(0, 1fr);
+    grid-template: 'charts' auto 'parts' auto / minmax(0, 1fr);
 }
 .envelope:has(.preview) .garment-picture {
     display: none;
@@ -332,8 +347,9 @@ useShortcuts([
     .top {
         grid-template-columns: minmax(0, 1fr);
     }
-    .envelope {
-        grid-template-columns: minmax(0, 1fr);
+    .envelope,
+    .envelope.many {
+        grid-template: 'charts' auto 'picture' auto 'parts' auto / minmax(0, 1fr);
     }
 }
 /* The whole pattern on two pages: its envelope and what is done most with it first. */
@@ -348,7 +364,7 @@ useShortcuts([
     .top {
         grid-template-columns: minmax(0, 1fr);
     }
-    .envelope {
+    .envelope:not(.many) {
         grid-template-columns: 300px minmax(0, 1fr);
     }
     .envelope :deep(.garment-picture svg) {
