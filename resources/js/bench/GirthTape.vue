@@ -26,6 +26,9 @@ const { press, slide, release, cancel } = useSlide(
     (size) => emit('choose', size),
 );
 
+/** A name that had to move is led back to its notch. */
+const isAside = ({ x, at }: { x: number; at: number }): boolean => Math.abs(x - at) > 7;
+
 const {
     nameOf,
     said,
@@ -78,6 +81,12 @@ const {
                     :d="`M${n.x} 55l-4.5 -8h9z`"
                     :class="{ said: n.size === said }"
                 />
+                <path
+                    v-for="n in chartLabels.filter(isAside)"
+                    :key="`a${n.size}`"
+                    class="aside"
+                    :d="`M${n.x} 47L${n.at} 45`"
+                />
                 <text
                     v-for="n in chartLabels"
                     :key="`l${n.size}`"
@@ -90,6 +99,12 @@ const {
             </g>
             <g class="garment">
                 <path v-for="n in finishedNotches" :key="n.size" :d="`M${n.x} 93l-4.5 8h9z`" />
+                <path
+                    v-for="n in finishedLabels.filter(isAside)"
+                    :key="`a${n.size}`"
+                    class="aside"
+                    :d="`M${n.x} 101L${n.at} 104`"
+                />
                 <text v-for="n in finishedLabels" :key="`l${n.size}`" :x="n.at" y="115">
                     {{ n.name }}
                 </text>
@@ -188,6 +203,11 @@ const {
 .tape .garment path,
 .tape .garment text {
     fill: var(--garment);
+}
+.tape .aside {
+    fill: none;
+    stroke: var(--quiet);
+    stroke-width: 0.8;
 }
 .tape .cut-line {
     stroke: var(--cut);

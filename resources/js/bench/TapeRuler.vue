@@ -27,7 +27,11 @@ const EDGE = 10;
             :y2="top + (tick.label ? LABELLED : LONG[tick.kind])"
         />
         <template v-for="tick in marks" :key="`t${tick.x}`">
-            <text v-if="tick.label && tick.x > EDGE && tick.x < width - EDGE" :x="tick.x" :y="top + FIGURES">
+            <text
+                v-if="tick.label && !tick.isCovered && tick.x > EDGE && tick.x < width - EDGE"
+                :x="tick.x"
+                :y="top + FIGURES"
+            >
                 {{ tick.label }}
             </text>
         </template>

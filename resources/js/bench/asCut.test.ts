@@ -50,3 +50,11 @@ it('the figure of the ease stands in what the arrow leaves free, beside the brid
     expect(roomForEase(bridgeOf(narrow, across), arrow(narrow, 220))).toEqual({ from: 208, width: 34 });
     expect(roomForEase(null, null)).toBeNull();
 });
+
+it('words that fit on neither side stand over the arrow, on the tape, and no figure under them', () => {
+    const near = (nm: number): number => across(nm) - 60;
+    const words = arrowOf(level(2), near, 'let out 2 cm', 170);
+    expect(words).toMatchObject({ from: 140, to: 160, x: 84, anchor: 'end', taken: { from: 0, to: 84 } });
+    expect(roomForEase(bridgeOf(level(2), near), words, 170)).toEqual({ from: 136, width: 34 });
+    expect(roomForEase({ from: 20, width: 40, short: false }, words, 80)).toBeNull();
+});

@@ -17,6 +17,8 @@ export interface Arrow {
     words: string;
     x: number;
     anchor: 'start' | 'end';
+    /** About what the words take of the tape. */
+    taken: { from: number; to: number };
 }
 
 const LETTER_PX = 7;
@@ -41,21 +43,24 @@ export function arrowOf(level: LevelPlan, across: Across, words: string, width: 
     // Beside the arrow, on one side of it or the other, lies the ease: the words stand clear of it.
     const bridge = bridgeOf(level, across) ?? { from, width: 0 };
     const right = Math.max(from, to, bridge.from + bridge.width) + APART_PX;
-    const fits = right + words.length * LETTER_PX <= width;
-    const left = Math.min(from, to, bridge.from) - APART_PX;
+    const room = words.length * LETTER_PX;
+    const fits = right + room <= width;
+    // Where neither side has room they stand over the arrow, on the tape.
+    const left = Math.max(Math.min(width, room), Math.min(from, to, bridge.from) - APART_PX);
     return {
         from,
         to,
         way: to > from ? 1 : -1,
         words,
-        x: fits ? right : left,
-        anchor: fits ? 'start' : 'end',
+        ...(fits
+            ? { x: right, anchor: 'start', taken: { from: right, to: right + room } }
+            : { x: left, anchor: 'end', taken: { from: left - room, to: left } }),
     };
 }
 
 /**
- * Where the figure of the ease stands: in what the arrow leaves of the bridge, else beside it, on the side of it where no
- * words are.
+ * Where the figure of the ease stands: in what the arrow leaves of the bridge, else beside it; never under the arrow's words.
+ * Null where there is no room for it: the table says it too.
  */
 export function roomForEase(
     bridge: Bridge | null,
@@ -65,14 +70,18 @@ export function roomForEase(
     if (bridge === null) return null;
     const [from, to] = [bridge.from, bridge.from + bridge.width];
     const ends = arrow === null ? [to] : [arrow.from, arrow.to];
-    const before = { from, width: Math.min(to, ...ends) - from };
     const start = Math.max(from, ...ends);
-    const after = { from: start, width: to - start };
-    const room = before.width >= after.width ? before : after;
-    if (room.width > EASE_PX) return room;
-    const isLeftFree = arrow?.anchor !== 'end';
-    const outside = isLeftFree
-        ? Math.min(from, ...ends) - BESIDE_PX - APART_PX
-        : Math.max(to, ...ends) + APART_PX;
-    return { from: Math.max(0, Math.min(tape - BESIDE_PX, outside)), width: BESIDE_PX };
+    const inside = [
+        { from, width: Math.min(to, ...ends) - from },
+        { from: start, width: to - start },
+    ]
+        .filter(({ width }) => width > EASE_PX)
+        .sort((one, other) => other.width - one.width);
+    const beside = [Math.min(from, ...ends) - BESIDE_PX - APART_PX, Math.max(to, ...ends) + APART_PX].map(
+        (at) => ({ from: Math.max(0, Math.min(tape - BESIDE_PX, at)), width: BESIDE_PX }),
+    );
+    const words = arrow?.taken ?? { from: to, to };
+    const isFree = (room: { from: number; width: number }): boolean =>
+        room.from + room.width <= words.from || room.from >= words.to;
+    return [...inside, ...beside].find(isFree) ?? null;
 }

@@ -2,13 +2,15 @@ import { computed } from 'vue';
 import type { LevelPlan, Unit } from '../api/types';
 import { figureText } from '../ui/figure';
 import { useSizeName } from '../ui/sizeName';
-import { spared } from '../ui/spared';
+import { spared, type Label } from '../ui/spared';
 import { textWidth } from '../ui/textWidth';
 import { arrowOf, bridgeOf, roomForEase } from './asCut';
 import { arrowWords } from './changes';
 import { notchAt, ticks, type Across } from './scale';
 
 const LABEL_PX = 13.5;
+const RULER_PX = 12;
+const CLEAR_PX = 2;
 const SAID_PX = 15;
 const BOLD = 750;
 /** As the figure of the body is set beside its pin. */
@@ -24,7 +26,6 @@ const CLIP_PAD_PX = 14;
 export function useGirthMarks(props: { level: LevelPlan; across: Across; width: number }, unit: () => Unit) {
     const nameOf = useSizeName();
 
-    const marks = computed(() => ticks(props.across, unit(), props.width));
     const body = computed(() =>
         props.level.measure_nm === null ? null : props.across(props.level.measure_nm),
     );
@@ -53,6 +54,15 @@ export function useGirthMarks(props: { level: LevelPlan; across: Across; width: 
     );
     const easeFigure = computed(() => roomForEase(bridge.value, arrow.value, props.width));
 
+    /** What stands across the ruler covers the figure it stands on. */
+    const marks = computed(() => {
+        const across = [body.value, clipAt.value, arrow.value?.to ?? null].filter((x) => x !== null);
+        return ticks(props.across, unit(), props.width).map((tick) => {
+            const half = textWidth(tick.label ?? '', RULER_PX) / 2 + CLEAR_PX;
+            return across.some((x) => Math.abs(x - tick.x) < half) ? { ...tick, isCovered: true } : tick;
+        });
+    });
+
     function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
         return props.level.notches.flatMap((notch) => {
             const nm = value(notch);
@@ -62,15 +72,26 @@ export function useGirthMarks(props: { level: LevelPlan; across: Across; width: 
         });
     }
 
-    /** What the chart says is named first, then what the clip is on; under the clip that stands on the clip itself. */
-    const rankOf = (size: string): number => (size === said.value ? 1 : size === props.level.size ? 2 : 3);
+    const places = computed(() => new Map(props.level.notches.map(({ size }, place) => [size, place])));
+    const away = (size: string, from: string | undefined): number =>
+        Math.abs((places.value.get(size) ?? 0) - (places.value.get(from ?? '') ?? Infinity));
+    /**
+     * What the chart says is named first, then what the clip is on, then the neighbours of both, which move aside rather
+     * than be left out; of the others every second before those between.
+     */
+    const rankOf = (size: string, chosen: string | undefined): Pick<Label, 'rank' | 'stays'> => {
+        if (size === chosen) return { rank: 1 };
+        if (size === props.level.size) return { rank: 2, stays: true };
+        if (away(size, chosen) === 1 || away(size, props.level.size) === 1) return { rank: 3, stays: true };
+        return { rank: away(size, chosen ?? props.level.size) % 2 === 0 ? 4 : 5 };
+    };
     const chartLabels = computed(() =>
         spared(
             chartNotches.value,
             ({ size, name, x }) => ({
                 x,
                 width: size === said.value ? textWidth(name, SAID_PX, BOLD) : textWidth(name, LABEL_PX),
-                rank: rankOf(size),
+                ...rankOf(size, said.value),
             }),
             props.width,
         ),
@@ -88,7 +109,7 @@ export function useGirthMarks(props: { level: LevelPlan; across: Across; width: 
             ({ size, name, x }) => ({
                 x,
                 width: size === clipped ? clipPx.value : textWidth(name, LABEL_PX),
-                rank: size === clipped ? 0 : 3,
+                ...(size === clipped ? { rank: 0 } : rankOf(size, clipped)),
             }),
             props.width,
         ).filter(({ size }) => size !== clipped);

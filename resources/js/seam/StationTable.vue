@@ -4,6 +4,7 @@ import type { Station } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import { useSizeName } from '../ui/sizeName';
+import { textWidth } from '../ui/textWidth';
 import StationMove from './StationMove.vue';
 import type { StationRow } from './stations';
 
@@ -21,6 +22,16 @@ const nameOf = useSizeName();
 /** The printed line that the move is told from. */
 const lineOf = (station: Station | null): string | null | undefined =>
     (props.apart ? null : station?.told?.line) ?? station?.from;
+
+/** A column that is its share of the table holds a name so long; a longer one has what it needs. */
+const SHORT_NAME_PX = 50;
+const NAME_PX = 14;
+const BESIDE_NAME_PX = 10;
+const longName = computed(() => {
+    const names = props.rows.flatMap((row) => sides.value.map((side) => nameOf(lineOf(side.of(row)) ?? '')));
+    const widest = Math.max(0, ...names.map((name) => textWidth(name, NAME_PX, 700)));
+    return widest > SHORT_NAME_PX ? { width: `${Math.ceil(widest) + BESIDE_NAME_PX}px` } : undefined;
+});
 
 /** Every row is as high as it is far to the next one. */
 const rowHeights = computed(() =>
@@ -41,7 +52,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
 </script>
 
 <template>
-    <table class="stations" :style="{ '--row': `${rowHeight}px` }">
+    <table class="stations" :class="{ long: longName }" :style="{ '--row': `${rowHeight}px` }">
         <caption class="sr-only">
             Marks: from which printed line, and how far, the line to cut is drawn, at each edge
         </caption>
@@ -49,7 +60,9 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
             <tr :style="{ height: `${top}px` }">
                 <th scope="col">down, {{ session.unit }}</th>
                 <template v-for="side in sides" :key="side.name">
-                    <th scope="col" class="line">{{ side.name === '' ? 'line' : `${side.name} line` }}</th>
+                    <th scope="col" class="line" :style="longName">
+                        {{ side.name === '' ? 'line' : `${side.name} line` }}
+                    </th>
                     <template v-if="apart">
                         <th scope="col">blend</th>
                         <th scope="col">change</th>
@@ -118,6 +131,13 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
 }
 .stations:has(thead th:nth-child(4)) thead th:first-child {
     width: 40%;
+}
+/* Long names have what they need, and a move; the depths what is left. */
+.stations.long thead th:first-child {
+    width: auto;
+}
+.stations.long thead th:last-child {
+    width: 64px;
 }
 /* A line's name is short, a move has a word before its figure. */
 .stations thead th.line {

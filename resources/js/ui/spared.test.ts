@@ -26,3 +26,20 @@ it('a name at the end of the tape stands inside it, and spares what it comes to 
         { x: 98, at: 80 },
     ]);
 });
+
+it('a neighbour that has no room stands beside what is in its place, as near as it can, or is left out far from it', () => {
+    const at = (wide: number): [number, number][] =>
+        spared(
+            [{ x: 100 }, { x: 110 }, { x: 90 }, { x: 60 }],
+            ({ x }) => ({ x, width: x === 100 ? wide : 10, rank: x === 100 ? 0 : 1, stays: x !== 60 }),
+            200,
+        ).map(({ x, at: there }) => [x, there]);
+    expect(at(20)).toEqual([
+        [100, 100],
+        [110, 120],
+        [90, 80],
+        [60, 60],
+    ]);
+    // Beside so wide a name its neighbours would be taken for others'.
+    expect(at(190).map(([x]) => x)).toEqual([100]);
+});

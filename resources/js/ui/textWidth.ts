@@ -15,7 +15,8 @@ export function textWidth(words: string, px: number, weight = 400): number {
             : (new OffscreenCanvas(1, 1).getContext('2d') as CanvasRenderingContext2D | null);
     if (pen === null) return words.length * px * LETTER;
     pen.font = `${weight} ${px}px ${getComputedStyle(document.body).fontFamily}`;
-    const width = pen.measureText(words).width;
+    // Figures on the page are all as wide as a nought; a pen knows no such figures.
+    const width = pen.measureText(words.replace(/\d/g, '0')).width;
     // Before the fonts have come a width is another's.
     if (document.fonts.status === 'loaded') known.set(key, width);
     return width;
