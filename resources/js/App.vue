@@ -59,7 +59,14 @@ async function signOut(): Promise<void> {
         <div v-if="session.user" class="tools">
             <UnitSwitch />
             <RouterLink class="me" :to="{ name: 'account' }">Account</RouterLink>
-            <button type="button" aria-label="Keyboard shortcuts" @click="listing = true">?</button>
+            <button
+                type="button"
+                aria-haspopup="dialog"
+                aria-label="What can be done here, and keys"
+                @click="listing = true"
+            >
+                ?
+            </button>
             <button type="button" @click="signOut">Sign out</button>
         </div>
     </header>
@@ -68,7 +75,7 @@ async function signOut(): Promise<void> {
         <!-- Another record is another page: what was read for one is not shown for the next. -->
         <RouterView :key="$route.path" />
     </main>
-    <ShortcutList v-if="listing" v-model:visible="listing" />
+    <ShortcutList v-if="listing" v-model:visible="listing" :page="String($route.name)" />
 </template>
 
 <style scoped>
@@ -171,7 +178,7 @@ async function signOut(): Promise<void> {
         padding: 0 8px;
     }
     /* There are no keys. */
-    .bar .tools > [aria-label='Keyboard shortcuts'] {
+    .bar .tools > [aria-haspopup='dialog'] {
         display: none;
     }
 }

@@ -45,7 +45,7 @@ test('from registering to the cut sheet by the keys alone', function (): void {
     keys($page, 'short', WebDriverKeys::ENTER);
     $page->sees('That is too short')->until(fn (): bool => focused($page) === 'INPUT Password', 'the fault has the focus');
     keys($page, WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.'a lantern on the quay', WebDriverKeys::ENTER);
-    $page->until(fn (): bool => focused($page) === 'H1 Three steps to a cutting line', 'the workroom has the focus');
+    $page->until(fn (): bool => focused($page) === 'TEXTAREA Paste it here, from a web page, a spreadsheet, a PDF', 'the box for the chart has the focus');
 
     tabTo($page, 'New wearer');
     keys($page, 'Demelza', WebDriverKeys::ENTER);

@@ -62,14 +62,15 @@ it('a list in a form has its label, and its fault is heard', async () => {
 });
 
 it('the list of keys opens as a dialog, and says when it is closed, however', async () => {
-    const shown = show(ShortcutList, { visible: true });
+    const shown = show(ShortcutList, { visible: true, page: 'bin' });
     const dialog = shown.get<HTMLDialogElement>('dialog').element;
     expect(dialog.open).toBe(true);
     expect(shown.get('dialog').attributes('aria-labelledby')).toBe(shown.get('h2').attributes('id'));
     await shown.get('button').trigger('click');
     expect([dialog.open, told(shown, 'update:visible')]).toEqual([false, [false]]);
+    expect(shown.get('.can').text()).toContain('Bring back what was deleted');
     // The browser closes it at Esc by itself.
-    const other = show(ShortcutList, { visible: true });
+    const other = show(ShortcutList, { visible: true, page: 'bin' });
     other.get<HTMLDialogElement>('dialog').element.close();
     await nextTick();
     expect(told(other, 'update:visible')).toEqual([false]);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { useSessionStorage } from '@vueuse/core';
-import { computed, onMounted, ref, shallowRef } from 'vue';
+import { computed, onMounted, ref, shallowRef, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, asRefused, body, type Refused } from '../api/client';
 import type { PatternDocument, PatternGuide } from '../api/types';
@@ -25,6 +25,9 @@ import { begun, readingsOf, wanted, type Begun } from './begin';
 const session = useSession();
 const router = useRouter();
 const guide = shallowRef<PatternGuide | null>(null);
+/** Whoever comes with a chart in the clipboard has nowhere to go first. */
+const pasteBox = useTemplateRef<HTMLTextAreaElement>('pasteBox');
+onMounted(() => pasteBox.value?.focus({ preventScroll: true }));
 onMounted(async () => {
     guide.value = await api
         .GET('/api/pattern-guide')
@@ -149,6 +152,7 @@ const setReading = (code: string, text: string): void => {
                 <label for="begin-paste">Paste it here, from a web page, a spreadsheet, a PDF</label>
                 <textarea
                     id="begin-paste"
+                    ref="pasteBox"
                     v-model="pasting"
                     rows="5"
                     placeholder="Size   8   10   12   14&#10;Bust   84  88  92  96"
