@@ -153,7 +153,7 @@ test('undo is one chord away after a choice, a way that is taken keeps the hand,
     // What is open stands in place of the table, inside the screen.
     expect($page->driver->executeScript('return document.querySelector(".behind .alternatives").getBoundingClientRect().top + scrollY'))->toBeLessThan(800)
         ->and($page->driver->executeScript('return document.querySelector(".plan").offsetParent'))->toBeNull();
-    $page->opensDoor('Other ways');
+    $page->shutsDoor('Other ways');
     foreach (['[aria-label^="more…"]', '.ways button'] as $opener) {
         $page->find($opener)->click();
         expect($page->find('[role=dialog]')->getAttribute('aria-label'))->not->toBeEmpty();
@@ -203,3 +203,34 @@ test('a level that is not measured keeps its place: tapes, marks and drawing sta
     }
     Chrome::size(1280, 800);
 });
+
+test('nothing on the bench moves but what a choice is about: no layout shift over fifty of them', function (string $who, int $wide): void {
+    Chrome::size($wide, 800);
+    $page = demoBench($who);
+    $page->find('.clip');
+    $page->sees('Why not another size?');
+    // What is told of cautions, and the marks, get more and fewer in rooms of their own.
+    $page->driver->executeScript(<<<'JS'
+        window.shifted = [];
+        const tells = ({ node }) => node && !(node.parentElement ?? node).closest('.worth, .stations');
+        new PerformanceObserver((list) => list.getEntries().forEach(({ sources }) => {
+            const moved = sources.filter(({ node, previousRect, currentRect }) => tells({ node }) && Math.abs(previousRect.y - currentRect.y) + Math.abs(previousRect.x - currentRect.x) > 1);
+            window.shifted.push(...moved.map(({ node, previousRect, currentRect }) => `${node?.nodeName}.${node?.className} "${node?.textContent.slice(0, 30)}" ${[previousRect, currentRect].map(({ x, y }) => `${Math.round(x)},${Math.round(y)}`).join(' -> ')}`));
+        })).observe({ type: 'layout-shift' });
+        JS);
+    $levels = array_map(static fn ($clip): string => (string) $clip->getAttribute('data-level'), $page->driver->findElements(WebDriverBy::cssSelector('.clip')));
+    for ($choice = -40; $choice < 50; $choice++) {
+        // What has once grown stays as high: that is so after the first few.
+        if ($choice === 0) {
+            $page->driver->executeScript('window.shifted = []');
+        }
+        $clip = $page->find(".clip[data-level=\"{$levels[($choice + 40) % count($levels)]}\"]");
+        $before = $clip->getAttribute('aria-valuenow');
+        $clip->sendKeys(($choice + 40) % 20 < 10 ? WebDriverKeys::ARROW_RIGHT : WebDriverKeys::ARROW_LEFT);
+        if ($choice % 5 === 0 && $before !== $clip->getAttribute('aria-valuenow')) {
+            $page->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.late')) === [], 'it is worked out');
+        }
+    }
+    $page->until(fn (): bool => $page->driver->executeScript('return document.querySelector(".changes .quiet")?.textContent !== "…"'), 'all is worked out');
+    expect($page->driver->executeScript('return window.shifted'))->toBe([]);
+})->with([['Bettrys Calloway-Pike', 1280], ['Merrin Tolvane', 1280], ['Merrin Tolvane', 390]]);

@@ -22,3 +22,11 @@ if (typeof document !== 'undefined') {
     disableAutoUnmount();
     enableAutoUnmount(afterAll);
 }
+
+/** A page that is laid out nowhere never changes its size. */
+class NoResizes implements ResizeObserver {
+    observe(): void {}
+    unobserve(): void {}
+    disconnect(): void {}
+}
+globalThis.ResizeObserver ??= NoResizes;

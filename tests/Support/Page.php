@@ -144,17 +144,26 @@ final class Page
     /** Opens a door below the bench, by its words; a press that a page still being laid out has swallowed is pressed again. */
     public function opensDoor(string $words): self
     {
-        $path = "//button[contains(@class, 'door')][b[normalize-space()='{$words}']]";
-        $this->findByPath($path);
+        return $this->setsDoor($words, 'true');
+    }
 
-        return $this->until(function () use ($path): bool {
+    public function shutsDoor(string $words): self
+    {
+        return $this->setsDoor($words, 'false');
+    }
+
+    private function setsDoor(string $words, string $isOpen): self
+    {
+        $path = "//button[contains(@class, 'door')][b[normalize-space()='{$words}']]";
+
+        return $this->until(function () use ($path, $isOpen): bool {
             $door = $this->findByPath($path);
-            if ($door->getAttribute('aria-expanded') !== 'true') {
+            if ($door->getAttribute('aria-expanded') !== $isOpen) {
                 $this->click($path, 'the door is pressed');
             }
 
-            return $door->getAttribute('aria-expanded') === 'true';
-        }, "the door {$words} is open");
+            return $door->getAttribute('aria-expanded') === $isOpen;
+        }, "the door {$words} is as it should be");
     }
 
     /** Goes to a point of the open measure card. */

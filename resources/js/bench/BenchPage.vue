@@ -21,6 +21,7 @@ import AskPoints from './AskPoints.vue';
 import BeforeYouCut from './BeforeYouCut.vue';
 import PlanHeadline from './PlanHeadline.vue';
 import PlanTable from './PlanTable.vue';
+import { vTallest } from './tallest';
 import { changeSpoken } from './spoken';
 import { planServer, usePlan } from './usePlan';
 import { useWhatIf, whatIfServer } from './useWhatIf';
@@ -275,7 +276,7 @@ useShortcuts([
                 :points="asked"
                 @kept="load"
             />
-            <div class="bench-foot" :class="{ behind: door !== null }">
+            <div v-tallest class="bench-foot" :class="{ behind: door !== null }">
                 <div>
                     <PlanTable
                         class="told"
@@ -352,12 +353,12 @@ useShortcuts([
 }
 .bench-foot {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 330px;
-    gap: 28px;
+    grid-template-columns: minmax(0, 1fr) 310px;
+    gap: 22px;
     /* A caution more or less moves nothing that is in sight. */
-    min-height: 180px;
+    min-height: 178px;
     align-items: start;
-    padding: 10px 20px 16px;
+    padding: 8px 20px 8px;
     background: var(--paper);
     border-top: 1.5px solid var(--ink);
 }
@@ -374,11 +375,17 @@ useShortcuts([
     }
 }
 .bench-head .details {
-    flex: 0 1 auto;
+    /* A line of its own: beside a short headline it would come and go. */
+    flex: 0 0 100%;
     margin: 2px 0 0;
     font-weight: 400;
     font-size: 13.5px;
     color: var(--quiet);
+}
+@media screen and (max-width: 700px) {
+    .bench-head .details {
+        min-height: 62px;
+    }
 }
 @media screen and (max-width: 1100px) {
     .bench-foot {

@@ -20,9 +20,9 @@ import WordTap from '../ui/WordTap.vue';
 const props = defineProps<{ plan: Plan; known: readonly KnownLevel[] }>();
 const emit = defineEmits<{ start: []; clip: [level: LevelName, size: string] }>();
 
-const HEIGHT = 424;
+const HEIGHT = 400;
 const FIRST = 66;
-const LAST = 356;
+const LAST = 334;
 const ROW = 17;
 const SEAM_PX = 296;
 const SEAM_UNLIKE_PX = 220;
@@ -172,9 +172,9 @@ const hasChange = computed(() =>
             <p v-if="plan.drawing" class="tell-apart">
                 <WordTap word="blend">blend (grade)</WordTap>
                 <button
-                    v-if="hasChange"
                     type="button"
                     class="link"
+                    :class="{ idle: !hasChange }"
                     :aria-pressed="apart"
                     @click="apart = !apart"
                 >
@@ -247,6 +247,10 @@ const hasChange = computed(() =>
     top: 0;
     right: 0;
     margin: 0;
+}
+/* Where nothing is to be told apart its room stays. */
+.tell-apart .idle {
+    visibility: hidden;
 }
 .tell-apart {
     position: absolute;

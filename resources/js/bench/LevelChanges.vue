@@ -68,12 +68,27 @@ const take = (how: 'in_line' | 'sew' | 'leave'): void =>
 
 <style scoped>
 .changes {
+    position: relative;
+    padding-right: 52px;
     font-size: 13.5px;
     font-weight: 450;
     white-space: normal;
 }
 .changes > span {
     margin-right: 5px;
+}
+/* What is pressed keeps its place, however long the sentence gets. */
+.changes > .level-more {
+    position: absolute;
+    top: 0;
+    right: 0;
+    margin: 0;
+}
+@media screen and (min-width: 1001px) {
+    .changes :deep(select) {
+        min-height: 24px;
+        padding: 0 4px;
+    }
 }
 .quiet {
     color: var(--quiet);

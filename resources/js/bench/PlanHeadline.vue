@@ -54,6 +54,17 @@ h1.long {
         line-height: 19px;
     }
 }
+/* On a phone it has four lines, or a row of tags and three, whether it needs them or not. */
+@media screen and (max-width: 700px) {
+    h1,
+    h1.long,
+    h1.mid {
+        min-height: 98px;
+        align-content: start;
+        font-size: 17px;
+        line-height: 20px;
+    }
+}
 .sizes {
     display: inline-flex;
     gap: 5px;

@@ -8,6 +8,7 @@ import { title, weightWords } from '../ui/words';
 import WordTap from '../ui/WordTap.vue';
 import LevelChanges from './LevelChanges.vue';
 import LikedEase from './LikedEase.vue';
+import { vTallest } from './tallest';
 
 const props = defineProps<{
     plan: Plan;
@@ -27,13 +28,29 @@ const alsoCalled = (size: string): string | null =>
     props.plan.also_called[props.plan.sizes.indexOf(size)] ?? null;
 
 const isLiked = computed(() => props.plan.choosers.ease === 'liked');
-const hasGarment = computed(() => props.plan.levels.some(({ as_cut_nm }) => as_cut_nm !== null));
+/** By what is printed: while a plan is awaited no garment is cut, and its columns stay. */
+const hasGarment = computed(() =>
+    props.plan.levels.some(
+        ({ as_cut_nm, notches }) =>
+            as_cut_nm !== null || notches.some(({ finished_nm }) => finished_nm !== null),
+    ),
+);
 /** Between a row that is worked out and a printed finished one there is no drafted ease. */
 const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => code === 'cup_row_derived'));
 </script>
 
 <template>
     <table class="plan">
+        <colgroup>
+            <col class="name" />
+            <col class="you" />
+            <col class="chart" />
+            <col class="cut" />
+            <col />
+            <col v-if="hasGarment" class="garment" />
+            <col v-if="hasGarment" class="room" />
+            <col v-if="isLiked" class="room" />
+        </colgroup>
         <thead>
             <tr>
                 <td />
@@ -49,7 +66,7 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
             </tr>
         </thead>
         <tbody>
-            <tr v-for="level in plan.levels" :key="level.level">
+            <tr v-for="level in plan.levels" :key="level.level" v-tallest>
                 <th scope="row">
                     {{ title(level.level) }}
                     <small
@@ -78,7 +95,7 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
                     <template v-else>–</template>
                 </td>
                 <td class="cut" :class="{ long: nameOf(level.size).length > 6 }" data-says="cut along">
-                    {{ nameOf(level.size) }}
+                    <span class="size">{{ nameOf(level.size) }}</span>{{ ' ' }}
                     <small v-if="alsoCalled(level.size)">{{ alsoCalled(level.size) }}</small>
                     <button
                         v-if="level.clipped"
@@ -171,7 +188,6 @@ table.plan {
 }
 .plan .says {
     text-align: left;
-    width: 44%;
 }
 .plan .chart {
     color: var(--chart);
@@ -193,15 +209,74 @@ table.plan {
     display: block;
     font-size: 12px;
 }
+/* Columns and rows that don't follow what stands in them: nothing jumps while a clip moves. */
+@media screen and (min-width: 1001px) {
+    table.plan {
+        table-layout: fixed;
+    }
+    col.name {
+        width: 78px;
+    }
+    col.you {
+        width: 72px;
+    }
+    col.chart {
+        width: 96px;
+    }
+    col.cut {
+        width: 160px;
+    }
+    col.garment {
+        width: 120px;
+    }
+    col.room {
+        width: 112px;
+    }
+    .plan tbody tr {
+        height: 48px;
+    }
+    .plan thead th {
+        padding-block: 0 2px;
+    }
+    .plan tbody th,
+    .plan tbody td {
+        padding-block: 2px 0;
+        vertical-align: top;
+        line-height: 24px;
+    }
+    .plan tbody .says,
+    .plan tbody small {
+        line-height: 18px;
+    }
+    .plan thead th:nth-child(4),
+    .plan tbody td.cut {
+        padding-left: 10px;
+        text-align: left;
+    }
+    .plan td.cut .size {
+        display: block;
+        font-size: 22px;
+        line-height: 24px;
+    }
+    .plan td.cut.long .size {
+        font-size: 16px;
+    }
+    .plan tbody td.cut {
+        font-size: 13px;
+        line-height: 18px;
+    }
+    .plan td.cut .link {
+        display: inline-block;
+        margin-block: -3px;
+        vertical-align: top;
+    }
+}
 @media (max-width: 1000px) {
     .plan small {
         white-space: normal;
     }
     .plan thead th {
         white-space: normal;
-    }
-    .plan .says {
-        width: auto;
     }
 }
 @media (max-width: 700px) {
@@ -216,7 +291,9 @@ table.plan {
     .bench .plan tbody th,
     .bench .plan td.says {
         grid-column: 1 / -1;
-        width: auto;
+    }
+    .bench .plan td.says {
+        min-height: 62px;
     }
     .bench .plan td {
         text-align: left;

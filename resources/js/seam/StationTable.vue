@@ -74,7 +74,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
         <tbody>
             <tr
                 v-for="(row, i) in rows"
-                :key="row.station.depth_nm"
+                :key="`${row.station.depth_nm} ${row.until.depth_nm} ${places?.[i] ?? ''}`"
                 :class="{ level: row.station.level }"
                 :style="{ height: `${rowHeights[i]}px` }"
             >
@@ -115,6 +115,10 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
 </template>
 
 <style scoped>
+.stations td.move,
+.stations thead th:last-child {
+    text-align: left;
+}
 .stations .part {
     color: var(--quiet);
 }
