@@ -227,10 +227,10 @@ table.plan {
         width: 160px;
     }
     col.garment {
-        width: 120px;
+        width: 116px;
     }
     col.room {
-        width: 112px;
+        width: 128px;
     }
     .plan tbody tr {
         height: 48px;

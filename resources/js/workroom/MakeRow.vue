@@ -84,15 +84,26 @@ const emit = defineEmits<{ deleted: [] }>();
 .waits {
     color: var(--body);
 }
+/* Where a line is too short for it, it is told on as many as it needs, and the list has rows as high as its highest. */
+@media print {
+    .who,
+    .says,
+    .stands {
+        white-space: normal;
+    }
+    .make-row > a {
+        height: auto;
+    }
+}
 @media (max-width: 700px) {
     .make-row > a {
-        grid-template: 'line who' 20px 'line says' 40px 'line stands' 20px / 26px minmax(0, 1fr);
-        height: 94px;
+        grid-template: 'line who' auto 'line says' auto 'line stands' auto / 26px minmax(0, 1fr);
+        height: auto;
+        padding-block: 6px;
     }
-    .says {
-        display: -webkit-box;
-        -webkit-box-orient: vertical;
-        -webkit-line-clamp: 2;
+    .who,
+    .says,
+    .stands {
         white-space: normal;
     }
 }

@@ -58,6 +58,11 @@ const removing = (make: number, version: number) => (): Promise<BinEntry> =>
 </template>
 
 <style scoped>
+ul {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    grid-auto-rows: 1fr;
+}
 details {
     margin-top: 14px;
 }
