@@ -178,7 +178,7 @@ final class Bin
     private static function name(Wearer|Card|Pattern|Make|House|Nest $record): string
     {
         return match (true) {
-            $record instanceof Card => "{$record->wearer->name}, {$record->taken_on->toDateString()}",
+            $record instanceof Card => "{$record->wearer->name}, {$record->taken_on->format('j M Y')}",
             $record instanceof Make => "{$record->card->wearer->name}, {$record->pattern->name}",
             $record instanceof Nest => "{$record->piece} of {$record->pattern->name}",
             default => $record->name,

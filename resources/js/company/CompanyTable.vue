@@ -161,7 +161,7 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                             v-if="row.card_id && row.card_age_days !== null"
                             :to="{ name: 'card', params: { id: row.card_id } }"
                             >{{ age(row.card_age_days) }}</RouterLink><template v-else>none</template>
-                        <b v-if="row.is_card_old">, too old</b>
+                        <b v-if="row.is_card_old" class="old">too old</b>
                     </td>
                     <td v-if="isShown('envelope')" class="words">
                         <InShort v-if="row.needs.length > 0">
@@ -207,7 +207,6 @@ table {
     font-size: 14px;
 }
 thead th {
-    border-bottom: 1.5px solid var(--ink);
     white-space: nowrap;
 }
 .on-paper {
@@ -244,7 +243,8 @@ td > a {
     color: var(--cut);
     white-space: nowrap;
 }
-.alone {
+.alone,
+td > a {
     white-space: nowrap;
 }
 .words {
@@ -253,7 +253,8 @@ td > a {
 .refused {
     color: var(--body);
 }
-small {
+small,
+.old {
     display: block;
 }
 .columns {

@@ -217,7 +217,6 @@ async function undo(): Promise<void> {
 }
 thead th {
     min-width: 180px;
-    border-bottom: 1.5px solid var(--ink);
 }
 tbody th {
     white-space: nowrap;

@@ -75,6 +75,14 @@ const emit = defineEmits<{ pick: [spot: Spot] }>();
     border-radius: 50%;
     background: var(--paper);
 }
+/* A finger has more of it than the eye. */
+@media (pointer: coarse), (max-width: 700px) {
+    .garment button::after {
+        content: '';
+        position: absolute;
+        inset: -9px;
+    }
+}
 .garment button[aria-pressed='true']::before {
     inset: 4px;
     background: var(--cut);

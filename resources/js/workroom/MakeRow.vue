@@ -92,6 +92,7 @@ const emit = defineEmits<{ deleted: [] }>();
         white-space: normal;
     }
     .make-row > a {
+        grid-template-rows: auto auto;
         height: auto;
     }
 }
