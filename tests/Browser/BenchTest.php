@@ -33,7 +33,7 @@ test('a clip is taken off again', function (): void {
     $page = demoBench('Merrin Tolvane')->sees('12 all the way.');
     $page->find('.clip[data-level="bust"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
     $page->sees('14 at the bust');
-    $page->find('[aria-label="Take the clip off the bust"]')->click();
+    $page->find('[aria-label="by hand ×, take the clip off the bust"]')->click();
     $page->sees('12 all the way.');
 });
 
@@ -41,7 +41,7 @@ test('one clip is moved, and one press moves all the others to it; one step back
     $page = demoBench('Merrin Tolvane')->sees('12 all the way.');
     $page->find('.clip[data-level="waist"]')->sendKeys(WebDriverKeys::ARROW_RIGHT);
     $page->sees('14 at the waist');
-    $page->find('[aria-label="Cut every level in 14"]')->click();
+    $page->find('[aria-label="all in 14, at every level"]')->click();
     $page->sees('14 all the way');
     $page->press('Undo')->sees('14 at the waist');
     $page->press('Undo')->sees('12 all the way.');

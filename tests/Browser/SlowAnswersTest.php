@@ -116,9 +116,9 @@ test('thirty clips: nothing is ever shown or spoken that no answer says', functi
     expect($page->driver->executeScript('return [...document.querySelectorAll(".clip")].map((clip) => clip.textContent.trim())'))->toBe($sizes);
     // As it was, for the next one.
     foreach (['bust', 'waist', 'hip'] as $level) {
-        if ($page->driver->executeScript("return document.querySelector('[aria-label=\"Take the clip off the {$level}\"]') !== null")) {
-            $page->find("[aria-label=\"Take the clip off the {$level}\"]")->click();
-            $page->until(fn (): bool => $page->driver->executeScript("return document.querySelector('[aria-label=\"Take the clip off the {$level}\"]') === null"), 'it is off');
+        if ($page->driver->executeScript("return document.querySelector('[aria-label=\"by hand ×, take the clip off the {$level}\"]') !== null")) {
+            $page->find("[aria-label=\"by hand ×, take the clip off the {$level}\"]")->click();
+            $page->until(fn (): bool => $page->driver->executeScript("return document.querySelector('[aria-label=\"by hand ×, take the clip off the {$level}\"]') === null"), 'it is off');
         }
     }
 })->with(seeds());

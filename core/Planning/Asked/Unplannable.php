@@ -31,7 +31,7 @@ final class Unplannable extends RuntimeException implements Refusal
         $point = $lead->point();
 
         return new self([
-            new Fault("body.{$point->value}", "the {$point->words()} is not on the card, and neck and shoulders go by it; measure it"),
+            new Fault("body.{$point->value}", "the {$point->words()} is not on the card: measure it, neck and shoulders go by it"),
         ]);
     }
 

@@ -167,7 +167,7 @@ const hasChange = computed(() =>
                 class="hint own-lines"
                 title="Darts and ease may bend your paper otherwise."
             >
-                drawn from the girths: only the moves count
+                a sketch from the girths: go by the figures
             </p>
             <p v-if="plan.drawing" class="tell-apart">
                 <WordTap word="blend">blend (grade)</WordTap>

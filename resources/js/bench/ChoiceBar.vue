@@ -17,8 +17,8 @@ const change = (part: Partial<Choices>): void => emit('change', { ...props.choic
 /** What decides which figures and which pieces count is asked first, until it is said. */
 const asked = computed(() =>
     [
-        { key: 'view' as const, names: props.views, why: 'its pieces and its cloth alone are told' },
-        { key: 'fit' as const, names: props.fits, why: 'its finished figures are its own' },
+        { key: 'view' as const, names: props.views, why: 'then its pieces and its cloth alone are listed' },
+        { key: 'fit' as const, names: props.fits, why: 'each has finished figures of its own' },
     ].filter(({ key, names }) => names.length > 1 && !props.choices[key]),
 );
 

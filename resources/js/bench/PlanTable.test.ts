@@ -37,7 +37,7 @@ it('without finished figures there is no column for them, and the bust is cut in
 
 it('a clip is told as one set by hand, and is taken off there', async () => {
     const shown = table(plans.complete);
-    await shown.get('[aria-label="Take the clip off the hip"]').trigger('click');
+    await shown.get('[aria-label="by hand ×, take the clip off the hip"]').trigger('click');
     expect(told(shown, 'unclip')).toEqual(['hip']);
 });
 

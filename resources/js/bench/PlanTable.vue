@@ -101,7 +101,7 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
                         v-if="level.clipped"
                         type="button"
                         class="link"
-                        :aria-label="`Take the clip off the ${level.level}`"
+                        :aria-label="`by hand ×, take the clip off the ${level.level}`"
                         @click="emit('unclip', level.level)"
                     >
                         by hand ×
@@ -110,7 +110,7 @@ const isCupWorkedOut = computed(() => props.plan.cautions.some(({ code }) => cod
                         v-if="level.clipped && plan.levels.some(({ size }) => size !== level.size)"
                         type="button"
                         class="link"
-                        :aria-label="`Cut every level in ${nameOf(level.size)}`"
+                        :aria-label="`all in ${nameOf(level.size)}, at every level`"
                         @click="emit('all', level.size)"
                     >
                         all in {{ nameOf(level.size) }}

@@ -62,7 +62,8 @@ const planned = computed(() => rows.value.filter(({ headline }) => headline !== 
 const says = computed(() => {
     if (head.value === null) return 'Company sheet';
     const rest = rows.value.length - planned.value;
-    return `${head.value.pattern} for ${rows.value.length}: ${planned.value} planned${rest === 0 ? '' : `, ${rest} waiting`}.`;
+    const many = rows.value.length === 1 ? 'one person' : `${rows.value.length} people`;
+    return `${head.value.pattern} for ${many}: ${rest === 0 ? 'all' : planned.value} planned${rest === 0 ? '' : `, ${rest} waiting`}.`;
 });
 
 /** Pressed again before the bench has come, it begins nothing more. */

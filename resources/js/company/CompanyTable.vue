@@ -110,7 +110,7 @@ const sorted = (column: Column): 'ascending' | 'descending' | 'none' =>
                         <RouterLink :to="{ name: 'wearer', params: { id: row.wearer_id } }">{{
                             row.wearer
                         }}</RouterLink>
-                        <small v-if="row.make_id" class="made">as its make is cut</small>
+                        <small v-if="row.make_id" class="made">as in the make</small>
                         <OwnChoices
                             v-else
                             :head="head"

@@ -80,7 +80,7 @@ const emit = defineEmits<{ pick: [spot: Spot] }>();
     .garment button::after {
         content: '';
         position: absolute;
-        inset: -9px;
+        inset: -9px -8px;
     }
 }
 .garment button[aria-pressed='true']::before {

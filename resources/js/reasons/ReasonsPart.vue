@@ -30,11 +30,12 @@ const states = computed<Record<Door, string>>(() => {
     return {
         reasons:
             unlike.length === 0
-                ? 'all ways agree'
-                : `ways differ at the ${listed(unlike.map(({ level }) => level))}`,
+                ? 'all say the same size'
+                : `not all agree on ${listed(unlike.map(({ level }) => level))}`,
         work: `${work.steps.length} ${work.steps.length === 1 ? 'step' : 'steps'}`,
         ways: ways < 1 ? 'none' : `${ways} ${ways === 1 ? 'other' : 'others'}`,
-        pieces: pieces.length === 0 ? 'none listed' : `${pieces.length}, ${toBuy} to buy`,
+        pieces:
+            pieces.length === 0 ? 'none listed' : `${pieces.length}${toBuy > 0 ? `, ${toBuy} to buy` : ''}`,
         more: props.make.choices.view ? `view ${props.make.choices.view}` : 'envelope, lengths',
     };
 });
