@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Chrome;
 use Tests\Support\Page;
 
 /** What has the focus: its label or its words, and what it is. */
@@ -89,4 +90,81 @@ test('from registering to the cut sheet by the keys alone', function (): void {
     tabTo($page, 'Cut sheet', back: true);
     keys($page, WebDriverKeys::ENTER);
     $page->until(fn (): bool => str_starts_with(focused($page), 'H1 ') && str_contains($page->driver->getCurrentURL(), '/cut-sheet'), 'the sheet has the focus');
+});
+
+const FIRST_CHART = "Size\t8\t10\t12\t14\nBust\t84\t88\t92\t96\nWaist\t66\t70\t74\t78\nHip\t91\t95\t99\t103";
+
+/** Where each thing that was done is written down with its second: `3.2 s  Bust 88`. */
+final class Filmed
+{
+    /** @var list<string> */
+    public array $done = [];
+
+    private float $began;
+
+    public function __construct()
+    {
+        $this->began = microtime(true);
+    }
+
+    public function did(string $what, callable $how): void
+    {
+        $how();
+        $this->done[] = sprintf('%.1f s  %s', microtime(true) - $this->began, $what);
+    }
+}
+
+test('the first ten minutes by keys alone: a chart in the clipboard, four fields, a line, its sheet', function (): void {
+    $page = Page::newcomer('Lamorna');
+    $page->until(fn (): bool => str_starts_with(focused($page), 'TEXTAREA'), 'the box for the chart has the focus');
+    $film = new Filmed;
+    $film->did('paste the chart', function () use ($page): void {
+        $page->driver->executeScript('const data = new DataTransfer(); data.setData("text/plain", arguments[0]); document.activeElement.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }))', [FIRST_CHART]);
+        $page->find('.preview');
+        expect($page->driver->executeScript('return document.activeElement.closest(".preview") !== null'))->toBeTrue();
+    });
+    $film->did('put it in', function () use ($page): void {
+        tabTo($page, 'Put into the chart');
+        keys($page, WebDriverKeys::ENTER);
+        $page->sees('8 to 14, 4 sizes, in cm.');
+    });
+    foreach (['Whose measures' => 'Wenna', 'Bust, cm' => '88', 'Waist, cm' => '74', 'Hip, cm' => '96'] as $label => $typed) {
+        $film->did("{$label} {$typed}", function () use ($page, $label, $typed): void {
+            tabTo($page, $label);
+            keys($page, $typed);
+        });
+    }
+    $film->did('to the bench', function () use ($page): void {
+        keys($page, WebDriverKeys::ENTER);
+        $page->sees('the line to cut');
+    });
+    $film->did('another size at the waist', function () use ($page): void {
+        tabTo($page, 'waist size');
+        keys($page, WebDriverKeys::ARROW_LEFT);
+        $page->sees('by hand');
+    });
+    $film->did('the cut sheet', function () use ($page): void {
+        tabTo($page, 'Cut sheet', back: true);
+        keys($page, WebDriverKeys::ENTER);
+        $page->find('.cut-sheet h1');
+    });
+    expect(count($film->done))->toBeLessThanOrEqual(13, implode("\n", $film->done))->and($page->accessibilityFaults())->toBe([])->and($page->complaints())->toBe([]);
+});
+
+test('the first ten minutes on a phone: the same things, and nothing of them outside its frame', function (): void {
+    Chrome::size(390, 800);
+    $page = Page::newcomer('Rosenwyn');
+    $isInside = fn (): bool => $page->driver->executeScript('return document.documentElement.scrollWidth <= document.documentElement.clientWidth');
+    $film = new Filmed;
+    $film->did('paste the chart', fn () => $page->paste('#begin-paste', FIRST_CHART)->find('.preview'));
+    expect($isInside())->toBeTrue();
+    $film->did('put it in', fn () => $page->press('Put into the chart')->sees('8 to 14, 4 sizes, in cm.'));
+    foreach (['Whose measures' => 'Wenna', 'Bust, cm' => '88', 'Waist, cm' => '74', 'Hip, cm' => '96'] as $label => $typed) {
+        $film->did("{$label} {$typed}", fn () => $page->type($label, $typed));
+    }
+    $film->did('to the bench', fn () => $page->press('To the bench')->sees('the line to cut'));
+    expect($isInside())->toBeTrue();
+    $film->did('the cut sheet', fn () => $page->press('Cut sheet')->find('.cut-sheet h1'));
+    expect(count($film->done))->toBeLessThanOrEqual(12, implode("\n", $film->done))->and($isInside())->toBeTrue()
+        ->and($page->accessibilityFaults())->toBe([])->and($page->complaints())->toBe([]);
 });
