@@ -44,7 +44,7 @@ final class PracticeController
     {
         $figure = $request->figure();
         $placing = $request->placing($figure);
-        $read = ReadTapeData::of($figure, $placing, TapeReading::of($figure, $placing), self::pattern($request));
+        $read = ReadTapeData::of($figure, $placing, TapeReading::of($figure, $placing), self::pattern($request), SignedIn::user($request)->unit);
         if ($request->decides()) {
             self::remember(SignedIn::user($request), $request->exercise(), $read->is_right);
         }

@@ -3870,6 +3870,8 @@ export interface components {
             true_height: number;
             /** @description one sentence from the guide */
             avoid: string;
+            /** @description what the hands do next, a sentence for each slip that is not small enough */
+            mended: string[];
         };
         ReadingData: {
             point: string;

@@ -123,7 +123,7 @@ const guessWords = computed(() => {
                     <b>{{ own.is_right ? 'It lies right.' : 'It has slipped.' }}</b>
                 </p>
                 <ReadTape :read="own" />
-                <p>{{ own.avoid }}</p>
+                <p v-for="sentence in own.mended" :key="sentence" class="mended">{{ sentence }}</p>
                 <p class="hint">Thick and yellow: your tape. Green: where it belongs.</p>
                 <GirthCurve :figure="figure" :tape="lying.height" :truth="own.true_height" />
                 <div class="inline">
@@ -150,6 +150,9 @@ const guessWords = computed(() => {
     gap: 8px;
     align-items: center;
     min-height: 44px;
+}
+.mended {
+    font-weight: 600;
 }
 .verdict {
     font-size: 20px;

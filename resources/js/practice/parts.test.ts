@@ -99,6 +99,7 @@ const read = (part: Partial<Read> = {}): Read => ({
     wider_nm: 80_000_000,
     true_height: 1062,
     avoid: '',
+    mended: [],
     ...part,
 });
 

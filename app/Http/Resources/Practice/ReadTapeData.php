@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Resources\Practice;
 
 use Underbolt\Measure\PointGuides;
+use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pattern;
 use Underbolt\Practice\Figure;
 use Underbolt\Practice\Judgement;
 use Underbolt\Practice\Placing;
 use Underbolt\Practice\ReadSize;
 use Underbolt\Practice\Slip;
+use Underbolt\Practice\SlipMended;
 use Underbolt\Practice\TapeReading;
 
 /** A tape that was laid, and what it says beside what it should have. */
@@ -25,6 +27,7 @@ final readonly class ReadTapeData
      * @param  ?int  $wider_nm  by how much the garment would be wider than meant, tighter below 0; null where no finished figures are printed
      * @param  float  $true_height  where the tape belongs
      * @param  string  $avoid  one sentence from the guide
+     * @param  list<string>  $mended  what the hands do next, a sentence for each slip that is not small enough
      */
     public function __construct(
         public int $true_nm,
@@ -36,10 +39,11 @@ final readonly class ReadTapeData
         public ?int $wider_nm,
         public float $true_height,
         public string $avoid,
+        public array $mended,
     ) {
     }
 
-    public static function of(Figure $figure, Placing $placing, TapeReading $reading, ?Pattern $pattern): self
+    public static function of(Figure $figure, Placing $placing, TapeReading $reading, ?Pattern $pattern, Unit $unit): self
     {
         $judged = Judgement::of($figure, $placing, $reading);
         $size = $pattern === null ? null : ReadSize::of($pattern, $placing->point, $reading);
@@ -58,6 +62,7 @@ final readonly class ReadTapeData
             wider_nm: $size?->wider?->nanometres,
             true_height: $figure->heightOf($placing->point),
             avoid: PointGuides::all()[$placing->point->onCard()->value]->mistake,
+            mended: SlipMended::words($figure, $placing, $judged, $unit),
         );
     }
 
