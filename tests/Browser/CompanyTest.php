@@ -15,7 +15,7 @@ function rowsOf(Page $page): array
 test('a company is filtered, sorted and opened, each row as the bench says it', function (): void {
     $page = Page::demo('/patterns/1/company');
     // Rows arrive one after the other.
-    $page->sees('12 planned');
+    $page->sees('all planned');
     $all = rowsOf($page);
     expect($page->text('h1'))->toContain('Causeway dress 114 for '.count($all));
     $page->press('outside the chart');

@@ -17,7 +17,7 @@ test('every school speaks with its figures, and where all agree that is said', f
     demoMakePage(2)->sees('84.5 cm lies between 16 (82 cm) and 18 (87 cm); the ease carries the difference, so go down.')
         ->sees('Cup B, from a difference of 5 cm')
         // The door pressed again shows the table, and what to settle beside it.
-        ->opensDoor('Reasons')->press('!Before you cut: 16-22 envelope: not yours yet')->sees('Size 18 for the waist: in the 16-22 envelope')
+        ->shutsDoor('Reasons')->press('!Before you cut: 16-22 envelope: not yours yet')->sees('Size 18 for the waist: in the 16-22 envelope')
         ->press('Other ways')->find('.alternatives td');
 });
 
@@ -35,7 +35,7 @@ test('the frame can be led by another measure, and the bust adjustment follows',
 
 test('a garment one likes, laid flat, becomes the liked ease', function (): void {
     $page = demoMakePage(1);
-    $page->answer('Go by', 'the ease I like')->sees('No liked ease is given')->opensDoor('Reasons');
+    $page->answer('Go by', 'the ease I like')->sees('No liked ease is given')->shutsDoor('Reasons');
     $page->find('[aria-label="more… at the waist"]')->click();
     $page->find('[aria-label="waist, a garment you like, laid flat"]')->sendKeys("41\n");
     $page->driver->getKeyboard()->sendKeys(Facebook\WebDriver\WebDriverKeys::ESCAPE);

@@ -51,8 +51,8 @@ test('company sheets and blank cards speak in the unit that is shown', function 
         $version = $page->ask('GET', "/api/makes/{$make}")['version'];
         $page->ask('PUT', "/api/makes/{$make}/choices", ['choices' => ['by_hand' => ['hip' => ['front' => $edge, 'back' => $edge]]], 'version' => $version]);
     }
-    $page->go("/patterns/{$patternOf($metric)}/company")->sees('2 planned')->sees('The hip let out 13/16 in');
-    $page->go("/patterns/{$patternOf($inches)}/company")->sees('2 planned')->sees('The hip let out 2 in');
+    $page->go("/patterns/{$patternOf($metric)}/company")->sees('all planned')->sees('The hip let out 13/16 in');
+    $page->go("/patterns/{$patternOf($inches)}/company")->sees('all planned')->sees('The hip let out 2 in');
     $page->inUnit('cm')->sees('The hip let out 5.1 cm');
     $card = static fn (): string => (string) $page->driver->executeAsyncScript('fetch("/api/blank-card.pdf").then((one) => one.text()).then((text) => arguments[0](text.slice(0, 5)))');
     expect($card())->toBe('%PDF-');

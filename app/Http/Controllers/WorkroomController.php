@@ -23,6 +23,9 @@ final class WorkroomController
     ])]
     public function __invoke(Request $request): JsonResponse
     {
-        return new JsonResponse(WorkroomData::of(SignedIn::user($request), CarbonImmutable::today(), new MakesAsked($request->string('find')->trim()->toString(), $request->integer('most', MakesAsked::FIRST))));
+        $find = $request->query('find');
+        $asked = new MakesAsked(is_string($find) ? trim($find) : '', $request->integer('most', MakesAsked::FIRST));
+
+        return new JsonResponse(WorkroomData::of(SignedIn::user($request), CarbonImmutable::today(), $asked));
     }
 }

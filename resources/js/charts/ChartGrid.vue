@@ -30,7 +30,8 @@ const { rows, offered, columns, cells, type, paste, copy, press, addSize, addRow
         },
     },
 );
-const widths = computed(() => columnWidths(document.value.sizes));
+/** Before a size is named its column is as wide as it will be: nothing moves from under a press. */
+const widths = computed(() => columnWidths(document.value.sizes.length === 0 ? [''] : document.value.sizes));
 const areMany = computed(() => columns.value > BESIDE_PICTURE);
 const faultAt = computed(() => new Map(props.faults.map((fault) => [fault.field, fault.message])));
 const oddAt = computed(() => new Map((props.kept?.odd ?? []).map((odd) => [odd.field, odd.message])));
@@ -106,6 +107,7 @@ useKnownKeys([
                             type="button"
                             class="plain"
                             aria-label="Add a size"
+                            @mousedown.prevent
                             @click="addSize"
                         >
                             +
