@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Underbolt\Measure\Unit;
+use Underbolt\Practice\Exercises\SlipMended;
 use Underbolt\Practice\Judgement;
 use Underbolt\Practice\Placing;
-use Underbolt\Practice\SlipMended;
 use Underbolt\Practice\TapePoint;
 use Underbolt\Practice\TapeReading;
 

@@ -7,12 +7,12 @@ namespace App\Http\Resources\Practice;
 use Underbolt\Measure\PointGuides;
 use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Pattern;
+use Underbolt\Practice\Exercises\SlipMended;
 use Underbolt\Practice\Figure;
 use Underbolt\Practice\Judgement;
 use Underbolt\Practice\Placing;
 use Underbolt\Practice\ReadSize;
 use Underbolt\Practice\Slip;
-use Underbolt\Practice\SlipMended;
 use Underbolt\Practice\TapeReading;
 
 /** A tape that was laid, and what it says beside what it should have. */

@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Underbolt\Practice;
+namespace Underbolt\Practice\Exercises;
 
 use Underbolt\Measure\Unit;
-use Underbolt\Practice\Exercises\Said;
+use Underbolt\Practice\Figure;
+use Underbolt\Practice\Judgement;
+use Underbolt\Practice\Placing;
+use Underbolt\Practice\Slip;
+use Underbolt\Practice\TapePoint;
 
 /** What the hands do next with a tape that slipped: slip by slip and which way, never the point's general sentence. */
 final readonly class SlipMended
