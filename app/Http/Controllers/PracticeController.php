@@ -42,11 +42,12 @@ final class PracticeController
         ])]
     public function read(TapeReadRequest $request): JsonResponse
     {
+        $user = SignedIn::user($request);
         $figure = $request->figure();
         $placing = $request->placing($figure);
-        $read = ReadTapeData::of($figure, $placing, TapeReading::of($figure, $placing), self::pattern($request), SignedIn::user($request)->unit);
+        $read = ReadTapeData::of($figure, $placing, TapeReading::of($figure, $placing), self::pattern($request), $user->unit);
         if ($request->decides()) {
-            self::remember(SignedIn::user($request), $request->exercise(), $read->is_right);
+            self::remember($user, $request->exercise(), $read->is_right);
         }
 
         return new JsonResponse($read);

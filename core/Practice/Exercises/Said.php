@@ -22,6 +22,12 @@ final readonly class Said
         return LengthPrint::sentence($this->read($mm), $this->unit);
     }
 
+    /** `In front it runs 1 cm higher than in the middle`: by how much a tape runs higher there, lower below 0. */
+    public function slant(float $by, string $where): string
+    {
+        return "{$where} it runs {$this->length(abs($by))} ".($by > 0 ? 'higher' : 'lower').' than in the middle';
+    }
+
     public function signed(float $mm): string
     {
         return match (true) {

@@ -61,6 +61,6 @@ final readonly class SlipMended
     {
         [$by, $where] = abs($this->placing->front) >= abs($this->placing->left) ? [$this->placing->front, 'In front'] : [$this->placing->left, 'At the left side'];
 
-        return "{$where} it runs {$this->say->length(abs($by))} ".($by > 0 ? 'higher' : 'lower').' than in the middle: '.($by > 0 ? 'down' : 'up').' there, until it is level all round.';
+        return $this->say->slant($by, $where).': '.($by > 0 ? 'down' : 'up').' there, until it is level all round.';
     }
 }

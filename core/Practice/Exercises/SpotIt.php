@@ -42,7 +42,7 @@ final class SpotIt
     private static function inFigures(Figure $figure, Placing $placing, Said $say): array
     {
         $own = $figure->heightOf($placing->point);
-        $slant = static fn (float $by, string $where): string => $by === 0.0 ? "{$where} it is as high as in the middle" : "{$where} it runs {$say->length(abs($by))} ".($by > 0 ? 'higher' : 'lower').' than in the middle';
+        $slant = static fn (float $by, string $where): string => $by === 0.0 ? "{$where} it is as high as in the middle" : $say->slant($by, $where);
 
         return [
             "The {$placing->point->onCard()->words()} is {$say->length($own)} above the floor, the middle of the tape {$say->length($placing->height ?? $own)}.",

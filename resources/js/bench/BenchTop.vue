@@ -4,14 +4,13 @@ import { computed, ref } from 'vue';
 import type { KnownLevel, LevelName, LevelPlan, Plan } from '../api/types';
 import SeamDrawing from '../seam/SeamDrawing.vue';
 import StationTable from '../seam/StationTable.vue';
-import { rowPlaces, stretches } from '../seam/stations';
+import { SHORT_NAME_PX, rowPlaces, stretches, widestName } from '../seam/stations';
 import GirthTape from './GirthTape.vue';
 import LengthTape from './LengthTape.vue';
 import WaitingTape from './WaitingTape.vue';
 import { heights } from '../seam/heights';
 import { tapeScales, type OnTape } from './scale';
 import { useSizeName } from '../ui/sizeName';
-import { textWidth } from '../ui/textWidth';
 import { usePrinting } from '../ui/usePrinting';
 import { weightWords } from '../ui/words';
 import WordTap from '../ui/WordTap.vue';
@@ -28,9 +27,6 @@ const SEAM_PX = 296;
 const SEAM_UNLIKE_PX = 220;
 const HALF_TAPE = 66;
 const TABLE_PX = 254;
-/** A name of a size that the table has room for, in its type. */
-const SHORT_NAME_PX = 50;
-const NAME_PX = 14;
 const LEAST_SEAM_PX = 90;
 /** On paper the bench is as wide as on a screen of 1280, whatever the window is. */
 const PRINTED_TAPES_PX = 518;
@@ -78,12 +74,7 @@ const places = computed(() =>
     ),
 );
 /** What names of sizes need beyond that. */
-const longNamesPx = computed(() => {
-    const names = new Set(
-        rows.value.map(({ station }) => nameOf((apart.value ? station.from : station.told?.line) ?? '')),
-    );
-    return Math.max(0, ...[...names].map((name) => textWidth(name, NAME_PX, 600) - SHORT_NAME_PX));
-});
+const longNamesPx = computed(() => Math.max(0, widestName(rows.value, apart.value, nameOf) - SHORT_NAME_PX));
 /** Where the table needs more columns, or the page is narrow, the drawing gives way. */
 const seamPx = computed(() => {
     const wide = table.value.back !== null || apart.value ? SEAM_UNLIKE_PX : SEAM_PX;

@@ -35,7 +35,7 @@ const places = {
 
 <template>
     <ul class="short-cautions">
-        <li v-for="(caution, at) in cautions" :key="at" :class="{ stops: caution.stops }">
+        <li v-for="caution in cautions" :key="keyOf(caution)" :class="{ stops: caution.stops }">
             <button type="button" class="brief" :aria-expanded="isOpen(caution)" @click="toggle(caution)">
                 <span class="sign" aria-hidden="true">{{ caution.stops ? '!' : 'i' }}</span>
                 <span class="sr-only">{{ caution.stops ? 'Before you cut: ' : 'Good to know: ' }}</span>{{

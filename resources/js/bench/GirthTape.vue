@@ -33,6 +33,7 @@ const {
     nameOf,
     said,
     marks,
+    covered,
     body,
     bodyFigureAt,
     chartNotches,
@@ -59,7 +60,7 @@ const {
         @pointercancel="cancel"
     >
         <svg :width="width" :height="HEIGHT" aria-hidden="true">
-            <TapeRuler :marks="marks" :width="width" :top="RULER_TOP" />
+            <TapeRuler :marks="marks" :covered="covered" :width="width" :top="RULER_TOP" />
             <g v-if="bridge" class="bridge told" :class="{ short: bridge.short }">
                 <rect :x="bridge.from" y="77" :width="bridge.width" height="16" />
             </g>

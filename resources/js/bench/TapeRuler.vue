@@ -1,13 +1,17 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Tick } from './scale';
 
 /** The tape itself: its marks, and the figures that have room. */
-defineProps<{
+const props = defineProps<{
     marks: readonly Tick[];
     width: number;
     /** Where its upper edge lies. */
     top: number;
+    /** The figures that something else stands on, a space between them. */
+    covered?: string;
 }>();
+const hidden = computed(() => new Set(props.covered?.split(' ')));
 
 const LONG = { fifth: 8, whole: 6, half: 4.5, quarter: 3 };
 const LABELLED = 11;
@@ -28,7 +32,7 @@ const EDGE = 10;
         />
         <template v-for="tick in marks" :key="`t${tick.x}`">
             <text
-                v-if="tick.label && !tick.isCovered && tick.x > EDGE && tick.x < width - EDGE"
+                v-if="tick.label && !hidden.has(tick.label) && tick.x > EDGE && tick.x < width - EDGE"
                 :x="tick.x"
                 :y="top + FIGURES"
             >

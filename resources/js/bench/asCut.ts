@@ -80,8 +80,7 @@ export function roomForEase(
     const beside = [Math.min(from, ...ends) - BESIDE_PX - APART_PX, Math.max(to, ...ends) + APART_PX].map(
         (at) => ({ from: Math.max(0, Math.min(tape - BESIDE_PX, at)), width: BESIDE_PX }),
     );
-    const words = arrow?.taken ?? { from: to, to };
     const isFree = (room: { from: number; width: number }): boolean =>
-        room.from + room.width <= words.from || room.from >= words.to;
+        arrow === null || room.from + room.width <= arrow.taken.from || room.from >= arrow.taken.to;
     return [...inside, ...beside].find(isFree) ?? null;
 }

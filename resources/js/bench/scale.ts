@@ -67,8 +67,6 @@ export interface Tick {
     label: string | null;
     /** How long the mark is: every unit, every fifth of them, and where there is room halves and quarters of an inch. */
     kind: 'fifth' | 'whole' | 'half' | 'quarter';
-    /** Something else stands where its label would. */
-    isCovered?: boolean;
 }
 
 /** Marks closer than this are a grey line. */

@@ -26,6 +26,12 @@ const CLIP_PAD_PX = 14;
 export function useGirthMarks(props: { level: LevelPlan; across: Across; width: number }, unit: () => Unit) {
     const nameOf = useSizeName();
 
+    const marks = computed(() => ticks(props.across, unit(), props.width));
+    const figures = computed(() =>
+        marks.value.flatMap(({ label, x }) =>
+            label === null ? [] : [{ label, x, half: textWidth(label, RULER_PX) / 2 + CLEAR_PX }],
+        ),
+    );
     const body = computed(() =>
         props.level.measure_nm === null ? null : props.across(props.level.measure_nm),
     );
@@ -54,13 +60,13 @@ export function useGirthMarks(props: { level: LevelPlan; across: Across; width: 
     );
     const easeFigure = computed(() => roomForEase(bridge.value, arrow.value, props.width));
 
-    /** What stands across the ruler covers the figure it stands on. */
-    const marks = computed(() => {
+    /** Figures of the ruler under what stands across it; words, so that a clip that covers no other draws no ruler anew. */
+    const covered = computed(() => {
         const across = [body.value, clipAt.value, arrow.value?.to ?? null].filter((x) => x !== null);
-        return ticks(props.across, unit(), props.width).map((tick) => {
-            const half = textWidth(tick.label ?? '', RULER_PX) / 2 + CLEAR_PX;
-            return across.some((x) => Math.abs(x - tick.x) < half) ? { ...tick, isCovered: true } : tick;
-        });
+        return figures.value
+            .filter(({ x, half }) => across.some((one) => Math.abs(one - x) < half))
+            .map(({ label }) => label)
+            .join(' ');
     });
 
     function placed(value: (notch: LevelPlan['notches'][number]) => number | null) {
@@ -119,6 +125,7 @@ export function useGirthMarks(props: { level: LevelPlan; across: Across; width: 
         nameOf,
         said,
         marks,
+        covered,
         body,
         bodyFigureAt,
         chartNotches,

@@ -4,7 +4,7 @@ import type { Fault, Pattern, PatternDocument, Unit } from '../api/types';
 import Measure from '../ui/Measure.vue';
 import TypedInput from '../ui/TypedInput.vue';
 import { easeName, tissueAt, type GridRow } from './rows';
-import { BESIDE_PICTURE, columnWidths } from './columnWidths';
+import { areMany, columnWidths } from './columnWidths';
 import { MOST_SIZES, cellAt, fieldAt, withoutSize } from './grid';
 import { useKnownKeys } from '../ui/shortcuts';
 import { useChartGrid } from './useChartGrid';
@@ -32,7 +32,7 @@ const { rows, offered, columns, cells, type, paste, copy, press, addSize, addRow
 );
 /** Before a size is named its column is as wide as it will be: nothing moves from under a press. */
 const widths = computed(() => columnWidths(document.value.sizes.length === 0 ? [''] : document.value.sizes));
-const areMany = computed(() => columns.value > BESIDE_PICTURE);
+const isNarrow = computed(() => areMany(document.value.sizes));
 const faultAt = computed(() => new Map(props.faults.map((fault) => [fault.field, fault.message])));
 const oddAt = computed(() => new Map((props.kept?.odd ?? []).map((odd) => [odd.field, odd.message])));
 
@@ -62,7 +62,7 @@ useKnownKeys([
 </script>
 
 <template>
-    <div class="grid-scroll chart-grid" :class="{ many: areMany }" @copy="copy">
+    <div class="grid-scroll chart-grid" :class="{ many: isNarrow }" @copy="copy">
         <table ref="table">
             <colgroup>
                 <col />
@@ -94,7 +94,7 @@ useKnownKeys([
                             @paste="paste($event, r, c - 1)"
                             @keydown="press($event, r, c - 1)"
                         />
-                        <span v-if="areMany && row.kind === 'sizes'" class="whole-name" aria-hidden="true">{{
+                        <span v-if="isNarrow && row.kind === 'sizes'" class="whole-name" aria-hidden="true">{{
                             document.sizes[c - 1]
                         }}</span>
                         <span v-if="fromTissue(r, c - 1) !== null" class="tissue">

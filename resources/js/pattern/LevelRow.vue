@@ -76,12 +76,14 @@ function setEdges(key: (typeof edges)[number]['key'], text: string): void {
     padding-bottom: 9px;
 }
 /* The names of the fields stand once, above the first row; spoken they stand at each. */
-.level-row + .level-row :deep(label) {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-    clip-path: inset(50%);
+@media (min-width: 701px) {
+    .level-row + .level-row :deep(label) {
+        position: absolute;
+        width: 1px;
+        height: 1px;
+        overflow: hidden;
+        clip-path: inset(50%);
+    }
 }
 @media (max-width: 700px) {
     .level-row {
@@ -90,12 +92,6 @@ function setEdges(key: (typeof edges)[number]['key'], text: string): void {
     .level-name {
         grid-column: 1 / -1;
         padding-bottom: 0;
-    }
-    .level-row + .level-row :deep(label) {
-        position: static;
-        width: auto;
-        height: auto;
-        clip-path: none;
     }
 }
 </style>

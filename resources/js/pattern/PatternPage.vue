@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
-import { BESIDE_PICTURE } from '../charts/columnWidths';
+import { areMany } from '../charts/columnWidths';
 import { placeWords } from '../charts/grid';
 import { api, body } from '../api/client';
 import type { BinEntry } from '../api/types';
@@ -152,7 +152,7 @@ useShortcuts([
         </div>
         <ClashList v-if="clashes.length > 0" :clashes="clashes" :place="placeOf" @settle="settle" />
         <template v-if="guide">
-            <div class="envelope" :class="{ many: document.sizes.length > BESIDE_PICTURE }">
+            <div class="envelope" :class="{ many: areMany(document.sizes) }">
                 <GarmentPicture
                     :document="document"
                     :unit="unit"

@@ -4,9 +4,8 @@ import type { Station } from '../api/types';
 import { useSession } from '../state/session';
 import Measure from '../ui/Measure.vue';
 import { useSizeName } from '../ui/sizeName';
-import { textWidth } from '../ui/textWidth';
 import StationMove from './StationMove.vue';
-import type { StationRow } from './stations';
+import { SHORT_NAME_PX, lineOf, widestName, type StationRow } from './stations';
 
 const props = defineProps<{
     rows: StationRow[];
@@ -19,17 +18,9 @@ const props = defineProps<{
 const session = useSession();
 const nameOf = useSizeName();
 
-/** The printed line that the move is told from. */
-const lineOf = (station: Station | null): string | null | undefined =>
-    (props.apart ? null : station?.told?.line) ?? station?.from;
-
-/** A column that is its share of the table holds a name so long; a longer one has what it needs. */
-const SHORT_NAME_PX = 50;
-const NAME_PX = 14;
 const BESIDE_NAME_PX = 10;
 const longName = computed(() => {
-    const names = props.rows.flatMap((row) => sides.value.map((side) => nameOf(lineOf(side.of(row)) ?? '')));
-    const widest = Math.max(0, ...names.map((name) => textWidth(name, NAME_PX, 700)));
+    const widest = widestName(props.rows, props.apart, nameOf);
     return widest > SHORT_NAME_PX ? { width: `${Math.ceil(widest) + BESIDE_NAME_PX}px` } : undefined;
 });
 
@@ -74,7 +65,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
         <tbody>
             <tr
                 v-for="(row, i) in rows"
-                :key="`${row.station.depth_nm} ${row.until.depth_nm} ${places?.[i] ?? ''}`"
+                :key="row.station.depth_nm"
                 :class="{ level: row.station.level }"
                 :style="{ height: `${rowHeights[i]}px` }"
             >
@@ -89,7 +80,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
                     </span>
                 </th>
                 <template v-for="side in sides" :key="side.name">
-                    <td>{{ nameOf(lineOf(side.of(row)) ?? '–') }}</td>
+                    <td>{{ nameOf(lineOf(side.of(row), apart) ?? '–') }}</td>
                     <template v-if="side.of(row)">
                         <template v-if="apart">
                             <td class="part">
@@ -104,7 +95,7 @@ const sides = computed((): { name: string; of: (row: StationRow) => Station | nu
                                 :station="side.of(row)!"
                                 :nm="apart ? side.of(row)!.move_nm : (side.of(row)!.told?.move_nm ?? null)"
                                 :is-on="!apart && side.of(row)!.told?.is_on === true"
-                                :line="nameOf(lineOf(side.of(row)) ?? '')"
+                                :line="nameOf(lineOf(side.of(row), apart) ?? '')"
                             />
                         </td>
                     </template>

@@ -1,4 +1,5 @@
 import type { Station, Unit } from '../api/types';
+import { textWidth } from '../ui/textWidth';
 
 /** One line of the stations table; a stretch that needs no new mark is one line. */
 export interface StationRow {
@@ -7,6 +8,24 @@ export interface StationRow {
     back: Station | null;
     /** Where the stretch ends; the station itself where it is a single mark. */
     until: Station;
+}
+
+/** The printed line that the move of a station is told from; where blend and change are told apart, the upper size's. */
+export const lineOf = (station: Station | null, apart: boolean): string | null | undefined =>
+    (apart ? null : station?.told?.line) ?? station?.from;
+
+/** A column of the table that is its share of it holds a name so long. */
+export const SHORT_NAME_PX = 50;
+const NAME_PX = 14;
+
+/** Pixels of the longest name of a line in the table, in its type. */
+export function widestName(
+    rows: readonly StationRow[],
+    apart: boolean,
+    nameOf: (size: string) => string,
+): number {
+    const lines = rows.flatMap(({ station, back }) => [station, back].map((one) => lineOf(one, apart) ?? ''));
+    return Math.max(0, ...[...new Set(lines)].map((line) => textWidth(nameOf(line), NAME_PX, 700)));
 }
 
 /** Moves that no pencil tells apart: 0.3 mm. */

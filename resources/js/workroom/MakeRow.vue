@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { BinEntry, Workroom } from '../api/types';
 import MiniLine from '../seam/MiniLine.vue';
 import DeleteButton from '../ui/DeleteButton.vue';
@@ -7,8 +8,12 @@ import { day } from '../measure/age';
 import { standing } from './steps';
 
 /** A make in the workroom: who, from what, its plan or what it waits for, how it stands. Every row is as high as the next. */
-defineProps<{ make: Workroom['makes'][number]; remove: () => Promise<BinEntry> }>();
+const props = defineProps<{ make: Workroom['makes'][number]; remove: () => Promise<BinEntry> }>();
 const emit = defineEmits<{ deleted: [] }>();
+const what = computed(() => props.make.name || props.make.pattern);
+const stands = computed(() =>
+    [standing(props.make), day(props.make.card_taken_on)].filter((words) => words !== '').join(' · '),
+);
 </script>
 
 <template>
@@ -16,18 +21,15 @@ const emit = defineEmits<{ deleted: [] }>();
         <RouterLink :to="{ name: 'bench', params: { id: make.id } }">
             <MiniLine :line="make.line" />
             <span class="who"
-                ><b>{{ make.wearer }}</b> <span class="what">{{ make.name || make.pattern }}</span></span
+                ><b>{{ make.wearer }}</b> <span class="what">{{ what }}</span></span
             >
-            <span class="stands what"
-                ><template v-if="standing(make) !== ''">{{ standing(make) }} · </template
-                >{{ day(make.card_taken_on) }}</span
-            >
+            <span class="stands what">{{ stands }}</span>
             <span v-if="make.headline" class="says" :title="make.headline">{{ make.headline }}</span>
             <span v-else class="says waits" :title="make.waits_for ?? ''">{{ make.waits_for }}</span>
         </RouterLink>
-        <MoreMenu :of="`${make.wearer}, ${make.name || make.pattern}`">
+        <MoreMenu :of="`${make.wearer}, ${what}`">
             <DeleteButton
-                :name="`${make.wearer}, ${make.name || make.pattern}`"
+                :name="`${make.wearer}, ${what}`"
                 along=""
                 :remove="remove"
                 @deleted="emit('deleted')"

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import { api, body } from '../api/client';
-import type { BinEntry, Workroom } from '../api/types';
-import MakeRow from './MakeRow.vue';
+import type { Workroom } from '../api/types';
+import MakeList from './MakeList.vue';
 import { bySteps } from './steps';
 
 /** The makes by what comes next for each, those that were worn behind a line of their own. */
@@ -12,9 +11,6 @@ const emit = defineEmits<{ changed: []; more: [] }>();
 const steps = computed(() => bySteps(props.room.makes));
 const worn = computed(() => props.room.makes.filter(({ next }) => next === 'worn'));
 const left = computed(() => props.room.all_makes - props.room.makes.length);
-
-const removing = (make: number, version: number) => (): Promise<BinEntry> =>
-    api.DELETE('/api/makes/{make}', { params: { path: { make } }, body: { version } }).then(body);
 </script>
 
 <template>
@@ -24,27 +20,11 @@ const removing = (make: number, version: number) => (): Promise<BinEntry> =>
                 <h2>
                     {{ step.words }} <small>{{ step.makes.length }}</small>
                 </h2>
-                <ul>
-                    <MakeRow
-                        v-for="make in step.makes"
-                        :key="make.id"
-                        :make="make"
-                        :remove="removing(make.id, make.version)"
-                        @deleted="emit('changed')"
-                    />
-                </ul>
+                <MakeList :makes="step.makes" @changed="emit('changed')" />
             </template>
             <details v-if="worn.length > 0">
                 <summary>{{ worn.length }} worn already</summary>
-                <ul>
-                    <MakeRow
-                        v-for="make in worn"
-                        :key="make.id"
-                        :make="make"
-                        :remove="removing(make.id, make.version)"
-                        @deleted="emit('changed')"
-                    />
-                </ul>
+                <MakeList :makes="worn" @changed="emit('changed')" />
             </details>
             <p v-if="left > 0" class="inline acts">
                 <span class="what">{{ room.makes.length }} of {{ room.all_makes }}, those touched last</span>
@@ -58,11 +38,6 @@ const removing = (make: number, version: number) => (): Promise<BinEntry> =>
 </template>
 
 <style scoped>
-ul {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    grid-auto-rows: 1fr;
-}
 details {
     margin-top: 14px;
 }

@@ -29,7 +29,7 @@ final readonly class MakesAsked
     /** @return array{list<Make>, int} those touched last, the worn ones after all others, in the order they were begun in; and how many are found in all */
     public function of(User $user): array
     {
-        $found = Make::query()->where('user_id', $user->id);
+        $found = $user->makes()->getQuery();
         if ($this->find !== '') {
             $called = function (Builder $query): void {
                 $query->whereRaw("name like ? escape '\\'", ['%'.addcslashes($this->find, '%_\\').'%']);
