@@ -71,9 +71,9 @@ export const pageHelp: Readonly<Record<string, { page: string; can: readonly str
     'cut-sheet': {
         page: 'Cut sheet',
         can: [
-            'Print the sheet or the strip, on A4 or letter.',
+            'Print the sheet, on A4 or letter.',
             'Tick what is done: the workroom shows how far it has come.',
-            'Choose whether the length or the blend comes first, and how the paper is changed.',
+            'Choose how the line comes onto the cloth, and what is tried first.',
         ],
     },
     nest: {
@@ -94,8 +94,8 @@ export const pageHelp: Readonly<Record<string, { page: string; can: readonly str
     projector: {
         page: 'Projector',
         can: [
-            'Set the scale by a square on the table.',
-            'Turn, mirror and move what is thrown; keep only the line.',
+            'Set the scale by two tapes that lie on the table.',
+            'Turn it, lay the other side up, draw its lines finer or bolder.',
         ],
     },
     fitting: {
@@ -116,8 +116,9 @@ export const pageHelp: Readonly<Record<string, { page: string; can: readonly str
     files: {
         page: 'Files',
         can: [
-            'Take the make out as a file, its line as a drawing, its table as a sheet.',
-            'Bring figures in, each looked over first.',
+            'Print the sheet and the strip, on pages as your printer has them.',
+            'Keep the make as a file, its line as a drawing, its marks as a table.',
+            'Hide the sizes in all of them.',
         ],
     },
     company: {
@@ -149,9 +150,10 @@ export const pageHelp: Readonly<Record<string, { page: string; can: readonly str
     account: {
         page: 'Account',
         can: [
-            'Change name, e-mail and password; see which devices are signed in.',
+            'Change the password; make codes for when it is lost.',
+            'See which devices are signed in, and sign them out.',
             'Take everything out as one file, and bring it back.',
-            'Close the account.',
+            'Delete the account.',
         ],
     },
 };
