@@ -197,7 +197,8 @@ h1 {
     }
 }
 @media print {
-    .jumps {
+    .jumps,
+    .seek {
         display: none;
     }
 }
