@@ -204,7 +204,7 @@ function toggleLine(line: Line, on: boolean): void {
 .paper-data :deep(.wider) {
     width: 230px;
 }
-@media (max-width: 1000px) {
+@media screen and (max-width: 1000px) {
     .paper-data {
         grid-template-columns: minmax(0, 1fr);
     }
