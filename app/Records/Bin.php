@@ -112,7 +112,7 @@ final class Bin
     {
         $record = self::inside($entry, $entry->kind)->firstOrFail();
         if ($record instanceof House && House::query()->where('user_id', $record->user_id)->where('name', $record->name)->exists()) {
-            throw new StillInBin("Habits of {$record->name} are kept again: put those into the bin first.");
+            throw new StillInBin("{$record->name} has habits again: put those into the bin first.");
         }
         $other = self::waitsFor($record, $entry);
         if ($other !== null) {

@@ -9,6 +9,7 @@ use Underbolt\Measure\Unit;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Cloth\FabricKind;
 use Underbolt\Planning\Asked\Make;
+use Underbolt\Sizing\LeastEase;
 
 /** One thing worth knowing before cutting, with what to do about it. */
 final readonly class Caution
@@ -98,8 +99,8 @@ final readonly class Caution
         return new self(
             CautionCode::WaistAtTrousers,
             Level::Waist,
-            'The tummy is hardly wider than the waist, as when the waist is read at the trouser line. Bend sideways, and '
-                .'measure where it creases.',
+            'The tummy is hardly wider than the waist: the waist was probably read at the trouser line. Bend sideways, '
+                .'and measure at the crease.',
         );
     }
 
@@ -142,7 +143,7 @@ final readonly class Caution
             CautionCode::HeightDiffers,
             null,
             "It is drafted for a height of {$drafted}, this body is {$height}: {$differs}. ".($quarter === null
-                ? 'The lengths that were measured decide; nothing is changed for the height by itself.'
+                ? 'The measured lengths decide: nothing is changed for the height alone.'
                 : "No length is measured. About a quarter of that, {$quarter}, falls above the waist (a guess): measure underarm to waist before you cut."),
         );
     }
@@ -199,7 +200,7 @@ final readonly class Caution
         return new self(
             CautionCode::BustNotMeasured,
             Level::Bust,
-            "The size goes by the {$lead}, which is known. Whether the bust has to be adjusted can't be told without the full bust: measure it where that matters.",
+            "The size goes by the {$lead}. Measure the full bust as well: without it nobody can say whether the bust needs an adjustment.",
             told: "Size by the {$lead}; full bust not measured",
         );
     }
@@ -225,8 +226,11 @@ final readonly class Caution
         );
     }
 
-    /** @param  Length  $ease  as cut */
-    public static function underLeastEase(Level $level, Length $ease, string $least, Make $make): self
+    /**
+     * @param  Length  $ease  as cut
+     * @param  Length  $least  below 0 where cloth that gives may be smaller than the body
+     */
+    public static function underLeastEase(Level $level, Length $ease, Length $least, Make $make): self
     {
         $has = $ease->isNegative()
             ? "As cut the {$level->value} is {$make->say($ease->abs())} smaller than the body"
@@ -237,7 +241,11 @@ final readonly class Caution
             default => 'Woven cloth does not give that: take a larger size there, or let it out',
         };
 
-        return new self(CautionCode::UnderLeastEase, $level, "{$has}; {$least} is the least. {$try}.");
+        $needs = $least->isNegative()
+            ? 'it may be at most '.LeastEase::words($least->abs(), $level, $make->unit).' smaller'
+            : 'it needs at least '.LeastEase::words($least, $level, $make->unit);
+
+        return new self(CautionCode::UnderLeastEase, $level, "{$has}; {$needs}. {$try}.");
     }
 
     public static function noSizeLeavesLeast(Level $level, string $size): self
@@ -245,7 +253,7 @@ final readonly class Caution
         return new self(
             CautionCode::UnderLeastEase,
             $level,
-            "No size leaves the least ease at the {$level->value}: {$size} is the largest, and what lacks is let out.",
+            "No size leaves enough ease at the {$level->value}: {$size} is the largest, and the rest is let out.",
         );
     }
 
@@ -325,8 +333,8 @@ final readonly class Caution
         return new self(
             CautionCode::UnlikeCutShort,
             $level,
-            "At the {$level->value} the sizes end before front and back are as unlike as you asked: both stop where the last "
-                .'one is, so that the sum stays.',
+            "At the {$level->value} there are too few sizes to make front and back as unlike as you asked: both stop at the "
+                .'last one, so the sum stays.',
         );
     }
 
@@ -335,7 +343,7 @@ final readonly class Caution
         return new self(
             CautionCode::LengthSmall,
             null,
-            "The paper is no more than a quarter inch (6 mm) off {$where}: nothing is changed for so little, unless you set it.",
+            "The paper is within a quarter inch (6 mm) {$where}: so little is left as it is, unless you set it.",
         );
     }
 
@@ -344,7 +352,7 @@ final readonly class Caution
         return new self(
             CautionCode::CloseDraft,
             $level,
-            "The pattern means to leave {$drafted} of room at the {$level->value} in size {$size}; {$usual} is usual. Whoever wants more goes by the ease they like.",
+            "The pattern means to leave {$drafted} of room at the {$level->value} in size {$size}; {$usual} is usual. If you want more, go by the ease you like.",
         );
     }
 
@@ -367,14 +375,14 @@ final readonly class Caution
         return new self(
             CautionCode::HemAboveLevel,
             $level,
-            "The hem is cut {$above} above the {$level->value}: that level is cut away, and with it its tape test, its ease and its marks.",
+            "The hem is cut {$above} above the {$level->value}: the garment ends above it, so it has no tape test, no ease and no marks.",
         );
     }
 
     public static function tissueDiffers(Level $level, string $size, string $printed, string $tissue, bool $isTissueUsed, bool $isComplete): self
     {
         $so = match (true) {
-            ! $isComplete => 'So far apart a panel is missing or counted twice: look at the check again. The print counts.',
+            ! $isComplete => 'That far apart, a panel is missing or was counted twice: check it again. The print counts.',
             $isTissueUsed => 'The paper counts, as it is what is cut.',
             default => 'The print counts, as you chose.',
         };
@@ -388,8 +396,8 @@ final readonly class Caution
         return new self(
             CautionCode::LengthGuessed,
             null,
-            "Nobody has measured {$which} on this pattern: a usual length stands in for it, and the line is drawn by that. "
-                .'Measure the paper before it is cut.',
+            "Nobody has measured {$which} on this pattern: a usual length stands in for it. "
+                .'Measure the paper before you cut it.',
         );
     }
 
@@ -398,8 +406,8 @@ final readonly class Caution
         return new self(
             CautionCode::NoPatternLength,
             null,
-            'A length from waist to hem is wished for, but the pattern\'s own is not known. Measure the paper from waist to '
-                .'hem, and what is turned up.',
+            'You asked for a length from waist to hem, but the pattern\'s own is not known. Measure the paper from waist to '
+                .'hem, and its hem allowance.',
         );
     }
 
@@ -409,7 +417,7 @@ final readonly class Caution
             CautionCode::ChangeFar,
             $level,
             "At the {$level->value} the line moves {$by} an edge, more than a side seam can carry. Take another size there, "
-                .'or part it among more seams.',
+                .'or share it among more seams.',
         );
     }
 
@@ -418,8 +426,8 @@ final readonly class Caution
         return new self(
             CautionCode::BeyondAllowance,
             $level,
-            "At the {$level->value} {$by} an edge shall be sewn out of a seam allowance of {$allowance}: too little is left "
-                .'to hold. Draw it into the line.',
+            "Sewing {$by} an edge at the {$level->value} out of a seam allowance of {$allowance} leaves too little to hold. "
+                .'Redraw the line there instead.',
         );
     }
 

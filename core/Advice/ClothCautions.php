@@ -29,7 +29,7 @@ final class ClothCautions
             self::stretch($plan, $cloth),
             self::drape($plan, $cloth),
             $cloth->sheer && ! self::isLined($plan)
-                ? Caution::cloth(CautionCode::ClothSheer, 'This cloth is sheer and the pattern lists no lining: plan one, or what is worn underneath.')
+                ? Caution::cloth(CautionCode::ClothSheer, 'This cloth is sheer and the pattern lists no lining: plan one, or something to wear underneath.')
                 : null,
         ]));
     }

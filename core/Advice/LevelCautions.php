@@ -97,7 +97,7 @@ final readonly class LevelCautions
         $least = $facts->least;
         $make = $this->plan->make;
         if ($least !== null && $plan->easeAsCut?->isLessThan($least) === true) {
-            return Caution::underLeastEase($facts->level, $plan->easeAsCut, LeastEase::words($least, $facts->level, $make->unit), $make);
+            return Caution::underLeastEase($facts->level, $plan->easeAsCut, $least, $make);
         }
         $noneLeft = $facts->wished !== null && $plan->size === $facts->own && $facts->lacks($facts->own)?->isPositive() === true;
 
@@ -111,7 +111,7 @@ final readonly class LevelCautions
         $isTight = $facts->floor !== null && $plan->easeAsCut?->isLessThan($facts->floor) === true;
 
         return $isTight && $plan->passed->round($facts->edges)->isNegative()
-            ? Caution::underLeastEase($facts->level, $plan->easeAsCut, LeastEase::words($facts->floor, $facts->level, $this->plan->make->unit), $this->plan->make)
+            ? Caution::underLeastEase($facts->level, $plan->easeAsCut, $facts->floor, $this->plan->make)
             : null;
     }
 

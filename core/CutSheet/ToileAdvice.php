@@ -61,7 +61,7 @@ final class ToileAdvice
         $goesOn = array_filter($pieces, static fn (Piece $piece): bool => $piece->reach->to->position() > ReachEnd::at(Level::Waist)) !== [] || $pieces === [];
         $names = $pieces === [] ? 'front and back' : Listed::of(array_map(static fn (Piece $piece): string => $piece->name, $pieces));
 
-        return "Make a toile of the bodice alone: {$names}".($goesOn ? ', cut off a hand\'s width below the waist' : '').'. All else waits for it.';
+        return "Make a toile of the bodice alone: {$names}".($goesOn ? ', cut off a hand\'s width below the waist' : '').'. The rest waits for it.';
     }
 
     /** Cloth that is tried on stretches at its curves. */
@@ -88,7 +88,7 @@ final class ToileAdvice
             in_array(CautionCode::StepAvoid, $codes, true) => 'Make a toile of the part that must fit: its sizes lie far apart.',
             in_array(CautionCode::SizedDown, $codes, true) => 'Make a toile of neck, shoulder and armhole: sized down they are smaller than the chart means for you.',
             max($steps) >= self::WIDE_STEP => 'Tack the side seams and try it on before you sew: the blend crosses '.max($steps).' sizes.',
-            default => 'No toile is asked for. Tack the side seams and try it on before you sew.',
+            default => 'No toile is needed. Tack the side seams and try it on before you sew.',
         };
     }
 }

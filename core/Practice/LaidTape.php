@@ -109,7 +109,7 @@ final readonly class LaidTape
             [$from, $offFrom] = [$to, $offTo];
         }
 
-        throw Unlayable::at('placing', 'no tape lies so: it never meets the body');
+        throw Unlayable::at('placing', 'a tape can\'t lie like that: it never meets the body');
     }
 
     /**
@@ -150,7 +150,7 @@ final readonly class LaidTape
         $before = $points[count($points) - 1] ?? null;
         foreach ($points as $point) {
             if ($before !== null && sqrt(($point[0] - $before[0]) ** 2 + ($point[1] - $before[1]) ** 2 + ($point[2] - $before[2]) ** 2) > self::TORN) {
-                throw Unlayable::at('placing', 'no tape lies so: it would leap along the body');
+                throw Unlayable::at('placing', 'a tape can\'t lie like that: it would leap along the body');
             }
             $before = $point;
         }

@@ -13,7 +13,7 @@ final class MeasuringHelp
         'a string laid round and measured flat, where the tape\'s end can\'t be reached',
         'reading the tape in front, where both ends meet',
         'each figure twice, the tape off between',
-        'breathing out, and standing as one always does: no tummy held in',
+        'breathing out and standing as always: no tummy held in',
         'close clothes, or those that are worn underneath',
     ];
 
@@ -21,7 +21,7 @@ final class MeasuringHelp
         'ask before you touch, and before you keep the figures: they are private',
         'say what comes next; the tape lies close and is never pulled tight',
         'let them stand as they always do, arms down, looking ahead, breathed out',
-        'who sits, or can\'t raise an arm, is measured so: the card says another way at each point',
+        'for whoever sits, or can\'t raise an arm, the card gives another way at each point',
         'stand at the side: from there front and back of the tape are both seen',
         'read out the figure and nothing else: a body is never wrong, paper is',
     ];

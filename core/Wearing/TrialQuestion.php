@@ -23,7 +23,7 @@ enum TrialQuestion: string
             self::Gapes => 'Does neck or armhole lie flat, without gaping?',
             self::Level => 'Are waist and hem level, where they should be?',
             self::Pulls => 'Does it hang without pulling or folds?',
-            self::Binds => 'Can one sit, reach and breathe without it binding?',
+            self::Binds => 'Is there room to sit, reach and breathe?',
         };
     }
 

@@ -72,7 +72,7 @@
 
 <h2>Which lines to follow</h2>
 <table>
-    <tr><th></th><th>Front</th><th>Back</th><th>What is done there</th>@if ($isFinishedKnown)<th>Finished as cut</th><th>Room in it</th><th></th>@endif</tr>
+    <tr><th></th><th>Front</th><th>Back</th><th>Change there</th>@if ($isFinishedKnown)<th>Finished as cut</th><th>Room in it</th><th></th>@endif</tr>
 @foreach ($sheet->levels as $level)
     <tr>
         <td class="level">{{ $level->level->value }}</td>
@@ -162,7 +162,7 @@
 @endforeach
 </table>
 @else
-<p>Not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.</p>
+<p>No pieces are listed yet: the last step says what follows front and back.</p>
 @endif
 @foreach ($sheet->missing as $one)
 <p class="small">{{ $one->asked() }} is not known yet: for {{ $one->whatFor }}.</p>

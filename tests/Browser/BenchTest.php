@@ -50,7 +50,7 @@ test('one clip is moved, and one press moves all the others to it; one step back
 test('what becomes of what is left over is decided in its row, and line, headline and garment follow', function (): void {
     $page = demoBench('Bettrys Calloway-Pike')->sees('the waist taken in 2.5 cm');
     expect($page->text('.plan tbody tr:nth-child(2) .garment'))->toBe('89.5');
-    $page->answer('What becomes of it at the waist', 'leave it');
+    $page->answer('What to do with it at the waist', 'leave it');
     $page->sees('14, 18, 14.');
     expect($page->text('.plan tbody tr:nth-child(2)'))->toContain('2.5 cm too much')
         ->and($page->text('.plan tbody tr:nth-child(2) .garment'))->toBe('92')

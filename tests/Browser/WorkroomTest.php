@@ -21,7 +21,7 @@ test('makes, wearers and patterns are found by what they are called, each make b
     $listed = fn (): string => (string) $page->driver->executeScript('return [...document.querySelectorAll(".make-row, .shelf li")].map((row) => row.innerText).join(" ")');
     $page->until(fn (): bool => ! str_contains($listed(), 'Talan Pengarrow'), 'others are left out');
     expect($listed())->toContain('Keziah Borlaze')->not->toContain('Foghorn coat 61');
-    $page->type('Find', 'nobody')->sees('No make is called so.')->type('Find', 'x');
+    $page->type('Find', 'nobody')->sees('No make has that in its name.')->type('Find', 'x');
     $page->field('Find')->clear();
     expect($page->accessibilityFaults())->toBe([])->and($page->complaints())->toBe([]);
 });

@@ -113,7 +113,7 @@ test('a password has at least 12 letters and at most 72 bytes', function (string
 
 test('what very many people use is refused, in whatever case', function (string $password): void {
     $this->postJson('/api/register', ['name' => 'Nerys', 'email' => 'nerys@tideroom.example', 'password' => $password])
-        ->assertJsonPath('errors.password.0', 'Very many people use this one, so it is the first that is tried: take a few words of your own.');
+        ->assertJsonPath('errors.password.0', 'So many people use this one that it is tried first: take a few words of your own.');
     expect(User::query()->count())->toBe(0);
     // From the list that the npm package zxcvbn 4.4.2 ships.
 })->with(['qwerty123456', 'QWERTY123456', 'qwertyuiop12']);

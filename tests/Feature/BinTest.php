@@ -56,7 +56,7 @@ test('a pattern goes with its makes; its house goes alone', function (): void {
 
     // Its name is free for another; while that stands it can't come back.
     $this->putJson('/api/houses', ['name' => 'Limpet & Thole', 'unit' => 'in', 'habits' => (object) []])->assertOk();
-    $this->postJson("/api/bin/{$entry}/restore")->assertConflict()->assertJsonPath('message', 'Habits of Limpet & Thole are kept again: put those into the bin first.');
+    $this->postJson("/api/bin/{$entry}/restore")->assertConflict()->assertJsonPath('message', 'Limpet & Thole has habits again: put those into the bin first.');
 });
 
 test('nothing comes back without what it needs', function (): void {

@@ -140,6 +140,6 @@ final class AccountController
 
     private static function keepDemo(string $email): void
     {
-        abort_if($email === SessionController::DEMO_EMAIL, 403, 'The demo workroom stays open to everyone.');
+        abort_if($email === SessionController::DEMO_EMAIL, 403, 'Everyone shares the demo workroom: its account stays as it is.');
     }
 }

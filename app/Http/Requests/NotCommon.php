@@ -13,7 +13,7 @@ final readonly class NotCommon implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (is_string($value) && in_array(hash('sha256', mb_strtolower($value)), self::fingerprints(), true)) {
-            $fail('Very many people use this one, so it is the first that is tried: take a few words of your own.');
+            $fail('So many people use this one that it is tried first: take a few words of your own.');
         }
     }
 

@@ -261,7 +261,7 @@ final class PastedCups
         $to = Length::tryParse($line['to'], $unit);
 
         return match (true) {
-            $line['to'] === '' => 'Where this cup ends is not said: put in where the paper stops.',
+            $line['to'] === '' => 'It isn\'t said where this cup ends: type its upper figure, as on the paper.',
             $from === null || $to === null => 'This is no figure a tape can show.',
             ! $from->isLessThan($to) => 'This range runs backwards.',
             default => null,

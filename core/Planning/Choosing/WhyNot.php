@@ -49,7 +49,7 @@ final readonly class WhyNot
         $adjusted = $this->adjustment($size);
 
         return match (true) {
-            $left === null => 'leaves what nobody can tell: a figure is missing',
+            $left === null => 'can\'t be compared: a figure is missing',
             ! $left->isZero() => "has {$this->situation->make->leftOver($left)}",
             $adjusted->isZero() => 'fits as it is',
             default => "fits with a bust adjustment of {$this->situation->make->say($adjusted->abs())}",

@@ -11,11 +11,11 @@ final class Alone
 {
     /** @var list<array{string, string}> what spoils a figure, and why */
     private const SPOILS = [
-        ['looking down at the tape to read it', 'Whoever looks down bends forward, and the tape slides: read it in a mirror, or hold it with a finger and look then.'],
+        ['looking down at the tape to read it', 'Looking down bends you forward, and the tape slides: read it in a mirror, or hold it with a finger and look then.'],
         ['drawing the tummy in', 'The garment is worn by the body as it stands: nothing is held in.'],
         ['both hands behind the back, to lay the tape level there', 'Raised and turned arms draw the body up: lay the tape in front and turn it round the body.'],
         ['pulling it tight, so that it stays', 'A tape that stays by itself is too tight: an elastic underneath holds it.'],
-        ['round the jumper that one wears anyway', 'What lies under the tape is measured too.'],
+        ['round the jumper you wear anyway', 'What lies under the tape is measured too.'],
     ];
 
     private const OFFERED = 4;

@@ -58,7 +58,7 @@ final readonly class LengthSteps
         $along = $this->given->pieces->alongside($upper, $lower);
         $how = [
             $this->isTooMuch($change, $printed)
-                ? "That is more than one fold carries: split it over two lines a third of the way {$where} each, half of it at either."
+                ? "That is too much for one fold: split it over two lines a third of the way {$where} each, half of it at either."
                 : "Cut across {$place} and ".($change->isPositive() ? 'spread' : 'overlap').' by the amount, front and back the same; keep fold and grain line straight.'.($change->isPositive() ? ' Or trace down to there, slide the paper along its grain by the amount, and trace on.' : ''),
             $this->isBlendFirst() ? 'Rejoin the drawn line across the gap.' : 'True the side seam across it.',
             ...($along === [] ? [] : [Listed::of($along).': the length follows.']),
@@ -145,8 +145,8 @@ final readonly class LengthSteps
         $place = $this->isPrinted(LengthenLine::Sleeve) ? 'at the printed line in the sleeve' : 'half way between underarm and elbow';
         $how = match (true) {
             $isDrawnOn => 'At its lower end draw both edges straight on by the amount, and the hem there.',
-            $change->isPositive() && $change->nanometres > self::MOST_FOLDED_NM => 'That is more than one cut spreads well: split it over two lines, one above the elbow and one below it, half of it at either; true its edges.',
-            $this->isTooMuch($change, $this->given->plan->seam->sleeveLength) => 'That is more than one fold carries: split it over two lines, one above the elbow and one below it, half of it at either.',
+            $change->isPositive() && $change->nanometres > self::MOST_FOLDED_NM => 'That is too much for one cut: split it over two lines, one above the elbow and one below it, half of it at either; true its edges.',
+            $this->isTooMuch($change, $this->given->plan->seam->sleeveLength) => 'That is too much for one fold: split it over two lines, one above the elbow and one below it, half of it at either.',
             default => "Cut across {$place} and ".($change->isPositive() ? 'spread' : 'overlap').' by the amount; true its edges.',
         };
 

@@ -68,7 +68,7 @@ final readonly class TraceStep
     /** @return list<string> pieces for cups that can't be told apart yet: left out in silence they would be missed at the table */
     private function cups(): array
     {
-        return array_map(static fn (Missing $one): string => ucfirst($one->whatFor)." isn't known without the {$one->words()}: none of them is told here.", Missing::cup($this->given->plan));
+        return array_map(static fn (Missing $one): string => ucfirst($one->whatFor)." isn't known without the {$one->words()}, so none are listed.", Missing::cup($this->given->plan));
     }
 
     /** @return list<string> where no length is changed for it, it is marked all the same */

@@ -41,7 +41,7 @@ final class WalkStep
             how: [
                 ...($isPinned ? ['Part the pinned pieces again along their seams, and give each its seam allowance back.'] : []),
                 ...($linings === [] ? [] : [($given->plan->make->choices->tryFirst === TryFirst::Lining ? 'Lay each outer on its lining' : 'Lay each lining on its outer').': they have the same side seam.']),
-                ...($given->pieces->areListed ? [] : ['Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.']),
+                ...($given->pieces->areListed ? [] : ['No pieces are listed yet: do to lining, facing and band what you do to front and back, wherever they share the seam.']),
             ],
             code: 'walk',
             needs: array_values(array_map(static fn (Step $step): string => $step->id, $changes)),

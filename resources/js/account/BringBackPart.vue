@@ -92,7 +92,7 @@ const isNothingNew = (back: BroughtBack): boolean =>
             <template v-if="!told.is_written && !isNothingNew(told)">
                 <label v-if="told.kinds.some(({ different }) => different.length > 0)" class="takes">
                     <input v-model="takes" type="checkbox" />
-                    Where it stands here otherwise, take the file’s
+                    Where the two differ, take the file’s
                 </label>
                 <div class="acts">
                     <Button type="button" label="Bring it in" :disabled="busy" @click="send(true)" />

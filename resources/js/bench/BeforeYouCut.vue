@@ -54,7 +54,7 @@ const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === '
         <CautionsInShort :cautions="plan.cautions" :make="make" @other-ways="emit('otherWays')" />
         <ul>
             <li v-if="plan.roomy_in" class="offer">
-                There is so much room in it that nobody sees a blend.
+                It hangs so loose that nobody sees a blend.
                 <button type="button" class="link" @click="cutInOne(plan.roomy_in)">
                     Cut {{ plan.roomy_in }} all the way
                 </button>

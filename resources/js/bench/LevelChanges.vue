@@ -37,7 +37,7 @@ const take = (how: 'in_line' | 'sew' | 'leave'): void =>
             <WordChoice
                 v-if="level.take"
                 quiet
-                :label="`What becomes of it at the ${level.level}`"
+                :label="`What to do with it at the ${level.level}`"
                 :options="takes"
                 :model-value="level.take"
                 :fault="faultAt(`choices.take.${level.level}`)"

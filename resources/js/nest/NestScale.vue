@@ -35,7 +35,7 @@ const percent = (): string => String(Math.round((props.scale?.seems ?? 1) * 1000
         <Button type="button" size="small" text label="It is of true size" @click="emit('leave')" />
     </section>
     <section v-else-if="scale && scale.says.length > 0">
-        <p class="hint">Of true size but for:</p>
+        <p class="hint">Of true size, except:</p>
         <ul class="hint">
             <li v-for="one in scale.says" :key="one">{{ one }}</li>
         </ul>

@@ -49,7 +49,7 @@ const kinds = [
     <section aria-labelledby="marks-title">
         <h2 id="marks-title">Marks on {{ size }}</h2>
         <p class="hint">
-            On one size is enough: the others follow at their own corners, and can be set alike.
+            One size is enough: the others follow at their own corners.
         </p>
         <ul class="steps">
             <li v-for="step in steps" :key="step.tool">

@@ -79,7 +79,7 @@ it('a drawing at half size is asked about before anything is drawn on it, and ma
 
 it('what is said to be true is asked about no more, what differs all the same is told', () => {
     const differing = { seems: null, says: ['8 to 22 at the hip is 7 cm, by the chart 8'] };
-    expect(words(scale(differing))).toContain('Of true size but for:8 to 22 at the hip');
+    expect(words(scale(differing))).toContain('Of true size, except:8 to 22 at the hip');
     expect(scale({ seems: 0.5, says: [] }, { isSaidTrue: true }).find('[role="alert"]').exists()).toBe(false);
     expect(words(scale({ seems: null, says: [] }, { hasSize: false }))).toContain(
         'doesn’t say how large it is',

@@ -15,7 +15,7 @@ const isFinishedKnown = computed(() => props.levels.some(({ as_cut_nm }) => as_c
                 <td />
                 <th scope="col">Front</th>
                 <th scope="col">Back</th>
-                <th scope="col">What is done there</th>
+                <th scope="col">Change there</th>
                 <template v-if="isFinishedKnown">
                     <th scope="col">Finished as cut</th>
                     <th scope="col">Room in it</th>

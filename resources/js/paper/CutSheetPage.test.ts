@@ -105,7 +105,7 @@ it('tells cautions, what to try first and what to buy of a pattern whose pieces 
     expect(shown.text()).toContain('A toile of the bodice');
     expect(shown.text()).toContain('2 m');
     expect(shown.find('#cut-sheet-cautions').exists()).toBe(true);
-    expect(shown.text()).toContain('Not listed yet: what is done to front and back');
+    expect(shown.text()).toContain('No pieces are listed yet');
     expect(shown.find('.pieces').exists()).toBe(false);
 });
 

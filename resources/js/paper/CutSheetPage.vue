@@ -186,8 +186,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
                     <h2>Pieces</h2>
                     <PieceTable v-if="sheet.pieces.length > 0" :pieces="sheet.pieces" />
                     <p v-else>
-                        Not listed yet: what is done to front and back is done to lining, facing and band
-                        where they share the seam.
+                        No pieces are listed yet: the last step says what follows front and back.
                     </p>
                     <template v-if="sheet.cautions.length > 0">
                         <h2 id="cut-sheet-cautions">Before you cut</h2>

@@ -58,7 +58,7 @@ const all: MakeFile[] = [
     {
         name: 'plan.json',
         what: 'Plan, JSON',
-        isFor: 'Everything that was worked out, in the open format, for other programs.',
+        isFor: 'The whole plan in the open format, for other programs.',
         heeds: ['sizes'],
     },
     {

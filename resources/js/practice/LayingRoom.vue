@@ -114,7 +114,7 @@ const guessWords = computed(() => {
                     <Button type="submit" label="Read it" />
                 </form>
                 <details>
-                    <summary>It needs eyes: the body in figures</summary>
+                    <summary>Without looking: the body in figures</summary>
                     <GirthCurve :figure="figure" as-table />
                 </details>
             </template>

@@ -89,7 +89,7 @@ onMounted(begin);
                 </p>
             </div>
             <details v-else-if="question.in_figures.length > 0">
-                <summary>It needs eyes: the same in figures</summary>
+                <summary>Without looking: the same in figures</summary>
                 <p v-for="sentence in question.in_figures" :key="sentence">{{ sentence }}</p>
             </details>
             <p v-if="refused && !refused.at('text')" class="fault" role="alert">{{ refused.message }}</p>

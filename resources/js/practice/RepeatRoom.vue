@@ -72,7 +72,7 @@ const words = (nm: number): string => figureText(nm, session.unit);
                 <p>
                     {{ result.readings.join(' · ') }} {{ result.unit }}. On a card that says “measured by
                     {{ done.name }}” a figure nearer than {{ words(result.counts_nm) }} to the edge of a size
-                    is told “measure again”.
+                    gets “measure again”.
                 </p>
             </div>
             <form class="inline" novalidate @submit.prevent="start">

@@ -60,7 +60,7 @@ function turnTo(typed: string): void {
             <button type="button" aria-label="Bolder lines" @click="view = weighed(view, 1)">bolder</button>
         </section>
         <section v-if="layers.length > 0">
-            <h2>What is seen</h2>
+            <h2>Shown</h2>
             <label v-for="layer in layers" :key="layer.name" class="layer">
                 <input
                     type="checkbox"

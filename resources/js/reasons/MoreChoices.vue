@@ -133,7 +133,7 @@ function setLength(key: keyof Lengths, text: string): void {
             </tbody>
         </table>
         <p class="hint">
-            A change of length set by hand: longer as it is, shorter with a minus, 0 to decline it.
+            A change of length by hand: with a minus to shorten, 0 for none.
         </p>
     </section>
 </template>

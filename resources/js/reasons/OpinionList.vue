@@ -58,7 +58,7 @@ function sureWords({ sure, sure_of, level }: LevelPlan): string {
                         >, from fold or centre, darts jumped over.
                     </template>
                 </p>
-                <p v-if="level.agreed" class="agreed">All ways that can tell say the same.</p>
+                <p v-if="level.agreed" class="agreed">Every way with enough figures says the same.</p>
                 <dl>
                     <template v-for="opinion in level.opinions" :key="opinion.school">
                         <dt>

@@ -13,8 +13,7 @@ defineProps<{ plan: Plan }>();
             piece.follows
         }}</PieceTable>
         <p v-else class="hint">
-            The pattern lists no pieces yet: what is done to front and back is done to lining, facing and band
-            where they share the seam.
+            No pieces are listed yet: list them in the pattern, and each is told what to do.
         </p>
         <NeedList class="needs" :needs="plan.needs" />
     </section>

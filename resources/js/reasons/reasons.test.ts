@@ -181,6 +181,6 @@ it('a piece reads its sizes from the top down, and what is changed on it', () =>
     expect(shown.findAll('tbody th').map(words)).toEqual(['front C × 2', 'front C lining', 'sleeve']);
     expect(words(shown.get('tbody tr td:nth-child(3)'))).toBe(first?.changes.join(', '));
     expect(words(show(PiecesAndNeeds, { plan: { ...plans.complete, pieces: [] } }))).toContain(
-        'lists no pieces yet',
+        'No pieces are listed yet',
     );
 });

@@ -12,7 +12,7 @@ const KEYS: Record<string, string> = {
     by_hand: 'by hand',
     centre_back: 'centre back',
     front_larger: 'front and back unlike',
-    take: 'what becomes of it',
+    take: 'what to do with it',
     range: 'envelope',
     ranges: 'envelope',
     largest_step: 'largest step',

@@ -21,7 +21,7 @@ export const pageHelp: Readonly<Record<string, { page: string; can: readonly str
         page: 'Measure card',
         can: [
             'Type what the tape reads, as 37 3/4, 95,5 or 95.5 cm; Enter goes on to the next point.',
-            'Type it twice where the two are to be compared.',
+            'Type a point twice: the second reading guards against a slip.',
             'Choose which points are asked for, and say what is worn underneath.',
             'Connect a tape that sends its readings, or print a blank card.',
         ],
@@ -110,7 +110,7 @@ export const pageHelp: Readonly<Record<string, { page: string; can: readonly str
         page: 'Cloth',
         can: [
             'Say what the cloth is and how it shrinks and stretches.',
-            'Read how much is needed in the sizes that are cut, and what is to be bought.',
+            'See how much cloth these sizes need, and what there is to buy.',
         ],
     },
     files: {
@@ -132,7 +132,7 @@ export const pageHelp: Readonly<Record<string, { page: string; can: readonly str
     'which-pattern': {
         page: 'Which pattern',
         can: [
-            'See the patterns you have by how little is to be changed for this body.',
+            'See which of your patterns needs least work for this body.',
             'Begin a make from one.',
         ],
     },

@@ -43,13 +43,13 @@ test('a cup without a row says whose row is read instead, and whether its ease i
 test('ease is told as it is, by its sign and the cloth', function (array $changes, string $begins): void {
     expect(saidOf(['choices.take' => ['waist' => 'leave']] + $changes)['under_least_ease waist'])->toStartWith($begins);
 })->with([
-    [['choices.sizes' => ['waist' => '10']], 'As cut the waist has 1 cm of ease; 2.5 cm is the least.'],
-    [['choices.sizes' => ['waist' => '8']], 'As cut the waist is 3 cm smaller than the body; 2.5 cm is the least.'],
+    [['choices.sizes' => ['waist' => '10']], 'As cut the waist has 1 cm of ease; it needs at least 2.5 cm.'],
+    [['choices.sizes' => ['waist' => '8']], 'As cut the waist is 3 cm smaller than the body; it needs at least 2.5 cm.'],
 ]);
 
 test('more sewn than the allowance holds is said where it is let out, never where it is taken in', function (float $body, bool $isSaid): void {
     $said = saidOf(['body.waist' => $body, 'choices.sizes' => ['waist' => '12'], 'choices.take' => ['waist' => 'sew'], 'pattern.seam.seam_allowance' => 1.5]);
     expect(array_key_exists('beyond_allowance waist', $said))->toBe($isSaid);
-    $isSaid && expect($said['beyond_allowance waist'])->toEndWith('an edge shall be sewn out of a seam allowance of 1.5 cm: too little is left to hold. Draw it into the line.');
+    $isSaid && expect($said['beyond_allowance waist'])->toEndWith('an edge at the waist out of a seam allowance of 1.5 cm leaves too little to hold. Redraw the line there instead.');
     // 6 mm have to stay: 9 mm an edge can be let out, 3.6 cm round.
 })->with([[77.6, false], [77.7, true], [86, true], [66, false]]);

@@ -54,7 +54,7 @@ test('the letters behind what is sewn are its views', function (): void {
 
 test('what a table of cups leaves open is marked or asked', function (): void {
     $open = PastedCups::read("A\tfrom 1 in\nB\tfrom 2 in", Unit::Centimetre);
-    expect(doubtsOf($open))->toBe([null, 'Where this cup ends is not said: put in where the paper stops.'])
+    expect(doubtsOf($open))->toBe([null, 'It isn\'t said where this cup ends: type its upper figure, as on the paper.'])
         ->and(doubtsOf(PastedCups::read("A\t5-2", Unit::Centimetre)))->toBe(['This range runs backwards.'])
         ->and(PastedCups::read("A\t1.5-3\nB\t3-4.5", Unit::Centimetre)->openUnits)->toBe(['cm', 'in'])
         ->and(cupLines(PastedCups::read("A\t1.5-3\nB\t3-4.5", Unit::Centimetre, Unit::Inch)))->toBe(['A 1.5 in-3 in', 'B 3 in-4.5 in'])

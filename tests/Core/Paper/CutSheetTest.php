@@ -92,7 +92,7 @@ test('stations that say the same are one row, but a level begins a row of its ow
 test('what to try first follows what is not known and what is changed much', function (array $changes, string $says): void {
     expect(sheetOf(planOf($changes))->toile)->toContain($says);
 })->with([
-    'nothing' => [[], 'No toile is asked for'],
+    'nothing' => [[], 'No toile is needed'],
     'no finished figure' => [['pattern.finished.full_bust' => null], 'whose finished figure is not known'],
     'the bust' => [['body.high_bust' => 91, 'body.full_bust' => 96, 'choices.lead' => 'high_bust_as_is'], 'the bust is adjusted'],
     'far apart, nothing moved' => [['body.waist' => 87], 'its sizes lie far apart'],

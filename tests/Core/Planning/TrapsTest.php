@@ -64,7 +64,7 @@ test('ease at the bust has a name', function (float $cm, string $band): void {
 test('another height than the drafted one is said with both figures; where the waist is measured nothing is guessed', function (): void {
     $said = static fn (array $changes): array => array_map(static fn (Caution $one): string => $one->text, Cautions::of(planOf($changes + ['body.height' => 180])));
     $range = ['pattern.ranges' => [['name' => 'all', 'sizes' => ['8', '10', '12', '14', '16', '18'], 'height' => 168]]];
-    expect($said($range + ['body.underarm_to_waist' => 20]))->toBe(['It is drafted for a height of 168 cm, this body is 180 cm: 12 cm taller. The lengths that were measured decide; nothing is changed for the height by itself.'])
+    expect($said($range + ['body.underarm_to_waist' => 20]))->toBe(['It is drafted for a height of 168 cm, this body is 180 cm: 12 cm taller. The measured lengths decide: nothing is changed for the height alone.'])
         // A row of the chart counts in the size at the bust, and before the envelope's.
         ->and($said($range + ['pattern.lengths' => ['height' => [164, 166, 171, 172, 174, 176]]])[0])->toContain('a height of 171 cm, this body is 180 cm: 9 cm taller')
         ->and($said($range + ['pattern.lengths' => ['height' => [164, 166, 176, 178, 180, 182]]]))->toBe([]);

@@ -120,7 +120,7 @@ test('what is walked in the end is named: the levels that are notched, and what 
     $walk = stepsOf(planOf(byHand(0.5, 0.5, $changes)))['walk'];
     expect($walk->short)->toBe($short)->and($walk->how)->toBe($how);
 })->with([
-    'pieces not listed' => [[], 'Walk front and back side seams against each other, true where they meet, and notch at waist and hip.', ['Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.']],
+    'pieces not listed' => [[], 'Walk front and back side seams against each other, true where they meet, and notch at waist and hip.', ['No pieces are listed yet: do to lining, facing and band what you do to front and back, wherever they share the seam.']],
     'a lining' => [['pattern.pieces' => [['name' => 'front'], ['name' => 'back'], ['name' => 'front lining']]], 'Walk front and back side seams against each other, true where they meet, and notch at waist and hip.', ['Lay each lining on its outer: they have the same side seam.']],
     'a hip that is not measured' => [['pattern.pieces' => [['name' => 'front'], ['name' => 'back']], 'body.hip' => null], 'Walk front and back side seams against each other, true where they meet, and notch at waist and hip.', []],
     'no hip' => [['pattern.pieces' => [['name' => 'front'], ['name' => 'back']], 'pattern.body_chart.hip' => null, 'pattern.finished.hip' => null], 'Walk front and back side seams against each other, true where they meet, and notch at waist.', []],

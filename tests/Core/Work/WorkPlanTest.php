@@ -221,7 +221,7 @@ test('pieces are cut in the sizes that they follow and reach', function (): void
 test('a pattern that lists no pieces is told none, whatever its garment usually has, and of no sleeve', function (): void {
     $plan = planOf(['pattern.garment' => 'skirt', 'choices.front_larger' => ['waist' => 1], 'body.waist' => 82]);
     $said = implode(' ', array_map(static fn (Step $step): string => $step->text(), WorkPlan::of($plan)->steps));
-    expect(PieceCut::all($plan, WorkPlan::of($plan)))->toBe([])->and($said)->toContain('Pieces are not listed yet: what is done to front and back is done to lining, facing and band where they share the seam.')
+    expect(PieceCut::all($plan, WorkPlan::of($plan)))->toBe([])->and($said)->toContain('No pieces are listed yet: do to lining, facing and band what you do to front and back, wherever they share the seam.')
         ->and($said)->not->toContain('sleeve');
 });
 
