@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core';
-import { computed, ref, useTemplateRef } from 'vue';
+import { useEventListener, useMediaQuery } from '@vueuse/core';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import type { PracticeFigure } from '../api/types';
-import { drawnOf, shoulderAt } from './drawn';
+import BodyOnStand from './BodyOnStand.vue';
 import { BOARD_HALF, follow, type Lying, type Place } from './follow';
-import { sectionsOf } from './sections';
+import GirthCurve from './GirthCurve.vue';
+import { FRONT, GIRTHS_WIDE, HIGH, through, viewOf, WIDE } from './view';
 
 /** A body from the front and from the side, with tapes as they lie on it: dashed where the body hides them. */
 const props = defineProps<{
@@ -21,43 +22,14 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ lay: [Lying] }>();
 
-const HIGH = 520;
-const EDGE = 16;
-const FRONT = 150;
-const SIDE = 430;
-const at = computed(() => sectionsOf(props.figure.rings));
-const low = computed(() => props.figure.rings[0]?.[0] ?? 0);
-const high = computed(() => props.figure.rings.at(-1)?.[0] ?? 1);
-const scale = computed(() => (HIGH - 2 * EDGE) / (high.value - low.value));
-const y = (z: number): number => EDGE + (high.value - z) * scale.value;
-
-const heights = computed(() =>
-    Array.from({ length: 141 }, (_, i) => low.value + ((high.value - low.value) * i) / 140),
-);
-const through = (points: readonly (readonly [number, number])[]): string =>
-    `M${points.map(([px, py]) => `${px.toFixed(1)} ${py.toFixed(1)}`).join('L')}`;
-/** From the front the left side of the body lies at the right of the picture. */
-const frontX = (x: number): number => FRONT + x * scale.value;
-const sideX = (forward: number): number => SIDE - forward * scale.value;
-const drawn = computed(() => drawnOf(props.figure.code));
-const front = computed(() => {
-    const drop = (z: number): number =>
-        drawn.value.shoulderDrop * shoulderAt(z, low.value, high.value) * scale.value;
-    const right = heights.value.map((z) => [frontX(at.value(z)[0]), y(z) + drop(z)] as const);
-    const left = heights.value.map((z) => [frontX(-at.value(z)[0]), y(z)] as const);
-    return `${through([...right, ...left.reverse()])}Z`;
-});
-const side = computed(() => {
-    const before = heights.value.map((z) => {
-        const [, f, , c] = at.value(z);
-        return [sideX(c + f), y(z)] as const;
-    });
-    const behind = heights.value.map((z) => {
-        const [, , r, c] = at.value(z);
-        return [sideX(c - r), y(z)] as const;
-    });
-    return `${through([...before, ...behind.reverse()])}Z`;
-});
+const view = computed(() => viewOf(props.figure));
+/** On a phone the body has the room of its girths until they are shown. */
+const isNarrow = useMediaQuery('(max-width: 560px)');
+const wide = computed(() => (isNarrow.value && props.truth === null ? WIDE - GIRTHS_WIDE : WIDE));
+const at = computed(() => view.value.at);
+const y = (z: number): number => view.value.y(z);
+const frontX = (x: number): number => view.value.frontX(x);
+const sideX = (forward: number): number => view.value.sideX(forward);
 
 /** What lies over the body stands out a little. */
 const worn = (places: readonly Place[]): Place[] => places.map(([px, py, z]) => [px * 1.07, py * 1.07, z]);
@@ -67,21 +39,8 @@ const BOARD_THICK_PX = 5;
 const heldAt = computed(() => ({
     x: sideX(props.board ?? 0) - BOARD_THICK_PX,
     top: y(props.figure.waist_mm),
-    foot: y(low.value),
+    foot: y(view.value.low),
 }));
-
-/** Thighs on a seat, from the side: they go on beyond the picture. */
-const LAP_THICK = 130;
-const LAP_END = 292;
-const lap = computed(() => {
-    const [, f, r, c] = at.value(low.value + LAP_THICK);
-    const [foremost, back] = [sideX(c + f), sideX(c - r) + 4];
-    const [top, foot] = [y(low.value + LAP_THICK), y(low.value)];
-    return {
-        thighs: `M${foremost} ${top}H${LAP_END}M${LAP_END} ${foot}H${foremost}`,
-        seat: `M${LAP_END} ${foot + 4}H${back}V${y(low.value + 2 * LAP_THICK)}`,
-    };
-});
 
 /** The half that is seen, and the half that isn't. */
 function lines(places: readonly Place[]): { seen: string; hidden: string }[] {
@@ -124,7 +83,7 @@ function move(hold: Hold, by: number): void {
     const value = Math.round((props.tape[hold] + by) * 2) / 2;
     const within =
         hold === 'height'
-            ? Math.min(high.value, Math.max(low.value, value))
+            ? Math.min(view.value.high, Math.max(view.value.low, value))
             : Math.min(STEEPEST, Math.max(-STEEPEST, value));
     emit('lay', { ...props.tape, [hold]: within });
 }
@@ -140,7 +99,7 @@ useEventListener('pointermove', (event: PointerEvent) => {
     const now = dragging.value;
     if (now === null || picture.value === null || props.tape === null) return;
     const pixels = picture.value.getBoundingClientRect().height / HIGH;
-    move(now.hold, now.was - (event.clientY - now.from) / pixels / scale.value - props.tape[now.hold]);
+    move(now.hold, now.was - (event.clientY - now.from) / pixels / view.value.scale - props.tape[now.hold]);
 });
 useEventListener(['pointerup', 'pointercancel'], () => (dragging.value = null));
 function press(event: KeyboardEvent, hold: Hold): void {
@@ -151,42 +110,39 @@ function press(event: KeyboardEvent, hold: Hold): void {
 }
 
 const bent = ref(false);
-/** Where it creases it turns. */
-const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
+// The answer stands on the upright body.
+watch(
+    () => props.truth,
+    (told) => {
+        if (told !== null) bent.value = false;
+    },
+);
 </script>
 
 <template>
     <div class="body-views">
         <svg
             ref="picture"
-            :viewBox="`0 0 580 ${HIGH}`"
+            :viewBox="`0 0 ${wide} ${HIGH}`"
             role="group"
             aria-label="The body from the front and from the side"
         >
-            <clipPath id="above-crease">
-                <rect x="-60" y="-60" width="420" :height="60 + y(figure.waist_mm)" />
-            </clipPath>
-            <clipPath id="below-crease">
-                <rect x="-60" :y="y(figure.waist_mm)" width="420" :height="HIGH" />
-            </clipPath>
-            <path class="body" :d="front" clip-path="url(#below-crease)" />
-            <g class="upper" :class="{ bent }" :style="{ transformOrigin: crease }">
-                <path class="body" :d="front" clip-path="url(#above-crease)" />
-            </g>
-            <path v-if="drawn.isSeated" class="seat" :d="lap.seat" />
-            <path class="body" :d="side" />
-            <path v-if="drawn.isSeated" class="body" :d="lap.thighs" />
-            <text class="view" :x="FRONT" :y="HIGH - 2">from the front</text>
-            <text class="view" :x="SIDE" :y="HIGH - 2">from the side</text>
+            <BodyOnStand :figure="figure" :view="view" :bent="bent" :named="props.truth !== null" />
+            <GirthCurve
+                v-if="props.truth !== null"
+                :view="view"
+                :tape="tape?.height ?? null"
+                :truth="props.truth"
+            />
             <g v-for="({ seen, hidden }, n) in truth" :key="`true ${n}`" class="true">
                 <path class="hidden" :d="hidden" />
                 <path :d="seen" />
             </g>
             <g v-if="typeof board === 'number'" class="board">
                 <rect
-                    :x="FRONT - BOARD_HALF * scale"
+                    :x="FRONT - BOARD_HALF * view.scale"
                     :y="heldAt.top"
-                    :width="2 * BOARD_HALF * scale"
+                    :width="2 * BOARD_HALF * view.scale"
                     :height="heldAt.foot - heldAt.top"
                 />
                 <rect
@@ -231,7 +187,7 @@ const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
             />
         </svg>
         <button
-            v-if="!fixed || canBend"
+            v-if="(!fixed || canBend) && props.truth === null"
             type="button"
             class="link"
             :aria-pressed="bent"
@@ -246,25 +202,8 @@ const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
 .body-views svg {
     display: block;
     width: 100%;
-    max-height: 600px;
+    max-height: 640px;
     touch-action: none;
-}
-.body {
-    fill: var(--raise);
-    stroke: var(--ink);
-    stroke-width: 1.4;
-}
-.seat {
-    fill: none;
-    stroke: var(--quiet);
-    stroke-width: 5;
-    stroke-linejoin: round;
-}
-.upper {
-    transition: transform 700ms;
-}
-.upper.bent {
-    transform: rotate(9deg);
 }
 .tape path,
 .true path {
@@ -305,14 +244,9 @@ const crease = computed(() => `${FRONT}px ${y(props.figure.waist_mm)}px`);
     stroke-width: 3;
     cursor: ns-resize;
 }
-.view {
-    fill: var(--quiet);
-    font-size: 12px;
-    text-anchor: middle;
-}
-@media (prefers-reduced-motion: reduce) {
-    .upper {
-        transition: none;
+@media (max-width: 560px) {
+    .hold {
+        r: 20px;
     }
 }
 </style>

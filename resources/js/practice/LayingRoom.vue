@@ -8,7 +8,7 @@ import { figureText } from '../ui/figure';
 import TextField from '../ui/TextField.vue';
 import BodyViews from './BodyViews.vue';
 import { foremostOf, tautLength, type Lying } from './follow';
-import GirthCurve from './GirthCurve.vue';
+import GirthTable from './GirthTable.vue';
 import GuessForm from './GuessForm.vue';
 import ReadTape from './ReadTape.vue';
 import { sectionsOf } from './sections';
@@ -115,7 +115,7 @@ const guessWords = computed(() => {
                 </form>
                 <details>
                     <summary>Without looking: the body in figures</summary>
-                    <GirthCurve :figure="figure" as-table />
+                    <GirthTable :figure="figure" />
                 </details>
             </template>
             <template v-else-if="own">
@@ -125,7 +125,6 @@ const guessWords = computed(() => {
                 <ReadTape :read="own" />
                 <p v-for="sentence in own.mended" :key="sentence" class="mended">{{ sentence }}</p>
                 <p class="hint">Thick and yellow: your tape. Green: where it belongs.</p>
-                <GirthCurve :figure="figure" :tape="lying.height" :truth="own.true_height" />
                 <div class="inline">
                     <Button type="button" label="Once more" outlined @click="begin" />
                     <slot />

@@ -36,6 +36,9 @@ onMounted(async () => {
 });
 
 const open = computed(() => practice.value?.exercises.find(({ code }) => code === props.exercise) ?? null);
+const which = computed(
+    () => (practice.value?.exercises.findIndex(({ code }) => code === props.exercise) ?? 0) + 1,
+);
 /** The same exercise begun again is another room. */
 const round = ref(0);
 async function go(exercise: Exercise | null): Promise<void> {
@@ -80,7 +83,9 @@ const next = computed(() => due.value.find(({ code }) => code !== props.exercise
             </div>
         </template>
         <template v-else>
-            <h1 tabindex="-1">{{ open.title }}</h1>
+            <h1 tabindex="-1">
+                {{ open.title }} <small>{{ which }} of {{ practice.exercises.length }}</small>
+            </h1>
             <LayingRoom
                 v-if="open.laying"
                 :key="`${open.code} ${round}`"
@@ -115,6 +120,11 @@ const next = computed(() => due.value.find(({ code }) => code !== props.exercise
 }
 .back {
     margin: 0;
+}
+h1 small {
+    color: var(--quiet);
+    font-size: 16px;
+    font-weight: 400;
 }
 .helps {
     display: grid;

@@ -75,6 +75,26 @@ it('a body bends to the side to show its crease, and stands straight again', asy
     expect(views({ fixed: true }).find('button').exists()).toBe(false);
 });
 
+it('the answer stands on the upright body, with its waist marked and its girths beside it', async () => {
+    const shown = views();
+    expect(shown.find('.girth-curve').exists()).toBe(false);
+    expect(shown.text()).not.toContain('waist');
+    await shown.get('button').trigger('click');
+    await shown.setProps({ truth: 1062, fixed: true });
+    expect(shown.get('.upper').classes()).not.toContain('bent');
+    expect(shown.find('button').exists()).toBe(false);
+    expect(shown.find('.girth-curve').exists()).toBe(true);
+    expect(shown.text()).toContain('waist');
+});
+
+it('a body stands on a foot, but for one that sits', () => {
+    const feet = (code: string): number =>
+        show(BodyViews, { figure: { ...figure, code }, tape: null, truth: null, fixed: true }).findAll(
+            '.foot[d^="M"]',
+        ).length;
+    expect([feet('slender'), feet('sitting')]).toEqual([2, 0]);
+});
+
 it('a guess says a way before how much', async () => {
     const shown = show(GuessForm, { unit: 'in' });
     expect(shown.get('[type="submit"]').attributes('disabled')).toBeDefined();

@@ -7,6 +7,8 @@ import slender from '../../figures/slender.json';
 import type { Answered, Exercise, Hand, Question } from '../api/types';
 import ExerciseList from './ExerciseList.vue';
 import GirthCurve from './GirthCurve.vue';
+import GirthTable from './GirthTable.vue';
+import { viewOf } from './view';
 import HandsPart from './HandsPart.vue';
 import QuestionRoom from './QuestionRoom.vue';
 import RepeatRoom from './RepeatRoom.vue';
@@ -55,13 +57,17 @@ it('what is due is listed first; the rest on demand, with the day until which it
     expect(none.findAll('li').length).toBe(1);
 });
 
-it('the girth along the height is a curve with both tapes, or a table for whom a curve says nothing', () => {
-    const curve = show(GirthCurve, { figure, tape: 1000, truth: 1062 });
-    expect([curve.findAll('.tape').length, curve.findAll('.truth').length]).toEqual([1, 1]);
-    expect(words(curve.get('figcaption'))).toMatch(
-        /^The girth at every height, from [\d.]+ cm to [\d.]+ cm;/,
+it('the girth stands beside the body at its heights, or as a table for whom a picture says nothing', () => {
+    const view = viewOf(figure);
+    const curve = show(GirthCurve, { view, tape: 1000, truth: 1062 });
+    expect(curve.attributes('aria-label')).toMatch(
+        /^The girth at every height, from [\d.]+ cm to [\d.]+ cm$/,
     );
-    const table = show(GirthCurve, { figure, asTable: true });
+    expect(Number(curve.get('.of-tape circle').attributes('cy'))).toBeCloseTo(view.y(1000));
+    expect(Number(curve.get('.of-truth circle').attributes('cy'))).toBeCloseTo(view.y(1062));
+    // Nothing was laid where only a question was answered.
+    expect(show(GirthCurve, { view, tape: null, truth: 1062 }).find('.of-tape').exists()).toBe(false);
+    const table = show(GirthTable, { figure });
     const [first, ...rest] = table.findAll('tbody tr').map(words);
     expect(first).toMatch(/^700[\d.]+ cm$/);
     // Every two centimetres, from the lowest ring to the highest.
