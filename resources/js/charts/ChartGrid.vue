@@ -227,4 +227,12 @@ td:focus-within > .whole-name {
     padding: 0 6px;
     color: var(--quiet);
 }
+.chart-grid td > .plain {
+    width: 100%;
+}
+@media (max-width: 820px) {
+    .chart-grid td > .plain {
+        min-height: 44px;
+    }
+}
 </style>

@@ -132,7 +132,9 @@ const file = (ending: string): string =>
             Nobody is here to sew for yet:
             <RouterLink :to="{ name: 'workroom' }">name a wearer in the workroom</RouterLink>.
         </p>
-        <p v-else-if="!reading" class="hint">Nobody on the sheet is like that. Take the filter off, or pick more wearers.</p>
+        <p v-else-if="!reading" class="hint">
+            Nobody on the sheet is like that. Take the filter off, or pick more wearers.
+        </p>
         <p class="inline acts out">
             <Button
                 v-if="waiting.length > 0 || progress"

@@ -73,8 +73,8 @@ const reasons = (row: CompanyRow) => row.receipt.filter(({ cost }) => cost > 0);
             }}
         </h1>
         <p class="hint">
-            The one with least to fit and to redraw comes first. A skirt has fewer seams to change than a dress, so it
-            comes first more easily.
+            The one with least to fit and to redraw comes first. A skirt has fewer seams to change than a
+            dress, so it comes first more easily.
         </p>
         <p v-if="refused" class="fault" role="alert">{{ refused.message }}</p>
         <p v-if="page.rows.length === 0">

@@ -48,9 +48,7 @@ const kinds = [
 <template>
     <section aria-labelledby="marks-title">
         <h2 id="marks-title">Marks on {{ size }}</h2>
-        <p class="hint">
-            One size is enough: the others follow at their own corners.
-        </p>
+        <p class="hint">One size is enough: the others follow at their own corners.</p>
         <ul class="steps">
             <li v-for="step in steps" :key="step.tool">
                 <button

@@ -171,7 +171,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
             <div class="two">
                 <section v-if="rows.length > 0" aria-labelledby="stations-title">
                     <h2 id="stations-title">
-                        Marks on the paper {{ sheet.paper
+                        <WordTap word="marks">Marks</WordTap> on the paper {{ sheet.paper
                         }}{{ sheet.stations.is_from_nest ? ', read off the pattern’s own lines' : '' }}
                     </h2>
                     <p v-if="!sheet.stations.is_from_nest" class="hint">
@@ -185,9 +185,7 @@ const pdf = (page: 'a4' | 'letter'): string =>
                 <section aria-label="Pieces, and before you cut">
                     <h2>Pieces</h2>
                     <PieceTable v-if="sheet.pieces.length > 0" :pieces="sheet.pieces" />
-                    <p v-else>
-                        No pieces are listed yet: the last step says what follows front and back.
-                    </p>
+                    <p v-else>No pieces are listed yet: the last step says what follows front and back.</p>
                     <template v-if="sheet.cautions.length > 0">
                         <h2 id="cut-sheet-cautions">Before you cut</h2>
                         <CautionList :cautions="sheet.cautions" />

@@ -5,6 +5,7 @@ import type { ChartMeaning, Pattern, PatternDocument, Range } from '../api/types
 import ChoiceField from '../ui/ChoiceField.vue';
 import EnvelopeRow from './EnvelopeRow.vue';
 import { changedAt, withoutAt } from './lists';
+import WordTap from '../ui/WordTap.vue';
 
 const props = defineProps<{ faults: Map<string, string>; kept: Pattern | null }>();
 const document = defineModel<PatternDocument>({ required: true });
@@ -59,7 +60,7 @@ function add(): void {
                 <tr>
                     <th>Envelope</th>
                     <th>Size range</th>
-                    <th>Drafted cup</th>
+                    <th><WordTap word="drafted_cup">Drafted cup</WordTap></th>
                     <th>Height</th>
                     <th>Owned</th>
                     <th>Sizes in it</th>

@@ -2,6 +2,7 @@
 import type { FlatPanel, Unit } from '../api/types';
 import CellInput from '../ui/CellInput.vue';
 import { changedAt, orNull, withoutAt } from './lists';
+import WordTap from '../ui/WordTap.vue';
 
 const props = defineProps<{
     /** Of the level, for the labels that are read aloud. */
@@ -33,7 +34,7 @@ const fault = (panel: number, key: keyof FlatPanel): string | undefined =>
             <tr>
                 <th>Panel</th>
                 <th>Width, {{ unit }}</th>
-                <th>Measured to the</th>
+                <th><WordTap word="stitching_line">Measured to the</WordTap></th>
                 <th>In darts, {{ unit }}</th>
                 <th>Cut, times</th>
                 <td />

@@ -3,6 +3,7 @@ import type { Choices, Plan } from '../api/types';
 import ChoiceField from '../ui/ChoiceField.vue';
 import Measure from '../ui/Measure.vue';
 import { leads } from './leads';
+import WordTap from '../ui/WordTap.vue';
 
 defineProps<{ plan: Plan; choices: Choices }>();
 const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
@@ -44,7 +45,10 @@ const emit = defineEmits<{ change: [part: Partial<Choices>] }>();
             leave it to the cup
         </button>
         <p v-if="plan.bust_adjustment && plan.bust_adjustment.kind !== 'none'">
-            {{ plan.bust_adjustment.kind === 'full' ? 'Full' : 'Small' }} bust adjustment of
+            <WordTap word="adjustment"
+                >{{ plan.bust_adjustment.kind === 'full' ? 'Full' : 'Small' }} bust adjustment</WordTap
+            >
+            of
             <b><Measure :nm="Math.abs(plan.bust_adjustment.total_nm)" /></b>:
             <template v-if="plan.bust_adjustment.method === 'pivot'">
                 pivot

@@ -132,9 +132,7 @@ function setLength(key: keyof Lengths, text: string): void {
                 </tr>
             </tbody>
         </table>
-        <p class="hint">
-            A change of length by hand: with a minus to shorten, 0 for none.
-        </p>
+        <p class="hint">A change of length by hand: with a minus to shorten, 0 for none.</p>
     </section>
 </template>
 

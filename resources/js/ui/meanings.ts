@@ -45,4 +45,28 @@ export const meanings = {
         paper: 'M30 14L50 4C54 12 66 12 70 4L90 14C80 24 80 34 86 42V56H34V42C40 34 40 24 30 14',
         cut: 'M30 14L50 4C54 12 66 12 70 4L90 14C80 24 80 34 86 42M30 14C40 24 40 34 34 42',
     },
+    adjustment: {
+        sentence:
+            'A bust adjustment gives the front more room over the bust, or less, while neck, shoulders and armholes stay in their size.',
+        paper: 'M34 4L58 4C56 16 62 24 74 26V56H34Z',
+        cut: 'M74 26C82 30 86 42 84 56M74 26L52 34',
+    },
+    marks: {
+        sentence:
+            'A mark says how far from a printed line the line to cut runs at that depth, square to the grain: set it with a ruler and join the marks.',
+        paper: 'M44 4C38 18 40 30 48 40C52 46 54 52 54 56',
+        cut: 'M41 12H58M41 26H64M46 38H70M58 12C62 20 64 26 64 26C66 32 70 38 72 56',
+    },
+    stitching_line: {
+        sentence:
+            'The stitching line is where the seam is sewn, and the cutting line lies outside it by the seam allowance.',
+        paper: 'M46 4L44 10M43 14L42 20M42 24L43 30M44 34L47 40M49 44L52 50',
+        cut: 'M58 4C52 20 52 34 64 56',
+    },
+    drafted_cup: {
+        sentence:
+            'The cup that the front of these sizes is drawn for: a bust of another cup needs an adjustment, or a front of its own cup.',
+        body: 'M44 6C44 18 62 22 62 32C62 42 50 42 46 50V56',
+        paper: 'M50 6C50 16 74 22 74 32C74 42 56 44 54 56',
+    },
 } as const satisfies Record<string, Meaning>;

@@ -131,10 +131,7 @@ export const pageHelp: Readonly<Record<string, { page: string; can: readonly str
     },
     'which-pattern': {
         page: 'Which pattern',
-        can: [
-            'See which of your patterns needs least work for this body.',
-            'Begin a make from one.',
-        ],
+        can: ['See which of your patterns needs least work for this body.', 'Begin a make from one.'],
     },
     compare: {
         page: 'Side by side',

@@ -58,8 +58,8 @@ const kinds = Object.entries(names).map(([value, label]) => ({ value: value as K
     <section aria-labelledby="wardrobe-title" class="wardrobe">
         <h2 id="wardrobe-title">Garments that fit</h2>
         <p class="hint">
-            Lay one flat and measure across at each level. Twice that, less the body, is the room you like: makes of the
-            same kind are offered it.
+            Lay one flat and measure across at each level. Twice that, less the body, is the room you like:
+            makes of the same kind are offered it.
         </p>
         <div class="scroller">
             <table>

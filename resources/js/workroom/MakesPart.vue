@@ -31,7 +31,9 @@ const left = computed(() => props.room.all_makes - props.room.makes.length);
                 <Button label="Show more" outlined size="small" @click="emit('more')" />
             </p>
             <p v-if="room.makes.length === 0" class="hint">
-                {{ isSought ? 'No make has that in its name.' : 'No make yet: choose a wearer and a pattern.' }}
+                {{
+                    isSought ? 'No make has that in its name.' : 'No make yet: choose a wearer and a pattern.'
+                }}
             </p>
         </div>
     </section>
