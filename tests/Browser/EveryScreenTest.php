@@ -18,7 +18,7 @@ const SCREENS = [
 const LAID_OTHERWISE = ['target-size', 'scrollable-region-focusable'];
 
 /** With what the automatic look asks there, all where nothing is named: what lies where matters at each. 640 is a window of 1280 at 200 %. */
-const WIDTHS = [1280 => [], 1920 => ['target-size'], 820 => LAID_OTHERWISE, 640 => LAID_OTHERWISE, 390 => []];
+const WIDTHS = [1280 => [], 1920 => ['target-size'], 820 => [], 640 => LAID_OTHERWISE, 390 => []];
 
 /** What is smaller than it should be; links that stand in a sentence have the height of its lines. */
 const SMALL_TARGETS = <<<'JS'
