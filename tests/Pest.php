@@ -110,6 +110,17 @@ function zipOf(string $bytes): array
     return $files;
 }
 
+/** All that a user keeps, as a ZIP. */
+function everythingOf(User $user): string
+{
+    $path = App\Records\Everything::file($user);
+    try {
+        return (string) file_get_contents($path);
+    } finally {
+        unlink($path);
+    }
+}
+
 /** The words of a PDF with spaces made single, as poppler reads them. */
 function pdfWords(string $pdf): string
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -21,6 +22,17 @@ final class BinEntry extends Model
     use OwnedByUser;
 
     protected $fillable = ['user_id', 'kind', 'name'];
+
+    protected static function booted(): void
+    {
+        self::addGlobalScope('deleted', static fn (Builder $entries) => $entries->where('arriving', false));
+    }
+
+    /** @return Builder<self> what holds records that are on their way in, and were never deleted */
+    public static function arriving(): Builder
+    {
+        return self::query()->withoutGlobalScope('deleted')->where('arriving', true);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -26,6 +26,9 @@ use Underbolt\Paper\PageFormat;
  */
 final class User extends Authenticatable
 {
+    /** What is chosen once and holds for all that is made. */
+    public const SETTINGS = ['unit', 'paper', 'to_cloth', 'practice'];
+
     protected $fillable = ['name', 'email', 'password', 'unit', 'paper', 'to_cloth', 'practice', 'hands'];
 
     protected $hidden = ['password', 'remember_token'];
@@ -84,6 +87,18 @@ final class User extends Authenticatable
     public static function called(string $address): ?self
     {
         return self::query()->where('email', $address)->first() ?? self::query()->where('email', mb_strtolower($address))->first();
+    }
+
+    /** @return array{unit: string, paper: string, to_cloth: string, practice: object} as they stand in a file */
+    public function settings(): array
+    {
+        return ['unit' => $this->unit->value, 'paper' => $this->paper->value, 'to_cloth' => $this->to_cloth->value, 'practice' => (object) $this->practice];
+    }
+
+    /** Whether nobody has put in anything yet. */
+    public function isEmpty(): bool
+    {
+        return ! $this->wearers()->exists() && ! $this->patterns()->exists();
     }
 
     /** What a new make begins with. */

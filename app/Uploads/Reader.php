@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Uploads;
 
 use App\Models\Nest;
+use App\Records\Whole\RecordsReader;
 use Underbolt\Nest\Mending\MendedSvg;
 use Underbolt\Nest\NestDrawing;
 use Underbolt\Nest\UnreadableNest;
@@ -24,15 +25,38 @@ enum Reader: string
     /** The same put together, packed as it is kept; more likewise. */
     case Together = 'together';
 
-    /** @throws UnreadableUpload */
-    public function read(string $path, string $more): string
+    /** Everything that was taken away, a line of JSON for each record. */
+    case Everything = 'everything';
+
+    /**
+     * @return iterable<string> what is read, as it comes
+     *
+     * @throws UnreadableUpload
+     */
+    public function read(string $path, string $more): iterable
     {
         return match ($this) {
-            self::Chart => SpreadsheetText::of($path, $more),
-            self::Nest => self::said(static fn (): string => Nest::pack(self::drawing($path, $more))),
-            self::Pages => self::said(static fn (): string => PdfPages::shown($path, $more)),
-            self::Together => self::said(static fn (): string => PdfPages::together($path, $more)),
+            self::Chart => [SpreadsheetText::of($path, $more)],
+            self::Nest => [self::said(static fn (): string => Nest::pack(self::drawing($path, $more)))],
+            self::Pages => [self::said(static fn (): string => PdfPages::shown($path, $more))],
+            self::Together => [self::said(static fn (): string => PdfPages::together($path, $more))],
+            self::Everything => RecordsReader::lines($path),
         };
+    }
+
+    public function bounds(): Bounds
+    {
+        return $this === self::Everything
+            ? new Bounds(seconds: 120, clockSeconds: 150, memoryMb: 400, fileMb: 1)
+            : new Bounds(seconds: 3, clockSeconds: 12, memoryMb: 220, fileMb: 40);
+    }
+
+    /** Said where it takes more than that. */
+    public function tooMuch(): string
+    {
+        return $this === self::Everything
+            ? 'Reading this file takes more time or room than any workroom needs: it is not one that was taken away under "Account", or it was changed since.'
+            : 'Reading this file takes more time or room than any chart or piece needs. Keep only what belongs to it, and save it again.';
     }
 
     /** @param  callable(): string  $read */

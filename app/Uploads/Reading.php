@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Uploads;
 
+use Closure;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -20,18 +21,8 @@ final class Reading
     /** What `read.php` ends with where it has a sentence to say. */
     public const REFUSED = 3;
 
-    /** Of work: a chart takes a tenth of one, the largest nest one. */
-    private const SECONDS = 3;
-
-    /** On the clock: a machine that has much else to do may take longer for the same work. */
-    private const MOST_SECONDS = 12;
-
-    private const MEMORY_MB = 220;
-
     /** Of address space, of which PHP itself takes a part that it never uses. */
     private const SPACE_MB = 900;
-
-    private const LARGEST_FILE_MB = 40;
 
     /**
      * @param  string  $more  what the reader has to know beside the file
@@ -40,52 +31,73 @@ final class Reading
      */
     public static function of(UploadedFile $upload, Reader $reader, string $more = ''): string
     {
+        $read = '';
+        self::each($upload, $reader, $more, static function (string $part) use (&$read): void {
+            $read .= $part;
+        });
+
+        return $read;
+    }
+
+    /**
+     * @param  Closure(string): void  $take  what is read, as it comes; what was taken of a file that is refused is to be thrown away
+     *
+     * @throws ValidationException saying in one sentence why it can't be read
+     */
+    public static function each(UploadedFile $upload, Reader $reader, string $more, Closure $take): void
+    {
         $folder = storage_path('framework/uploads/'.Str::random(20));
         File::makeDirectory($folder, 0o700, recursive: true);
+        $bounds = $reader->bounds();
+        $refusal = '';
         try {
             $path = "{$folder}/file";
             copy((string) $upload->getRealPath(), $path);
-            $process = new Process([...self::bounds(), ...self::php($folder), __DIR__.'/read.php', $reader->value, $path, $more], $folder, ['TMPDIR' => $folder], timeout: self::MOST_SECONDS);
-            $process->run();
+            $process = new Process([...self::limits($bounds), ...self::php($folder, $bounds), __DIR__.'/read.php', $reader->value, $path, $more], $folder, ['TMPDIR' => $folder], timeout: $bounds->clockSeconds);
+            $process->disableOutput();
+            $process->run(static function (string $from, string $part) use ($take, &$refusal): void {
+                $from === Process::ERR ? $refusal .= $part : $take($part);
+            });
         } catch (ProcessTimedOutException|ProcessSignaledException) {
-            throw self::tooMuch();
+            throw self::tooMuch($reader);
         } finally {
             File::deleteDirectory($folder);
         }
         if ($process->getExitCode() === self::REFUSED) {
             /** @var array{string, string} $said */
-            $said = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+            $said = json_decode($refusal, true, flags: JSON_THROW_ON_ERROR);
 
             throw ValidationException::withMessages([$said[0] => $said[1]]);
         }
-
-        return $process->isSuccessful() ? $process->getOutput() : throw self::tooMuch();
+        if (! $process->isSuccessful()) {
+            throw self::tooMuch($reader);
+        }
     }
 
     /** @return list<string> */
-    private static function bounds(): array
+    private static function limits(Bounds $bounds): array
     {
         $limit = (new ExecutableFinder)->find('prlimit');
         $megabyte = 1024 * 1024;
 
         return $limit === null ? [] : [
-            $limit, '--cpu='.self::SECONDS, '--as='.(self::SPACE_MB * $megabyte), '--fsize='.(self::LARGEST_FILE_MB * $megabyte), '--core=0', '--',
+            $limit, "--cpu={$bounds->seconds}", '--as='.(self::SPACE_MB * $megabyte), '--fsize='.($bounds->fileMb * $megabyte), '--core=0', '--',
         ];
     }
 
     /** @return list<string> */
-    private static function php(string $folder): array
+    private static function php(string $folder, Bounds $bounds): array
     {
         $php = (new PhpExecutableFinder)->find(false);
 
         return [
             $php === false ? 'php' : $php,
-            '-d', 'memory_limit='.self::MEMORY_MB.'M', '-d', 'max_execution_time='.self::SECONDS, '-d', 'display_errors=0', '-d', 'log_errors=0', '-d', "sys_temp_dir={$folder}",
+            '-d', "memory_limit={$bounds->memoryMb}M", '-d', "max_execution_time={$bounds->seconds}", '-d', 'display_errors=0', '-d', 'log_errors=0', '-d', "sys_temp_dir={$folder}",
         ];
     }
 
-    private static function tooMuch(): ValidationException
+    private static function tooMuch(Reader $reader): ValidationException
     {
-        return ValidationException::withMessages(['file' => 'Reading this file takes more time or room than any chart or piece needs. Keep only what belongs to it, and save it again.']);
+        return ValidationException::withMessages(['file' => $reader->tooMuch()]);
     }
 }

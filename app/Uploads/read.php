@@ -15,8 +15,10 @@ require __DIR__.'/../../vendor/autoload.php';
 
 [, $kind, $path, $more] = array_pad($argv, 4, '');
 try {
-    fwrite(STDOUT, Reader::from($kind)->read($path, $more));
+    foreach (Reader::from($kind)->read($path, $more) as $part) {
+        fwrite(STDOUT, $part);
+    }
 } catch (UnreadableUpload $refusal) {
-    fwrite(STDOUT, json_encode([$refusal->field, $refusal->getMessage()], JSON_THROW_ON_ERROR));
+    fwrite(STDERR, json_encode([$refusal->field, $refusal->getMessage()], JSON_THROW_ON_ERROR));
     exit(Reading::REFUSED);
 }

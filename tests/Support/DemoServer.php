@@ -50,7 +50,7 @@ final class DemoServer
         }
         $port = FreePort::find();
         // As bin/demo does; the storage folder is found in the environment, which this server doesn't read unless told to.
-        $settings = ['variables_order=EGPCS', 'opcache.enable_cli=1', 'pcov.enabled=0', 'zlib.output_compression=On', 'upload_max_filesize=9M', 'post_max_size=9M'];
+        $settings = ['variables_order=EGPCS', 'opcache.enable_cli=1', 'pcov.enabled=0', 'zlib.output_compression=On', 'upload_max_filesize=201M', 'post_max_size=201M'];
         $told = array_merge(...array_map(static fn (string $setting): array => ['-d', $setting], $settings));
         new Background([PHP_BINARY, ...$told, '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/lib/demo-router.php'], $root, $environment);
         register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($database).'*'));

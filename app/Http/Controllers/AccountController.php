@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Contract\Answer;
 use App\Http\Requests\AccountRequest;
 use App\Http\Requests\BringBackRequest;
+use App\Http\Resources\Account\BringingLineData;
 use App\Http\Resources\Account\BroughtBackData;
 use App\Http\Resources\Account\DeviceData;
 use App\Http\Resources\Account\DeviceListData;
 use App\Http\Resources\Account\HoldsData;
+use App\Http\Resources\Account\Problem;
 use App\Models\Device;
 use App\Records\Everything;
 use App\Records\Whole\BringBack;
@@ -18,19 +20,28 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Throwable;
 
 /** What a user does with the account itself; what changes it asks for the password. */
 final class AccountController
 {
     private const MOST_DEVICES = 50;
 
+    /** A server that was killed meanwhile lets the next one in after so long. */
+    private const ARRIVES_SECONDS = 300;
+
     #[OA\Get(path: '/api/me/everything.zip', operationId: 'everything', responses: [
         new OA\Response(response: 200, description: 'all that is kept here', content: new OA\MediaType(mediaType: 'application/zip')),
     ])]
-    public function everything(Request $request): Response
+    public function everything(Request $request): BinaryFileResponse
     {
-        return Download::kept(Everything::of(SignedIn::user($request)), 'application/zip', 'underbolt-everything.zip');
+        return (new BinaryFileResponse(Everything::file(SignedIn::user($request)), 200, ['Content-Type' => 'application/zip'], contentDisposition: 'attachment'))
+            ->setContentDisposition('attachment', 'underbolt-everything.zip')
+            ->deleteFileAfterSend();
     }
 
     #[OA\Put(path: '/api/me/password', operationId: 'changePassword',
@@ -82,14 +93,48 @@ final class AccountController
             ],
         ))),
         responses: [
-            new Answer(BroughtBackData::class, 'what is new, the same and different'),
+            new OA\Response(response: 200, description: 'a line of JSON for how far it is, again and again, and one for what came of it', content: new OA\MediaType(
+                mediaType: 'application/x-ndjson',
+                schema: new OA\Schema(ref: BringingLineData::class),
+            )),
+            new OA\Response(response: 409, description: 'something is being brought back already', content: new OA\JsonContent(ref: Problem::class)),
         ])]
-    public function bringBack(BringBackRequest $request): JsonResponse
+    public function bringBack(BringBackRequest $request): StreamedResponse
     {
         $user = SignedIn::user($request);
-        $write = $request->boolean('write');
+        $records = $request->records();
+        $lock = Cache::lock("arriving {$user->id}", self::ARRIVES_SECONDS);
+        abort_unless($lock->get() === true, 409, 'A file is being brought back already: wait until it is in.');
 
-        return new JsonResponse(BroughtBackData::of(BringBack::of($user, $request->records(), $write, $request->boolean('takes')), $write));
+        return new StreamedResponse(static function () use ($user, $records, $request, $lock): void {
+            // Whoever goes away meanwhile stops it: then what was written has to go again.
+            ignore_user_abort(true);
+            $tell = static function (BringingLineData $line): void {
+                echo json_encode($line, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), "\n";
+                flush();
+            };
+            $shown = -1;
+            $goesOn = static function (int $record) use ($records, $tell, &$shown): bool {
+                $done = intdiv(100 * $record, max(1, $records->count));
+                if ($done !== $shown) {
+                    $tell(new BringingLineData(done: $shown = $done));
+                }
+
+                return connection_aborted() === 0;
+            };
+            $write = $request->boolean('write');
+            try {
+                $told = $write
+                    ? BringBack::write($user, $records->each(), $request->boolean('takes'), $goesOn)
+                    : BringBack::look($user, $records->each(), $request->boolean('takes'), $goesOn);
+                $tell(new BringingLineData(brought: $told === null ? null : BroughtBackData::of($told, $write)));
+            } catch (Throwable $failure) {
+                report($failure);
+                $tell(new BringingLineData(failed: 'This could not be brought in just now, and nothing of it is kept. Try again in a moment.'));
+            } finally {
+                $lock->release();
+            }
+        }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
     }
 
     #[OA\Get(path: '/api/me/holds', operationId: 'holds',

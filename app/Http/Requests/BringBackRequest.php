@@ -4,37 +4,35 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Records\Whole\KeptRecords;
-use App\Records\Whole\RecordsReader;
-use App\Uploads\UnreadableUpload;
+use App\Records\Whole\ReadRecords;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
 final class BringBackRequest extends FormRequest
 {
-    private const MOST_KB = 8_000;
+    /** What a workroom of many drawings makes. */
+    public const MOST_MB = 200;
 
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:'.self::MOST_KB], 'write' => ['required', 'boolean'], 'takes' => ['required', 'boolean']];
+        return ['file' => ['required', 'file', 'max:'.(self::MOST_MB * 1000)], 'write' => ['required', 'boolean'], 'takes' => ['required', 'boolean']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.max' => 'The file is larger than 8 MB.', 'file.uploaded' => 'The file did not arrive whole, or it is larger than 8 MB.'];
+        $most = self::MOST_MB;
+
+        return ['file.max' => "The file is larger than {$most} MB.", 'file.uploaded' => "The file did not arrive whole, or it is larger than {$most} MB."];
     }
 
     /** @throws ValidationException saying in one sentence why it can't be read */
-    public function records(): KeptRecords
+    public function records(): ReadRecords
     {
         $file = $this->file('file');
-        try {
-            return RecordsReader::read($file instanceof UploadedFile ? (string) $file->getRealPath() : '');
-        } catch (UnreadableUpload $refusal) {
-            throw ValidationException::withMessages([$refusal->field => $refusal->getMessage()]);
-        }
+
+        return ReadRecords::of($file instanceof UploadedFile ? $file : throw ValidationException::withMessages(['file' => 'Choose one file.']));
     }
 }

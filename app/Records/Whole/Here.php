@@ -13,99 +13,79 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Models\Wearer;
 use Closure;
+use Illuminate\Database\Query\Builder;
 
-/** What an account has already, each once: what was found is not found again. */
+/** What an account has already, each once: what was found is not found again. Only names are kept at hand. */
 final class Here
 {
-    /** @var array<string, list<House>> */
-    private array $houses = [];
-
-    /** @var array<string, list<Wearer>> */
-    private array $wearers = [];
-
-    /** @var array<string, list<Card>> */
-    private array $cards = [];
-
-    /** @var array<string, list<Reading>> */
-    private array $readings = [];
-
-    /** @var array<string, list<Pattern>> */
-    private array $patterns = [];
-
-    /** @var array<string, list<Nest>> */
-    private array $nests = [];
-
-    /** @var array<string, list<Make>> */
-    private array $makes = [];
+    /** @var array<string, list<int>> numbers by kind and what a record is like */
+    private array $numbers = [];
 
     public function __construct(User $user)
     {
-        foreach ($user->houses()->get()->sortBy('id') as $house) {
-            $this->houses[$house->name][] = $house;
-        }
-        foreach ($user->wearers()->with('cards.readings')->get()->sortBy('id') as $wearer) {
-            $this->wearers[$wearer->name][] = $wearer;
-            foreach ($wearer->cards->sortBy('id') as $card) {
-                $this->cards["{$wearer->id} {$card->taken_on->toDateString()} {$card->foundation}"][] = $card;
-                foreach ($card->readings as $reading) {
-                    $this->readings["{$card->id} {$reading->point->value} {$reading->attempt}"][] = $reading;
-                }
-            }
-        }
-        foreach ($user->patterns()->with('nests')->get()->sortBy('id') as $pattern) {
-            $this->patterns["{$pattern->name} {$pattern->house}"][] = $pattern;
-            foreach ($pattern->nests as $nest) {
-                $this->nests["{$pattern->id} {$nest->piece}"][] = $nest;
-            }
-        }
-        foreach ($user->makes()->get()->sortBy('id') as $make) {
-            $this->makes["{$make->card_id} {$make->pattern_id} {$make->name}"][] = $make;
+        $this->remember('house', $user->houses()->toBase(), 'name');
+        $this->remember('wearer', $user->wearers()->toBase(), 'name');
+        $this->remember('card', Card::query()->where('user_id', $user->id)->toBase(), "wearer_id || ' ' || substr(taken_on, 1, 10) || ' ' || foundation");
+        $this->remember('pattern', $user->patterns()->toBase(), "name || ' ' || house");
+        $this->remember('drawing', Nest::query()->where('user_id', $user->id)->toBase(), "pattern_id || ' ' || piece");
+        $this->remember('make', $user->makes()->toBase(), "card_id || ' ' || pattern_id || ' ' || name");
+    }
+
+    /** @param  literal-string  $like  what a record of the kind is told by, as the database says it */
+    private function remember(string $kind, Builder $records, string $like): void
+    {
+        foreach ($records->orderBy('id')->selectRaw("{$like} as told_by, id")->pluck('told_by', 'id') as $id => $name) {
+            $this->numbers["{$kind} ".(is_string($name) ? $name : '')][] = (int) $id;
         }
     }
 
     public function house(string $name): ?House
     {
-        return isset($this->houses[$name]) ? array_shift($this->houses[$name]) : null;
+        return House::query()->find($this->first("house {$name}"));
     }
 
     public function wearer(string $name): ?Wearer
     {
-        return isset($this->wearers[$name]) ? array_shift($this->wearers[$name]) : null;
+        return Wearer::query()->find($this->first("wearer {$name}"));
     }
 
-    public function card(string $like): ?Card
+    public function card(int $wearer, string $day, string $foundation): ?Card
     {
-        return isset($this->cards[$like]) ? array_shift($this->cards[$like]) : null;
+        return Card::query()->with('readings')->find($this->first("card {$wearer} {$day} {$foundation}"));
     }
 
-    public function reading(string $like): ?Reading
+    public function pattern(string $name, string $house): ?Pattern
     {
-        return isset($this->readings[$like]) ? array_shift($this->readings[$like]) : null;
+        return Pattern::query()->find($this->first("pattern {$name} {$house}"));
     }
 
-    public function pattern(string $like): ?Pattern
+    public function nest(int $pattern, string $piece): ?Nest
     {
-        return isset($this->patterns[$like]) ? array_shift($this->patterns[$like]) : null;
-    }
-
-    public function nest(string $like): ?Nest
-    {
-        return isset($this->nests[$like]) ? array_shift($this->nests[$like]) : null;
+        return Nest::query()->find($this->first("drawing {$pattern} {$piece}"));
     }
 
     /** @param  Closure(Make): bool  $isSame  of several of one name the one that says the same */
-    public function make(string $like, Closure $isSame): ?Make
+    public function make(int $card, int $pattern, string $name, Closure $isSame): ?Make
     {
-        $these = $this->makes[$like] ?? [];
-        $same = array_filter($these, $isSame);
-        $place = array_key_first($same) ?? array_key_first($these);
-        if ($place === null) {
-            return null;
+        $these = $this->numbers[$like = "make {$card} {$pattern} {$name}"] ?? [];
+        $found = null;
+        foreach (count($these) > 1 ? Make::query()->findMany($these)->sortBy('id') : [] as $make) {
+            $found ??= $isSame($make) ? $make : null;
         }
-        $found = $these[$place];
-        unset($these[$place]);
-        $this->makes[$like] = array_values($these);
+        $found ??= Make::query()->find($these[0] ?? null);
+        $this->numbers[$like] = array_values(array_diff($these, [$found?->id]));
 
         return $found;
+    }
+
+    /** One reading of a card stands at each try. */
+    public static function reading(Card $card, string $point, int $attempt): ?Reading
+    {
+        return $card->readings->first(static fn (Reading $reading): bool => $reading->point->value === $point && $reading->attempt === $attempt);
+    }
+
+    private function first(string $like): ?int
+    {
+        return isset($this->numbers[$like]) ? array_shift($this->numbers[$like]) : null;
     }
 }

@@ -5,24 +5,28 @@ declare(strict_types=1);
 namespace App\Records\Whole;
 
 use App\Models\Card;
-use App\Models\House;
 use App\Models\Make;
-use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Wearer;
+use App\Records\FileName;
+use Generator;
 use stdClass;
 
 /**
- * All records of an account as one document, each by its place in its list: what `BringBack` reads in again. Numbers of
- * the database stand nowhere in it.
+ * All records of an account, one a line and each by its place among its kind: what `BringBack` reads in again. Numbers of
+ * the database stand nowhere in it. Drawings stand in files of their own, beside it.
  */
 final class RecordsFile
 {
     public const FORMAT = 'underbolt/everything';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
+
+    public const NAME = 'records.jsonl';
+
+    private const AT_ONCE = 100;
 
     /** @var array<int, int> the place of a wearer by its number */
     private array $wearers = [];
@@ -39,20 +43,45 @@ final class RecordsFile
 
     public static function of(User $user): string
     {
-        return json_encode((new self($user))->document(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+        $text = '';
+        foreach ((new self($user))->lines() as $line) {
+            $text .= json_encode($line, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+        }
+
+        return $text;
     }
 
-    /** @return array<string, mixed> */
-    private function document(): array
+    /** The file of a drawing, beside the records. */
+    public static function nestFile(int $place, string $pattern, string $piece): string
     {
-        return [
-            'format' => self::FORMAT, 'version' => self::VERSION,
-            'hands' => (object) $this->user->hands,
-            'houses' => array_values(array_map(static fn (House $house): array => $house->kept(), $this->user->houses()->get()->sortBy('id')->all())),
-            'wearers' => array_values(array_map($this->wearer(...), $this->user->wearers()->with('cards.readings')->get()->sortBy('id')->all())),
-            'patterns' => array_values(array_map($this->pattern(...), $this->user->patterns()->with('nests')->get()->sortBy('id')->all())),
-            'makes' => array_values(array_map($this->make(...), $this->user->makes()->get()->sortBy('id')->all())),
-        ];
+        return 'nests/'.self::named($place + 1, $pattern)."-{$piece}.json";
+    }
+
+    public static function named(int $number, string $name): string
+    {
+        return trim("{$number}-".FileName::of($name), '-');
+    }
+
+    /** @return Generator<array<string, mixed>> the head, then each record under its kind */
+    private function lines(): Generator
+    {
+        yield ['format' => self::FORMAT, 'version' => self::VERSION];
+        yield ['account' => $this->user->settings()];
+        foreach ($this->user->hands as $name => $points) {
+            yield ['hand' => ['name' => "{$name}", 'points' => $points]];
+        }
+        foreach ($this->user->houses()->lazyById(self::AT_ONCE) as $house) {
+            yield ['house' => $house->kept()];
+        }
+        foreach ($this->user->wearers()->with('cards.readings')->lazyById(self::AT_ONCE) as $wearer) {
+            yield ['wearer' => $this->wearer($wearer)];
+        }
+        foreach ($this->user->patterns()->lazyById(self::AT_ONCE) as $pattern) {
+            yield ['pattern' => $this->pattern($pattern)];
+        }
+        foreach ($this->user->makes()->lazyById(self::AT_ONCE) as $make) {
+            yield ['make' => $this->make($make)];
+        }
     }
 
     /** @return array<string, mixed> */
@@ -77,10 +106,12 @@ final class RecordsFile
     /** @return array<string, mixed> */
     private function pattern(Pattern $pattern): array
     {
-        $this->patterns[$pattern->id] = count($this->patterns);
-        $nests = $pattern->nests->sortBy('id')->map(static fn (Nest $nest): array => ['drawing' => $nest->lines()] + $nest->kept());
+        $place = $this->patterns[$pattern->id] = count($this->patterns);
+        /** @var list<string> $pieces */
+        $pieces = $pattern->nests()->orderBy('id')->pluck('piece')->all();
+        $nests = array_map(static fn (string $piece): string => self::nestFile($place, $pattern->name, $piece), $pieces);
 
-        return [...$pattern->kept(), 'company' => self::renumbered($pattern->company, $this->wearers), 'nests' => array_values($nests->all())];
+        return [...$pattern->kept(), 'company' => self::renumbered($pattern->company, $this->wearers), 'nests' => $nests];
     }
 
     /** @return array<string, mixed> */

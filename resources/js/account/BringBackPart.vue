@@ -1,41 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ref, shallowRef } from 'vue';
-import { api, asRefused, body } from '../api/client';
+import { ref } from 'vue';
 import type { BroughtBack } from '../api/types';
+import { bringServer, useBringBack } from './useBringBack';
 
 /** Everything from a file, in again: told first, then brought in. */
-const told = shallowRef<BroughtBack | null>(null);
+const { told, done, under, refusal, look, bring, stop, leave } = useBringBack(bringServer);
 const takes = ref(false);
-const busy = ref(false);
-const refusal = ref<string | null>(null);
-let chosen: File | null = null;
-
-async function send(write: boolean): Promise<void> {
-    if (chosen === null) return;
-    busy.value = true;
-    refusal.value = null;
-    const form = new FormData();
-    form.append('file', chosen);
-    form.append('write', write ? '1' : '0');
-    form.append('takes', takes.value ? '1' : '0');
-    try {
-        told.value = await api
-            .POST('/api/me/everything', { body: form as never, bodySerializer: () => form })
-            .then(body);
-    } catch (error) {
-        const refused = asRefused(error);
-        refusal.value = refused.at('file') ?? refused.message;
-        told.value = null;
-    }
-    busy.value = false;
-}
 
 function pick(event: Event): void {
     const input = event.target as HTMLInputElement;
-    chosen = input.files?.[0] ?? null;
+    const file = input.files?.[0] ?? null;
     input.value = '';
-    void send(false);
+    takes.value = false;
+    void look(file);
 }
 
 const few = (names: string[]): string =>
@@ -48,14 +26,21 @@ const isNothingNew = (back: BroughtBack): boolean =>
     <section class="back" aria-labelledby="back-title">
         <h2 id="back-title">Bring everything back</h2>
         <p class="hint">
-            The file that was taken away here or elsewhere. What is here already is not doubled; you see what
+            The file that you took out, here or elsewhere. What is here already is not doubled; you see what
             would come before anything is written.
         </p>
         <label class="file">
             Choose the file
-            <input type="file" accept=".zip" :disabled="busy" @change="pick" />
+            <input type="file" accept=".zip" :disabled="under !== null" @change="pick" />
         </label>
-        <p v-if="busy" role="status">Reading it…</p>
+        <div v-if="under" class="acts" role="status">
+            <progress max="100" :value="done ?? undefined" aria-label="How far it is" />
+            <span>
+                {{ under === 'bringing' ? 'Being brought back' : 'Reading it'
+                }}{{ done === null ? '…' : `, ${done} %` }}
+            </span>
+            <Button type="button" text label="Stop" @click="stop" />
+        </div>
         <p v-if="refusal" class="fault" role="alert">{{ refusal }}</p>
         <template v-if="told">
             <p role="status">
@@ -95,8 +80,13 @@ const isNothingNew = (back: BroughtBack): boolean =>
                     Where the two differ, take the file’s
                 </label>
                 <div class="acts">
-                    <Button type="button" label="Bring it in" :disabled="busy" @click="send(true)" />
-                    <Button type="button" text label="Leave it" @click="told = null" />
+                    <Button
+                        type="button"
+                        label="Bring it in"
+                        :disabled="under !== null"
+                        @click="bring(takes)"
+                    />
+                    <Button type="button" text label="Leave it" @click="leave" />
                 </div>
             </template>
         </template>
@@ -126,6 +116,9 @@ const isNothingNew = (back: BroughtBack): boolean =>
 .back small {
     display: block;
     color: var(--quiet);
+}
+progress {
+    accent-color: var(--cut);
 }
 .takes,
 .acts {

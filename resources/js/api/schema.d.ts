@@ -1574,6 +1574,14 @@ export interface components {
             /** @description days until it goes for good */
             days_left: number;
         };
+        /** @description one line of how bringing everything back goes: how far it is, or what came of it */
+        BringingLineData: {
+            /** @description of a hundred */
+            done: number | null;
+            brought: components["schemas"]["BroughtBackData"] | null;
+            /** @description a sentence: nothing was written */
+            failed: string | null;
+        };
         BroughtBackData: {
             /** @description those that the file has any of */
             kinds: components["schemas"]["BroughtKindData"][];
@@ -4625,13 +4633,22 @@ export interface operations {
             };
         };
         responses: {
-            /** @description what is new, the same and different */
+            /** @description a line of JSON for how far it is, again and again, and one for what came of it */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BroughtBackData"];
+                    "application/x-ndjson": components["schemas"]["BringingLineData"];
+                };
+            };
+            /** @description something is being brought back already */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
             422: components["responses"]["Refused"];

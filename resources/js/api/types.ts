@@ -3,6 +3,7 @@ import type { components } from './schema';
 type Schemas = components['schemas'];
 
 export type User = Schemas['UserData'];
+export type BringingLine = Schemas['BringingLineData'];
 export type BroughtBack = Schemas['BroughtBackData'];
 export type Device = Schemas['DeviceData'];
 export type Holds = Schemas['HoldsData'];

@@ -10,7 +10,7 @@ import SumsPart from './SumsPart.vue';
 import WearerPicker from './WearerPicker.vue';
 import { commonLevel, compared, printedRows, standing } from './compare';
 import { shown, type Column } from './order';
-import { readLines } from './readLines';
+import { readLines } from '../api/readLines';
 import { Refused } from '../api/client';
 import { useCompany, type CompanyServer, type KeptCompany } from './useCompany';
 

@@ -3,7 +3,7 @@ import { api, asRefused, body, type Refused } from '../api/client';
 import type { Choices, CompanyHead, CompanyLine, CompanyRow, CompanySums } from '../api/types';
 import { useJoining } from '../state/joining';
 import { inTurn } from '../state/queue';
-import { readLines } from './readLines';
+import { readLines } from '../api/readLines';
 
 /** What is kept of a company sheet. */
 export interface KeptCompany {
