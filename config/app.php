@@ -19,6 +19,9 @@ return [
     // Whether papers that were made once are kept until something changes; while the code itself changes they are not.
     'keeps_answers' => (bool) env('UNDERBOLT_KEEPS_ANSWERS', env('APP_ENV') === 'production'),
 
+    // By which rules what is kept was worked out: with others it is worked out anew.
+    'rules' => App\Records\Rules::stamp(),
+
     // How often a minute one address may try to sign in or to register: a whole house may be behind one.
     'sign_ins' => (int) env('UNDERBOLT_SIGN_INS', 30),
 ];

@@ -34,6 +34,7 @@ use App\Http\Controllers\WearerController;
 use App\Http\Controllers\WhatIfController;
 use App\Http\Controllers\WhichPatternController;
 use App\Http\Controllers\WorkroomController;
+use App\Http\Middleware\FairShare;
 use App\Http\Middleware\HeavyWork;
 use App\Http\Middleware\KeptAnswer;
 use App\Http\Middleware\KnownDevice;
@@ -61,7 +62,7 @@ Route::prefix('api')->group(function (): void {
     ]);
 
     // A session that was opened with another password has ended.
-    Route::middleware(['auth', AuthenticateSession::class, KnownDevice::class])->group(function (): void {
+    Route::middleware(['auth', AuthenticateSession::class, KnownDevice::class, FairShare::class])->group(function (): void {
         Route::post('sign-out', [SessionController::class, 'signOut']);
         Route::get('me', [SessionController::class, 'show']);
         Route::patch('me', [SessionController::class, 'update']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\AccountLimits;
 use Illuminate\Database\Eloquent\Builder;
 
 /**
@@ -16,6 +17,8 @@ trait Binnable
     protected static function bootBinnable(): void
     {
         static::addGlobalScope('in_use', static fn (Builder $records) => $records->whereNull($records->qualifyColumn('bin_entry_id')));
+        // What is being brought back is counted before: all of it at once.
+        static::creating(static fn (Wearer|Card|Pattern|Make|House|Nest $record): bool => $record->bin_entry_id !== null || AccountLimits::makeRoom($record));
     }
 
     /** @return Builder<static> in use or in the bin */

@@ -21,6 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -128,6 +129,8 @@ final class AccountController
                     ? BringBack::write($user, $records->each(), $request->boolean('takes'), $goesOn)
                     : BringBack::look($user, $records->each(), $request->boolean('takes'), $goesOn);
                 $tell(new BringingLineData(brought: $told === null ? null : BroughtBackData::of($told, $write)));
+            } catch (ValidationException $refusal) {
+                $tell(new BringingLineData(failed: $refusal->getMessage()));
             } catch (Throwable $failure) {
                 report($failure);
                 $tell(new BringingLineData(failed: 'This could not be brought in just now, and nothing of it is kept. Try again in a moment.'));

@@ -7,13 +7,10 @@ namespace App\Http\Middleware;
 use App\Http\Controllers\SignedIn;
 use Carbon\CarbonImmutable;
 use Closure;
-use Illuminate\Contracts\Cache\Lock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Sleep;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /**
  * What costs more than a page does, such as paper, archives and reading files, is done a little at a time: so much for
@@ -39,85 +36,35 @@ final class HeavyWork
     public function handle(Request $request, Closure $next): Response
     {
         $user = SignedIn::user($request)->id;
-        $waiting = $this->place("heavy waits {$user}", self::WAITING + self::MINE);
-        if ($waiting === null) {
+        $places = new Places(self::SECONDS);
+        if (! $places->take("heavy waits {$user}", self::WAITING + self::MINE)) {
             return self::later();
         }
-        $held = [];
-        try {
-            $until = CarbonImmutable::now()->addMilliseconds(self::WAIT_MS);
-            while (($held = $this->places($user)) === []) {
-                if (CarbonImmutable::now()->greaterThan($until)) {
-                    return self::later();
-                }
-                Sleep::for(self::AGAIN_MS)->milliseconds();
+        $until = CarbonImmutable::now()->addMilliseconds(self::WAIT_MS);
+        while (! self::isTurn($places, $user)) {
+            if (CarbonImmutable::now()->greaterThan($until)) {
+                $places->release();
+
+                return self::later();
             }
-
-            $answer = $next($request);
-            if ($answer instanceof StreamedResponse) {
-                $this->heldWhileSent($answer, [...$held, $waiting]);
-                $held = [];
-                $waiting = null;
-            }
-
-            return $answer;
-        } finally {
-            self::release([...$held, ...($waiting === null ? [] : [$waiting])]);
-        }
-    }
-
-    /**
-     * A stream is worked on while it is sent.
-     *
-     * @param  list<Lock>  $locks
-     */
-    private function heldWhileSent(StreamedResponse $answer, array $locks): void
-    {
-        $send = $answer->getCallback();
-        $answer->setCallback(static function () use ($send, $locks): void {
-            try {
-                if ($send !== null) {
-                    $send();
-                }
-            } finally {
-                self::release($locks);
-            }
-        });
-    }
-
-    /** @param  list<Lock>  $locks */
-    private static function release(array $locks): void
-    {
-        foreach ($locks as $lock) {
-            $lock->release();
-        }
-    }
-
-    /** @return list<Lock> one of the account's and one of all; none where either is taken */
-    private function places(int $user): array
-    {
-        $mine = $this->place("heavy {$user}", self::MINE);
-        $all = $mine === null ? null : $this->place('heavy', max(1, config()->integer('app.heavy_works')));
-        if ($mine === null || $all === null) {
-            $mine?->release();
-
-            return [];
+            Sleep::for(self::AGAIN_MS)->milliseconds();
         }
 
-        return [$mine, $all];
+        return $places->during(static fn (): Response => $next($request));
     }
 
-    /** The first of so many places that is free; null where none is. */
-    private function place(string $name, int $places): ?Lock
+    /** One of the account's places and one of all; neither where one of them is taken. */
+    private static function isTurn(Places $places, int $user): bool
     {
-        for ($place = 0; $place < $places; $place++) {
-            $lock = Cache::lock("{$name} {$place}", self::SECONDS);
-            if ($lock->get() === true) {
-                return $lock;
-            }
+        if (! $places->take("heavy {$user}", self::MINE)) {
+            return false;
+        }
+        $isFree = $places->take('heavy', max(1, config()->integer('app.heavy_works')));
+        if (! $isFree) {
+            $places->back();
         }
 
-        return null;
+        return $isFree;
     }
 
     private static function later(): JsonResponse

@@ -13,6 +13,7 @@ use App\Models\Pattern;
 use App\Models\Reading;
 use App\Models\User;
 use App\Models\Wearer;
+use App\Records\AccountLimits;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Support\Facades\DB;
@@ -125,8 +126,19 @@ final class BringBack
                 return false;
             }
         }
+        $this->allow();
 
         return true;
+    }
+
+    /** With what is here already, there has to be room for it. */
+    private function allow(): void
+    {
+        $many = ['hand' => count($this->user->hands) + count($this->told['hands']->new)];
+        foreach (['house' => House::class, 'wearer' => Wearer::class, 'pattern' => Pattern::class, 'make' => Make::class] as $kind => $model) {
+            $many[$kind] = $model::query()->where('user_id', $this->user->id)->count() + count($this->told["{$kind}s"]->new);
+        }
+        AccountLimits::allow($many);
     }
 
     private function end(): void

@@ -70,3 +70,27 @@ it('whatever is thrown can be shown', () => {
     expect(asRefused(new Error('lost')).message).toBe('lost');
     expect(asRefused('plain').message).toBe('plain');
 });
+
+it('what is read waits for its turn by itself; what changes something does not, and in the end it is said', async () => {
+    vi.useFakeTimers();
+    const busy = () => Promise.resolve(answer(429, { message: 'Try again in a moment.' }));
+    fetched.mockReset();
+    fetched
+        .mockImplementationOnce(busy)
+        .mockImplementationOnce(busy)
+        .mockResolvedValueOnce(answer(200, { id: 7 }));
+    const asked = api.GET('/api/me').then(body);
+    await vi.runAllTimersAsync();
+    expect([await asked, fetched.mock.calls.length]).toEqual([{ id: 7 }, 3]);
+
+    fetched.mockReset();
+    fetched.mockImplementation(busy);
+    const refused = api.GET('/api/me').catch((error: unknown) => asRefused(error).message);
+    await vi.runAllTimersAsync();
+    expect([await refused, fetched.mock.calls.length]).toEqual(['Try again in a moment.', 4]);
+
+    fetched.mockClear();
+    await api.POST('/api/demo').catch(() => null);
+    expect(fetched.mock.calls.length).toBe(1);
+    vi.useRealTimers();
+});

@@ -26,8 +26,10 @@ const guard: Middleware = {
         if (token !== undefined) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
         return request;
     },
-    async onResponse({ response }) {
+    async onResponse({ request, response }) {
         if (response.ok) return undefined;
+        const later = await askedAgain(request, response);
+        if (later !== null) return later;
         const answer: unknown = await response.json().catch(() => null);
         const problem = (answer ?? {}) as { message?: string; errors?: Record<string, string[]> };
         throw new Refused(
@@ -41,6 +43,19 @@ const guard: Middleware = {
         return new Refused(0, 'The server can’t be reached. What you typed is still here; try again.', {});
     },
 };
+
+const MOST_TRIES = 4;
+const SECOND_MS = 1000;
+/** What is only read waits for its turn by itself where more is asked for at once than is answered; null where that is no use. */
+async function askedAgain(request: Request, refused: Response): Promise<Response | null> {
+    let answer = refused;
+    for (let tries = 1; request.method === 'GET' && answer.status === 429 && tries < MOST_TRIES; tries++) {
+        const seconds = Number(answer.headers.get('Retry-After') ?? 1);
+        await new Promise((done) => setTimeout(done, tries * Math.min(seconds, 3) * SECOND_MS));
+        answer = await fetch(request.clone());
+    }
+    return answer.ok ? answer : null;
+}
 
 /** What a person can do about an answer that carries no sentence for one. */
 function reason(status: number, message: string | undefined): string {

@@ -6,8 +6,10 @@ namespace App\Http\Resources\Card;
 
 use App\Http\Resources\Workroom\CardSummary;
 use App\Models\Card;
+use App\Models\User;
 use App\Models\Wearer;
 use Carbon\CarbonImmutable;
+use stdClass;
 
 final readonly class WearerData
 {
@@ -21,6 +23,18 @@ final readonly class WearerData
         public bool $archived,
         public array $cards,
     ) {
+    }
+
+    /** @return list<self> of a user, by name */
+    public static function all(User $user, CarbonImmutable $today): array
+    {
+        $cards = CardSummary::all($user, $today);
+        $wearers = $user->wearers()->toBase()->orderBy('name')->orderBy('id')->get(['id', 'name', 'archived_at']);
+
+        return array_values($wearers->map(static function (object $row) use ($cards): self {
+            /** @var stdClass&object{id: int, name: string, archived_at: ?string} $row */
+            return new self($row->id, $row->name, $row->archived_at !== null, $cards[$row->id] ?? []);
+        })->all());
     }
 
     public static function of(Wearer $wearer, CarbonImmutable $today): self

@@ -6,8 +6,11 @@ namespace App\Http\Resources\Workroom;
 
 use App\Models\Card;
 use App\Models\Reading;
+use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
+use stdClass;
 
 final readonly class CardSummary
 {
@@ -24,6 +27,26 @@ final readonly class CardSummary
         public int $measured,
         public array $points,
     ) {
+    }
+
+    /**
+     * @return array<int, list<self>> of a user, newest first, by the number of the wearer
+     */
+    public static function all(User $user, CarbonImmutable $today): array
+    {
+        $points = DB::table('readings')->whereColumn('card_id', 'cards.id')->selectRaw('group_concat(distinct point)');
+        $rows = Card::query()->where('user_id', $user->id)->toBase()->orderByDesc('taken_on')->orderByDesc('id')
+            ->select(['id', 'wearer_id', 'taken_on', 'foundation'])->selectSub($points, 'points')->get();
+        $cards = [];
+        foreach ($rows as $row) {
+            /** @var stdClass&object{id: int, wearer_id: int, taken_on: string, foundation: string, points: ?string} $row */
+            $day = substr($row->taken_on, 0, 10);
+            $measured = $row->points === null ? [] : explode(',', $row->points);
+            $age = max(0, (int) CarbonImmutable::parse($day)->diffInDays($today));
+            $cards[$row->wearer_id][] = new self($row->id, $day, $age, $row->foundation, count($measured), $measured);
+        }
+
+        return $cards;
     }
 
     public static function of(Card $card, CarbonImmutable $today): self

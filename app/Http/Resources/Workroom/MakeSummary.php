@@ -4,17 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Workroom;
 
-use App\Http\Resources\Account\FaultData;
 use App\Http\Resources\Plan\CurvePartData;
 use App\Models\Make;
 use OpenApi\Attributes as OA;
-use Underbolt\Advice\Caution;
 use Underbolt\Advice\Cautions;
-use Underbolt\Advice\Headline;
-use Underbolt\Measure\Unit;
 use Underbolt\Planning\Plan;
-use Underbolt\Planning\PlanBuilder;
-use Underbolt\Refusal;
 use Underbolt\Wearing\NextStep;
 use Underbolt\Wearing\Stage;
 
@@ -50,47 +44,26 @@ final readonly class MakeSummary
     ) {
     }
 
-    public static function of(Make $make, Unit $unit): self
+    public static function of(Make $make, MakeTelling $told): self
     {
-        $who = [$make->id, $make->version, $make->name, $make->card->wearer->name, $make->card->taken_on->toDateString(), $make->card->foundation, $make->pattern->name, $make->pattern_id];
         $furthest = Stage::furthest($make->done);
-        $stage = $furthest?->words();
-        try {
-            $plan = PlanBuilder::build($make->toCore($unit));
-            $cautions = Cautions::shown($plan);
-            $toSettle = count(array_filter($cautions, static fn (Caution $caution): bool => $caution->code->stopsCut()));
 
-            return new self(
-                ...$who,
-                headline: Headline::of($plan),
-                waits_for: null,
-                cautions: count($cautions),
-                to_settle: $toSettle,
-                next: NextStep::of($furthest, $plan->waitsFor() !== [], $toSettle === 0)->value,
-                stage: $stage,
-                line: self::line($plan),
-            );
-        } catch (Refusal $refusal) {
-            $fault = $refusal->faults()[0];
-
-            return new self(
-                ...$who,
-                headline: null,
-                waits_for: FaultData::of($fault)->message,
-                cautions: 0,
-                to_settle: 0,
-                next: NextStep::of($furthest, str_starts_with($fault->field, 'body'), false)->value,
-                stage: $stage,
-                line: null,
-            );
-        }
-    }
-
-    /** @return ?list<CurvePartData> */
-    private static function line(Plan $plan): ?array
-    {
-        $drawing = $plan->isOnePrintedLine() ? null : $plan->drawing();
-
-        return $drawing === null ? null : array_map(CurvePartData::of(...), $drawing->front->parts);
+        return new self(
+            $make->id,
+            $make->version,
+            $make->name,
+            $make->card->wearer->name,
+            $make->card->taken_on->toDateString(),
+            $make->card->foundation,
+            $make->pattern->name,
+            $make->pattern_id,
+            headline: $told->headline,
+            waits_for: $told->waits_for,
+            cautions: $told->cautions,
+            to_settle: $told->to_settle,
+            next: NextStep::of($furthest, $told->lacks_measures, $told->headline !== null && $told->to_settle === 0)->value,
+            stage: $furthest?->words(),
+            line: $told->line,
+        );
     }
 }

@@ -8,7 +8,6 @@ use App\Demo\DemoWorkroom;
 use App\Http\Resources\Card\WearerData;
 use App\Models\Make;
 use App\Models\User;
-use App\Models\Wearer;
 use Carbon\CarbonImmutable;
 
 final readonly class WorkroomData
@@ -32,14 +31,13 @@ final readonly class WorkroomData
     public static function of(User $user, CarbonImmutable $today, MakesAsked $asked = new MakesAsked): self
     {
         [$makes, $all] = $asked->of($user);
-        $wearers = $user->wearers()->with('cards.readings')->get()->sortBy('name');
-        $patterns = $user->patterns()->get()->sortBy('name');
+        $told = MakeTelling::all($user, $makes);
 
         return new self(
-            array_map(static fn (Make $make): MakeSummary => MakeSummary::of($make, $user->unit), $makes),
+            array_map(static fn (Make $make): MakeSummary => MakeSummary::of($make, $told[$make->id]), $makes),
             $all,
-            array_values($wearers->map(static fn (Wearer $wearer): WearerData => WearerData::of($wearer, $today))->all()),
-            array_values($patterns->map(PatternSummary::of(...))->all()),
+            WearerData::all($user, $today),
+            PatternSummary::all($user),
             DemoWorkroom::isIn($user),
         );
     }
