@@ -7,8 +7,10 @@ use App\Http\Controllers\SessionController;
 use App\Models\Make;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Sleep;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Contract;
 use Tests\TestCase;
@@ -108,6 +110,21 @@ function zipOf(string $bytes): array
     unlink($path);
 
     return $files;
+}
+
+/** Holds so many of the places of a name. */
+function hold(string $name, int $places): void
+{
+    for ($place = 0; $place < $places; $place++) {
+        expect(Cache::lock("{$name} {$place}", 60)->get())->toBeTrue();
+    }
+}
+
+/** Waits that take no time. */
+function waitsPassAtOnce(): void
+{
+    Sleep::fake();
+    Sleep::whenFakingSleep(static fn ($for) => test()->travel($for->totalMilliseconds)->milliseconds());
 }
 
 /** All that a user keeps, as a ZIP. */

@@ -8,9 +8,11 @@ use App\Http\Controllers\SignedIn;
 use App\Http\FileSessions;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Vite;
@@ -22,6 +24,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         Vite::useCspNonce();
+        // Who begins by reading would be refused, not wait, where another writes before it does: so each begins by writing nothing.
+        Event::listen(static fn (TransactionBeginning $begun): bool => $begun->connection->transactionLevel() > 1 || $begun->connection->statement('update migrations set batch = batch where 0'));
         Session::extend('file', static fn (): FileSessions => new FileSessions(
             new Filesystem,
             storage_path('framework/sessions'),

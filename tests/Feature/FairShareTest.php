@@ -7,6 +7,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Sleep;
 
 test('three requests of an account are worked on at once, three wait, and the others are told to come back', function (): void {
     waitsPassAtOnce();
@@ -29,10 +30,31 @@ test('three requests of an account are worked on at once, three wait, and the ot
 test('who waited gives the place in the queue back as soon as it is the turn', function (): void {
     $user = someone();
     hold("share {$user->id}", 3);
-    Illuminate\Support\Sleep::fake();
-    Illuminate\Support\Sleep::whenFakingSleep(static fn () => Cache::lock("share {$user->id} 2")->forceRelease());
+    Sleep::fake();
+    Sleep::whenFakingSleep(static fn () => Cache::lock("share {$user->id} 2")->forceRelease());
     $this->actingAs($user)->getJson('/api/workroom')->assertOk();
     expect(Cache::lock("share waits {$user->id} 0")->get())->toBeTrue()->and(Cache::lock("share {$user->id} 2")->get())->toBeTrue();
+});
+
+test('who has had more than a fair part of the machine waits, whatever is asked for, and only so long', function (): void {
+    $user = someone();
+    $window = static fn (): string => "worked {$user->id} ".intdiv(now()->getTimestamp(), 10);
+    $this->travelTo('2026-12-02 10:00:00');
+    Cache::put($window(), 5_001, 60);
+    $this->actingAs($user)->getJson('/api/workroom')->assertStatus(429)->assertHeader('Retry-After', '2');
+    $this->actingAs(someone('Olwen'))->getJson('/api/workroom')->assertOk();
+    // In the next window it counts by how much of it is still within the last ten seconds.
+    $this->travelTo('2026-12-02 10:00:10');
+    $this->actingAs($user)->getJson('/api/workroom')->assertStatus(429);
+    $this->travelTo('2026-12-02 10:00:12');
+    $this->getJson('/api/workroom')->assertOk();
+});
+
+test('what was worked for an account is counted', function (): void {
+    $make = demoMake('Merrin Tolvane');
+    $this->travelTo('2026-12-02 10:00:00');
+    $this->actingAs(App\Models\User::query()->findOrFail($make->user_id))->get("/api/makes/{$make->id}/cut-sheet.pdf")->assertOk();
+    expect(Cache::get("worked {$make->user_id} ".intdiv(now()->getTimestamp(), 10)))->toBeGreaterThan(10);
 });
 
 test('an account holds so many records and no more, and so many a day', function (): void {

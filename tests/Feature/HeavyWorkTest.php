@@ -5,22 +5,6 @@ declare(strict_types=1);
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Sleep;
-
-/** Holds so many of the places of a name. */
-function hold(string $name, int $places): void
-{
-    for ($place = 0; $place < $places; $place++) {
-        expect(Cache::lock("{$name} {$place}", 60)->get())->toBeTrue();
-    }
-}
-
-/** Waits that take no time. */
-function waitsPassAtOnce(): void
-{
-    Sleep::fake();
-    Sleep::whenFakingSleep(static fn ($for) => test()->travel($for->totalMilliseconds)->milliseconds());
-}
 
 test('who has two papers in the making waits a moment and is told to come back; others are not kept waiting', function (): void {
     waitsPassAtOnce();
@@ -47,6 +31,20 @@ test('all together never take more than half of those who answer, and the queue 
     $this->postJson('/api/charts/read', [])->assertUnprocessable();
     hold("heavy waits {$user->id}", 4);
     $read()->assertStatus(429);
+});
+
+test('whoever has one place gets another only while half of all are left', function (): void {
+    waitsPassAtOnce();
+    $user = someone();
+    $read = fn () => $this->actingAs($user)->postJson('/api/charts/read', ['text' => "Size\t8\t10\nBust\t84\t88", 'unit' => 'cm']);
+    config(['app.heavy_works' => 4]);
+    hold("heavy {$user->id}", 1);
+    hold('heavy', 1);
+    $read()->assertOk();
+    Cache::lock('heavy 1', 60)->get();
+    $read()->assertStatus(429);
+    // The first of another is taken.
+    $this->actingAs(someone('Olwen'))->postJson('/api/charts/read', ['text' => "Size\t8\t10\nBust\t84\t88", 'unit' => 'cm'])->assertOk();
 });
 
 test('a stream keeps its place until it is sent', function (): void {

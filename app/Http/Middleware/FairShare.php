@@ -9,10 +9,14 @@ use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Sleep;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A few requests of an account are worked on at once; a few more wait their turn, and the others are told to come back. */
+/**
+ * A few requests of an account are worked on at once; a few more wait their turn, and the others are told to come back. Who
+ * has had more than a fair part of the machine in the last seconds is told so as well, however it was asked for.
+ */
 final class FairShare
 {
     private const AT_ONCE = 3;
@@ -27,10 +31,18 @@ final class FairShare
     /** A work that was killed gives its place back after so long. */
     private const SECONDS = 60;
 
+    /** Of work, in a window of so many seconds: half of one core, and twice what a clip costs that is pulled without a rest. */
+    private const WINDOW_SECONDS = 10;
+
+    private const WORK_MS = 5_000;
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $user = SignedIn::user($request)->id;
+        if (self::worked($user) > self::WORK_MS) {
+            return self::later(2);
+        }
         $places = new Places(self::SECONDS);
         if (! $places->take("share {$user}", self::AT_ONCE)) {
             if (! $places->take("share waits {$user}", self::WAITING)) {
@@ -47,12 +59,52 @@ final class FairShare
             }
             $places->backFirst();
         }
+        $before = self::workMs();
 
-        return $places->during(static fn (): Response => $next($request));
+        return $places->during(static fn (): Response => $next($request), static fn () => self::add($user, self::workMs() - $before));
     }
 
-    private static function later(): JsonResponse
+    /** How much was worked for an account in this window and the one before, that counted by how much of it is left. */
+    private static function worked(int $user): float
     {
-        return new JsonResponse(['message' => 'So much is being asked for at once that this has to wait. Try again in a moment.', 'errors' => []], 429, ['Retry-After' => '1']);
+        $now = CarbonImmutable::now()->getPreciseTimestamp(3) / 1000;
+        $part = fmod($now, self::WINDOW_SECONDS) / self::WINDOW_SECONDS;
+        $of = static fn (int $window): float => (float) (is_numeric($ms = Cache::get(self::window($user, $window))) ? $ms : 0);
+
+        return $of(0) + $of(-1) * (1 - $part);
+    }
+
+    /** What costs next to nothing is not worth the writing. */
+    private static function add(int $user, int $ms): void
+    {
+        if ($ms >= 10) {
+            Cache::add($window = self::window($user, 0), 0, 3 * self::WINDOW_SECONDS);
+            Cache::increment($window, $ms);
+        }
+    }
+
+    private static function window(int $user, int $from): string
+    {
+        return "worked {$user} ".(intdiv(CarbonImmutable::now()->getTimestamp(), self::WINDOW_SECONDS) + $from);
+    }
+
+    /** Of this process, and of what it has started and ended. */
+    private static function workMs(): int
+    {
+        $ms = 0;
+        foreach ([0, 1] as $whose) {
+            /** @var array<string, int> $used */
+            $used = getrusage($whose);
+            foreach (['utime', 'stime'] as $kind) {
+                $ms += 1000 * $used["ru_{$kind}.tv_sec"] + intdiv($used["ru_{$kind}.tv_usec"], 1000);
+            }
+        }
+
+        return $ms;
+    }
+
+    private static function later(int $seconds = 1): JsonResponse
+    {
+        return new JsonResponse(['message' => 'So much is being asked for at once that this has to wait. Try again in a moment.', 'errors' => []], 429, ['Retry-After' => (string) $seconds]);
     }
 }

@@ -56,10 +56,13 @@ final class HeavyWork
     /** One of the account's places and one of all; neither where one of them is taken. */
     private static function isTurn(Places $places, int $user): bool
     {
-        if (! $places->take("heavy {$user}", self::MINE)) {
+        $all = max(1, config()->integer('app.heavy_works'));
+        // Whoever has one already gets another only while half of all are left: else a few would have them all.
+        $place = $places->take("heavy {$user}", 1) ? $all : intdiv($all, 2);
+        if ($place < $all && ! $places->take("heavy {$user}", self::MINE)) {
             return false;
         }
-        $isFree = $places->take('heavy', max(1, config()->integer('app.heavy_works')));
+        $isFree = $places->take('heavy', $place);
         if (! $isFree) {
             $places->back();
         }

@@ -48,8 +48,11 @@ final class Places
         array_shift($this->held)?->release();
     }
 
-    /** @param  Closure(): Response  $answer  a stream is worked on while it is sent, and keeps its places until then */
-    public function during(Closure $answer): Response
+    /**
+     * @param  Closure(): Response  $answer  a stream is worked on while it is sent, and keeps its places until then
+     * @param  ?Closure(): void  $after  done once it is, whatever came of it
+     */
+    public function during(Closure $answer, ?Closure $after = null): Response
     {
         $sent = null;
         try {
@@ -57,15 +60,17 @@ final class Places
         } finally {
             $send = $sent instanceof StreamedResponse ? $sent->getCallback() : null;
             if ($sent instanceof StreamedResponse && $send !== null) {
-                $sent->setCallback(function () use ($send): void {
+                $sent->setCallback(function () use ($send, $after): void {
                     try {
                         $send();
                     } finally {
                         $this->release();
+                        $after?->__invoke();
                     }
                 });
             } else {
                 $this->release();
+                $after?->__invoke();
             }
         }
 

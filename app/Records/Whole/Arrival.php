@@ -56,8 +56,6 @@ final class Arrival
     public function open(): void
     {
         DB::beginTransaction();
-        // Who writes first holds the place from here on: to begin by reading would be to be refused later.
-        DB::table('bin_entries')->where('id', $this->id)->update(['updated_at' => CarbonImmutable::now()]);
         $this->since = hrtime(true) / 1e6;
     }
 
