@@ -16,8 +16,9 @@ final class RealServer
     /**
      * @param  string  $state  a folder of its own
      * @param  list<string>  $told  further options of bin/serve
+     * @param  int  $rate  how often a second one address may ask: a test asks oftener than people do
      */
-    public function __construct(public readonly string $state, private readonly array $told = [])
+    public function __construct(public readonly string $state, private readonly array $told = [], private readonly int $rate = 10_000)
     {
         $this->port = FreePort::find();
         $this->address = (in_array('--cert', $told, true) ? 'https' : 'http')."://localhost:{$this->port}";
@@ -29,7 +30,7 @@ final class RealServer
     {
         $root = self::checkout();
         $told = ['--port', (string) $this->port, '--state', $this->state, ...$this->told];
-        $this->process = new Background(["{$root}/bin/serve", ...$told], $root, ['UNDERBOLT_SIGN_INS' => '10000']);
+        $this->process = new Background(["{$root}/bin/serve", ...$told], $root, ['UNDERBOLT_SIGN_INS' => '10000', 'UNDERBOLT_RATE' => (string) $this->rate]);
         FreePort::awaitAnswer("{$this->address}/up", 120);
     }
 

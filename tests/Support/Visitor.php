@@ -12,16 +12,18 @@ final class Visitor
 {
     public readonly CurlHandle $curl;
 
-    public function __construct(private readonly string $address)
+    /** @param  ?string  $from  the address that it comes from; any of this machine's where it is left out */
+    public function __construct(private readonly string $address, private readonly ?string $from = null)
     {
         $this->curl = curl_init();
         curl_setopt_array($this->curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => '', CURLOPT_ENCODING => 'gzip', CURLOPT_TIMEOUT => 30]);
+        $from === null || curl_setopt($this->curl, CURLOPT_INTERFACE, $from);
     }
 
     /** The same browser with one window more. */
     public function again(): self
     {
-        $other = new self($this->address);
+        $other = new self($this->address, $this->from);
         foreach ((array) curl_getinfo($this->curl, CURLINFO_COOKIELIST) as $line) {
             curl_setopt($other->curl, CURLOPT_COOKIELIST, (string) $line);
         }
@@ -30,9 +32,9 @@ final class Visitor
     }
 
     /** Signed in with an account that is opened for it, at a server that has one make. */
-    public static function registered(string $address, string $name): self
+    public static function registered(string $address, string $name, ?string $from = null): self
     {
-        $visitor = new self($address);
+        $visitor = new self($address, $from);
         $visitor->call('GET', '/');
         $visitor->call('POST', '/api/register', ['name' => $name, 'email' => "{$name}@tideroom.example", 'password' => 'thole pin and limpet']);
 

@@ -31,16 +31,21 @@ final class FairShare
     /** A work that was killed gives its place back after so long. */
     private const SECONDS = 60;
 
-    /** Of work, in a window of so many seconds: half of one core, and twice what a clip costs that is pulled without a rest. */
+    /** Of work, in a window of so many seconds: nearly a core while nobody else needs it, a fifth of one while the machine is busy. */
     private const WINDOW_SECONDS = 10;
 
-    private const WORK_MS = 5_000;
+    private const WORK_MS = 8_000;
+
+    private const WORK_BUSY_MS = 2_000;
+
+    /** So many wait for a core, on the average of a minute. */
+    private const BUSY_LOAD = 1.0;
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $user = SignedIn::user($request)->id;
-        if (self::worked($user) > self::WORK_MS) {
+        if (self::worked($user) > (self::isBusy() ? self::WORK_BUSY_MS : self::WORK_MS)) {
             return self::later(2);
         }
         $places = new Places(self::SECONDS);
@@ -62,6 +67,13 @@ final class FairShare
         $before = self::workMs();
 
         return $places->during(static fn (): Response => $next($request), static fn () => self::add($user, self::workMs() - $before));
+    }
+
+    private static function isBusy(): bool
+    {
+        $load = sys_getloadavg();
+
+        return $load !== false && $load[0] > self::BUSY_LOAD * config()->integer('app.cores');
     }
 
     /** How much was worked for an account in this window and the one before, that counted by how much of it is left. */

@@ -25,7 +25,7 @@ final class HeavyWork
     /** So many more of one account wait; each of them takes an answerer from others. */
     private const WAITING = 2;
 
-    private const WAIT_MS = 3_000;
+    private const WAIT_MS = 6_000;
 
     private const AGAIN_MS = 50;
 
