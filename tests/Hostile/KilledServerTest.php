@@ -209,7 +209,7 @@ test('a server killed while everything is brought back leaves all of it or nothi
     $server = realServer(sys_get_temp_dir().'/underbolt-arriving-'.bin2hex(random_bytes(4)));
     $typist = new Typist(Visitor::registered($server->address, 'typist'));
     $keeper = Visitor::registered($server->address, 'keeper');
-    $file = crowd(1_500);
+    $file = crowd(1_000);
     $many = static fn (): int => count($keeper->again()->call('GET', '/api/workroom')[1]['wearers'] ?? []);
 
     $bringing = $keeper->again();
@@ -242,7 +242,7 @@ test('a server killed while everything is brought back leaves all of it or nothi
     expect($told())->toContain('cleared');
     $again = $keeper->again();
     $again->prepareFile('/api/me/everything', $file, ['write' => '1', 'takes' => '0']);
-    expect((string) curl_exec($again->curl))->toContain('"is_written":true')->and($many())->toBe(1_500);
+    expect((string) curl_exec($again->curl))->toContain('"is_written":true')->and($many())->toBe(1_000);
 });
 
 test('eleven hundred who open a connection and say nothing keep nobody out', function (): void {

@@ -13,6 +13,7 @@ use App\Models\Reading;
 use App\Models\User;
 use App\Models\Wearer;
 use Closure;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 
 /** What an account has already, each once: what was found is not found again. Only names are kept at hand. */
@@ -20,6 +21,11 @@ final class Here
 {
     /** @var array<string, list<int>> numbers by kind and what a record is like */
     private array $numbers = [];
+
+    /** @var ?Collection<int, Card> those of the wearer that was asked for last */
+    private ?Collection $cards = null;
+
+    private ?int $of = null;
 
     public function __construct(User $user)
     {
@@ -51,7 +57,17 @@ final class Here
 
     public function card(int $wearer, string $day, string $foundation): ?Card
     {
-        return Card::query()->with('readings')->find($this->first("card {$wearer} {$day} {$foundation}"));
+        $number = $this->first("card {$wearer} {$day} {$foundation}");
+        if ($number === null) {
+            return null;
+        }
+        // A file has the cards of a wearer one after the other.
+        if ($this->cards === null || $this->of !== $wearer) {
+            $this->cards = Card::query()->where('wearer_id', $wearer)->with('readings')->get()->keyBy('id');
+            $this->of = $wearer;
+        }
+
+        return $this->cards->get($number);
     }
 
     public function pattern(string $name, string $house): ?Pattern

@@ -5,120 +5,177 @@ declare(strict_types=1);
 namespace App\Records\Whole;
 
 use App\Uploads\UnreadableUpload;
+use BackedEnum;
+use Carbon\CarbonImmutable;
 use Closure;
-use Illuminate\Filesystem\Filesystem;
-use Illuminate\Translation\FileLoader;
-use Illuminate\Translation\Translator;
-use Illuminate\Validation\Factory;
-use Illuminate\Validation\Rule;
-use ReflectionClass;
 use stdClass;
+use Throwable;
 use Underbolt\File\Typed\Node;
 use Underbolt\File\Typed\TypedLimits;
-use Underbolt\Measure\Unit;
 
-/** Holds what a record says against what such a record keeps, by the limits that hold for what is typed. */
+/**
+ * Holds what a record says against what such a record keeps, by the limits that hold for what is typed. A rule says what is
+ * wrong with a part, or nothing; there are a hundred thousand of them in a large file, so each is a few steps and no more.
+ *
+ * @phpstan-type Rule Closure(mixed): ?string
+ */
 final class Kept
 {
     /** Of a document that is no form's, such as the keys of its own that a make's file brought. */
     private const LARGEST_DOCUMENT = 200_000;
 
-    private readonly Factory $rules;
-
-    public function __construct()
-    {
-        // A reader is a process without the application: the framework's own sentences are where its translator is.
-        $lang = dirname((string) (new ReflectionClass(Translator::class))->getFileName()).'/lang';
-        $this->rules = new Factory(new Translator(new FileLoader(new Filesystem, $lang), 'en'));
-    }
+    private const FIRST_DAY = '1900-01-01';
 
     /**
      * @param  list<string>  $kept
-     * @param  array<string, list<mixed>>  $rules
+     * @param  array<string, Rule>  $rules
      * @return array<string, mixed> what such a record keeps, nothing as an empty text where a text is kept
      *
      * @throws UnreadableUpload saying where it is at fault
      */
-    public function of(mixed $record, array $kept, string $where, array $rules): array
+    public static function of(mixed $record, array $kept, string $where, array $rules): array
     {
         if (! $record instanceof stdClass) {
             throw new UnreadableUpload("{$where} can't be read.");
         }
         $typed = get_object_vars($record);
-        $validator = $this->rules->make($typed, $rules, ['before_or_equal' => 'it is of a day to come.', 'after' => 'it is of a day long past.']);
-        if ($validator->fails()) {
-            throw new UnreadableUpload("{$where}: ".$validator->errors()->first());
+        foreach ($rules as $key => $rule) {
+            $fault = $rule($typed[$key] ?? null);
+            if ($fault !== null) {
+                throw new UnreadableUpload("{$where}: {$key} {$fault}.");
+            }
         }
         $held = [];
-        foreach (array_intersect($kept, array_keys($typed)) as $key) {
-            $held[$key] = $typed[$key] ?? (in_array('string', $rules[$key] ?? [], true) ? '' : null);
+        foreach ($kept as $key) {
+            if (array_key_exists($key, $typed)) {
+                $held[$key] = $typed[$key];
+            }
         }
 
         return $held;
     }
 
-    /** @return list<mixed> */
-    public static function name(): array
+    /**
+     * What may be left out.
+     *
+     * @param  Rule  $rule
+     * @return Rule
+     */
+    public static function maybe(Closure $rule): Closure
     {
-        return ['required', ...self::text(Node::LONGEST_TEXT)];
+        return static fn (mixed $value): ?string => $value === null ? null : $rule($value);
     }
 
-    /** @return list<mixed> */
-    public static function words(int $most): array
+    /** @return Rule */
+    public static function name(): Closure
     {
-        return ['present', 'nullable', ...self::text($most)];
+        return static fn (mixed $value): ?string => is_string($value) && trim($value) !== '' ? self::text($value, Node::LONGEST_TEXT) : 'is missing';
     }
 
-    /** @return list<mixed> */
-    public static function unit(): array
+    /** @return Rule */
+    public static function words(int $most): Closure
     {
-        return ['required', Rule::enum(Unit::class)];
+        return static fn (mixed $value): ?string => is_string($value) ? self::text($value, $most) : 'is no text';
     }
 
-    /** @return list<mixed> a day, as a card has it */
-    public static function day(): array
+    /**
+     * @param  list<string>  $names
+     * @return Rule
+     */
+    public static function oneOf(array $names): Closure
     {
-        return ['bail', 'date_format:Y-m-d', 'before_or_equal:today', 'after:1900-01-01'];
+        return static fn (mixed $value): ?string => in_array($value, $names, true) ? null : 'is none that there is';
     }
 
-    /** @return list<mixed> a moment that may be left out */
-    public static function moment(): array
+    /**
+     * @param  class-string<BackedEnum>  $enum
+     * @return Rule
+     */
+    public static function caseOf(string $enum): Closure
     {
-        return ['bail', 'nullable', 'date', 'before_or_equal:tomorrow', 'after:1900-01-01'];
+        return self::oneOf(array_map(strval(...), array_column($enum::cases(), 'value')));
     }
 
-    /** @return list<mixed> of a part that is an object, as a form types it */
-    public static function typed(): array
+    /** @return Rule */
+    public static function flag(): Closure
     {
-        return ['present', static function (string $attribute, mixed $value, Closure $fail): void {
-            match (true) {
-                ! $value instanceof stdClass => $fail("the {$attribute} is no object."),
-                ! TypedLimits::hold($value) => $fail("the {$attribute} ".TypedLimits::TOO_MUCH.'.'),
-                default => null,
-            };
-        }];
+        return static fn (mixed $value): ?string => in_array($value, [true, false, 0, 1], true) ? null : 'is neither true nor false';
     }
 
-    /** @return list<mixed> of a part that is an object, and no form's */
-    public static function document(): array
+    /** @return Rule */
+    public static function whole(int $least, int $most): Closure
     {
-        return ['present', static function (string $attribute, mixed $value, Closure $fail): void {
-            match (true) {
-                ! $value instanceof stdClass => $fail("the {$attribute} is no object."),
-                strlen((string) json_encode($value)) > self::LARGEST_DOCUMENT => $fail("the {$attribute} is far larger than any."),
-                default => null,
-            };
-        }];
+        return static fn (mixed $value): ?string => is_int($value) && $value >= $least && $value <= $most ? null : "is no number from {$least} to {$most}";
     }
 
-    /** @return list<mixed> */
-    private static function text(int $most): array
+    /** @return Rule a day, as a card has it */
+    public static function day(): Closure
     {
-        return ['string', "max:{$most}", static function (string $attribute, mixed $value, Closure $fail): void {
-            // A text of several lines is one; all else below a blank is no writing.
-            if (is_string($value) && preg_match('/[^\P{Cc}\t\r\n]/u', $value) !== 0) {
-                $fail("the {$attribute} has signs in it that are no letters.");
+        $today = CarbonImmutable::today()->toDateString();
+
+        return static fn (mixed $value): ?string => match (true) {
+            ! is_string($value) || preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $value, $part) !== 1 || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1]) => 'is no day, such as 2026-11-20',
+            $value > $today => 'is a day to come',
+            $value < self::FIRST_DAY => 'is a day long past',
+            default => null,
+        };
+    }
+
+    /** @return Rule */
+    public static function moment(): Closure
+    {
+        return static function (mixed $value): ?string {
+            try {
+                $day = is_string($value) && strlen($value) <= 40 ? CarbonImmutable::parse($value) : null;
+            } catch (Throwable) {
+                $day = null;
             }
-        }];
+
+            return match (true) {
+                $day === null => 'is no moment',
+                $day->isAfter(CarbonImmutable::tomorrow()) => 'is a day to come',
+                $day->isBefore(self::FIRST_DAY) => 'is a day long past',
+                default => null,
+            };
+        };
+    }
+
+    /** @return Rule of a part that is an object, as a form types it */
+    public static function typed(): Closure
+    {
+        return static fn (mixed $value): ?string => match (true) {
+            ! $value instanceof stdClass => 'is no object',
+            ! TypedLimits::hold($value) => TypedLimits::TOO_MUCH,
+            default => null,
+        };
+    }
+
+    /** @return Rule of a part that is an object, and no form's */
+    public static function document(): Closure
+    {
+        return static fn (mixed $value): ?string => match (true) {
+            ! $value instanceof stdClass => 'is no object',
+            strlen((string) json_encode($value)) > self::LARGEST_DOCUMENT => 'is far larger than any',
+            default => null,
+        };
+    }
+
+    /** @return Rule of so many short texts */
+    public static function texts(int $many, int $most): Closure
+    {
+        return static fn (mixed $value): ?string => match (true) {
+            ! is_array($value) || count($value) > $many => 'is no list of so few',
+            default => array_reduce($value, static fn (?string $fault, mixed $one): ?string => $fault ?? (is_string($one) ? self::text($one, $most) : 'is no list of texts'), null),
+        };
+    }
+
+    private static function text(string $value, int $most): ?string
+    {
+        return match (true) {
+            strlen($value) > $most && mb_strlen($value) > $most => "is longer than {$most} letters",
+            // A text of several lines is one; all else below a blank is no writing.
+            preg_match('/[^\P{Cc}\t\r\n]/u', $value) !== 0 => 'has signs in it that are no letters',
+            default => null,
+        };
     }
 }

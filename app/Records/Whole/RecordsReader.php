@@ -16,8 +16,8 @@ use App\Models\User;
 use App\Models\Wearer;
 use App\Records\AccountLimits;
 use App\Uploads\UnreadableUpload;
+use Closure;
 use Generator;
-use Illuminate\Validation\Rule;
 use stdClass;
 use Throwable;
 use Underbolt\Altering\PaperWay;
@@ -42,7 +42,14 @@ final class RecordsReader
 
     private const LONGEST_NOTES = 4_000;
 
-    private readonly Kept $kept;
+    private const LONGEST_FIGURE = 60;
+
+    private const MOST_ANSWERS = 60;
+
+    /** Of practice: more than any exercise moves to. */
+    private const LAST_BOX = 20;
+
+    private const MOST_EXERCISES = 60;
 
     /** @var array<string, int> how many of each kind */
     private array $count = [];
@@ -50,9 +57,39 @@ final class RecordsReader
     /** @var list<int> how many cards each wearer has */
     private array $cards = [];
 
+    /** @var array<string, array<string, Closure(mixed): ?string>> of each kind of record, made once */
+    private readonly array $rules;
+
     private function __construct(private readonly RecordsZip $zip)
     {
-        $this->kept = new Kept;
+        $unit = Kept::caseOf(Unit::class);
+        $name = Kept::name();
+        $demo = Kept::maybe(Kept::flag());
+        $foundation = Kept::words(CardLine::LONGEST_FOUNDATION);
+        $words = Kept::words(self::LONGEST_NAME);
+        $this->rules = [
+            'account' => ['unit' => $unit, 'paper' => Kept::caseOf(PageFormat::class), 'to_cloth' => Kept::caseOf(PaperWay::class), 'practice' => Kept::document()],
+            'box' => ['box' => Kept::whole(0, self::LAST_BOX), 'due' => Kept::words(10)],
+            'hand' => ['name' => $name, 'points' => Kept::typed()],
+            'house' => ['name' => $name, 'unit' => $unit, 'habits' => Kept::typed(), 'is_demo' => $demo],
+            'wearer' => [
+                'name' => $name, 'notes' => Kept::words(self::LONGEST_NOTES), 'unit' => Kept::maybe($unit), 'archived_at' => Kept::maybe(Kept::moment()),
+                'agreed_on' => Kept::maybe(Kept::day()), 'sizes_hidden' => Kept::flag(), 'wardrobe' => Kept::maybe(Kept::typed()), 'is_demo' => $demo,
+            ],
+            'card' => [
+                'taken_on' => Kept::day(), 'foundation' => $foundation, 'measured_by' => Kept::maybe($foundation), 'point_set' => Kept::caseOf(PointSet::class),
+                'answers' => Kept::texts(self::MOST_ANSWERS, self::LONGEST_FIGURE), 'round_a_board' => Kept::maybe(Kept::flag()),
+            ],
+            'reading' => [
+                'point' => Kept::caseOf(Point::class), 'attempt' => Kept::whole(1, 9), 'text' => Kept::words(self::LONGEST_FIGURE), 'unit' => $unit, 'picked' => Kept::flag(),
+            ],
+            'pattern' => ['name' => $name, 'house' => $words, 'unit' => $unit, 'document' => Kept::typed(), 'company' => Kept::document(), 'is_demo' => $demo],
+            'drawing' => ['piece' => Kept::oneOf(DrawnPiece::ALL), 'name' => $words, 'marks' => Kept::typed()],
+            'make' => [
+                'unit' => $unit, 'name' => $words, 'note' => $words, 'begun' => Kept::maybe(Kept::moment()), 'choices' => Kept::typed(), 'fitting' => Kept::typed(),
+                'verdict' => Kept::typed(), 'cloth' => Kept::typed(), 'done' => Kept::document(), 'extras' => Kept::document(),
+            ],
+        ];
     }
 
     /**
@@ -85,7 +122,7 @@ final class RecordsReader
             yield [$kind, match ($kind) {
                 'account' => $this->account($record),
                 'hand' => $this->hand($record, $where),
-                'house' => $this->kept->of($record, House::KEPT, $where, ['name' => Kept::name(), 'unit' => Kept::unit(), 'habits' => Kept::typed(), 'is_demo' => ['boolean']]),
+                'house' => Kept::of($record, House::KEPT, $where, $this->rules['house']),
                 'wearer' => $this->wearer($record, $where),
                 default => $this->make($record, $where),
             }];
@@ -95,21 +132,19 @@ final class RecordsReader
     /** @return array<string, mixed> */
     private function account(mixed $account): array
     {
-        if ($account instanceof stdClass) {
-            $account->practice = json_decode((string) json_encode($account->practice ?? []), true);
+        $held = Kept::of($account, User::SETTINGS, 'The account', $this->rules['account']);
+        $boxes = $held['practice'] instanceof stdClass ? get_object_vars($held['practice']) : [];
+        foreach ($boxes as $exercise => $box) {
+            Kept::of($box, [], "The account, practice {$exercise}", $this->rules['box']);
         }
-        $held = $this->kept->of($account, User::SETTINGS, 'The account', [
-            'unit' => Kept::unit(), 'paper' => ['required', Rule::enum(PageFormat::class)], 'to_cloth' => ['required', Rule::enum(PaperWay::class)],
-            'practice' => ['present', 'array', 'max:60'], 'practice.*' => ['array:box,due'], 'practice.*.box' => ['required', 'integer', 'between:0,20'], 'practice.*.due' => ['required', 'date_format:Y-m-d'],
-        ]);
 
-        return ['practice' => (object) (is_array($held['practice']) ? $held['practice'] : [])] + $held;
+        return count($boxes) <= self::MOST_EXERCISES ? $held : throw RecordsZip::unreadable();
     }
 
     /** @return array<string, mixed> */
     private function hand(mixed $hand, string $where): array
     {
-        $held = $this->kept->of($hand, ['name', 'points'], $where, ['name' => Kept::name(), 'points' => Kept::typed()]);
+        $held = Kept::of($hand, ['name', 'points'], $where, $this->rules['hand']);
         try {
             /** @var array<string, KeptHand> $points */
             $points = json_decode((string) json_encode($held['points']), true);
@@ -125,10 +160,7 @@ final class RecordsReader
     /** @return array<string, mixed> with its cards */
     private function wearer(mixed $wearer, string $where): array
     {
-        $held = $this->kept->of($wearer, Wearer::KEPT, $where, [
-            'name' => Kept::name(), 'notes' => Kept::words(self::LONGEST_NOTES), 'unit' => ['nullable', Rule::enum(Unit::class)], 'archived_at' => Kept::moment(),
-            'agreed_on' => ['sometimes', 'nullable', ...Kept::day()], 'sizes_hidden' => ['required', 'boolean'], 'wardrobe' => ['sometimes', ...Kept::typed()], 'is_demo' => ['boolean'],
-        ]);
+        $held = Kept::of($wearer, Wearer::KEPT, $where, $this->rules['wearer']);
         $cards = self::listed($wearer, 'cards', $where, AccountLimits::CARDS_OF_A_WEARER);
         $this->cards[] = count($cards);
         $held['cards'] = array_map(fn (stdClass $card, int $at): array => $this->card($card, "{$where}, card ".($at + 1)), $cards, array_keys($cards));
@@ -139,10 +171,7 @@ final class RecordsReader
     /** @return array<string, mixed> with its readings */
     private function card(stdClass $card, string $where): array
     {
-        $held = $this->kept->of($card, Card::KEPT, $where, [
-            'taken_on' => ['required', ...Kept::day()], 'foundation' => Kept::words(CardLine::LONGEST_FOUNDATION), 'measured_by' => ['sometimes', ...Kept::words(CardLine::LONGEST_FOUNDATION)],
-            'point_set' => ['required', Rule::enum(PointSet::class)], 'answers' => ['present', 'array', 'max:60'], 'answers.*' => ['string', 'max:60'], 'round_a_board' => ['sometimes', 'boolean'],
-        ]);
+        $held = Kept::of($card, Card::KEPT, $where, $this->rules['card']);
         $readings = [];
         foreach (self::listed($card, 'readings', $where, AccountLimits::READINGS_OF_A_CARD) as $reading) {
             $one = $this->reading($reading, $where);
@@ -156,10 +185,7 @@ final class RecordsReader
     /** @return array<string, mixed> */
     private function reading(stdClass $reading, string $where): array
     {
-        $held = $this->kept->of($reading, Reading::KEPT, $where, [
-            'point' => ['required', Rule::enum(Point::class)], 'attempt' => ['required', 'integer', 'between:1,9'], 'text' => ['required', 'string', 'max:60'],
-            'unit' => Kept::unit(), 'picked' => ['required', 'boolean'],
-        ]);
+        $held = Kept::of($reading, Reading::KEPT, $where, $this->rules['reading']);
         $point = Point::from(self::text($held, 'point'));
         try {
             // What the text means, whatever the file says of it.
@@ -174,10 +200,7 @@ final class RecordsReader
     /** @return Generator<array{string, array<string, mixed>}> the pattern, and each of its drawings */
     private function pattern(mixed $pattern, string $where): Generator
     {
-        $held = $this->kept->of($pattern, Pattern::KEPT, $where, [
-            'name' => Kept::name(), 'house' => Kept::words(self::LONGEST_NAME), 'unit' => Kept::unit(),
-            'document' => Kept::typed(), 'company' => Kept::document(), 'is_demo' => ['boolean'],
-        ]);
+        $held = Kept::of($pattern, Pattern::KEPT, $where, $this->rules['pattern']);
         yield ['pattern', $held];
         $nests = $pattern instanceof stdClass && is_array($pattern->nests ?? null) ? $pattern->nests : [];
         if (count($nests) > count(DrawnPiece::ALL)) {
@@ -197,7 +220,7 @@ final class RecordsReader
     /** @return array<string, mixed> its drawing packed, in letters that JSON can carry */
     private function nest(mixed $nest, string $where): array
     {
-        $held = $this->kept->of($nest, Nest::KEPT, $where, ['piece' => ['required', Rule::in(DrawnPiece::ALL)], 'name' => Kept::words(self::LONGEST_NAME), 'marks' => Kept::typed()]);
+        $held = Kept::of($nest, Nest::KEPT, $where, $this->rules['drawing']);
         try {
             /** @var KeptNest $kept */
             $kept = json_decode((string) json_encode($held['drawing'] ?? null, JSON_PRESERVE_ZERO_FRACTION), true);
@@ -213,11 +236,7 @@ final class RecordsReader
     /** @return array<string, mixed> with the places of its card and its pattern, and when it was begun */
     private function make(mixed $make, string $where): array
     {
-        $words = Kept::words(self::LONGEST_NAME);
-        $held = $this->kept->of($make, [...Make::KEPT, 'begun', 'wearer', 'card', 'pattern'], $where, [
-            'unit' => Kept::unit(), 'name' => $words, 'note' => $words, 'begun' => Kept::moment(), 'wearer' => ['required', 'integer'], 'card' => ['required', 'integer'], 'pattern' => ['required', 'integer'],
-            ...array_fill_keys(['choices', 'fitting', 'verdict', 'cloth'], Kept::typed()), ...array_fill_keys(['done', 'extras'], Kept::document()),
-        ]);
+        $held = Kept::of($make, [...Make::KEPT, 'begun', 'wearer', 'card', 'pattern'], $where, $this->rules['make']);
         [$card, $pattern] = [$held['card'], $held['pattern']];
         $cards = is_int($held['wearer']) ? $this->cards[$held['wearer']] ?? 0 : 0;
         if (! is_int($card) || $card < 0 || $card >= $cards || ! is_int($pattern) || $pattern < 0 || $pattern >= ($this->count['pattern'] ?? 0)) {
