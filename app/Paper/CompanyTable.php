@@ -86,24 +86,25 @@ final readonly class CompanyTable
             return [$row->wearer->name, '', '', '', '', '', '', '', $reason, '', $age, '', ''];
         }
         $plan = $row->planned->plan;
-        $sizes = array_map(static function (Level $level) use ($plan): string {
+        $isNamed = $row->planned->areSizesNamed();
+        $sizes = array_map(static function (Level $level) use ($plan, $isNamed): string {
             $at = $plan->at($level);
 
-            return $at === null ? '' : $plan->make->pattern->shortNameOf($at->size);
+            return $at === null || ! $isNamed ? '' : $plan->make->pattern->shortNameOf($at->size);
         }, Level::cases());
         $sure = $row->planned->leastSure();
 
         return [
             $row->wearer->name,
             ...$sizes,
-            $row->planned->frame() ?? '',
+            $isNamed ? $row->planned->frame() ?? '' : '',
             $row->planned->adjustment() ?? '',
             implode(', ', $row->planned->steps()),
             implode('; ', $row->planned->drawnIn()),
             $row->planned->worst === null ? '' : $row->planned->worst->text,
             $sure === null ? '' : str_replace('_', ' ', $sure->sure->value),
             $age,
-            implode(', ', array_map(static fn (Range $range): string => $range->owned ? $range->name : "{$range->name} (to get)", $row->planned->envelopes)),
+            implode(', ', array_map(static fn (Range $range): string => $range->owned ? $range->name : "{$range->name} (to get)", $row->planned->namedEnvelopes())),
             implode('; ', array_map(static fn (Purchase $one): string => self::purchase($one, $unit), Purchase::all($row->planned->needs))),
         ];
     }

@@ -123,10 +123,22 @@ final readonly class Row
         };
     }
 
-    /** @return list<Range> those of its envelopes that are not owned */
+    /** Whether its sizes may be told. Here all stand beside one another: a place in the row of lines would tell as much as a name. */
+    public function areSizesNamed(): bool
+    {
+        return ! $this->plan->make->pattern->areLinesCounted();
+    }
+
+    /** @return list<Range> its envelopes; none where sizes are not named, as an envelope is named by its sizes */
+    public function namedEnvelopes(): array
+    {
+        return $this->areSizesNamed() ? $this->envelopes : [];
+    }
+
+    /** @return list<Range> those of them that are not owned */
     public function toGet(): array
     {
-        return array_values(array_filter($this->envelopes, static fn (Range $range): bool => ! $range->owned));
+        return array_values(array_filter($this->namedEnvelopes(), static fn (Range $range): bool => ! $range->owned));
     }
 
     /** Whether a measure lies outside what the chart holds. */

@@ -71,6 +71,20 @@ test('a wearer whose sizes are hidden meets no name of a size, on screen or on p
     foreach ($user->wearers()->get() as $wearer) {
         $told["history {$wearer->id}"] = [200, contentOf($this->get("/api/wearers/{$wearer->id}/history")->assertOk())];
     }
+    foreach ($user->patterns()->get() as $pattern) {
+        foreach (explode("\n", $this->get("/api/patterns/{$pattern->id}/company")->streamedContent()) as $line) {
+            $row = json_decode($line, true)['row'] ?? null;
+            if ($row !== null) {
+                $told["company {$pattern->id} {$row['wearer']}"] = [200, (string) json_encode($row)];
+                // An envelope is called by its sizes, and a place in the list tells as much.
+                expect([...$row['envelopes'], ...$row['to_get'], ...$row['sizes'], $row['frame']])->toBe([null]);
+            }
+        }
+        $sheet = explode("\r\n\r\n", contentOf($this->get("/api/patterns/{$pattern->id}/company.csv")->assertOk()));
+        $told["company.csv {$pattern->id}"] = [200, $sheet[0]];
+        $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), array_slice(explode("\r\n", $sheet[0]), 1));
+        expect(array_unique(array_merge(...array_map(static fn (array $row): array => [...array_slice($row, 1, 4), $row[11] ?? ''], $rows))))->toBe(['']);
+    }
     $told['workroom'] = [200, (string) json_encode($this->get('/api/workroom')->json('makes'))];
     $naming = array_keys(array_filter($told, static fn (array $answer): bool => str_contains($answer[1], NAMED)));
     $given = array_filter($told, static fn (array $answer): bool => $answer[0] === 200);
