@@ -7,6 +7,7 @@ use App\Http\Middleware\RefuseLargeBodies;
 use App\Http\Middleware\RefuseMalformedBodies;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\RefusalResponse;
+use App\Http\Reported;
 use App\Http\TroubleResponse;
 use App\Records\StillInBin;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -32,6 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refusal::class);
+        $exceptions->report(static fn (Throwable $failure): bool => Reported::of($failure));
         $exceptions->render(static fn (Throwable $trouble) => TroubleResponse::of($trouble));
         $exceptions->render(static fn (NotFoundHttpException $missing) => $missing->getPrevious() instanceof ModelNotFoundException
             ? new JsonResponse(['message' => 'There is no such record of yours.'], 404)

@@ -31,6 +31,11 @@ final class SpreadsheetGuard
     /** More than any cell of a chart holds, in bytes. */
     public const LONGEST_CELL = 300;
 
+    /** What else a sheet says of itself, piece by piece: each costs as much as a cell does, or more. */
+    private const OFFICE_ELSE = '/<(?:\w+:)?(?:hyperlink|col|dataValidation|conditionalFormatting|cfRule|brk|protectedRange|ignoredError)[\s>]/';
+
+    private const MOST_ELSE = 1_000;
+
     private const OFFICE_CELL = '/<(?:\w+:)?c[\s>]/';
 
     /** A range of cells, such as those that are merged. */
@@ -89,8 +94,9 @@ final class SpreadsheetGuard
     private static function checkOffice(array $parts): void
     {
         $sheets = array_filter($parts, static fn (string $name): bool => str_contains($name, 'worksheets/'), ARRAY_FILTER_USE_KEY);
-        $cells = 0;
+        $cells = $else = 0;
         foreach ($sheets as $sheet) {
+            $else += (int) preg_match_all(self::OFFICE_ELSE, $sheet);
             $cells += (int) preg_match_all(self::OFFICE_CELL, $sheet);
             preg_match_all(self::RANGE, $sheet, $ranges, PREG_SET_ORDER);
             foreach ($ranges as [, $left, $top, $right, $bottom]) {
@@ -98,7 +104,7 @@ final class SpreadsheetGuard
                 $cells += str_contains($sheet, '<mergeCell') ? (self::column($right) - self::column($left) + 1) * ((int) $bottom - (int) $top + 1) : 0;
             }
         }
-        if ($cells > self::MOST_CELLS || count($sheets) > self::MOST_SHEETS) {
+        if ($cells > self::MOST_CELLS || $else > self::MOST_ELSE || count($sheets) > self::MOST_SHEETS) {
             throw self::tooLarge();
         }
     }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Reported;
 use App\Models\Device;
 use App\Models\User;
 use App\Records\Bin;
@@ -243,6 +244,20 @@ test('signing out elsewhere keeps this place, and asks for the password', functi
     $this->deleteJson('/api/me/sessions', ['current' => 'a long secret'])->assertNoContent();
     expect($user->refresh()->password)->not->toBe($before);
     $this->getJson('/api/me')->assertOk();
+});
+
+test('a device of another account is none of mine', function (): void {
+    $other = someone('Olwen');
+    $device = $other->devices()->create(['agent' => 'Firefox on Linux', 'token' => str_repeat('a', 64), 'seen_at' => now()]);
+    $this->actingAs(someone())->deleteJson("/api/me/devices/{$device->id}")->assertNotFound();
+    expect($other->devices()->count())->toBe(1);
+});
+
+test('what fails is written down without what anybody typed', function (): void {
+    $log = Illuminate\Support\Facades\Log::spy();
+    Reported::of(new Illuminate\Database\QueryException('sqlite', 'update wearers set name = ? where id = ?', ['Merrin Tolvane', 7], new PDOException('database is locked')));
+    $log->shouldHaveReceived('error')->once()->withArgs(static fn (string $what, array $about): bool => str_contains($what, 'QueryException')
+        && $about['sql'] === 'update wearers set name = ? where id = ?' && $about['reason'] === 'database is locked' && ! str_contains((string) json_encode($about), 'Merrin'));
 });
 
 test('everything is taken away in one file, and what is in it can be read in again', function (): void {

@@ -22,6 +22,15 @@ function realServer(string $state, array $told = []): RealServer
     return $server;
 }
 
+/** Waits until something is so, ten seconds at the most. */
+function awaits(Closure $isSo): void
+{
+    for ($until = microtime(true) + 10; ! $isSo() && microtime(true) < $until;) {
+        usleep(20_000);
+    }
+    expect($isSo())->toBeTrue();
+}
+
 /** Types one name after the other onto a wearer until told to stop; a write that nobody answered is tried again. */
 final class Typist
 {
@@ -125,6 +134,15 @@ test('whatever is killed, nothing that was acknowledged is lost, and it goes on 
         ->and($typist->stands())->toBe("Name {$typist->kept}");
     exec('chmod u+w '.escapeshellarg($server->state).'/workroom.sqlite*');
     expect($typist->type()[0])->toBe(200);
+
+    // No log has a name in it, whatever went wrong with it or was looked for.
+    fetched("{$server->address}/api/workroom?find=Name");
+    awaits(fn (): bool => str_contains((string) file_get_contents("{$server->state}/logs/nginx-access.log"), 'GET /api/workroom'));
+    $told = '';
+    foreach (glob("{$server->state}/logs/*") ?: [] as $log) {
+        $told .= str_ends_with($log, '.gz') ? implode('', (array) gzfile($log)) : file_get_contents($log);
+    }
+    expect($told)->toContain('readonly database')->not->toMatch('/Name \d|find=|typist|tideroom/');
 });
 
 test('a full disk is told, what stood stands, and it goes on when there is room', function (): void {

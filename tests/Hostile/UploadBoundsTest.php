@@ -64,6 +64,7 @@ test('whatever a small file would cost, reading it ends in time, in a sentence o
     }
 })->with([
     'columns over and over' => [static fn (): string => sheetWith('<cols>'.str_repeat('<col min="1" max="16384" width="9" customWidth="1"/>', 3_000).'</cols>', '')],
+    'a link at every cell' => [static fn (): string => sheetWith('', '<hyperlinks>'.str_repeat('<hyperlink ref="A1" location="A1"/>', 20_000).'</hyperlinks>')],
     'a link over the whole grid' => [static fn (): string => sheetWith('', '<hyperlinks><hyperlink ref="A1:XFD1048576" location="A1"/></hyperlinks>')],
     'a rule over the whole grid' => [static fn (): string => sheetWith('', '<conditionalFormatting sqref="A1:XFD1048576"><cfRule type="expression" priority="1"><formula>1</formula></cfRule></conditionalFormatting>')],
     'checks over the whole grid' => [static fn (): string => sheetWith('', '<dataValidations count="1"><dataValidation type="whole" sqref="A1:XFD1048576"><formula1>1</formula1></dataValidation></dataValidations>')],

@@ -170,12 +170,14 @@ final class AccountController
     #[OA\Delete(path: '/api/me/devices/{device}', operationId: 'signOutDevice',
         responses: [
             new OA\Response(response: 204, description: 'signed out there'),
+            new OA\Response(response: 404, ref: '#/components/responses/NotFound'),
         ])]
     public function signOutDevice(Request $request, int $device): Response
     {
         $user = SignedIn::user($request);
         self::keepDemo($user->email);
-        Device::query()->where('user_id', $user->id)->whereKey($device)->delete();
+        $gone = Device::query()->where('user_id', $user->id)->whereKey($device)->delete();
+        abort_if($gone === 0, 404, 'There is no such record of yours.');
 
         return new Response(status: 204);
     }

@@ -71,7 +71,7 @@ it('whatever is thrown can be shown', () => {
     expect(asRefused('plain').message).toBe('plain');
 });
 
-it('what is read waits for its turn by itself; what changes something does not, and in the end it is said', async () => {
+it('what was refused for being too much at once waits for its turn by itself, and in the end it is said', async () => {
     vi.useFakeTimers();
     const busy = () => Promise.resolve(answer(429, { message: 'Try again in a moment.' }));
     fetched.mockReset();
@@ -83,14 +83,37 @@ it('what is read waits for its turn by itself; what changes something does not, 
     await vi.runAllTimersAsync();
     expect([await asked, fetched.mock.calls.length]).toEqual([{ id: 7 }, 3]);
 
+    // What changes something is sent again as it was sent first.
+    fetched.mockReset();
+    const sent: string[] = [];
+    fetched.mockImplementation(async (request) => {
+        sent.push(await request.text());
+        return sent.length < 3 ? answer(429, {}) : answer(200, { id: 8 });
+    });
+    const changed = api.POST('/api/wearers', { body: { name: 'Ana' } }).then(body);
+    await vi.runAllTimersAsync();
+    expect([await changed, sent]).toEqual([{ id: 8 }, Array(3).fill('{"name":"Ana"}')]);
+
     fetched.mockReset();
     fetched.mockImplementation(busy);
     const refused = api.GET('/api/me').catch((error: unknown) => asRefused(error).message);
     await vi.runAllTimersAsync();
     expect([await refused, fetched.mock.calls.length]).toEqual(['Try again in a moment.', 4]);
-
-    fetched.mockClear();
-    await api.POST('/api/demo').catch(() => null);
-    expect(fetched.mock.calls.length).toBe(1);
     vi.useRealTimers();
+
+    // At the door nobody waits a minute for an answer.
+    fetched.mockReset();
+    fetched.mockResolvedValueOnce(
+        new Response('{"message":"Wait a minute."}', { status: 429, headers: { 'Retry-After': '60' } }),
+    );
+    await expect(api.GET('/api/me').catch((error: unknown) => asRefused(error).message)).resolves.toBe(
+        'Wait a minute.',
+    );
+});
+
+it('a server in front that has enough is told in words', async () => {
+    fetched.mockReset();
+    fetched.mockResolvedValueOnce(answer(429, '<html>429</html>'));
+    const refused = await api.POST('/api/demo').catch((error: unknown) => asRefused(error).message);
+    expect(refused).toContain('So much was asked for at once.');
 });

@@ -24,6 +24,9 @@ const guard: Middleware = {
         const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
         request.headers.set('Accept', 'application/json');
         if (token !== undefined) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+        // What was sent once can't be sent again; a file is too large to be kept for that.
+        if (request.headers.get('Content-Type')?.startsWith('application/json'))
+            copies.set(request, request.clone());
         return request;
     },
     async onResponse({ request, response }) {
@@ -46,13 +49,19 @@ const guard: Middleware = {
 
 const MOST_TRIES = 4;
 const SECOND_MS = 1000;
-/** What is only read waits for its turn by itself where more is asked for at once than is answered; null where that is no use. */
+const MOST_SECONDS = 3;
+/** Of requests that are under way, to be sent again. */
+const copies = new WeakMap<Request, Request>();
+/** Refused for being too many at once nothing was done yet: it waits for its turn by itself; null where that is no use. */
 async function askedAgain(request: Request, refused: Response): Promise<Response | null> {
+    const copy = request.method === 'GET' ? request : copies.get(request);
     let answer = refused;
-    for (let tries = 1; request.method === 'GET' && answer.status === 429 && tries < MOST_TRIES; tries++) {
+    for (let tries = 1; copy !== undefined && answer.status === 429 && tries < MOST_TRIES; tries++) {
         const seconds = Number(answer.headers.get('Retry-After') ?? 1);
-        await new Promise((done) => setTimeout(done, tries * Math.min(seconds, 3) * SECOND_MS));
-        answer = await fetch(request.clone());
+        // Who has tried too often, as at the door, is told at once.
+        if (seconds > MOST_SECONDS) return null;
+        await new Promise((done) => setTimeout(done, tries * seconds * SECOND_MS));
+        answer = await fetch(copy.clone());
     }
     return answer.ok ? answer : null;
 }
@@ -65,6 +74,11 @@ function reason(status: number, message: string | undefined): string {
     // 503 and 507 say what is the matter: it is busy, or full.
     if (status >= 500 && !(message && [503, 507].includes(status)))
         return 'The server has stumbled. What you typed is still here; try again.';
+    // Where it is the server in front that has enough, it says nothing.
+    if (status === 429)
+        return (
+            message ?? 'So much was asked for at once. What you typed is still here; try again in a moment.'
+        );
     return message ?? 'The server gave no reason.';
 }
 

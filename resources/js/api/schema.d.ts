@@ -2930,6 +2930,15 @@ export interface components {
             /** @description the line of its front; null where it can't be drawn, or is one printed line and says nothing */
             line: components["schemas"]["CurvePartData"][] | null;
         };
+        /** @description what the workroom tells of a plan, which is kept until something changes that it came from */
+        MakeTelling: {
+            headline: string | null;
+            waits_for: string | null;
+            cautions: number;
+            to_settle: number;
+            lacks_measures: boolean;
+            line: components["schemas"]["CurvePartData"][] | null;
+        };
         /** @description which makes of a workroom are asked for: each is planned to be told, so they come by the page */
         MakesAsked: Record<string, never>;
         /** @description what is taken from the readings of one point */
