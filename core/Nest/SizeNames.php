@@ -7,6 +7,12 @@ namespace Underbolt\Nest;
 /** Which line of a drawing is likely to be which size's. */
 final class SizeNames
 {
+    /** What a drawing program calls its parts where nobody has: its number is no size. */
+    private const BY_THE_PROGRAM = '/^(?:svg|g|group|layer|path|line|polyline|polygon|rect|circle|ellipse|curve|shape|object|use|text|tspan|clip(?:path)?|id)[\s_#-]*\d+(?:[\s_.-]\d+)*$/';
+
+    /** From one size to another: the name of what holds several. */
+    private const SEVERAL = '/\d\s*(?:-|–|—|to|bis|à|a|tot|til|\.\.+)\s*\d/u';
+
     /**
      * A line whose name, or whose group's, is the size or has it as a word; the closest name first. Lines that look alike
      * are of one size: where a name tells one of them, its look tells nothing more, and the longest is taken.
@@ -43,7 +49,15 @@ final class SizeNames
         if ($name === $size) {
             return 2.0;
         }
-        $word = preg_quote($size, '/');
+        $isOfSeveral = preg_match(self::SEVERAL, $name) === 1 && preg_match(self::SEVERAL, $size) !== 1;
+        if ($isOfSeveral || preg_match(self::BY_THE_PROGRAM, $name) === 1) {
+            return 0.0;
+        }
+        // A drawing's layers are sorted by their names: 06 stands before 10.
+        $word = (ctype_digit($size) ? '0*' : '').preg_quote($size, '/');
+        if (preg_match("/^{$word}$/u", $name) === 1) {
+            return 2.0;
+        }
 
         return preg_match("/(?<![\\p{L}\\p{N}]){$word}(?![\\p{L}\\p{N}])/u", $name) === 1 ? 1.0 : 0.0;
     }
