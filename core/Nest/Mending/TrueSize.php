@@ -35,10 +35,11 @@ final readonly class TrueSize
 
     private const HAIR_MM = 1.0;
 
-    private const USUAL_WITHIN = 0.006;
+    /** What the figures of the page give is believed: a usual one takes its place only where it is as near as a click is. */
+    private const USUAL_WITHIN = 0.002;
 
     /** @param  list<HeldFigure>  $figures  that could be held against the drawing */
-    private function __construct(public array $figures)
+    public function __construct(public array $figures)
     {
     }
 
