@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 /** @return array<string, mixed> what the workroom tells of a make */
 function rowOf(Make $make): array
 {
-    return collect(test()->actingAs(User::query()->findOrFail($make->user_id))->getJson('/api/workroom?most=400')->assertOk()->json('makes'))->firstWhere('id', $make->id);
+    return collect(test()->actingAs(User::query()->findOrFail($make->user_id))->getJson('/api/workroom?pages=8')->assertOk()->json('makes'))->firstWhere('id', $make->id);
 }
 
 test('what a make tells is worked out once, and told again as long as nothing changes', function (): void {

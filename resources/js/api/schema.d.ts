@@ -2939,7 +2939,7 @@ export interface components {
             lacks_measures: boolean;
             line: components["schemas"]["CurvePartData"][] | null;
         };
-        /** @description which makes of a workroom are asked for: each is planned to be told, so they come by the page */
+        /** @description which makes of a workroom are asked for: they come by the page */
         MakesAsked: Record<string, never>;
         /** @description what is taken from the readings of one point */
         MeasureData: {
@@ -7667,8 +7667,8 @@ export interface operations {
             query?: {
                 /** @description part of what a make, its wearer or its pattern is called */
                 find?: string;
-                /** @description how many makes at most; 30 where left out */
-                most?: number;
+                /** @description how many pages of 50 makes; one where it is left out */
+                pages?: number;
             };
             header?: never;
             path?: never;

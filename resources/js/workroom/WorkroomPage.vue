@@ -30,9 +30,8 @@ const isSearchable = computed(
         (room.value.all_makes > 5 || room.value.patterns.length > 5 || sought.value !== ''),
 );
 
-/** Every make that is told is planned for it: they come by the page. */
-const PAGE = 30;
-const most = ref(PAGE);
+/** Makes come by the page. */
+const pages = ref(1);
 const questions = ref(0);
 const answered = ref(0);
 const isLate = useLate(computed(() => answered.value !== questions.value));
@@ -41,7 +40,7 @@ const isLate = useLate(computed(() => answered.value !== questions.value));
 async function load(): Promise<void> {
     const question = ++questions.value;
     try {
-        const query = { find: sought.value.trim(), most: most.value };
+        const query = { find: sought.value.trim(), pages: pages.value };
         const told = await api.GET('/api/workroom', { params: { query } }).then(body);
         if (question === questions.value) room.value = told;
     } catch (error) {
@@ -51,14 +50,14 @@ async function load(): Promise<void> {
 }
 
 function more(): void {
-    most.value += PAGE;
+    pages.value++;
     void load();
 }
 
 watch(
     sought,
     useDebounceFn(() => {
-        most.value = PAGE;
+        pages.value = 1;
         return load();
     }, 200),
 );

@@ -8,22 +8,22 @@ use App\Models\Make;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 
-/** Which makes of a workroom are asked for: each is planned to be told, so they come by the page. */
+/** Which makes of a workroom are asked for: they come by the page. */
 final readonly class MakesAsked
 {
-    public const FIRST = 30;
+    public const A_PAGE = 50;
 
-    private const MOST = 400;
+    private const MOST_PAGES = 40;
 
     private int $most;
 
     /**
      * @param  string  $find  part of what a make, its wearer or its pattern is called; empty for all
-     * @param  int  $most  at most so many, 1 to 400
+     * @param  int  $pages  so many pages, 1 to 40
      */
-    public function __construct(private string $find = '', int $most = self::FIRST)
+    public function __construct(private string $find = '', int $pages = 1)
     {
-        $this->most = max(1, min(self::MOST, $most));
+        $this->most = self::A_PAGE * max(1, min(self::MOST_PAGES, $pages));
     }
 
     /** @return array{list<Make>, int} those touched last, the worn ones after all others, in the order they were begun in; and how many are found in all */
