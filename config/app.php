@@ -16,8 +16,9 @@ return [
     // How many costly works, such as paper and reading files, are done at once: half of those who answer.
     'heavy_works' => (int) env('UNDERBOLT_HEAVY_WORKS', 4),
 
-    // How many cores there are: more waiting for one than that, and whoever asks without end gets less of them.
-    'cores' => (int) env('UNDERBOLT_CORES', 2),
+    // How many cores there are to be shared among accounts: with more waiting for one than that, whoever asks without end gets
+    // less of them. None is for a machine that one person has to herself.
+    'cores' => (int) env('UNDERBOLT_CORES', 0),
 
     // Whether papers that were made once are kept until something changes; while the code itself changes they are not.
     'keeps_answers' => (bool) env('UNDERBOLT_KEEPS_ANSWERS', env('APP_ENV') === 'production'),

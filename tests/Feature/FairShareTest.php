@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\MachineLoad;
 use App\Models\Card;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
@@ -40,8 +41,19 @@ test('who has had more than a fair part of the machine waits, whatever is asked 
     $user = someone();
     $window = static fn (): string => "worked {$user->id} ".intdiv(now()->getTimestamp(), 10);
     $this->travelTo('2026-12-02 10:00:00');
-    // Nobody waits for a core here.
-    config(['app.cores' => 10_000]);
+    config(['app.cores' => 2]);
+    $waiting = fn (float $many) => $this->app->instance(MachineLoad::class, new class($many) extends MachineLoad
+    {
+        public function __construct(private readonly float $many)
+        {
+        }
+
+        public function waiting(): float
+        {
+            return $this->many;
+        }
+    });
+    $waiting(1.5);
     Cache::put($window(), 8_001, 60);
     $this->actingAs($user)->getJson('/api/workroom')->assertStatus(429)->assertHeader('Retry-After', '2');
     $this->actingAs(someone('Olwen'))->getJson('/api/workroom')->assertOk();
@@ -51,8 +63,12 @@ test('who has had more than a fair part of the machine waits, whatever is asked 
     $this->travelTo('2026-12-02 10:00:12');
     $this->getJson('/api/workroom')->assertOk();
     // While many wait it is less.
-    config(['app.cores' => 0]);
+    $waiting(2.5);
     $this->getJson('/api/workroom')->assertStatus(429);
+    // Who has a machine to herself has all of it.
+    config(['app.cores' => 0]);
+    Cache::put($window(), 90_000, 60);
+    $this->getJson('/api/workroom')->assertOk();
 });
 
 test('what was worked for an account is counted', function (): void {

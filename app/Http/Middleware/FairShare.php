@@ -41,11 +41,16 @@ final class FairShare
     /** So many wait for a core, on the average of a minute. */
     private const BUSY_LOAD = 1.0;
 
+    public function __construct(private readonly MachineLoad $load)
+    {
+    }
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $user = SignedIn::user($request)->id;
-        if (self::worked($user) > (self::isBusy() ? self::WORK_BUSY_MS : self::WORK_MS)) {
+        $cores = config()->integer('app.cores');
+        if ($cores > 0 && self::worked($user) > ($this->load->waiting() > self::BUSY_LOAD * $cores ? self::WORK_BUSY_MS : self::WORK_MS)) {
             return self::later(2);
         }
         $places = new Places(self::SECONDS);
@@ -67,13 +72,6 @@ final class FairShare
         $before = self::workMs();
 
         return $places->during(static fn (): Response => $next($request), static fn () => self::add($user, self::workMs() - $before));
-    }
-
-    private static function isBusy(): bool
-    {
-        $load = sys_getloadavg();
-
-        return $load !== false && $load[0] > self::BUSY_LOAD * config()->integer('app.cores');
     }
 
     /** How much was worked for an account in this window and the one before, that counted by how much of it is left. */

@@ -49,14 +49,14 @@ final readonly class MakeSummary
         $furthest = Stage::furthest($make->done);
 
         return new self(
-            $make->id,
-            $make->version,
-            $make->name,
-            $make->card->wearer->name,
-            $make->card->taken_on->toDateString(),
-            $make->card->foundation,
-            $make->pattern->name,
-            $make->pattern_id,
+            id: $make->id,
+            version: $make->version,
+            name: $make->name,
+            wearer: $make->card->wearer->name,
+            card_taken_on: $make->card->taken_on->toDateString(),
+            card_foundation: $make->card->foundation,
+            pattern: $make->pattern->name,
+            pattern_id: $make->pattern_id,
             headline: $told->headline,
             waits_for: $told->waits_for,
             cautions: $told->cautions,
