@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Sleep;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Tests\Support\Contract;
 use Tests\TestCase;
 
@@ -92,6 +93,14 @@ function demoMake(string $wearer): Make
 
 function contentOf(TestResponse $response): string
 {
+    $file = $response->baseResponse instanceof BinaryFileResponse ? $response->baseResponse->getFile()->getPathname() : null;
+    if ($file !== null) {
+        $content = (string) file_get_contents($file);
+        unlink($file);
+
+        return $content;
+    }
+
     return (string) $response->getContent();
 }
 

@@ -16,7 +16,7 @@ use Illuminate\Validation\ValidationException;
 /** How much one account holds, typed or brought back: far more than any workroom, and no more than a small server bears. */
 final class AccountLimits
 {
-    public const CARDS_OF_A_WEARER = 500;
+    public const CARDS_OF_A_WEARER = 1_500;
 
     public const READINGS_OF_A_CARD = 250;
 
@@ -42,9 +42,8 @@ final class AccountLimits
     {
         $kind = strtolower(class_basename($record));
         $most = $record instanceof Card ? self::CARDS_OF_A_WEARER : self::most($kind);
-        $whose = $record instanceof Card ? ['wearer_id' => $record->wearer_id] : ['user_id' => $record->user_id];
         // A drawing takes the place of another.
-        if ($most !== null && $record::anywhere()->where($whose)->count() >= $most) {
+        if ($most !== null && app(RoomTaken::class)->before($record) >= $most) {
             throw ValidationException::withMessages([$kind => "There are {$most} {$kind}s here already, those in the bin counted, and no more can be kept. Let some go for good first."]);
         }
         if (RateLimiter::attempt("begun {$record->user_id}", self::A_DAY, static fn (): bool => true, self::DAY_SECONDS) === false) {

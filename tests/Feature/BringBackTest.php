@@ -152,7 +152,7 @@ test('a file that can\'t be believed is refused in a sentence, and nothing of it
     'a name with a NUL' => ['wearer', static fn (stdClass $wearer) => $wearer->name = "Mer\0rin", 'Wearer 1: name has signs in it that are no letters.'],
     'a card of a day to come' => ['wearer', static fn (stdClass $wearer) => $wearer->cards[0]->taken_on = '9999-01-01', 'Wearer 1, card 1: taken_on is a day to come.'],
     'a reading that stands twice' => ['wearer', static fn (stdClass $wearer) => $wearer->cards[0]->readings[] = $wearer->cards[0]->readings[0], 'a reading stands twice'],
-    'more cards than anybody has' => ['wearer', static fn (stdClass $wearer) => $wearer->cards = array_fill(0, 501, $wearer->cards[0]), 'the list of cards'],
+    'more cards than anybody has' => ['wearer', static fn (stdClass $wearer) => $wearer->cards = array_fill(0, 1_501, $wearer->cards[0]), 'the list of cards'],
     'a make of no card' => ['make', static fn (stdClass $make) => $make->card = 99, 'not in the file'],
     'a document that is a list' => ['pattern', static fn (stdClass $pattern) => $pattern->document = [], 'Pattern 1: document is no object.'],
     'a day that is none' => ['wearer', static fn (stdClass $wearer) => $wearer->cards[0]->taken_on = '2026-02-30', 'taken_on is no day, such as 2026-11-20.'],

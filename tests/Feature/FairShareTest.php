@@ -94,10 +94,10 @@ test('an account holds so many records and no more, and so many a day', function
     expect($answer)->toContain('no more than 2000 can be kept')->and(DB::table('wearers')->where('user_id', $user->id)->count())->toBe(2_000);
 
     $wearer = DB::table('wearers')->where('user_id', $user->id)->value('id');
-    DB::table('cards')->insert(array_fill(0, 499, ['user_id' => $user->id, 'wearer_id' => $wearer, 'taken_on' => '2026-11-20', 'created_at' => $now, 'updated_at' => $now]));
+    DB::table('cards')->insert(array_fill(0, 1_499, ['user_id' => $user->id, 'wearer_id' => $wearer, 'taken_on' => '2026-11-20', 'created_at' => $now, 'updated_at' => $now]));
     $this->postJson("/api/wearers/{$wearer}/cards")->assertCreated();
     $this->postJson("/api/wearers/{$wearer}/cards")->assertUnprocessable();
-    expect(Card::query()->count() - 500)->toBe(Card::query()->where('user_id', '!=', $user->id)->count());
+    expect(Card::query()->count() - 1_500)->toBe(Card::query()->where('user_id', '!=', $user->id)->count());
 
     RateLimiter::increment("begun {$user->id}", 86_400, 5_000);
     $other = DB::table('wearers')->where('user_id', $user->id)->max('id');

@@ -16,9 +16,9 @@ final class RealServer
     /**
      * @param  string  $state  a folder of its own
      * @param  list<string>  $told  further options of bin/serve
-     * @param  int  $rate  how often a second one address may ask: a test asks oftener than people do
+     * @param  bool  $isShared  whether each gets a fair part of it and no more: a test asks oftener than people do
      */
-    public function __construct(public readonly string $state, private readonly array $told = [], private readonly int $rate = 10_000)
+    public function __construct(public readonly string $state, private readonly array $told = [], private readonly bool $isShared = false)
     {
         $this->port = FreePort::find();
         $this->address = (in_array('--cert', $told, true) ? 'https' : 'http')."://localhost:{$this->port}";
@@ -30,7 +30,7 @@ final class RealServer
     {
         $root = self::checkout();
         $told = ['--port', (string) $this->port, '--state', $this->state, ...$this->told];
-        $this->process = new Background(["{$root}/bin/serve", ...$told], $root, ['UNDERBOLT_SIGN_INS' => '10000', 'UNDERBOLT_RATE' => (string) $this->rate]);
+        $this->process = new Background(["{$root}/bin/serve", ...$told], $root, ['UNDERBOLT_SIGN_INS' => '10000', ...($this->isShared ? [] : ['UNDERBOLT_RATE' => '10000', 'UNDERBOLT_CORES' => '0'])]);
         FreePort::awaitAnswer("{$this->address}/up", 120);
     }
 
