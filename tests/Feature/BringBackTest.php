@@ -85,7 +85,7 @@ function fullWorkroom(): User
     $wearer->cards()->create(['user_id' => $user->id, 'taken_on' => '2026-01-02', 'foundation' => 'nothing yet']);
     $user->patterns()->firstOrFail()->keepCompany((object) ['wearers' => [$wearer->id], 'exceptions' => (object) [(string) $wearer->id => (object) ['pick' => 'level']], 'choices' => (object) ['pick' => 'best']], 1);
     $make = Make::query()->where('user_id', $user->id)->firstOrFail();
-    $make->update(['done' => (object) ['trace' => '2026-11-20'], 'note' => 'For the spring play.']);
+    $make->update(['done' => (object) ['trace' => '2026-11-20', 'taken_back' => null], 'note' => 'For the spring play.']);
 
     $user->update(['unit' => 'in', 'paper' => 'letter', 'practice' => ['waist' => ['box' => 2, 'due' => '2026-12-24']], 'hands' => ['Merrin' => ['waist' => ['unit' => 'cm', 'readings' => ['80', '80.5', '80', '80', '80.2'], 'on' => '2026-11-20']]]]);
 
@@ -164,6 +164,10 @@ test('a file that can\'t be believed is refused in a sentence, and nothing of it
     'begun at no time' => ['make', static fn (stdClass $make) => $make->begun = 'one day', 'begun is no moment.'],
     'keys of its own without end' => ['make', static fn (stdClass $make) => $make->extras = (object) ['x_all' => str_repeat('x', 200_001)], 'extras is far larger than any.'],
     'notes without end' => ['wearer', static fn (stdClass $wearer) => $wearer->notes = str_repeat('n', 4_001), 'notes is longer than 4000 letters.'],
+    'a company of nobody' => ['pattern', static fn (stdClass $pattern) => $pattern->company = (object) ['wearers' => ['Merrin']], 'company has wearers that are none.'],
+    'an exception that is none' => ['pattern', static fn (stdClass $pattern) => $pattern->company = (object) ['exceptions' => (object) ['0' => 'other']], 'company 0 is no object.'],
+    'done on no day' => ['make', static fn (stdClass $make) => $make->done = (object) ['trace' => 7], 'done trace is no text.'],
+    'a box that is due on no day' => ['account', static fn (stdClass $account) => $account->practice = (object) ['waist' => (object) ['box' => 1, 'due' => 'never']], 'due is no day'],
     'twenty thousand sizes' => ['pattern', static fn (stdClass $pattern) => $pattern->document->sizes = range(1, 20_000), 'at most 60 sizes'],
     'a drawing that is not there' => ['pattern', static fn (stdClass $pattern) => $pattern->nests = ['nests/none.json'], 'Pattern 1, a drawing'],
     'a practice box of nothing' => ['account', static fn (stdClass $account) => $account->practice = (object) ['waist' => (object) ['box' => 'x', 'due' => 'never']], 'The account'],

@@ -19,7 +19,7 @@ use Underbolt\Measure\Unit;
 ])]
 final class CompanyRequest extends FormRequest
 {
-    private const MOST_WEARERS = 500;
+    public const MOST_WEARERS = 500;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

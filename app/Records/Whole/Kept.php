@@ -108,13 +108,21 @@ final class Kept
         return static fn (mixed $value): ?string => is_int($value) && $value >= $least && $value <= $most ? null : "is no number from {$least} to {$most}";
     }
 
+    /** @return Rule any day */
+    public static function date(): Closure
+    {
+        return static fn (mixed $value): ?string => is_string($value) && preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $value, $part) === 1 && checkdate((int) $part[2], (int) $part[3], (int) $part[1])
+            ? null
+            : 'is no day, such as 2026-11-20';
+    }
+
     /** @return Rule a day, as a card has it */
     public static function day(): Closure
     {
         $today = CarbonImmutable::today()->toDateString();
+        $date = self::date();
 
-        return static fn (mixed $value): ?string => match (true) {
-            ! is_string($value) || preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $value, $part) !== 1 || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1]) => 'is no day, such as 2026-11-20',
+        return static fn (mixed $value): ?string => $date($value) ?? match (true) {
             $value > $today => 'is a day to come',
             $value < self::FIRST_DAY => 'is a day long past',
             default => null,
@@ -157,6 +165,46 @@ final class Kept
             ! $value instanceof stdClass => 'is no object',
             strlen((string) json_encode($value)) > self::LARGEST_DOCUMENT => 'is far larger than any',
             default => null,
+        };
+    }
+
+    /**
+     * @param  Rule  $rule
+     * @return Rule of an object all of whose parts are such
+     */
+    public static function each(Closure $rule, int $many): Closure
+    {
+        return static function (mixed $value) use ($rule, $many): ?string {
+            $parts = $value instanceof stdClass ? get_object_vars($value) : null;
+            if ($parts === null || count($parts) > $many) {
+                return 'is no object of so few parts';
+            }
+            foreach ($parts as $name => $part) {
+                $fault = $rule($part);
+                if ($fault !== null) {
+                    return "{$name} {$fault}";
+                }
+            }
+
+            return null;
+        };
+    }
+
+    /** @return Rule who a pattern is made for, by their places, and what is chosen for all and for some */
+    public static function company(int $many): Closure
+    {
+        $typed = self::typed();
+        $exceptions = self::each($typed, $many);
+
+        return static function (mixed $value) use ($typed, $exceptions, $many): ?string {
+            $parts = $value instanceof stdClass ? get_object_vars($value) : null;
+            $wearers = $parts['wearers'] ?? [];
+
+            return match (true) {
+                $parts === null => 'is no object',
+                ! is_array($wearers) || count($wearers) > $many || count(array_filter($wearers, is_int(...))) < count($wearers) => 'has wearers that are none',
+                default => $typed($parts['choices'] ?? new stdClass) ?? $exceptions($parts['exceptions'] ?? new stdClass),
+            };
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records\Whole;
 
+use App\Http\Requests\CompanyRequest;
 use App\Models\Card;
 use App\Models\Hand;
 use App\Models\HandPoint;
@@ -51,6 +52,9 @@ final class RecordsReader
 
     private const MOST_EXERCISES = 60;
 
+    /** Steps and stages of a make. */
+    private const MOST_DONE = 300;
+
     /** @var array<string, int> how many of each kind */
     private array $count = [];
 
@@ -69,7 +73,7 @@ final class RecordsReader
         $words = Kept::words(self::LONGEST_NAME);
         $this->rules = [
             'account' => ['unit' => $unit, 'paper' => Kept::caseOf(PageFormat::class), 'to_cloth' => Kept::caseOf(PaperWay::class), 'practice' => Kept::document()],
-            'box' => ['box' => Kept::whole(0, self::LAST_BOX), 'due' => Kept::words(10)],
+            'box' => ['box' => Kept::whole(0, self::LAST_BOX), 'due' => Kept::date()],
             'hand' => ['name' => $name, 'points' => Kept::typed()],
             'house' => ['name' => $name, 'unit' => $unit, 'habits' => Kept::typed(), 'is_demo' => $demo],
             'wearer' => [
@@ -83,11 +87,11 @@ final class RecordsReader
             'reading' => [
                 'point' => Kept::caseOf(Point::class), 'attempt' => Kept::whole(1, 9), 'text' => Kept::words(self::LONGEST_FIGURE), 'unit' => $unit, 'picked' => Kept::flag(),
             ],
-            'pattern' => ['name' => $name, 'house' => $words, 'unit' => $unit, 'document' => Kept::typed(), 'company' => Kept::document(), 'is_demo' => $demo],
+            'pattern' => ['name' => $name, 'house' => $words, 'unit' => $unit, 'document' => Kept::typed(), 'company' => Kept::company(CompanyRequest::MOST_WEARERS), 'is_demo' => $demo],
             'drawing' => ['piece' => Kept::oneOf(DrawnPiece::ALL), 'name' => $words, 'marks' => Kept::typed()],
             'make' => [
                 'unit' => $unit, 'name' => $words, 'note' => $words, 'begun' => Kept::maybe(Kept::moment()), 'choices' => Kept::typed(), 'fitting' => Kept::typed(),
-                'verdict' => Kept::typed(), 'cloth' => Kept::typed(), 'done' => Kept::document(), 'extras' => Kept::document(),
+                'verdict' => Kept::typed(), 'cloth' => Kept::typed(), 'done' => Kept::each(Kept::maybe(Kept::words(self::LONGEST_FIGURE)), self::MOST_DONE), 'extras' => Kept::document(),
             ],
         ];
     }
