@@ -97,7 +97,7 @@ final readonly class CompanyTable
         return [
             $row->wearer->name,
             ...$sizes,
-            $isNamed ? $row->planned->frame() ?? '' : '',
+            $row->planned->namedFrame() ?? '',
             $row->planned->adjustment() ?? '',
             implode(', ', $row->planned->steps()),
             implode('; ', $row->planned->drawnIn()),

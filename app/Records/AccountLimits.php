@@ -20,6 +20,8 @@ final class AccountLimits
 
     public const READINGS_OF_A_CARD = 250;
 
+    public const WEARERS_OF_A_COMPANY = 500;
+
     /** Begun in one day, all kinds together. */
     private const A_DAY = 5_000;
 

@@ -19,11 +19,16 @@ final class Stamp
         $house = DB::table('houses')->where('user_id', $make->user_id)->where('name', $pattern->house)->get(['unit', 'habits']);
         $readings = DB::table('readings')->where('card_id', $make->card_id)->orderBy('id')->get();
         $nests = DB::table('nests')->where('pattern_id', $pattern->id)->orderBy('id')->get(['id', 'piece', 'version', 'marks']);
-        $parts = [
+
+        return self::word(
             $make->getAttributes(), $make->card->getAttributes(), $make->card->wearer->getAttributes(), $pattern->getAttributes(), $user->only('unit', 'paper'),
             $house, $readings, $nests, $today->toDateString(),
-        ];
+        );
+    }
 
+    /** Of all that something is made from one word. */
+    public static function word(mixed ...$parts): string
+    {
         return hash('xxh128', (string) json_encode($parts, JSON_INVALID_UTF8_SUBSTITUTE));
     }
 }

@@ -20,7 +20,7 @@ final class Tellings
 
     /**
      * @param  array<int, string>  $stamps  of all that a record's is worked out from, by its number
-     * @param  Closure(int): array<string, mixed>  $tell
+     * @param  Closure(int): (array<string, mixed>|object)  $tell
      * @return array<int, array<string, mixed>> by number
      */
     public function of(array $stamps, Closure $tell): array
@@ -28,18 +28,19 @@ final class Tellings
         $told = $this->kept($stamps);
         $new = [];
         foreach (array_diff_key($stamps, $told) as $id => $stamp) {
-            $told[$id] = $tell($id);
-            $new[] = ["{$this->kind}_id" => $id, 'stamp' => $stamp, 'told' => json_encode($told[$id], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)];
+            $text = json_encode($tell($id), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE);
+            $told[$id] = self::read($text);
+            $new[] = ["{$this->kind}_id" => $id, 'stamp' => $stamp, 'told' => $text];
         }
         $this->keep($new);
 
         return $told;
     }
 
-    /** Of what all that something is worked out from makes one word. */
+    /** Of all that something is worked out from, and the rules it is worked out by. */
     public static function stamp(mixed ...$parts): string
     {
-        return hash('xxh128', config()->string('app.rules').json_encode($parts, JSON_INVALID_UTF8_SUBSTITUTE));
+        return Stamp::word(config()->string('app.rules'), ...$parts);
     }
 
     /**
@@ -55,14 +56,21 @@ final class Tellings
                 $kept = (array) $row;
                 $id = $kept["{$this->kind}_id"] ?? 0;
                 if ($kept['stamp'] === ($stamps[$id] ?? null)) {
-                    /** @var array<string, mixed> $telling */
-                    $telling = json_decode($kept['told'], true, flags: JSON_THROW_ON_ERROR);
-                    $told[$id] = $telling;
+                    $told[$id] = self::read($kept['told']);
                 }
             }
         }
 
         return $told;
+    }
+
+    /** @return array<string, mixed> whether it was just worked out or kept, the same */
+    private static function read(string $text): array
+    {
+        /** @var array<string, mixed> $telling */
+        $telling = json_decode($text, true, flags: JSON_THROW_ON_ERROR);
+
+        return $telling;
     }
 
     /** @param  list<array<string, mixed>>  $new */

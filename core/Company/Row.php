@@ -129,6 +129,12 @@ final readonly class Row
         return ! $this->plan->make->pattern->areLinesCounted();
     }
 
+    /** The size of neck and shoulders; null where sizes are not named. */
+    public function namedFrame(): ?string
+    {
+        return $this->areSizesNamed() ? $this->frame() : null;
+    }
+
     /** @return list<Range> its envelopes; none where sizes are not named, as an envelope is named by its sizes */
     public function namedEnvelopes(): array
     {

@@ -160,6 +160,8 @@ test('a file that can\'t be believed is refused in a sentence, and nothing of it
     'a unit that is none' => ['wearer', static fn (stdClass $wearer) => $wearer->cards[0]->readings[0]->unit = 'ell', 'unit is none that there is.'],
     'a tenth try' => ['wearer', static fn (stdClass $wearer) => $wearer->cards[0]->readings[0]->attempt = 10, 'attempt is no number from 1 to 9.'],
     'answers that are none' => ['wearer', static fn (stdClass $wearer) => $wearer->cards[0]->answers = [1], 'answers is no list of texts.'],
+    'measured by nothing' => ['wearer', static fn (stdClass $wearer) => $wearer->cards[0]->measured_by = null, 'measured_by is no text.'],
+    'a wardrobe that is nothing' => ['wearer', static fn (stdClass $wearer) => $wearer->wardrobe = null, 'wardrobe is no object.'],
     'hidden, or not' => ['wearer', static fn (stdClass $wearer) => $wearer->sizes_hidden = 'yes', 'sizes_hidden is neither true nor false.'],
     'begun at no time' => ['make', static fn (stdClass $make) => $make->begun = 'one day', 'begun is no moment.'],
     'keys of its own without end' => ['make', static fn (stdClass $make) => $make->extras = (object) ['x_all' => str_repeat('x', 200_001)], 'extras is far larger than any.'],

@@ -74,6 +74,7 @@ test('who has had more than a fair part of the machine waits, whatever is asked 
 test('what was worked for an account is counted', function (): void {
     $make = demoMake('Merrin Tolvane');
     $this->travelTo('2026-12-02 10:00:00');
+    config(['app.cores' => 2]);
     $this->actingAs(App\Models\User::query()->findOrFail($make->user_id))->get("/api/makes/{$make->id}/cut-sheet.pdf")->assertOk();
     expect(Cache::get("worked {$make->user_id} ".intdiv(now()->getTimestamp(), 10)))->toBeGreaterThan(10);
 });

@@ -16,6 +16,7 @@ use App\Http\Resources\Account\Problem;
 use App\Models\Device;
 use App\Records\Everything;
 use App\Records\Whole\BringBack;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -52,7 +53,7 @@ final class AccountController
     public function password(AccountRequest $request): Response
     {
         $user = SignedIn::user($request);
-        self::keepDemo($user->email);
+        SignedIn::keepDemo($user);
         $user->changePassword($request->string('password')->toString());
         self::leaveElsewhere($request);
 
@@ -78,7 +79,7 @@ final class AccountController
     public function destroy(AccountRequest $request): Response
     {
         $user = SignedIn::user($request);
-        self::keepDemo($user->email);
+        SignedIn::keepDemo($user);
         SignedIn::leave($request);
         $user->delete();
 
@@ -107,13 +108,9 @@ final class AccountController
         $lock = Cache::lock("arriving {$user->id}", self::ARRIVES_SECONDS);
         abort_unless($lock->get() === true, 409, 'A file is being brought back already: wait until it is in.');
 
-        return new StreamedResponse(static function () use ($user, $records, $request, $lock): void {
+        return LineByLine::of(static function (Closure $tell) use ($user, $records, $request, $lock): void {
             // Whoever goes away meanwhile stops it: then what was written has to go again.
             ignore_user_abort(true);
-            $tell = static function (BringingLineData $line): void {
-                echo json_encode($line, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), "\n";
-                flush();
-            };
             $shown = -1;
             $goesOn = static function (int $record) use ($records, $tell, &$shown): bool {
                 $done = intdiv(100 * $record, max(1, $records->count));
@@ -137,7 +134,7 @@ final class AccountController
             } finally {
                 $lock->release();
             }
-        }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
+        });
     }
 
     #[OA\Get(path: '/api/me/holds', operationId: 'holds',
@@ -175,7 +172,7 @@ final class AccountController
     public function signOutDevice(Request $request, int $device): Response
     {
         $user = SignedIn::user($request);
-        self::keepDemo($user->email);
+        SignedIn::keepDemo($user);
         $gone = Device::query()->where('user_id', $user->id)->whereKey($device)->delete();
         abort_if($gone === 0, 404, 'There is no such record of yours.');
 
@@ -186,10 +183,5 @@ final class AccountController
     private static function leaveElsewhere(Request $request): void
     {
         Device::query()->where('user_id', SignedIn::user($request)->id)->whereKeyNot($request->session()->get(Device::KEY) ?? 0)->delete();
-    }
-
-    private static function keepDemo(string $email): void
-    {
-        abort_if($email === SessionController::DEMO_EMAIL, 403, 'Everyone shares the demo workroom: its account stays as it is.');
     }
 }

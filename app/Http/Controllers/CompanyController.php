@@ -23,6 +23,7 @@ use App\Paper\CompanyTable;
 use App\Records\FileName;
 use App\Records\PatternCompany;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -48,11 +49,7 @@ final class CompanyController
         $sheet = self::sheet($request, $pattern);
         $unit = SignedIn::user($request)->unit;
 
-        return new StreamedResponse(static function () use ($sheet, $unit): void {
-            $tell = static function (CompanyLineData $line): void {
-                echo json_encode($line, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE), "\n";
-                flush();
-            };
+        return LineByLine::of(static function (Closure $tell) use ($sheet, $unit): void {
             $tell(new CompanyLineData(head: CompanyHeadData::of($sheet)));
             $planned = [];
             foreach ($sheet->rows() as $row) {
@@ -60,7 +57,7 @@ final class CompanyController
                 $planned[] = $row->planned;
             }
             $tell(new CompanyLineData(sums: CompanySumsData::of(Sums::of($planned), $unit)));
-        }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no', 'Cache-Control' => 'no-store']);
+        });
     }
 
     #[OA\Put(path: '/api/patterns/{pattern}/company', operationId: 'keepCompany',

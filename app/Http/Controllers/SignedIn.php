@@ -29,4 +29,10 @@ final class SignedIn
         $request->session()->invalidate();
         $request->session()->regenerateToken();
     }
+
+    /** What would shut others out of the demo workroom is refused there. */
+    public static function keepDemo(User $user): void
+    {
+        abort_if($user->email === SessionController::DEMO_EMAIL, 403, 'Everyone shares the demo workroom: its account stays as it is.');
+    }
 }

@@ -10,7 +10,6 @@ use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Sleep;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -54,24 +53,27 @@ final class FairShare
             return self::later(2);
         }
         $places = new Places(self::SECONDS);
-        if (! $places->take("share {$user}", self::AT_ONCE)) {
-            if (! $places->take("share waits {$user}", self::WAITING)) {
-                return self::later();
-            }
-            $until = CarbonImmutable::now()->addMilliseconds(self::WAIT_MS);
-            while (! $places->take("share {$user}", self::AT_ONCE)) {
-                if (CarbonImmutable::now()->greaterThan($until)) {
-                    $places->release();
-
-                    return self::later();
-                }
-                Sleep::for(self::AGAIN_MS)->milliseconds();
-            }
-            $places->backFirst();
+        if (! self::isTurn($places, $user)) {
+            return self::later(1);
         }
         $before = self::workMs();
+        $count = static fn () => self::add($user, self::workMs() - $before);
 
-        return $places->during(static fn (): Response => $next($request), static fn () => self::add($user, self::workMs() - $before));
+        return $places->during(static fn (): Response => $next($request), $cores > 0 ? $count : null);
+    }
+
+    private static function isTurn(Places $places, int $user): bool
+    {
+        $take = static fn (): bool => $places->take("share {$user}", self::AT_ONCE);
+        if ($take()) {
+            return true;
+        }
+        $isTurn = $places->take("share waits {$user}", self::WAITING) && $places->await($take, self::WAIT_MS, self::AGAIN_MS);
+        if ($isTurn) {
+            $places->backFirst();
+        }
+
+        return $isTurn;
     }
 
     /** How much was worked for an account in this window and the one before, that counted by how much of it is left. */
@@ -113,8 +115,8 @@ final class FairShare
         return $ms;
     }
 
-    private static function later(int $seconds = 1): JsonResponse
+    private static function later(int $seconds): JsonResponse
     {
-        return new JsonResponse(['message' => 'So much is being asked for at once that this has to wait. Try again in a moment.', 'errors' => []], 429, ['Retry-After' => (string) $seconds]);
+        return Later::answer('So much is being asked for at once that this has to wait. Try again in a moment.', $seconds);
     }
 }

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Controllers\SignedIn;
-use Carbon\CarbonImmutable;
 use Closure;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Sleep;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -37,20 +34,12 @@ final class HeavyWork
     {
         $user = SignedIn::user($request)->id;
         $places = new Places(self::SECONDS);
-        if (! $places->take("heavy waits {$user}", self::WAITING + self::MINE)) {
-            return self::later();
-        }
-        $until = CarbonImmutable::now()->addMilliseconds(self::WAIT_MS);
-        while (! self::isTurn($places, $user)) {
-            if (CarbonImmutable::now()->greaterThan($until)) {
-                $places->release();
+        $isTurn = $places->take("heavy waits {$user}", self::WAITING + self::MINE)
+            && $places->await(static fn (): bool => self::isTurn($places, $user), self::WAIT_MS, self::AGAIN_MS);
 
-                return self::later();
-            }
-            Sleep::for(self::AGAIN_MS)->milliseconds();
-        }
-
-        return $places->during(static fn (): Response => $next($request));
+        return $isTurn
+            ? $places->during(static fn (): Response => $next($request))
+            : Later::answer('Your last papers or files are still being worked on. Try again in a few seconds.', 3);
     }
 
     /** One of the account's places and one of all; neither where one of them is taken. */
@@ -68,10 +57,5 @@ final class HeavyWork
         }
 
         return $isFree;
-    }
-
-    private static function later(): JsonResponse
-    {
-        return new JsonResponse(['message' => 'Your last papers or files are still being worked on. Try again in a few seconds.', 'errors' => []], 429, ['Retry-After' => '3']);
     }
 }

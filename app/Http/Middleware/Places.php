@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Contracts\Cache\Lock;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Sleep;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -34,6 +36,26 @@ final class Places
         }
 
         return false;
+    }
+
+    /**
+     * Waits until it is the turn; where it takes too long, all that was taken is given back.
+     *
+     * @param  Closure(): bool  $isTurn
+     */
+    public function await(Closure $isTurn, int $mostMs, int $againMs): bool
+    {
+        $until = CarbonImmutable::now()->addMilliseconds($mostMs);
+        while (! $isTurn()) {
+            if (CarbonImmutable::now()->greaterThan($until)) {
+                $this->release();
+
+                return false;
+            }
+            Sleep::for($againMs)->milliseconds();
+        }
+
+        return true;
     }
 
     /** Gives back the last that was taken. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Requests\BringBackRequest;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,7 +19,8 @@ final class RefuseLargeBodies
 
     private const MOST_BYTES_OF_A_DRAWING = 8_200_000;
 
-    private const MOST_BYTES_OF_EVERYTHING = 200_200_000;
+    /** The file, and what is said beside it. */
+    private const MOST_BYTES_OF_EVERYTHING = BringBackRequest::MOST_MB * 1_001_000;
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

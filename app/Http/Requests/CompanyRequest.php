@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Http\Resources\Plan\ChoicesDocument;
 use App\Models\SizeWords;
+use App\Records\AccountLimits;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 use stdClass;
@@ -19,17 +20,15 @@ use Underbolt\Measure\Unit;
 ])]
 final class CompanyRequest extends FormRequest
 {
-    public const MOST_WEARERS = 500;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'version' => ['required', 'integer'],
-            'wearers' => ['present', 'nullable', 'array', 'max:'.self::MOST_WEARERS],
+            'wearers' => ['present', 'nullable', 'array', 'max:'.AccountLimits::WEARERS_OF_A_COMPANY],
             'wearers.*' => ['integer'],
             'choices' => ['present', 'array', new TypedDocument],
-            'exceptions' => ['present', 'array', 'max:'.self::MOST_WEARERS],
+            'exceptions' => ['present', 'array', 'max:'.AccountLimits::WEARERS_OF_A_COMPANY],
             'exceptions.*' => ['array', new TypedDocument],
         ];
     }

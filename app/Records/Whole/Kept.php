@@ -28,8 +28,8 @@ final class Kept
 
     /**
      * @param  list<string>  $kept
-     * @param  array<string, Rule>  $rules
-     * @return array<string, mixed> what such a record keeps, nothing as an empty text where a text is kept
+     * @param  array<string, Rule>  $rules  by the name of a part, with a question mark where it may be left out
+     * @return array<string, mixed> what such a record keeps
      *
      * @throws UnreadableUpload saying where it is at fault
      */
@@ -39,8 +39,10 @@ final class Kept
             throw new UnreadableUpload("{$where} can't be read.");
         }
         $typed = get_object_vars($record);
-        foreach ($rules as $key => $rule) {
-            $fault = $rule($typed[$key] ?? null);
+        foreach ($rules as $name => $rule) {
+            $key = rtrim($name, '?');
+            $isLeftOut = $key !== $name && ! array_key_exists($key, $typed);
+            $fault = $isLeftOut ? null : $rule($typed[$key] ?? null);
             if ($fault !== null) {
                 throw new UnreadableUpload("{$where}: {$key} {$fault}.");
             }
@@ -56,7 +58,7 @@ final class Kept
     }
 
     /**
-     * What may be left out.
+     * What may be nothing.
      *
      * @param  Rule  $rule
      * @return Rule

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Records\Whole;
 
-use App\Http\Requests\CompanyRequest;
 use App\Models\Card;
 use App\Models\Hand;
 use App\Models\HandPoint;
@@ -68,26 +67,26 @@ final class RecordsReader
     {
         $unit = Kept::caseOf(Unit::class);
         $name = Kept::name();
-        $demo = Kept::maybe(Kept::flag());
+        $flag = Kept::flag();
         $foundation = Kept::words(CardLine::LONGEST_FOUNDATION);
         $words = Kept::words(self::LONGEST_NAME);
         $this->rules = [
             'account' => ['unit' => $unit, 'paper' => Kept::caseOf(PageFormat::class), 'to_cloth' => Kept::caseOf(PaperWay::class), 'practice' => Kept::document()],
             'box' => ['box' => Kept::whole(0, self::LAST_BOX), 'due' => Kept::date()],
             'hand' => ['name' => $name, 'points' => Kept::typed()],
-            'house' => ['name' => $name, 'unit' => $unit, 'habits' => Kept::typed(), 'is_demo' => $demo],
+            'house' => ['name' => $name, 'unit' => $unit, 'habits' => Kept::typed(), 'is_demo?' => $flag],
             'wearer' => [
                 'name' => $name, 'notes' => Kept::words(self::LONGEST_NOTES), 'unit' => Kept::maybe($unit), 'archived_at' => Kept::maybe(Kept::moment()),
-                'agreed_on' => Kept::maybe(Kept::day()), 'sizes_hidden' => Kept::flag(), 'wardrobe' => Kept::maybe(Kept::typed()), 'is_demo' => $demo,
+                'agreed_on' => Kept::maybe(Kept::day()), 'sizes_hidden' => $flag, 'wardrobe?' => Kept::typed(), 'is_demo?' => $flag,
             ],
             'card' => [
-                'taken_on' => Kept::day(), 'foundation' => $foundation, 'measured_by' => Kept::maybe($foundation), 'point_set' => Kept::caseOf(PointSet::class),
-                'answers' => Kept::texts(self::MOST_ANSWERS, self::LONGEST_FIGURE), 'round_a_board' => Kept::maybe(Kept::flag()),
+                'taken_on' => Kept::day(), 'foundation' => $foundation, 'measured_by?' => $foundation, 'point_set' => Kept::caseOf(PointSet::class),
+                'answers' => Kept::texts(self::MOST_ANSWERS, self::LONGEST_FIGURE), 'round_a_board?' => $flag,
             ],
             'reading' => [
-                'point' => Kept::caseOf(Point::class), 'attempt' => Kept::whole(1, 9), 'text' => Kept::words(self::LONGEST_FIGURE), 'unit' => $unit, 'picked' => Kept::flag(),
+                'point' => Kept::caseOf(Point::class), 'attempt' => Kept::whole(1, 9), 'text' => Kept::words(self::LONGEST_FIGURE), 'unit' => $unit, 'picked' => $flag,
             ],
-            'pattern' => ['name' => $name, 'house' => $words, 'unit' => $unit, 'document' => Kept::typed(), 'company' => Kept::company(CompanyRequest::MOST_WEARERS), 'is_demo' => $demo],
+            'pattern' => ['name' => $name, 'house' => $words, 'unit' => $unit, 'document' => Kept::typed(), 'company' => Kept::company(AccountLimits::WEARERS_OF_A_COMPANY), 'is_demo?' => $flag],
             'drawing' => ['piece' => Kept::oneOf(DrawnPiece::ALL), 'name' => $words, 'marks' => Kept::typed()],
             'make' => [
                 'unit' => $unit, 'name' => $words, 'note' => $words, 'begun' => Kept::maybe(Kept::moment()), 'choices' => Kept::typed(), 'fitting' => Kept::typed(),

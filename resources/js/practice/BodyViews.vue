@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, useMediaQuery } from '@vueuse/core';
-import { computed, ref, useTemplateRef, watch } from 'vue';
+import { computed, ref, useTemplateRef } from 'vue';
 import type { PracticeFigure } from '../api/types';
 import BodyOnStand from './BodyOnStand.vue';
 import { BOARD_HALF, follow, type Lying, type Place } from './follow';
@@ -109,14 +109,9 @@ function press(event: KeyboardEvent, hold: Hold): void {
     move(hold, way * (event.shiftKey ? 10 : 1));
 }
 
-const bent = ref(false);
-// The answer stands on the upright body.
-watch(
-    () => props.truth,
-    (told) => {
-        if (told !== null) bent.value = false;
-    },
-);
+const wantsBent = ref(false);
+/** The answer stands on the upright body. */
+const bent = computed(() => wantsBent.value && props.truth === null);
 </script>
 
 <template>
@@ -191,7 +186,7 @@ watch(
             type="button"
             class="link"
             :aria-pressed="bent"
-            @click="bent = !bent"
+            @click="wantsBent = !wantsBent"
         >
             {{ bent ? 'Stand straight' : 'Bend to the side' }}
         </button>

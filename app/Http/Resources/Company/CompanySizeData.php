@@ -24,12 +24,12 @@ final readonly class CompanySizeData
     ) {
     }
 
-    /** @return list<self> */
+    /** @return list<self> none where sizes are not named */
     public static function all(Row $row): array
     {
         return array_values(array_map(
             static fn (LevelPlan $level): self => new self($level->facts->level->value, self::named($level->facts->level, $row->plan), $level->size),
-            array_filter($row->plan->levels),
+            $row->areSizesNamed() ? array_filter($row->plan->levels) : [],
         ));
     }
 

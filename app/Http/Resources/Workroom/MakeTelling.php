@@ -50,7 +50,7 @@ final readonly class MakeTelling
                 $user->hands[$make->card->measured_by] ?? null,
             );
         }
-        $told = (new Tellings('make'))->of($stamps, static fn (int $id): array => self::of($byNumber[$id], $user->unit)->parts());
+        $told = (new Tellings('make'))->of($stamps, static fn (int $id): self => self::of($byNumber[$id], $user->unit));
 
         return array_map(self::again(...), $told);
     }
@@ -76,17 +76,11 @@ final readonly class MakeTelling
         }
     }
 
-    /** @return array<string, mixed> */
-    private function parts(): array
-    {
-        return ['headline' => $this->headline, 'waits_for' => $this->waits_for, 'cautions' => $this->cautions, 'to_settle' => $this->to_settle, 'lacks_measures' => $this->lacks_measures, 'line' => $this->line];
-    }
-
     /** @param  array<string, mixed>  $told  as it was kept */
     private static function again(array $told): self
     {
-        /** @var array{headline: ?string, waits_for: ?string, cautions: int, to_settle: int, lacks_measures: bool, line: ?list<CurvePartData|array{top_nm: int, end_nm: int, out_at_top_nm: int, out_at_end_nm: int, slope_at_top: float, slope_at_end: float}>} $told */
-        $line = $told['line'] === null ? null : array_map(static fn (CurvePartData|array $part): CurvePartData => $part instanceof CurvePartData ? $part : new CurvePartData(...$part), $told['line']);
+        /** @var array{headline: ?string, waits_for: ?string, cautions: int, to_settle: int, lacks_measures: bool, line: ?list<array{top_nm: int, end_nm: int, out_at_top_nm: int, out_at_end_nm: int, slope_at_top: float, slope_at_end: float}>} $told */
+        $line = $told['line'] === null ? null : array_map(static fn (array $part): CurvePartData => new CurvePartData(...$part), $told['line']);
 
         return new self($told['headline'], $told['waits_for'], $told['cautions'], $told['to_settle'], $told['lacks_measures'], $line);
     }
