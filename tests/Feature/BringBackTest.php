@@ -221,6 +221,12 @@ test('settings come along into an account that is empty; where something is they
     expect($other->refresh()->unit->value)->toBe('in');
 });
 
+test('what would come in is told in words', function (): void {
+    $told = toldOf(broughtBack(someone(), everythingOf(demoUser()), write: false));
+    expect($told['cards']['new'][0])->toMatch('/^Merrin Tolvane, \d+ [A-Z][a-z]{2} \d{4}$/')->and($told['readings']['new'])->toContain('Merrin Tolvane, full bust')
+        ->and(json_encode($told))->not->toContain('_');
+});
+
 test('until all of it is there nobody sees any of it, and what is stopped or fails leaves nothing', function (callable $ends): void {
     $zip = everythingOf(fullWorkroom());
     $there = someone();

@@ -19,6 +19,7 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Throwable;
+use Underbolt\Measure\Point;
 
 /**
  * Brings everything back beside what is there: each record of the file is held against one here that it would be, so that
@@ -216,13 +217,13 @@ final class BringBack
         unset($held['readings']);
         $day = self::text($held, 'taken_on');
         $found = $isKnown && $wearer !== null ? $this->here->card($wearer, $day, self::text($held, 'foundation')) : null;
-        $own = $this->stands('cards', "{$name}, {$day}", $held, $found);
+        $own = $this->stands('cards', "{$name}, ".CarbonImmutable::parse($day)->format('j M Y'), $held, $found);
         $card = $own->id ?? $this->create(new Card, ['wearer_id' => $wearer] + $held);
         $new = [];
         foreach ($readings as $typed) {
             $reading = ReadRecords::parts($typed);
             $here = $own === null ? null : Here::reading($own, self::text($reading, 'point'), (int) self::text($reading, 'attempt'));
-            if ($this->stands('readings', "{$name}, ".self::text($reading, 'point'), $reading, $here) === null) {
+            if ($this->stands('readings', "{$name}, ".Point::from(self::text($reading, 'point'))->words(), $reading, $here) === null) {
                 $new[] = ['card_id' => $card] + $reading;
             }
         }
