@@ -47,8 +47,8 @@ enum Reader: string
     public function bounds(): Bounds
     {
         return $this === self::Everything
-            ? new Bounds(seconds: 120, clockSeconds: 150, memoryMb: 400, fileMb: 1)
-            : new Bounds(seconds: 3, clockSeconds: 12, memoryMb: 220, fileMb: 40);
+            ? new Bounds(seconds: 120, clockSeconds: 150, memoryMb: 400, fileMb: 1, niceness: 12)
+            : new Bounds(seconds: 3, clockSeconds: 12, memoryMb: 220, fileMb: 40, niceness: 0);
     }
 
     /** Said where it takes more than that. */

@@ -80,9 +80,8 @@ final class Reading
         $limit = (new ExecutableFinder)->find('prlimit');
         $megabyte = 1024 * 1024;
 
-        // Whoever is answered meanwhile comes first.
         return $limit === null ? [] : [
-            'nice', '-n', '12', $limit, "--cpu={$bounds->seconds}", '--as='.(self::SPACE_MB * $megabyte), '--fsize='.($bounds->fileMb * $megabyte), '--core=0', '--',
+            'nice', '-n', (string) $bounds->niceness, $limit, "--cpu={$bounds->seconds}", '--as='.(self::SPACE_MB * $megabyte), '--fsize='.($bounds->fileMb * $megabyte), '--core=0', '--',
         ];
     }
 
