@@ -16,6 +16,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Underbolt\Refusal;
 
@@ -34,7 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refusal::class);
         $exceptions->report(static fn (Throwable $failure): bool => Reported::of($failure));
-        $exceptions->render(static fn (Throwable $trouble) => TroubleResponse::of($trouble));
+        $exceptions->render(static fn (Throwable $trouble, Request $request) => TroubleResponse::of($trouble, ! $request->is('api/*')));
         $exceptions->render(static fn (NotFoundHttpException $missing) => $missing->getPrevious() instanceof ModelNotFoundException
             ? new JsonResponse(['message' => 'There is no such record of yours.'], 404)
             : null);

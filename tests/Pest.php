@@ -14,6 +14,7 @@ use Illuminate\Support\Sleep;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Tests\Support\Contract;
+use Tests\Support\RealServer;
 use Tests\TestCase;
 
 uses(TestCase::class)->in('Feature', 'Hostile', 'Stories');
@@ -177,4 +178,40 @@ function sameAsTyped(mixed $before, mixed $after, string $path = ''): void
     } else {
         expect($after == $before)->toBeTrue("{$path} was ".json_encode($before).' and is '.json_encode($after));
     }
+}
+
+/**
+ * A server whose folder goes with the test.
+ *
+ * @param  list<string>  $told
+ */
+function realServer(string $state, array $told = []): RealServer
+{
+    $server = new RealServer($state, $told);
+    register_shutdown_function(static function () use ($server, $state): void {
+        $server->stop();
+        exec('umount '.escapeshellarg($state).' 2>/dev/null; rm -rf '.escapeshellarg($state));
+    });
+
+    return $server;
+}
+
+/** Waits until something is so, ten seconds at the most. */
+function awaits(Closure $isSo): void
+{
+    for ($until = microtime(true) + 10; ! $isSo() && microtime(true) < $until;) {
+        usleep(20_000);
+    }
+    expect($isSo())->toBeTrue();
+}
+
+/** @return array{int, string, string} status, headers in small letters, body */
+function fetched(string $address, array $headers = []): array
+{
+    $call = curl_init($address);
+    curl_setopt_array($call, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_PATH_AS_IS => true]);
+    $answer = (string) curl_exec($call);
+    $size = curl_getinfo($call, CURLINFO_HEADER_SIZE);
+
+    return [curl_getinfo($call, CURLINFO_RESPONSE_CODE), strtolower(substr($answer, 0, $size)), substr($answer, $size)];
 }

@@ -6,7 +6,10 @@ namespace App\Http;
 
 use ErrorException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Vite;
 use PDOException;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Throwable;
 use UnexpectedValueException;
 
@@ -28,8 +31,11 @@ final class TroubleResponse
     private const READ_ONLY = 'The workroom can only be read just now: this was not kept. What you typed is still here.';
 
     /** Null for any other trouble. */
-    public static function of(Throwable $trouble): ?JsonResponse
+    public static function of(Throwable $trouble, bool $isPage = false): ?Response
     {
+        if ($trouble instanceof HttpException && $trouble->getStatusCode() === 503) {
+            return self::putBack($isPage);
+        }
         // From a statement or the end of a transaction, a file, or the log. A refusal may hold such words as somebody typed them.
         if (! $trouble instanceof PDOException && ! $trouble instanceof ErrorException && ! $trouble instanceof UnexpectedValueException) {
             return null;
@@ -41,5 +47,15 @@ final class TroubleResponse
         }
 
         return null;
+    }
+
+    private static function putBack(bool $isPage): Response
+    {
+        $sentence = 'The workroom is being put back from a backup.';
+        $headers = ['Retry-After' => '2'];
+
+        return $isPage
+            ? new Response(view('refusal', ['heading' => $sentence, 'message' => 'Try again in a minute.', 'faults' => [], 'make' => null, 'nonce' => Vite::cspNonce()])->render(), 503, $headers)
+            : new JsonResponse(['message' => "{$sentence} What you typed is still here; try again in a minute.", 'errors' => []], 503, $headers);
     }
 }

@@ -5,16 +5,23 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PDOException;
 use RuntimeException;
+use SQLite3;
 
 /** The whole workroom as one file: written while it is in use, and put back. */
 final class Backup
 {
     /** Daily ones that are kept. */
     private const KEPT = 14;
+
+    /** For those who are at it when a backup is put back; no request takes longer. */
+    private const WAIT_MS = 90_000;
+
+    private const AGAIN_MS = 50;
 
     /**
      * The database copies itself, consistent at one moment, while others go on reading and writing.
@@ -29,10 +36,15 @@ final class Backup
         if (! is_writable(dirname($file))) {
             throw new RuntimeException(dirname($file).' can\'t be written to.');
         }
-        // All bodies and figures of the workroom: for nobody but who runs it.
+        self::private(static fn () => DB::statement('vacuum into ?', [$file]));
+    }
+
+    /** All bodies and figures of the workroom are in what is written: for nobody but who runs it. */
+    private static function private(Closure $write): void
+    {
         $mask = umask(0o077);
         try {
-            DB::statement('vacuum into ?', [$file]);
+            $write();
         } finally {
             umask($mask);
         }
@@ -67,46 +79,70 @@ final class Backup
      */
     public static function restore(string $file, string $database, CarbonImmutable $now): string
     {
-        self::check($file);
+        if (! self::isWhole($file)) {
+            throw new RuntimeException("{$file} is no whole backup of a workroom: nothing was changed.");
+        }
         $kept = "{$database}.before-{$now->format('Ymd-His')}";
-        if (file_exists($database)) {
-            // Nothing of the old one stays in a log beside the file.
-            DB::statement('pragma wal_checkpoint(truncate)');
-            DB::disconnect();
-            if (! rename($database, $kept)) {
-                throw new RuntimeException("{$database} can't be moved aside.");
-            }
+        DB::disconnect();
+        if (file_exists($database) && ! self::isWhole($database)) {
+            self::moveAside($database, $kept);
         }
-        foreach (['-wal', '-shm'] as $beside) {
-            if (file_exists($database.$beside)) {
-                unlink($database.$beside);
-            }
+        $to = self::alone($database);
+        if (! file_exists($kept)) {
+            self::private(static fn (): bool => $to->exec("vacuum into '".SQLite3::escapeString($kept)."'"));
         }
-        if (! copy($file, $database)) {
-            throw new RuntimeException("{$file} can't be copied; what was there is in {$kept}.");
-        }
+        // Page by page in one transaction: where it breaks off the old one stands.
+        $from = new SQLite3($file, SQLITE3_OPEN_READONLY);
+        $isDone = $from->backup($to);
+        $from->close();
+        $to->close();
 
-        return $kept;
+        return $isDone ? $kept : throw new RuntimeException("{$file} can't be copied; what was there is in {$kept}.");
     }
 
-    private static function check(string $file): void
+    /**
+     * Nobody else reads or writes it until this is closed: whoever was at it when it was asked for has ended.
+     *
+     * @throws RuntimeException where somebody doesn't
+     */
+    private static function alone(string $database): SQLite3
     {
-        if (! is_readable($file)) {
-            throw new RuntimeException("{$file} can't be read.");
+        $alone = new SQLite3($database);
+        $alone->exec('pragma locking_mode = exclusive');
+        for ($waited = 0; ! @$alone->exec('begin exclusive'); $waited += self::AGAIN_MS) {
+            if ($waited > self::WAIT_MS) {
+                throw new RuntimeException("Somebody else has {$database} open and doesn't end: nothing was changed.");
+            }
+            usleep(1000 * self::AGAIN_MS);
         }
+        $alone->exec('commit');
+
+        return $alone;
+    }
+
+    /** What can't be read is kept as it is, with what was not yet written into it. */
+    private static function moveAside(string $database, string $kept): void
+    {
+        foreach (['-shm', '-wal', ''] as $beside) {
+            if (file_exists($database.$beside) && ! rename($database.$beside, $kept.$beside)) {
+                throw new RuntimeException("{$database}{$beside} can't be moved aside.");
+            }
+        }
+    }
+
+    private static function isWhole(string $file): bool
+    {
         try {
             $there = new PDO("sqlite:{$file}", options: [
                 PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
                 PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY,
             ]);
             $check = $there->query('pragma integrity_check');
-            $whole = $check === false ? null : $check->fetchColumn();
             $there->exec('select count(*) from users, makes where 0');
+
+            return $check !== false && $check->fetchColumn() === 'ok';
         } catch (PDOException) {
-            $whole = null;
-        }
-        if ($whole !== 'ok') {
-            throw new RuntimeException("{$file} is no whole backup of a workroom: nothing was changed.");
+            return false;
         }
     }
 }

@@ -13,6 +13,9 @@ final class Tellings
 {
     private const AT_ONCE = 400;
 
+    /** Nobody who only reads waits for somebody who writes: what isn't kept is worked out again. */
+    private const WAIT_MS = 100;
+
     /** @param  'make'|'pattern'  $kind */
     public function __construct(private readonly string $kind)
     {
@@ -76,12 +79,19 @@ final class Tellings
     /** @param  list<array<string, mixed>>  $new */
     private function keep(array $new): void
     {
+        if ($new === []) {
+            return;
+        }
+        $isSet = static fn (int $ms): bool => DB::statement("pragma busy_timeout = {$ms}");
         try {
+            $isSet(self::WAIT_MS);
             foreach (array_chunk($new, self::AT_ONCE) as $rows) {
                 DB::table("{$this->kind}_tellings")->upsert($rows, ["{$this->kind}_id"], ['stamp', 'told']);
             }
         } catch (QueryException) {
             // Where nothing can be kept just now, it is worked out again the next time.
+        } finally {
+            $isSet(config()->integer('database.connections.sqlite.busy_timeout'));
         }
     }
 }

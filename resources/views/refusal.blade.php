@@ -14,7 +14,7 @@
 </head>
 <body>
     <main>
-        <h1>This file can’t be made yet.</h1>
+        <h1>{{ $heading ?? 'This file can’t be made yet.' }}</h1>
 @if ($faults === [])
         <p>{{ $message }}</p>
 @endif

@@ -3,75 +3,8 @@
 declare(strict_types=1);
 
 use Tests\Support\FreePort;
-use Tests\Support\RealServer;
+use Tests\Support\Typist;
 use Tests\Support\Visitor;
-
-/**
- * A server whose folder goes with the test.
- *
- * @param  list<string>  $told
- */
-function realServer(string $state, array $told = []): RealServer
-{
-    $server = new RealServer($state, $told);
-    register_shutdown_function(static function () use ($server, $state): void {
-        $server->stop();
-        exec('umount '.escapeshellarg($state).' 2>/dev/null; rm -rf '.escapeshellarg($state));
-    });
-
-    return $server;
-}
-
-/** Waits until something is so, ten seconds at the most. */
-function awaits(Closure $isSo): void
-{
-    for ($until = microtime(true) + 10; ! $isSo() && microtime(true) < $until;) {
-        usleep(20_000);
-    }
-    expect($isSo())->toBeTrue();
-}
-
-/** Types one name after the other onto a wearer until told to stop; a write that nobody answered is tried again. */
-final class Typist
-{
-    public int $kept = 0;
-
-    public int $version = 1;
-
-    private int $wearer;
-
-    public function __construct(private readonly Visitor $visitor)
-    {
-        [$status, $wearer] = $visitor->call('POST', '/api/wearers', ['name' => 'Nobody yet']);
-        expect($status)->toBe(201);
-        $this->wearer = $wearer['id'];
-    }
-
-    /** @return array{int, mixed} the answer to the name after the last that was kept */
-    public function type(): array
-    {
-        $next = $this->kept + 1;
-        [$status, $answer] = $this->visitor->call('PATCH', "/api/wearers/{$this->wearer}", [
-            'name' => "Name {$next}", 'notes' => '', 'unit' => null, 'agreed' => false, 'archived' => false, 'sizes_hidden' => false, 'version' => $this->version,
-        ]);
-        // Written, but the answer was lost: it stands as it was sent.
-        $isWritten = $status === 200 || ($status === 409 && $answer['wearer']['name'] === "Name {$next}");
-        if ($isWritten) {
-            $this->kept = $next;
-            $this->version = $answer['version'] ?? $answer['wearer']['version'];
-        }
-
-        return [$isWritten ? 200 : $status, $answer];
-    }
-
-    public function stands(): string
-    {
-        [$status, $wearer] = $this->visitor->call('GET', "/api/wearers/{$this->wearer}");
-        expect($status)->toBe(200, json_encode($wearer));
-
-        return $wearer['name'];
-    }
-}
 
 test('whatever is killed, nothing that was acknowledged is lost, and it goes on by itself', function (): void {
     $server = realServer(sys_get_temp_dir().'/underbolt-killed-'.bin2hex(random_bytes(4)));
@@ -168,17 +101,6 @@ test('a full disk is told, what stood stands, and it goes on when there is room'
         ->and($typist->stands())->toBe("Name {$typist->kept}");
 });
 
-/** @return array{int, string, string} status, headers in small letters, body */
-function fetched(string $address, array $headers = []): array
-{
-    $call = curl_init($address);
-    curl_setopt_array($call, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_PATH_AS_IS => true]);
-    $answer = (string) curl_exec($call);
-    $size = curl_getinfo($call, CURLINFO_HEADER_SIZE);
-
-    return [curl_getinfo($call, CURLINFO_RESPONSE_CODE), strtolower(substr($answer, 0, $size)), substr($answer, $size)];
-}
-
 test('it is served safely: over TLS, to its own host, small, kept by the browser, and nothing but what is public', function (): void {
     $state = sys_get_temp_dir().'/underbolt-tls-'.bin2hex(random_bytes(4));
     mkdir($state);
@@ -256,8 +178,7 @@ test('a server killed while everything is brought back leaves all of it or nothi
     expect($many())->toBe(0)->and($typist->stands())->toBe("Name {$typist->kept}");
 
     // What was held by the one that was killed is let go again after a while; here that is not waited for.
-    $told = fn (): string => (string) shell_exec('cd '.escapeshellarg(dirname(__DIR__, 2)).' && bin/serve --state '.escapeshellarg($server->state).' artisan cache:clear 2>&1');
-    expect($told())->toContain('cleared');
+    expect($server->artisan('cache:clear'))->toContain('cleared');
     $again = $keeper->again();
     $again->prepareFile('/api/me/everything', $file, ['write' => '1', 'takes' => '0']);
     expect((string) curl_exec($again->curl))->toContain('"is_written":true')->and($many())->toBe(1_000);

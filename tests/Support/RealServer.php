@@ -72,6 +72,14 @@ final class RealServer
         $this->process->kill();
     }
 
+    /** A command of the application, with the server's own settings and user. */
+    public function artisan(string ...$command): string
+    {
+        $told = implode(' ', array_map(escapeshellarg(...), ['bin/serve', '--state', $this->state, 'artisan', ...$command]));
+
+        return (string) shell_exec('cd '.escapeshellarg(self::checkout())." && {$told} 2>&1");
+    }
+
     /** The program that is kept running under a name; all it has started is of its group. */
     public function group(string $name): int
     {

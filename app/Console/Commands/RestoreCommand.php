@@ -21,15 +21,19 @@ final class RestoreCommand extends Command
         $argument = $this->argument('file');
         $file = is_string($argument) ? $argument : '';
         $database = config('database.connections.sqlite.database');
+        // Nobody is told that something was kept which then is gone.
+        $this->callSilent('down', ['--retry' => '2']);
         try {
             $kept = Backup::restore($file, is_string($database) ? $database : '', CarbonImmutable::now());
+            // A backup of an older Underbolt is brought up to this one.
+            $this->callSilent('migrate', ['--force' => true]);
         } catch (RuntimeException $failed) {
             $this->error($failed->getMessage());
 
             return self::FAILURE;
+        } finally {
+            $this->callSilent('up');
         }
-        // A backup of an older Underbolt is brought up to this one.
-        $this->callSilent('migrate', ['--force' => true]);
         $this->info("The workroom is as it was in {$file}. What was there before, if anything, is in {$kept}.");
 
         return self::SUCCESS;

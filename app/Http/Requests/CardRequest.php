@@ -24,7 +24,8 @@ final class CardRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'taken_on' => ['bail', 'required', 'string', 'max:10', 'date_format:Y-m-d', 'before_or_equal:today', 'after:1900-01-01'],
+            // Tomorrow by the clock here may be today where it is typed, or was when it was: clocks are set back.
+            'taken_on' => ['bail', 'required', 'string', 'max:10', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:1900-01-01'],
             'version' => ['required', 'integer'],
             'point_set' => ['required', Rule::enum(PointSet::class)],
             'foundation' => ['present', 'nullable', 'string', 'max:'.CardLine::LONGEST_FOUNDATION],

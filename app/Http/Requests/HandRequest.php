@@ -37,7 +37,7 @@ final class HandRequest extends FormRequest
             'unit' => ['required_with:readings', Rule::enum(Unit::class)],
             'readings' => ['required_without:spread', 'array', 'min:1', 'max:'.Repeat::TIMES],
             'readings.*' => ['required', 'string', 'max:60'],
-            'on' => ['bail', 'nullable', 'string', 'max:10', 'date_format:Y-m-d', 'before_or_equal:today', 'after:1900-01-01'],
+            'on' => ['bail', 'nullable', 'string', 'max:10', 'date_format:Y-m-d', 'before_or_equal:tomorrow', 'after:1900-01-01'],
             'spread' => ['nullable', 'string', 'max:60'],
         ];
     }

@@ -121,11 +121,11 @@ final class Kept
     /** @return Rule a day, as a card has it */
     public static function day(): Closure
     {
-        $today = CarbonImmutable::today()->toDateString();
+        $latest = CarbonImmutable::tomorrow()->toDateString();
         $date = self::date();
 
         return static fn (mixed $value): ?string => $date($value) ?? match (true) {
-            $value > $today => 'is a day to come',
+            $value > $latest => 'is a day to come',
             $value < self::FIRST_DAY => 'is a day long past',
             default => null,
         };
