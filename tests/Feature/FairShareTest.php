@@ -15,7 +15,7 @@ test('three requests of an account are worked on at once, three wait, and the ot
     $user = someone();
     $ask = fn () => $this->actingAs($user)->getJson('/api/workroom');
     hold("share {$user->id}", 3);
-    $ask()->assertStatus(429)->assertHeader('Retry-After', '1')->assertJsonPath('message', 'So much is being asked for at once that this has to wait. Try again in a moment.');
+    $ask()->assertStatus(429)->assertHeader('Retry-After', '1')->assertHeader('X-Accel-Limit-Rate', '400')->assertJsonPath('message', 'So much is being asked for at once that this has to wait. Try again in a moment.');
     // Another account does not notice.
     $this->actingAs(someone('Olwen'))->getJson('/api/workroom')->assertOk();
     Cache::lock("share {$user->id} 1")->forceRelease();
@@ -65,6 +65,15 @@ test('who has had more than a fair part of the machine waits, whatever is asked 
     // While many wait it is less.
     $waiting(2.5);
     $this->getJson('/api/workroom')->assertStatus(429);
+    // And one at a time, once there was a little of it.
+    waitsPassAtOnce();
+    Cache::put($window(), 600, 60);
+    Cache::forget("worked {$user->id} ".(intdiv(now()->getTimestamp(), 10) - 1));
+    hold("share {$user->id}", 1);
+    $this->getJson('/api/workroom')->assertStatus(429);
+    $waiting(1.5);
+    $this->travelTo('2026-12-02 10:00:12');
+    $this->getJson('/api/workroom')->assertOk();
     // Who has a machine to herself has all of it.
     config(['app.cores' => 0]);
     Cache::put($window(), 90_000, 60);

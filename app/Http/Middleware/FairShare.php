@@ -25,7 +25,7 @@ final class FairShare
 
     private const WAIT_MS = 3_000;
 
-    private const AGAIN_MS = 15;
+    private const AGAIN_MS = 40;
 
     /** A work that was killed gives its place back after so long. */
     private const SECONDS = 60;
@@ -36,6 +36,9 @@ final class FairShare
     private const WORK_MS = 8_000;
 
     private const WORK_BUSY_MS = 2_000;
+
+    /** While the machine is busy, who has had so much of it already has one request worked on at a time. */
+    private const LITTLE_MS = 500;
 
     /** So many wait for a core, on the average of a minute. */
     private const BUSY_LOAD = 1.0;
@@ -49,11 +52,13 @@ final class FairShare
     {
         $user = SignedIn::user($request)->id;
         $cores = config()->integer('app.cores');
-        if ($cores > 0 && self::worked($user) > ($this->load->waiting() > self::BUSY_LOAD * $cores ? self::WORK_BUSY_MS : self::WORK_MS)) {
+        $worked = $cores > 0 ? self::worked($user) : 0.0;
+        $isBusy = $worked > self::LITTLE_MS && $this->load->waiting() > self::BUSY_LOAD * $cores;
+        if ($worked > ($isBusy ? self::WORK_BUSY_MS : self::WORK_MS)) {
             return self::later(2);
         }
         $places = new Places(self::SECONDS);
-        if (! self::isTurn($places, $user)) {
+        if (! self::isTurn($places, $user, $isBusy ? 1 : self::AT_ONCE)) {
             return self::later(1);
         }
         $before = self::workMs();
@@ -62,9 +67,9 @@ final class FairShare
         return $places->during(static fn (): Response => $next($request), $cores > 0 ? $count : null);
     }
 
-    private static function isTurn(Places $places, int $user): bool
+    private static function isTurn(Places $places, int $user, int $atOnce): bool
     {
-        $take = static fn (): bool => $places->take("share {$user}", self::AT_ONCE);
+        $take = static fn (): bool => $places->take("share {$user}", $atOnce);
         if ($take()) {
             return true;
         }
