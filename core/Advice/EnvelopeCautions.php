@@ -48,7 +48,7 @@ final class EnvelopeCautions
                 if ($range->owned) {
                     return null;
                 }
-                $missing ??= $range->name;
+                $missing ??= $range->told();
             }
         }
 

@@ -38,7 +38,7 @@ final readonly class OwnedWay
             $other = $range->owned ? self::planIn($range, $plan) : null;
             $sizes = $other === null ? [] : self::owned($other, $range->draft);
             if ($other !== null && $sizes !== []) {
-                return new self($other->within($sizes), $range->name, $other->situation);
+                return new self($other->within($sizes), $range->told(), $other->situation);
             }
         }
 

@@ -20,7 +20,7 @@ final class CutFrom
 
         return [
             ...($plan->cup !== null && $pattern->hasCups() ? ["cup {$plan->cup->letter}"] : []),
-            ...(count($pattern->ranges) > 1 ? array_map(static fn (Range $range): string => $range->name, $buy->envelopes) : []),
+            ...(count($pattern->ranges) > 1 ? array_unique(array_map(static fn (Range $range): string => $range->told(), $buy->envelopes)) : []),
             ...($choices->view === null ? [] : ["view {$choices->view}"]),
             ...($choices->fit === null ? [] : ["fit {$choices->fit}"]),
             ...array_map(static fn (PatternFile $file): string => "file {$file->name}", $buy->files),

@@ -69,7 +69,7 @@ final readonly class Pattern
             name: $this->name,
             fabric: $this->fabric,
             sizes: CountedLines::of($this),
-            ranges: $this->ranges,
+            ranges: array_map(static fn (Range $range): Range => $range->unnamed(), $this->ranges),
             bodyChart: $this->bodyChart,
             finished: $this->finished,
             weights: $this->weights,

@@ -92,6 +92,35 @@ test('a wearer whose sizes are hidden meets no name of a size, on screen or on p
         ->and($told['workroom'][1])->toContain('line from the inside');
 });
 
+test('an envelope, which is called by its sizes, is told by no word of a plan, a sheet or what to buy', function (): void {
+    $user = workroomWithoutSizes();
+    foreach ($user->patterns()->get() as $pattern) {
+        $document = clone $pattern->document;
+        foreach ($document->ranges ?? [] as $range) {
+            $range->name = NAMED.$range->name;
+            isset($range->draft) && $range->draft = NAMED.$range->draft;
+        }
+        foreach ($document->files ?? [] as $file) {
+            isset($file->range) && $file->range = NAMED.$file->range;
+        }
+        $pattern->update(['document' => $document]);
+    }
+    $told = [];
+    foreach ($user->makes()->with('pattern')->get()->filter(static fn (Make $make): bool => count($make->pattern->document->ranges ?? []) > 1) as $make) {
+        unset($make->choices->range);
+        $make->update(['choices' => clone $make->choices]);
+        foreach (['plan', 'cut-sheet', 'why-not', 'strip', 'strip.svg', 'fitting', 'cloth', 'plan.json'] as $page) {
+            $told["{$make->id}/{$page}"] = contentOf($this->get("/api/makes/{$make->id}/{$page}")->assertOk());
+        }
+        foreach (['make', 'files'] as $typed) {
+            $told["{$make->id}/plan"] = (string) json_encode(array_diff_key(json_decode($told["{$make->id}/plan"], true), [$typed => true]));
+        }
+    }
+    expect(count($told))->toBeGreaterThan(15)
+        ->and(array_keys(array_filter($told, static fn (string $answer): bool => str_contains($answer, NAMED))))->toBe([])
+        ->and(implode('', $told))->toContain('its own envelope');
+});
+
 test('a clip put on a counted line is kept under the size’s own name, and undone the same way', function (): void {
     $user = workroomWithoutSizes();
     $make = $user->makes()->with('pattern')->firstOrFail();

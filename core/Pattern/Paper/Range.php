@@ -12,6 +12,8 @@ final readonly class Range
     /** What the one of a pattern without envelopes is called. */
     public const ALL = 'all';
 
+    private const UNNAMED = 'its own envelope';
+
     /**
      * @param  list<int>  $sizes  places in the pattern's list of sizes, rising
      * @param  string  $draft  ranges of one draft nest: they were drawn as one set of lines
@@ -25,6 +27,19 @@ final readonly class Range
         public ?string $draftedCup = null,
         public ?Length $height = null,
         public bool $draftNamed = true,
+        private bool $isNameTold = true,
     ) {
+    }
+
+    /** Where the names of sizes are not everybody's business: an envelope is called by its sizes. */
+    public function unnamed(): self
+    {
+        return new self($this->name, $this->sizes, $this->draft, $this->owned, $this->draftedCup, $this->height, $this->draftNamed, false);
+    }
+
+    /** Its name as it is told. */
+    public function told(): string
+    {
+        return $this->isNameTold ? $this->name : self::UNNAMED;
     }
 }

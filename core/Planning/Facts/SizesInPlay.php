@@ -34,9 +34,9 @@ final readonly class SizesInPlay
         $pattern = $make->pattern;
         $chosen = $make->choices->range;
         if ($chosen !== null) {
-            $draft = ($pattern->rangeNamed($chosen) ?? throw Unplannable::unknownRange($chosen))->draft;
+            $range = $pattern->rangeNamed($chosen) ?? throw Unplannable::unknownRange($chosen);
 
-            return new self($draft, $pattern->sizesOfDraft($draft), "You chose {$chosen}.");
+            return new self($range->draft, $pattern->sizesOfDraft($range->draft), "You chose {$range->told()}.");
         }
         [$draft, $why] = self::fitting($make);
 
@@ -120,7 +120,7 @@ final readonly class SizesInPlay
     {
         foreach ($pattern->ranges as $range) {
             if ($range->draft === $draft) {
-                return $range->draftNamed ? $draft : $range->name;
+                return $range->draftNamed && ! $pattern->areLinesCounted() ? $draft : $range->told();
             }
         }
 

@@ -121,7 +121,7 @@ final readonly class TraceLines
     {
         foreach ($this->given->plan->make->pattern->ranges as $range) {
             if (in_array($size, $range->sizes, true)) {
-                return $range->name;
+                return $range->told();
             }
         }
 

@@ -17,7 +17,7 @@ function toggle(key: string): void {
     <section aria-labelledby="buy-title">
         <h2 id="buy-title">To have before you cut, for the largest size cut</h2>
         <ul class="buy">
-            <li v-for="envelope in page.envelopes" :key="envelope.name">
+            <li v-for="(envelope, at) in page.envelopes" :key="at">
                 <span
                     >Envelope <b>{{ envelope.name }}</b></span
                 >

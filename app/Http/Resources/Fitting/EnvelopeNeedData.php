@@ -15,6 +15,6 @@ final readonly class EnvelopeNeedData
 
     public static function of(Range $range): self
     {
-        return new self($range->name, $range->owned);
+        return new self($range->told(), $range->owned);
     }
 }
