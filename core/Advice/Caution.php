@@ -338,12 +338,31 @@ final readonly class Caution
         );
     }
 
-    public static function lengthSmall(string $where): self
+    /** @param  Level  $below  the level that the length leads down to */
+    public static function lengthSmall(Level $below): self
     {
+        $where = $below === Level::Waist ? 'above the waist' : 'between waist and hip';
+
         return new self(
             CautionCode::LengthSmall,
             null,
             "The paper is within a quarter inch (6 mm) {$where}: so little is left as it is, unless you set it.",
+        );
+    }
+
+    /** @param  Length  $apart  how much lower the body's waist lies than the drawing's; above it below 0 */
+    public static function drawnWaist(Length $drawn, Length $printed, Length $body, Length $apart, Make $make): self
+    {
+        $by = $make->say($apart->abs());
+        [$where, $change] = $apart->isNegative() ? ['below', 'shorten'] : ['above', 'lengthen'];
+
+        return new self(
+            CautionCode::DrawnWaist,
+            null,
+            "On the drawing the waist lies {$make->say($drawn)} below the underarm, by the printed figure {$make->say($printed)}; on the body it is {$make->say($body)}. "
+                ."A garment's underarm lies below the armpit, so nothing is changed for the {$by} between drawing and body. "
+                .ucfirst($change).' above the waist by as much if the mark has to lie at the waist.',
+            "the drawing's waist lies {$by} {$where} the body's",
         );
     }
 

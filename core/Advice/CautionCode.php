@@ -36,6 +36,7 @@ enum CautionCode: string
     case SleeveNarrow = 'sleeve_narrow';
     case UnlikeCutShort = 'unlike_cut_short';
     case LengthSmall = 'length_small';
+    case DrawnWaist = 'drawn_waist';
     case TissueDiffers = 'tissue_differs';
     case NoPatternLength = 'no_pattern_length';
     case LengthGuessed = 'length_guessed';
@@ -86,6 +87,7 @@ enum CautionCode: string
         return match ($this) {
             self::NotMeasured, self::BustNotMeasured, self::MeasureAgain, self::HeightDiffers, self::TummyOverHip, self::WaistAtTrousers, self::CupOutsideTable => Mending::Measuring,
             self::RangeNotOwned, self::StepAvoid, self::StepCare, self::OneSizeLeftOut, self::SizedDown => Mending::OtherWay,
+            self::DrawnWaist => Mending::Length,
             self::NoFinished, self::NoPatternLength, self::LengthGuessed, self::CupNoRow, self::TissueDiffers => Mending::Pattern,
             self::ClothKnit, self::ClothWoven, self::ClothStretchesMore, self::ClothStretchesLess, self::ClothStandsOff, self::ClothFallsIn, self::ClothSheer => Mending::Cloth,
             default => null,

@@ -6,6 +6,7 @@ namespace Underbolt\Advice;
 
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
+use Underbolt\Seam\StationTable;
 
 /** Looks a finished plan over for what is worth knowing before cutting. */
 final class Cautions
@@ -41,14 +42,30 @@ final class Cautions
     /**
      * As a person is told them: that the bust is not measured is said once, by what it is wanted for where another measure leads.
      *
+     * @param  ?StationTable  $drawn  read off the pattern's own lines, where it has them
      * @return list<Caution> likewise
      */
-    public static function shown(Plan $plan): array
+    public static function shown(Plan $plan, ?StationTable $drawn = null): array
     {
-        $all = self::of($plan);
+        $all = self::onDrawing(self::of($plan), $plan, $drawn);
         $isSaid = array_filter($all, static fn (Caution $caution): bool => $caution->code === CautionCode::BustNotMeasured) !== [];
 
         return array_values(array_filter($all, static fn (Caution $caution): bool => ! $isSaid || $caution->code !== CautionCode::NotMeasured || $caution->level !== Level::Bust));
+    }
+
+    /**
+     * What the drawing says of the waist takes the place of what the printed figure says of it.
+     *
+     * @param  list<Caution>  $all
+     * @return list<Caution>
+     */
+    private static function onDrawing(array $all, Plan $plan, ?StationTable $drawn): array
+    {
+        $waist = DrawnWaist::of($plan, $drawn)?->caution($plan);
+
+        $byPrint = Caution::lengthSmall(Level::Waist);
+
+        return $waist === null ? $all : [...array_filter($all, static fn (Caution $caution): bool => $caution->text !== $byPrint->text), $waist];
     }
 
     /** @return list<Caution> */

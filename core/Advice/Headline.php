@@ -10,6 +10,7 @@ use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Listed;
 use Underbolt\Planning\Plan;
+use Underbolt\Seam\StationTable;
 use Underbolt\Sizing\Sizes;
 
 /** The one plain sentence that stands on top of a plan: the sizes, and whatever else is in the line that is cut. */
@@ -31,12 +32,16 @@ final class Headline
         return $waits === [] ? "{$sizes}." : "{$sizes}; waits for ".Listed::of(array_map(static fn (string $level): string => "the {$level}", $waits)).', not measured yet.';
     }
 
-    /** What goes with it, in one more plain sentence: how many lines, how many steps, and what to watch. */
-    public static function details(Plan $plan): string
+    /**
+     * What goes with it, in one more plain sentence: how many lines, how many steps, and what to watch.
+     *
+     * @param  ?StationTable  $drawn  read off the pattern's own lines, where it has them
+     */
+    public static function details(Plan $plan, ?StationTable $drawn = null): string
     {
         $lines = $plan->front->isLike($plan->back) ? 'One line to cut, front and back alike' : 'Two lines to cut, front and back unlike';
         $steps = self::blended(self::stepsOf($plan->frontBack->front), self::stepsOf($plan->frontBack->back));
-        $cautions = count(Cautions::shown($plan));
+        $cautions = count(Cautions::shown($plan, $drawn));
 
         return "{$lines}; {$steps}; ".match ($cautions) {
             0 => 'nothing to watch.',

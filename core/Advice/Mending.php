@@ -13,6 +13,9 @@ enum Mending: string
     /** Among the other ways of the plan: brought nearer, or inside what is owned. */
     case OtherWay = 'other_way';
 
+    /** Among the choices of the make: a length set by hand. */
+    case Length = 'length';
+
     case Pattern = 'pattern';
     case Cloth = 'cloth';
 }

@@ -19,9 +19,7 @@ final class PaperCautions
     public static function of(Plan $plan): array
     {
         $lengths = array_map(
-            static fn (string $which): Caution => Caution::lengthSmall(
-                $which === 'above_waist' ? 'above the waist' : 'between waist and hip',
-            ),
+            static fn (string $which): Caution => Caution::lengthSmall($which === 'above_waist' ? Level::Waist : Level::Hip),
             $plan->lengths->small,
         );
 

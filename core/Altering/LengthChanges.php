@@ -15,7 +15,7 @@ use Underbolt\Seam\SeamDepths;
 final readonly class LengthChanges
 {
     /** "A little over" is nobody's alteration: up to 1/4 in nothing is changed of itself (common practice, no published source). */
-    private const LEAST_NM = 6_350_000;
+    public const LEAST_NM = 6_350_000;
 
     /** A waist that moves by more than this is put in place before the blend is drawn: 1 cm (common practice, no published source). */
     private const MOVES_WAIST_NM = 10_000_000;

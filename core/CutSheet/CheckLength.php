@@ -4,20 +4,16 @@ declare(strict_types=1);
 
 namespace Underbolt\CutSheet;
 
-use Underbolt\Altering\WorkOrder;
+use Underbolt\Advice\DrawnWaist;
 use Underbolt\Measure\Length;
 use Underbolt\Measure\Point;
 use Underbolt\Pattern\Charts\LengthRow;
-use Underbolt\Pattern\Charts\Level;
 use Underbolt\Planning\Plan;
 use Underbolt\Seam\StationTable;
 
 /** A length of the paper once everything is done, to hold the tape against. */
 final readonly class CheckLength
 {
-    /** Printed and drawn lengths that differ by more are told both: 3 mm. */
-    private const APART_NM = 3_000_000;
-
     private function __construct(public string $what, public Length $length)
     {
     }
@@ -28,14 +24,16 @@ final readonly class CheckLength
      */
     public static function all(Plan $plan, ?StationTable $stations): array
     {
-        $drawn = self::drawnWaist($plan, $stations);
+        $drawn = DrawnWaist::of($plan, $stations);
         $seam = $plan->seam;
         $lengths = $plan->lengths;
         $sum = static fn (?Length $printed, ?Length ...$changes): ?Length => $printed === null ? null : array_reduce($changes, static fn (Length $all, ?Length $one): Length => $one === null ? $all : $all->plus($one), $printed);
         $toHem = $seam->hipToHem !== null && $seam->waistToHip !== null ? $seam->waistToHip->plus($seam->hipToHem) : $seam->waistToHemEdge;
         $spare = $plan->sleeve?->need?->isNegative() === true ? $plan->sleeve->need->abs() : null;
         $known = array_filter([
-            ...($drawn === null ? ['underarm to waist, at the side' => $sum($seam->underarmToWaist, $lengths->aboveWaist)] : $drawn),
+            ...($drawn === null
+                ? ['underarm to waist, at the side' => $sum($seam->underarmToWaist, $lengths->aboveWaist)]
+                : ['underarm to waist, along the grain on the drawing'.($drawn->printed === null ? '' : " ({$plan->make->say($drawn->printed)} by the printed figure)") => $drawn->depth]),
             'waist to the cut edge of the hem' => $sum($toHem, $lengths->belowWaist, $lengths->hem),
             'down the centre back, finished' => $sum($plan->make->pattern->lengths->at(LengthRow::FinishedLength, $plan->sizes->first()), $lengths->aboveWaist, $plan->backLonger(), $lengths->belowWaist, $lengths->hem),
             'sleeve, shoulder to the cut edge' => $sum($seam->sleeveLength, $lengths->sleeve),
@@ -53,23 +51,5 @@ final readonly class CheckLength
         $garment = $body === null ? null : $plan->roundTheTummy();
 
         return $body === null || $garment === null ? [] : ["round the garment at the tummy, for {$plan->make->say($body)} of body" => $garment];
-    }
-
-    /** @return ?array<string, Length> the waist's depth on the drawing once all is done, with what is printed where the two differ; null without a drawing */
-    private static function drawnWaist(Plan $plan, ?StationTable $stations): ?array
-    {
-        foreach ($stations->front ?? [] as $station) {
-            if ($station->level === Level::Waist->value) {
-                $added = $plan->lengths->aboveWaist ?? Length::zero();
-                // Stations stand on the paper that is drawn on: where the blend comes first its length is not changed yet.
-                $depth = $plan->lengths->order === WorkOrder::LengthFirst ? $station->depth : $station->depth->plus($added);
-                $printed = $plan->seam->underarmToWaist?->plus($added);
-                $differs = $printed !== null && $printed->minus($depth)->abs()->nanometres > self::APART_NM;
-
-                return ['underarm to waist, along the grain on the drawing'.($differs ? " ({$plan->make->say($printed)} by the printed figure)" : '') => $depth];
-            }
-        }
-
-        return null;
     }
 }

@@ -45,7 +45,7 @@ final readonly class CutSheet
     public static function of(Plan $plan, ?StationTable $stations = null): self
     {
         $work = WorkPlan::of($plan, $stations);
-        $cautions = Cautions::shown($plan);
+        $cautions = Cautions::shown($plan, $stations);
 
         return new self(
             plan: $plan,

@@ -12,6 +12,8 @@ use Underbolt\Measure\Length;
 use Underbolt\Measure\Unit;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
+use Underbolt\Seam\Station;
+use Underbolt\Seam\StationTable;
 use Underbolt\Work\Steps\Applied;
 use Underbolt\Work\Steps\Step;
 use Underbolt\Work\WorkPlan;
@@ -102,6 +104,12 @@ function cautionsOf(Plan $plan): array
         static fn ($caution): string => trim("{$caution->code->value} {$caution->level?->value}"),
         Cautions::of($plan),
     );
+}
+
+/** A drawing on which the waist lies so far below the underarm. */
+function drawnWaist(float $cm): StationTable
+{
+    return new StationTable([new Station(cm($cm), '12', '12', null, null, null, cm(0), 'waist')], null, true);
 }
 
 /**

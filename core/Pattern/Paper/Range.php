@@ -34,7 +34,16 @@ final readonly class Range
     /** Where the names of sizes are not everybody's business: an envelope is called by its sizes. */
     public function unnamed(): self
     {
-        return new self($this->name, $this->sizes, $this->draft, $this->owned, $this->draftedCup, $this->height, $this->draftNamed, false);
+        return new self(
+            name: $this->name,
+            sizes: $this->sizes,
+            draft: $this->draft,
+            owned: $this->owned,
+            draftedCup: $this->draftedCup,
+            height: $this->height,
+            draftNamed: $this->draftNamed,
+            isNameTold: false,
+        );
     }
 
     /** Its name as it is told. */

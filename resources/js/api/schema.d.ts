@@ -1690,7 +1690,7 @@ export interface components {
              * @description where that is done
              * @enum {string|null}
              */
-            mended_by: "measuring" | "other_way" | "pattern" | "cloth" | null;
+            mended_by: "measuring" | "other_way" | "length" | "pattern" | "cloth" | null;
         };
         /** @description how the body changed since the card before on the same foundation */
         ChangesData: {

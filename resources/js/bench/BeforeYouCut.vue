@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Choices, Make, Plan } from '../api/types';
+import type { Door } from '../reasons/doors';
 import WordTap from '../ui/WordTap.vue';
 import CautionsInShort from './CautionsInShort.vue';
 
 /** All cautions, those that stop a cut first, and why a level is cut in another size than it would pick. */
 const props = defineProps<{ plan: Plan; make: Make }>();
-const emit = defineEmits<{ otherWays: []; change: [part: Partial<Choices>] }>();
+const emit = defineEmits<{ door: [name: Door]; change: [part: Partial<Choices>] }>();
 const whys = computed(() =>
     props.plan.levels.flatMap(({ level, why }) => (why === null ? [] : [{ level, why }])),
 );
@@ -51,7 +52,7 @@ const hasSleeve = computed(() => props.plan.pieces.some(({ side }) => side === '
         <h2 id="before-you-cut">
             {{ counted || 'Before you cut' }}
         </h2>
-        <CautionsInShort :cautions="plan.cautions" :make="make" @other-ways="emit('otherWays')" />
+        <CautionsInShort :cautions="plan.cautions" :make="make" @door="emit('door', $event)" />
         <ul>
             <li v-if="plan.roomy_in" class="offer">
                 It hangs so loose that nobody sees a blend.

@@ -295,7 +295,7 @@ useShortcuts([
                     class="told"
                     :plan="shown!"
                     :make="make"
-                    @other-ways="toDoor('ways')"
+                    @door="toDoor"
                     @change="change({ ...make.choices, ...$event })"
                 />
             </div>

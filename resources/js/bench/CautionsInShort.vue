@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { Make, Plan } from '../api/types';
+import type { Door } from '../reasons/doors';
 import { usePrinting } from '../ui/usePrinting';
 
 /** Each caution in a few words, those that stop a cut first; its whole sentence and what mends it are one press away. */
 const props = defineProps<{ cautions: Plan['cautions']; make: Make }>();
-const emit = defineEmits<{ otherWays: [] }>();
+const emit = defineEmits<{ door: [name: Door] }>();
 
 type Caution = Plan['cautions'][number];
 const keyOf = ({ code, level }: Caution): string => `${code} ${level ?? ''}`;
@@ -20,6 +21,11 @@ function toggle(caution: Caution): void {
     open.value = next;
 }
 
+/** What is mended on the bench itself, behind one of its doors. */
+const behind = {
+    other_way: { words: 'Other ways', door: 'ways' },
+    length: { words: 'Set the length', door: 'more' },
+} as const;
 const places = {
     measuring: {
         words: 'To the card',
@@ -45,12 +51,12 @@ const places = {
             <div v-if="isOpen(caution)" class="whole">
                 {{ caution.text }}
                 <button
-                    v-if="caution.mended_by === 'other_way'"
+                    v-if="caution.mended_by === 'other_way' || caution.mended_by === 'length'"
                     type="button"
                     class="link"
-                    @click="emit('otherWays')"
+                    @click="emit('door', behind[caution.mended_by].door)"
                 >
-                    Other ways
+                    {{ behind[caution.mended_by].words }}
                 </button>
                 <RouterLink v-else-if="caution.mended_by" :to="places[caution.mended_by].to()">{{
                     places[caution.mended_by].words

@@ -138,22 +138,25 @@ it('a caution is told in short, whole when pressed, and leads to what mends it',
             caution({}),
             caution({ code: 'step_avoid', level: null, short: 'Bust to hip', mended_by: 'other_way' }),
             caution({ code: 'thigh_over_hip', stops: false, short: 'Thighs wider', mended_by: null }),
+            caution({ code: 'drawn_waist', stops: false, short: 'The waist', mended_by: 'length' }),
         ],
     });
     expect(shown.findAll('.brief').map(words)).toEqual([
         '!Before you cut: Waist: measure again',
         '!Before you cut: Bust to hip',
         'iGood to know: Thighs wider',
+        'iGood to know: The waist',
     ]);
     expect(shown.find('.whole').exists()).toBe(false);
     for (const brief of shown.findAll('.brief')) await brief.trigger('click');
-    const [again, apart, thighs] = shown.findAll('.whole');
+    const [again, apart, thighs, waist] = shown.findAll('.whole');
     expect(again && words(again)).toContain('It stands on the edge.');
     await apart?.get('button').trigger('click');
-    expect(told(shown, 'otherWays')).toEqual([]);
+    await waist?.get('button').trigger('click');
+    expect(shown.emitted('door')).toEqual([['ways'], ['more']]);
     expect(thighs?.find('button, a').exists()).toBe(false);
     await shown.get('.brief').trigger('click');
-    expect(shown.findAll('.whole').length).toBe(2);
+    expect(shown.findAll('.whole').length).toBe(3);
 });
 
 it('on paper every caution stands whole', async () => {

@@ -5,9 +5,12 @@ declare(strict_types=1);
 use Underbolt\Advice\Caution;
 use Underbolt\Advice\CautionCode;
 use Underbolt\Advice\Cautions;
+use Underbolt\CutSheet\CheckLength;
 use Underbolt\Pattern\Charts\Level;
 
 use function Tests\Core\cautionsOf;
+use function Tests\Core\cm;
+use function Tests\Core\drawnWaist;
 use function Tests\Core\planOf;
 
 /** @return array<string, mixed> the plain dress's figures with their unit in words, for a make in inches */
@@ -134,4 +137,25 @@ test('where another measure leads, that the full bust is missing is said once', 
 test('a measure on the edge says in which size it is cut, where that is not the one it would pick', function (): void {
     expect(Caution::measureAgain(Level::Bust, 'bust', '10', '12', true)->text)->toBe('The bust stands on the edge between two sizes, and there is one reading of it only: 10 could as well be its neighbour. Here it is cut in 12. Measure it again.')
         ->and(Caution::measureAgain(Level::Bust, 'bust', '10', '10', true)->text)->not->toContain('cut in');
+});
+
+test('where drawing and printed figure differ the body is held against the drawing in words, and nothing is changed for it', function (array $changes, float $drawn, ?string $said): void {
+    $plan = planOf($changes);
+    $all = Cautions::shown($plan, drawnWaist($drawn));
+    $told = array_values(array_filter($all, static fn (Caution $caution): bool => $caution->code === CautionCode::DrawnWaist))[0] ?? null;
+    $isLeft = array_filter($all, static fn (Caution $caution): bool => $caution->code === CautionCode::LengthSmall) !== [];
+    expect($told?->short())->toBe($said)->and($isLeft)->toBe($said === null && $plan->lengths->small !== []);
+})->with([
+    'as printed' => [['body.underarm_to_waist' => 20.6], 19.8, null],
+    'the paper is within a quarter inch by the figure, the drawing is not' => [['body.underarm_to_waist' => 20.6], 18.7, "The drawing's waist lies 1.9 cm above the body's"],
+    'lengthened by the figure, and not enough by the drawing' => [['body.underarm_to_waist' => 21], 19, "The drawing's waist lies 1 cm above the body's"],
+    'below' => [['body.underarm_to_waist' => 20], 21, "The drawing's waist lies 1 cm below the body's"],
+    'set by hand' => [['body.underarm_to_waist' => 20.6, 'choices.lengths' => ['above_waist' => 0]], 18.7, null],
+    'not measured' => [[], 18.7, null],
+]);
+
+test('what the tape is held against is the drawing’s, with the printed figure where it says something else', function (): void {
+    $checks = static fn (float $drawn): array => array_map(static fn (CheckLength $check): array => [$check->what, $check->length], CheckLength::all(planOf(['body.underarm_to_waist' => 21]), drawnWaist($drawn)));
+    expect($checks(19)[0])->toEqual(['underarm to waist, along the grain on the drawing (21 cm by the printed figure)', cm(20)])
+        ->and($checks(19.8)[0])->toEqual(['underarm to waist, along the grain on the drawing', cm(20.8)]);
 });

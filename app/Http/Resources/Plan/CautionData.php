@@ -11,7 +11,7 @@ final readonly class CautionData
     /**
      * @param  string  $short  the same in a few words
      * @param  bool  $stops  something has to be found out or decided before the cloth is cut
-     * @param  'measuring'|'other_way'|'pattern'|'cloth'|null  $mended_by  where that is done
+     * @param  'measuring'|'other_way'|'length'|'pattern'|'cloth'|null  $mended_by  where that is done
      */
     public function __construct(
         public string $code,

@@ -99,7 +99,7 @@ final readonly class PlanData
 
         return new self(
             headline: Headline::of($plan),
-            details: Headline::details($plan),
+            details: Headline::details($plan, $ownLines),
             cut_from: CutFrom::words($plan, $buy),
             roomy_in: $roomy === null ? null : $plan->nameOf($roomy),
             waits_for: $plan->waitsFor(),
@@ -132,7 +132,7 @@ final readonly class PlanData
             sleeve: $plan->sleeve === null ? null : SleeveData::of($plan->sleeve, $plan),
             choosers: ChoosersData::of($plan),
             drawing: $drawing === null ? null : SeamDrawingData::of($drawing, $plan),
-            cautions: array_map(CautionData::of(...), Cautions::shown($plan)),
+            cautions: array_map(CautionData::of(...), Cautions::shown($plan, $ownLines)),
         );
     }
 }
