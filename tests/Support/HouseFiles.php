@@ -34,6 +34,8 @@ final class HouseFiles
             'dots' => self::svg(self::paths(96 / 25.4), sprintf('width="%F" height="%F"', 420 * 96 / 25.4, 1080 * 96 / 25.4)),
             'half as large' => self::svg(self::paths(), 'width="210mm" height="540mm" viewBox="0 0 420 1080"', 0.5),
             'two in a hundred too large' => self::svg(self::paths(), 'width="428.4mm" height="1101.6mm" viewBox="0 0 420 1080"', 1.02),
+            'six in a hundred too small' => self::svg(self::paths(), 'width="394.8mm" height="1015.2mm" viewBox="0 0 420 1080"', 0.94),
+            'one and a half in a hundred too small' => self::svg(self::paths(), 'width="413.7mm" height="1063.8mm" viewBox="0 0 420 1080"', 0.985),
             'inches for centimetres' => self::svg(self::paths(), 'width="42in" height="108in" viewBox="0 0 420 1080"', 2.54),
             'points for dots' => self::svg(self::paths(96 / 25.4), sprintf('width="%1$Fpt" height="%2$Fpt" viewBox="0 0 %1$F %2$F"', 420 * 96 / 25.4, 1080 * 96 / 25.4), 4 / 3),
             'dash by dash' => self::svg(self::paths(1.0, static fn (Line $line): array => self::dashes($line, 6.0, 1.8)), self::TRUE),

@@ -21,6 +21,12 @@ final readonly class TrueSize
     /** Off by more is off, as a share: 2 % with what a figure of the paper is rounded by taken off it (common practice, no published source). */
     private const OFF = 0.015;
 
+    /** Lengths that are off by the same are hardly both rounded so: then so little is off, as a share (likewise). */
+    private const OFF_TOGETHER = 0.01;
+
+    /** By the same, as a share. */
+    private const THE_SAME = 0.005;
+
     /** Sizes lie apart a little otherwise than the chart says, as a share (likewise). */
     private const GAPS_OFF = 0.1;
 
@@ -80,7 +86,11 @@ final readonly class TrueSize
                 }
             }
         }
-        $least = $lengths === [] ? self::GAPS_OFF : self::OFF;
+        $least = match (true) {
+            $lengths === [] => self::GAPS_OFF,
+            count($lengths) > 1 && max($lengths) / min($lengths) - 1 <= self::THE_SAME => self::OFF_TOGETHER,
+            default => self::OFF,
+        };
         $isOff = min($best) > 1 + $least || max($best) < 1 - $least;
 
         return $isOff ? self::usual($seems) : null;
