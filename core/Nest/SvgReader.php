@@ -43,6 +43,18 @@ final class SvgReader
     /** @throws UnreadableNest saying in one sentence why not */
     public static function read(string $svg): NestDrawing
     {
+        $drawing = self::readPage($svg);
+
+        return $drawing->lines === [] ? throw UnreadableNest::at('drawing', 'has no lines; if it is a picture of a pattern, have it traced first') : $drawing;
+    }
+
+    /**
+     * One of several pages: there may be nothing on it.
+     *
+     * @throws UnreadableNest likewise
+     */
+    public static function readPage(string $svg): NestDrawing
+    {
         return (new self)->drawing(SvgTree::read($svg));
     }
 
@@ -54,12 +66,8 @@ final class SvgReader
         }
         $view = SvgView::of($root);
         $this->children($root, new SvgPlace($view->matrix, $this->styles->of($root, [])));
-        $lines = $this->withoutLetters();
-        if ($lines === []) {
-            throw UnreadableNest::at('drawing', 'has no lines; if it is a picture of a pattern, have it traced first');
-        }
 
-        return new NestDrawing($lines, $view->widthMm, $view->heightMm, $view->hasSize, $this->notes());
+        return new NestDrawing($this->withoutLetters(), $view->widthMm, $view->heightMm, $view->hasSize, $this->notes());
     }
 
     /** Remembers what is called by its id, and the rules of style sheets. */

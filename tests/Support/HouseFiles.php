@@ -20,6 +20,7 @@ final class HouseFiles
         public readonly array $turned = [0.0, 0.0, 0.0],
         public readonly bool $isNamed = false,
         public readonly bool $isSpread = false,
+        public readonly bool $isStacked = false,
     ) {
     }
 
@@ -55,6 +56,8 @@ final class HouseFiles
             'a PDF with a form' => self::formPdf(),
             'a PDF over twelve pages' => self::spreadPdf(210.0, 297.0, 10.0, 0.0),
             'a PDF over pages that overlap' => self::spreadPdf(215.9, 279.4, 12.7, 12.7),
+            'a PDF with a cover of words and a test square' => self::spreadPdf(210.0, 297.0, 10.0, 0.0, hasCover: true),
+            'a PDF with a size a page' => self::sizePages(),
         ];
     }
 
@@ -178,11 +181,28 @@ final class HouseFiles
         return new self($pdf->bytes(), 'pdf');
     }
 
+    /** Each page shows the whole front in a size of its own, black like all others. */
+    private static function sizePages(): self
+    {
+        $pdf = new PdfFile;
+        [$width, $height] = [420 * PdfFile::POINTS_PER_MM, 1080 * PdfFile::POINTS_PER_MM];
+        foreach (range(0, 7) as $size) {
+            $pdf->page("0.5 w 0 0 0 RG\n".PdfFile::drawn(HouseDrawing::outline($size), $height), $width, $height);
+        }
+
+        return new self($pdf->bytes(), 'pdf', isStacked: true);
+    }
+
     /** Each page shows its part of the whole, in a frame. */
-    private static function spreadPdf(float $pageX, float $pageY, float $margin, float $overlap): self
+    private static function spreadPdf(float $pageX, float $pageY, float $margin, float $overlap, bool $hasCover = false): self
     {
         $pdf = new PdfFile;
         $pt = PdfFile::POINTS_PER_MM;
+        if ($hasCover) {
+            $font = $pdf->add('<< /Type /Font /Subtype /Type1 /BaseFont /Helvetica >>');
+            $pdf->page("BT /F 24 Tf 80 600 Td (The lamp-room front) Tj ET\n", $pageX * $pt, $pageY * $pt, resources: "/Font << /F {$font} 0 R >>");
+            $pdf->page(sprintf("0 0 0 RG 1 w %.3F %.3F %.3F %.3F re S\n", 50 * $pt, 100 * $pt, 50 * $pt, 50 * $pt), $pageX * $pt, $pageY * $pt);
+        }
         [$wide, $high] = [$pageX - 2 * $margin, $pageY - 2 * $margin];
         for ($row = 0; $row * ($high - $overlap) + $overlap < HouseDrawing::HEIGHT_MM; $row++) {
             for ($column = 0; $column * ($wide - $overlap) + $overlap < HouseDrawing::WIDTH_MM; $column++) {

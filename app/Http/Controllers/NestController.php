@@ -45,7 +45,7 @@ final class NestController
             properties: [
                 new OA\Property(property: 'file', description: 'SVG or PDF', type: 'string', format: 'binary'),
                 new OA\Property(property: 'page', description: 'of a PDF', type: 'integer', nullable: true),
-                new OA\Property(property: 'layout', description: 'how the pages of a PDF lie, as JSON with columns, cells, across_mm and down_mm: then they are put together', type: 'string', nullable: true),
+                new OA\Property(property: 'layout', description: 'how the pages of a PDF lie, as JSON with columns, cells, across_mm and down_mm, or cells and moved: then they are put together', type: 'string', nullable: true),
                 new OA\Property(property: 'version', description: 'of the drawing in whose place it comes, as it was seen; 0 where there was none', type: 'integer'),
             ],
         ))),

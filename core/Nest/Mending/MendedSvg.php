@@ -16,4 +16,14 @@ final class MendedSvg
     {
         return Dashes::joined(SvgReader::read($svg));
     }
+
+    /**
+     * One of several pages: there may be nothing on it.
+     *
+     * @throws UnreadableNest likewise
+     */
+    public static function readPage(string $svg): NestDrawing
+    {
+        return Dashes::joined(SvgReader::readPage($svg));
+    }
 }

@@ -31,12 +31,15 @@ final class PageFurniture
                 $counts[$key] = ($counts[$key] ?? 0) + 1;
             }
         }
-        $least = max(2, (int) ceil(self::MOST * count($pages)));
+        // A cover and a page that holds nothing have none.
+        $drawn = array_values(array_filter($pages, static fn (PrintedPage $page): bool => $page->lines !== []));
+        $least = max(2, (int) ceil(self::MOST * count($drawn)));
         $isOnAll = static fn (DrawnLine $line): bool => $counts[self::key($line)] >= $least;
         $frame = null;
-        foreach ($pages[0]->lines as $line) {
+        $of = array_values(array_filter($drawn, static fn (PrintedPage $page): bool => array_filter($page->lines, $isOnAll) !== []))[0] ?? $pages[0];
+        foreach ($of->lines as $line) {
             [$left, $top, $right, $bottom] = $line->runs[0]->box();
-            if ($isOnAll($line) && $line->runs[0]->isClosed && $right - $left > self::FRAME * $pages[0]->widthMm && $bottom - $top > self::FRAME * $pages[0]->heightMm
+            if ($isOnAll($line) && $line->runs[0]->isClosed && $right - $left > self::FRAME * $of->widthMm && $bottom - $top > self::FRAME * $of->heightMm
                 && ($frame === null || $right - $left > $frame->right - $frame->left)) {
                 $frame = new ClipBox($left, $top, $right, $bottom);
             }

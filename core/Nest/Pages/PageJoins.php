@@ -117,6 +117,18 @@ final class PageJoins
         return $told;
     }
 
+    /** Whether a line of the page is cut off at an edge, to go on in another. */
+    public function isCutOff(int $page): bool
+    {
+        return array_filter($this->edges[$page]->ends) !== [];
+    }
+
+    /** Whether a place of one page lies on a line of another, each as the page has it. */
+    public function isDrawnOn(int $page, float $x, float $y): bool
+    {
+        return $this->edges[$page]->away($x, $y) <= self::MEETS_MM;
+    }
+
     /** @return array{int, int} how many cut ends meet a line of the page that lies there, and of how many */
     public function met(PageLayout $layout): array
     {

@@ -38,34 +38,57 @@ final readonly class PagesTogether
      */
     public static function of(array $drawings): self
     {
-        [$pages, $window] = PageFurniture::apart(array_map(PrintedPage::of(...), $drawings));
+        $whole = array_map(PrintedPage::of(...), $drawings);
+        [$pages, $window] = PageFurniture::apart($whole);
         if (array_filter($pages, static fn (PrintedPage $page): bool => $page->lines !== []) === []) {
             throw UnreadableNest::at('drawing', 'has no lines on any of its pages');
         }
 
-        return new self($pages, $window, new PageJoins($pages, $window));
+        $joins = new PageJoins($pages, $window);
+        $isSpread = array_filter(array_keys($pages), $joins->isCutOff(...)) !== [];
+
+        // Where no page goes on in another nothing is there for the sake of laying them side by side.
+        return $isSpread ? new self($pages, $window, $joins) : new self($whole, PrintedPage::largest($whole), $joins);
     }
 
-    /** As the lines go on best: in reading order, or column after column. */
+    /** As the lines go on best: in reading order, or column after column; without covers and instructions, which go on nowhere. */
     public function proposed(): PageLayout
     {
-        $count = count($this->pages);
+        $tiles = array_values(array_filter(array_keys($this->pages), $this->joins->isCutOff(...)));
+        if ($tiles === []) {
+            return PageStack::of($this->pages);
+        }
         $best = null;
         $bestScore = -INF;
-        for ($columns = 1; $columns <= $count; $columns++) {
-            $rows = intdiv($count + $columns - 1, $columns);
-            // A last column that stays empty is one column less.
-            foreach (intdiv($count + $rows - 1, $rows) === $columns ? [true, false] : [true] as $byRows) {
-                $layout = $this->laid(self::cells($count, $columns, $rows, $byRows), $columns);
-                [$met, $of] = $this->joins->met($layout);
-                $score = $met - 0.5 * ($of - $met);
-                if ($score > $bestScore) {
-                    [$best, $bestScore] = [$layout, $score];
+        for ($first = $tiles[0]; $first >= 0; $first--) {
+            for ($last = $tiles[count($tiles) - 1]; $last < count($this->pages); $last++) {
+                foreach ($this->orders(range($first, $last)) as $layout) {
+                    [$met, $of] = $this->joins->met($layout);
+                    $score = $met - 0.5 * ($of - $met);
+                    if ($score > $bestScore) {
+                        [$best, $bestScore] = [$layout, $score];
+                    }
                 }
             }
         }
 
-        return $best ?? $this->laid(range(0, $count - 1), $count);
+        return $best ?? $this->laid($tiles, count($tiles));
+    }
+
+    /**
+     * @param  non-empty-list<int>  $pages  one after the other
+     * @return iterable<PageLayout>
+     */
+    private function orders(array $pages): iterable
+    {
+        $count = count($pages);
+        for ($columns = 1; $columns <= $count; $columns++) {
+            $rows = intdiv($count + $columns - 1, $columns);
+            // A last column that stays empty is one column less.
+            foreach (intdiv($count + $rows - 1, $rows) === $columns ? [true, false] : [true] as $byRows) {
+                yield $this->laid(self::cells($pages, $columns, $rows, $byRows), $columns);
+            }
+        }
     }
 
     /**
@@ -103,6 +126,9 @@ final readonly class PagesTogether
     /** One drawing of all pages. */
     public function drawing(PageLayout $layout): NestDrawing
     {
+        if ($layout->moved !== null) {
+            return PageStack::drawing($this->pages, $layout);
+        }
         $lines = [];
         for ($row = 0; $row < $layout->rows(); $row++) {
             for ($column = 0; $column < $layout->columns; $column++) {
@@ -119,29 +145,43 @@ final readonly class PagesTogether
     }
 
     /**
-     * Where two pages show the same, each shows its half of it.
+     * Where two pages show the same, each shows its half of it; what only one of them shows is shown by that.
      *
      * @return list<DrawnLine>
      */
     private function part(PageLayout $layout, int $row, int $column, int $page): array
     {
-        $over = [max(0.0, $this->window->right - $this->window->left - $layout->acrossMm) / 2, max(0.0, $this->window->bottom - $this->window->top - $layout->downMm) / 2];
-        $beside = static fn (int $down, int $across): bool => $layout->at($row + $down, $column + $across) !== null;
-        $cell = new ClipBox(
-            $this->window->left + ($beside(0, -1) ? $over[0] : 0.0),
-            $this->window->top + ($beside(-1, 0) ? $over[1] : 0.0),
-            $this->window->right - ($beside(0, 1) ? $over[0] : 0.0),
-            $this->window->bottom - ($beside(1, 0) ? $over[1] : 0.0),
-        );
-        [$x, $y] = [$column * $layout->acrossMm - $this->window->left, $row * $layout->downMm - $this->window->top];
+        [$left, $top, $right, $bottom] = [$this->window->left, $this->window->top, $this->window->right, $this->window->bottom];
+        $over = [max(0.0, $right - $left - $layout->acrossMm), max(0.0, $bottom - $top - $layout->downMm)];
+        $box = [$left, $top, $right, $bottom];
+        $beside = [];
+        foreach ([[0, 0, -1, $left + $over[0] / 2], [1, -1, 0, $top + $over[1] / 2], [2, 0, 1, $right - $over[0] / 2], [3, 1, 0, $bottom - $over[1] / 2]] as [$edge, $down, $across, $half]) {
+            $other = $layout->at($row + $down, $column + $across);
+            if ($other !== null) {
+                $strip = $box;
+                $strip[($edge + 2) % 4] = $box[$edge] = $half;
+                $beside[$edge] = [$other, $across * $layout->acrossMm, $down * $layout->downMm, $strip];
+            }
+        }
+        $lines = $this->pages[$page]->within(new ClipBox(...$box))->lines;
+        foreach ($beside as $edge => [$other, $acrossMm, $downMm, $strip]) {
+            $strip[$edge] = [$left, $top, $right, $bottom][$edge];
+            foreach ($this->pages[$page]->within(new ClipBox(...$strip))->lines as $line) {
+                [$x, $y] = $line->runs[0]->at($line->runs[0]->length() / 2);
+                if (! $this->joins->isDrawnOn($other, $x - $acrossMm, $y - $downMm)) {
+                    $lines[] = new DrawnLine("{$line->id}-{$edge}", $line->names, $line->stroke, $line->dash, $line->runs);
+                }
+            }
+        }
+        [$x, $y] = [$column * $layout->acrossMm - $left, $row * $layout->downMm - $top];
 
-        return array_map(static fn (DrawnLine $line): DrawnLine => new DrawnLine(
-            'page-'.($page + 1)."-{$line->id}",
-            $line->names,
-            $line->stroke,
-            $line->dash,
-            [$line->runs[0]->changed(static fn (float $atX, float $atY): array => [$atX + $x, $atY + $y])],
-        ), $this->pages[$page]->within($cell)->lines);
+        return array_map(static fn (DrawnLine $line): DrawnLine => self::onPage($line, $page, $x, $y), $lines);
+    }
+
+    /** A line of a page as it lies on the whole. */
+    public static function onPage(DrawnLine $line, int $page, float $x, float $y): DrawnLine
+    {
+        return new DrawnLine('page-'.($page + 1)."-{$line->id}", $line->names, $line->stroke, $line->dash, [$line->runs[0]->changed(static fn (float $atX, float $atY): array => [$atX + $x, $atY + $y])]);
     }
 
     /**
@@ -171,14 +211,16 @@ final readonly class PagesTogether
         return array_values($lines);
     }
 
-    /** @return list<?int> */
-    private static function cells(int $count, int $columns, int $rows, bool $byRows): array
+    /**
+     * @param  list<int>  $pages
+     * @return list<?int>
+     */
+    private static function cells(array $pages, int $columns, int $rows, bool $byRows): array
     {
         $cells = [];
         for ($row = 0; $row < $rows; $row++) {
             for ($column = 0; $column < $columns; $column++) {
-                $page = $byRows ? $row * $columns + $column : $column * $rows + $row;
-                $cells[] = $page < $count ? $page : null;
+                $cells[] = $pages[$byRows ? $row * $columns + $column : $column * $rows + $row] ?? null;
             }
         }
 

@@ -16,6 +16,16 @@ final readonly class PrintedPage
     {
     }
 
+    /**
+     * What the largest of some pages shows.
+     *
+     * @param  non-empty-list<self>  $pages
+     */
+    public static function largest(array $pages): ClipBox
+    {
+        return new ClipBox(0.0, 0.0, max(array_map(static fn (self $page): float => $page->widthMm, $pages)), max(array_map(static fn (self $page): float => $page->heightMm, $pages)));
+    }
+
     /** What is seen of a page. */
     public static function of(NestDrawing $drawing): self
     {

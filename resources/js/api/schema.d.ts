@@ -3127,11 +3127,13 @@ export interface components {
             /** @description left, top, right and bottom of what a page shows */
             window: number[];
             columns: number;
-            /** @description which page, from 0, lies in each, row after row */
+            /** @description which page, from 0, lies in each, row after row; one that is in none is left out */
             cells: (number | null)[];
             /** @description from one page to the next to the right */
             across_mm: number;
             down_mm: number;
+            /** @description where the pages lie on one another: x and y that each of them is moved by for that; null where they lie side by side */
+            moved: number[][] | null;
             /** @description lines that go on across a join */
             met: number;
             /** @description lines that a page cuts off */
@@ -5312,7 +5314,7 @@ export interface operations {
                     file: string;
                     /** @description of a PDF */
                     page?: number | null;
-                    /** @description how the pages of a PDF lie, as JSON with columns, cells, across_mm and down_mm: then they are put together */
+                    /** @description how the pages of a PDF lie, as JSON with columns, cells, across_mm and down_mm, or cells and moved: then they are put together */
                     layout?: string | null;
                     /** @description of the drawing in whose place it comes, as it was seen; 0 where there was none */
                     version: number;

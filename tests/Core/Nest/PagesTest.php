@@ -86,3 +86,70 @@ test('pages that lie otherwise are put so by hand, and the lines say whether tha
     [$metRight, $ofRight] = $together->met($right);
     expect($metRight / $ofRight)->toBeGreaterThan(0.95)->and($met / $of)->toBeLessThan($metRight / $ofRight);
 });
+
+/** @param  list<DrawnLine>  $lines */
+function pageWith(array $lines): NestDrawing
+{
+    return new NestDrawing($lines, 210.0, 297.0, true, []);
+}
+
+function square(float $x, float $y, float $mm): DrawnLine
+{
+    return new DrawnLine('square', [], 'black', '', [Line::through([[$x, $y], [$x + $mm, $y], [$x + $mm, $y + $mm], [$x, $y + $mm], [$x, $y]])]);
+}
+
+test('a cover, a page of instructions and a page that is empty are no tiles, and are left out', function (bool $hasFrames, float $overlap): void {
+    $tiles = spread(210.0, 297.0, 10.0, $overlap, $hasFrames);
+    $alone = PagesTogether::of($tiles);
+    $layout = $alone->proposed();
+    $length = static fn (NestDrawing $drawing): float => array_sum(array_map(static fn (DrawnLine $line): float => $line->runs[0]->length(), $drawing->lines));
+    foreach ([[[pageWith([])], []], [[pageWith([]), pageWith([square(80, 100, 50)])], []], [[pageWith([square(80, 100, 50)])], [pageWith([square(20, 30, 100)]), pageWith([])]]] as [$before, $after]) {
+        $together = PagesTogether::of([...$before, ...$tiles, ...$after]);
+        $found = $together->proposed();
+        expect($found->cells)->toBe(array_map(static fn (?int $page): ?int => $page === null ? null : $page + count($before), $layout->cells))
+            ->and($found->columns)->toBe($layout->columns)->and($together->met($found))->toBe($alone->met($layout))
+            ->and($length($together->drawing($found)))->toEqualWithDelta($length($alone->drawing($layout)), 0.5);
+    }
+})->with([[true, 0.0], [false, 10.0]]);
+
+test('a tile that nothing is on keeps its place', function (): void {
+    $tiles = spread(210.0, 297.0, 10.0, 0.0, true);
+    // The whole front lies lower: the row above it is empty.
+    $together = PagesTogether::of([pageWith([]), pageWith([]), pageWith([]), ...$tiles]);
+    $hand = $together->laid([0, 1, 2, ...range(3, count($tiles) + 2)], 3);
+    $drawing = $together->drawing($hand);
+    expect($together->met($hand)[0])->toBe($together->met($together->proposed())[0])
+        ->and(min(array_map(static fn (DrawnLine $line): float => $line->runs[0]->box()[1], $drawing->lines)))->toBeGreaterThan(277.0);
+});
+
+test('one size a page lies on one another by the frames, each size apart, and nothing is lost', function (float $off): void {
+    mt_srand(3);
+    $pages = [];
+    foreach (range(0, 7) as $size) {
+        [$x, $y] = [mt_rand(-100, 100) / 100 * $off, mt_rand(-100, 100) / 100 * $off];
+        $frame = [[5 + $x, 5 + $y], [425 + $x, 5 + $y], [425 + $x, 1090 + $y], [5 + $x, 1090 + $y], [5 + $x, 5 + $y]];
+        $outline = HouseDrawing::outline($size)->changed(static fn (float $atX, float $atY): array => [$atX + $x + 4, $atY + $y + 4]);
+        $notch = Line::through([[100 + $x, 500 + $y], [110 + $x, 500 + $y]]);
+        $pages[] = new NestDrawing([new DrawnLine('outline', [], 'black', '', [$outline]), new DrawnLine('notch', [], 'black', '', [$notch]), new DrawnLine('frame', [], 'black', '', [Line::through($frame)])], 440.0, 1100.0, true, []);
+    }
+    $together = PagesTogether::of([pageWith([square(80, 100, 50)]), ...$pages]);
+    $layout = $together->proposed();
+    expect($layout->cells)->toBe(range(1, 8))->and($layout->moved)->not->toBeNull()->and($together->met($layout)[1])->toBe(0);
+    $drawing = $together->drawing($layout);
+    expect($drawing->lines)->toHaveCount(16)->and(count(array_unique(array_map(static fn (DrawnLine $line): string => $line->look(), $drawing->lines))))->toBe(8);
+    [$toX, $toY] = [$pages[0]->lines[0]->runs[0]->x[0] - HouseDrawing::outline(0)->x[0], $pages[0]->lines[0]->runs[0]->y[0] - HouseDrawing::outline(0)->y[0]];
+    foreach (range(0, 7) as $size) {
+        foreach ($drawing->lines[2 * $size]->runs[0]->points() as [$atX, $atY]) {
+            expect(HouseDrawing::outline($size)->nearest($atX - $toX, $atY - $toY)[1])->toBeLessThan(0.02);
+        }
+    }
+})->with([0.0, 4.0]);
+
+test('what only one of two pages shows of what both could is not dropped', function (): void {
+    $tiles = spread(210.0, 297.0, 10.0, 10.0, false);
+    $notch = new DrawnLine('notch', [], 'black', '', [Line::through([[196.0, 150.0], [199.0, 150.0]])]);
+    $tiles[0] = new NestDrawing([...$tiles[0]->lines, $notch], 210.0, 297.0, true, []);
+    $together = PagesTogether::of($tiles);
+    $kept = array_filter($together->drawing($together->proposed())->lines, static fn (DrawnLine $line): bool => str_contains($line->id, 'notch'));
+    expect($kept)->toHaveCount(1);
+});
