@@ -12,6 +12,7 @@ const pages = (part: Partial<NestPages> = {}): NestPages =>
         across_mm: 180,
         down_mm: 260,
         window: [10, 10, 200, 280],
+        moved: null,
         met: 5,
         ends: 6,
         pages: [{ lines: [] }, { lines: [] }, { lines: [] }],
@@ -55,6 +56,52 @@ it('so many in a row are proposed anew, and how far apart pages lie can be typed
     expect(told(shown, 'lay')).toEqual([{ columns: 1, cells: [0, 1, 2] }]);
     await press('More');
     expect(told(shown, 'lay')).toEqual([{ columns: 3, cells: [0, 1, 2] }]);
+});
+
+it('a page is left out by Delete or its button, told, and put back; where nothing goes on nothing is said to meet', async () => {
+    const shown = tiles();
+    await shown.findAll('.page')[1]?.trigger('keydown', { key: 'Delete' });
+    expect(told(shown, 'lay')).toEqual([{ columns: 2, cells: [0, null, 2, null] }]);
+    const leave = shown.findAll('button').find((one) => words(one) === 'Leave out page 2');
+    await leave?.trigger('click');
+    expect(shown.emitted('lay')?.length).toBe(2);
+
+    const less = tiles({ cells: [1, 2] });
+    expect(words(less.get('.out'))).toBe('Page 1 is no part of the piece. Put it back, page 1');
+    await less.get('.out button').trigger('click');
+    expect(told(less, 'lay')).toEqual([{ columns: 2, cells: [1, 2, 0] }]);
+    expect(words(tiles({ met: 0, ends: 0 }).get('.ask'))).toBe('3 pages. No line goes on from page to page.');
+});
+
+it('pages that each show the whole lie on one another, and one is laid by a corner of its own and where that belongs', async () => {
+    const run = (x: number) => ({ lines: [[x, 10, x, 90, x + 40, 90]] });
+    const part = { cells: [0, 1], columns: 1, moved: [[0, 0], [2, 0]], met: 0, ends: 0, pages: [run(20), run(30)] }; // prettier-ignore
+    const shown = tiles(part as Partial<NestPages>);
+    expect(words(shown.get('.ask'))).toContain('each shows the whole piece');
+    const [, second] = shown.findAll('.one button');
+    await second?.trigger('click');
+    Object.assign(globalThis, {
+        DOMPoint: class {
+            constructor(
+                readonly x: number,
+                readonly y: number,
+            ) {}
+            matrixTransform(): this {
+                return this;
+            }
+        },
+    });
+    const picture = shown.get('.stack svg');
+    Object.assign(picture.element, { getScreenCTM: () => ({ inverse: () => undefined }) });
+    await picture.trigger('keydown', { key: 'ArrowLeft' });
+    expect(told(shown, 'lay')).toEqual([{ columns: 1, cells: [0, 1], moved: [[0, 0], [1, 0]] }]); // prettier-ignore
+    // Its lower corner, which is moved to 32, goes where the other page's is.
+    await picture.trigger('click', { clientX: 33, clientY: 88 });
+    await picture.trigger('click', { clientX: 19, clientY: 91 });
+    expect(told(shown, 'lay')).toEqual([{ columns: 1, cells: [0, 1], moved: [[0, 0], [-10, 0]] }]); // prettier-ignore
+    const side = shown.findAll('button').find((one) => words(one) === 'Lay them side by side');
+    await side?.trigger('click');
+    expect(told(shown, 'lay')).toEqual([{ columns: 1, cells: [0, 1] }]);
 });
 
 const scale = (part: object, more: object = {}) =>

@@ -5,11 +5,12 @@ import { computed, ref } from 'vue';
 import type { NestPages } from '../api/types';
 import TextField from '../ui/TextField.vue';
 import { pathOf } from './geometry';
-import { cellAt, exchanged, inColumns, type PageLayout } from './layout';
+import { cellAt, exchanged, inColumns, leftOut, withPage, without, type PageLayout } from './layout';
+import PageStack from './PageStack.vue';
 
-/** The pages that a piece is spread over, laid side by side as its lines go on; a page that lies wrong is dragged to its place. */
+/** The pages of a piece: laid side by side as its lines go on, or on one another where each shows the whole. A page that lies wrong is dragged, one that is no part of it left out. */
 const props = defineProps<{ pages: NestPages; isBusy: boolean }>();
-const emit = defineEmits<{ lay: [layout: PageLayout]; together: [layout: PageLayout]; cancel: [] }>();
+const emit = defineEmits<{ lay: [layout: PageLayout | null]; together: [layout: PageLayout]; cancel: [] }>();
 
 const ROOM_MM = 8;
 const layout = computed(() => ({
@@ -17,7 +18,12 @@ const layout = computed(() => ({
     cells: props.pages.cells,
     across_mm: props.pages.across_mm,
     down_mm: props.pages.down_mm,
+    ...(props.pages.moved ? { moved: props.pages.moved } : {}),
 }));
+const out = computed(() => leftOut(props.pages));
+/** The page that was touched last. */
+const picked = ref<number | null>(null);
+const isPicked = computed(() => picked.value !== null && !out.value.includes(picked.value));
 const shown = computed(() => {
     const [left = 0, top = 0, right = 0, bottom = 0] = props.pages.window;
     return { left, top, width: right - left, height: bottom - top };
@@ -46,6 +52,7 @@ function placeAt(event: PointerEvent): DOMPoint {
 function take(event: PointerEvent, cell: number): void {
     (event.currentTarget as SVGElement).focus();
     grip.value = { cell, from: placeAt(event), x: 0, y: 0 };
+    picked.value = props.pages.cells[cell] ?? null;
 }
 function drag(event: PointerEvent): void {
     if (grip.value === null) return;
@@ -65,6 +72,11 @@ useEventListener('pointermove', drag);
 useEventListener('pointerup', drop);
 function key(event: KeyboardEvent, cell: number): void {
     const { columns } = props.pages;
+    picked.value = props.pages.cells[cell] ?? null;
+    if (['Delete', 'Backspace'].includes(event.key) && picked.value !== null) {
+        event.preventDefault();
+        return leave(picked.value);
+    }
     const by: Record<string, number> = {
         ArrowLeft: -1,
         ArrowRight: 1,
@@ -79,7 +91,12 @@ function key(event: KeyboardEvent, cell: number): void {
     lay(exchanged(layout.value, cell, to));
 }
 /** How far apart the pages lie is asked anew: the lines say it. */
-const lay = ({ columns, cells }: PageLayout): void => emit('lay', { columns, cells });
+const lay = ({ columns, cells, moved }: PageLayout): void =>
+    emit('lay', { columns, cells, ...(moved ? { moved } : {}) });
+const leave = (page: number): void => lay(without(layout.value, page));
+/** As they lie in the file; by their frames where the server finds some. */
+const stack = (): void =>
+    emit('lay', { columns: 1, cells: props.pages.cells.filter((page) => page !== null), moved: [] });
 
 const across = ref('');
 const down = ref('');
@@ -99,14 +116,22 @@ const inCm = (figure: number): string => (figure / 10).toFixed(1);
 
 <template>
     <section class="tiles" aria-label="The pages, put together" :aria-busy="isBusy">
-        <svg ref="svg" :viewBox="box" role="group" aria-label="The pages side by side">
+        <PageStack
+            v-if="pages.moved"
+            :pages="pages"
+            :moved="pages.moved"
+            :is-busy="isBusy"
+            @leave="leave"
+            @move="(moved) => lay({ ...layout, moved })"
+        />
+        <svg v-else ref="svg" :viewBox="box" role="group" aria-label="The pages side by side">
             <g
                 v-for="{ page, cell, x, y, lines } in laid"
                 :key="page"
                 class="page"
                 role="button"
                 tabindex="0"
-                :aria-label="`Page ${page + 1}: arrows move it`"
+                :aria-label="`Page ${page + 1}: arrows move it, Delete leaves it out`"
                 :transform="`translate(${x + (grip?.cell === cell ? grip.x : 0)} ${y + (grip?.cell === cell ? grip.y : 0)})`"
                 :class="{ held: grip?.cell === cell }"
                 @pointerdown.prevent="take($event, cell)"
@@ -119,15 +144,35 @@ const inCm = (figure: number): string => (figure / 10).toFixed(1);
         </svg>
         <div>
             <p class="ask" role="status">
-                {{ pages.pages.length }} pages. {{ pages.met }} of {{ pages.ends }} lines go on from page to
-                page.
-                {{
-                    pages.met === pages.ends
-                        ? 'Every join meets.'
-                        : 'Where one doesn’t, drag its page to its place.'
-                }}
+                {{ pages.pages.length }} pages.
+                <template v-if="pages.moved"
+                    >No line goes on from page to page: each shows the whole piece, and they lie on one
+                    another.</template
+                >
+                <template v-else-if="pages.ends === 0">No line goes on from page to page.</template>
+                <template v-else>
+                    {{ pages.met }} of {{ pages.ends }} lines go on from page to page.
+                    {{
+                        pages.met === pages.ends
+                            ? 'Every join meets.'
+                            : 'Where one doesn’t, drag its page to its place.'
+                    }}
+                </template>
             </p>
-            <div class="inline acts" role="group" aria-label="Pages in a row">
+            <ul v-if="out.length > 0" class="out" aria-label="Left out, as no part of the piece">
+                <li v-for="page in out" :key="page">
+                    Page {{ page + 1 }} is no part of the piece.
+                    <button
+                        type="button"
+                        class="link"
+                        :disabled="isBusy"
+                        @click="lay(withPage(layout, page))"
+                    >
+                        Put it back<span class="sr-only">, page {{ page + 1 }}</span>
+                    </button>
+                </li>
+            </ul>
+            <div v-if="!pages.moved" class="inline acts" role="group" aria-label="Pages in a row">
                 <span>{{ pages.columns }} in a row</span>
                 <Button
                     type="button"
@@ -145,8 +190,30 @@ const inCm = (figure: number): string => (figure / 10).toFixed(1);
                     :disabled="pages.columns >= pages.pages.length || isBusy"
                     @click="lay(inColumns(layout, pages.columns + 1))"
                 />
+                <Button
+                    type="button"
+                    size="small"
+                    outlined
+                    :label="isPicked && picked !== null ? `Leave out page ${picked + 1}` : 'Leave out a page'"
+                    :disabled="!isPicked || isBusy"
+                    @click="picked !== null && leave(picked)"
+                />
             </div>
-            <details>
+            <div class="inline acts">
+                <button
+                    v-if="pages.moved"
+                    type="button"
+                    class="link"
+                    :disabled="isBusy"
+                    @click="lay(inColumns(layout, 1))"
+                >
+                    Lay them side by side
+                </button>
+                <button v-else type="button" class="link" :disabled="isBusy" @click="stack">
+                    Lay them on one another
+                </button>
+            </div>
+            <details v-if="!pages.moved">
                 <summary>
                     From page to page {{ inCm(pages.across_mm) }} cm across, {{ inCm(pages.down_mm) }} cm down
                 </summary>
@@ -210,6 +277,21 @@ svg {
     fill: none;
     stroke: var(--ink);
     vector-effect: non-scaling-stroke;
+}
+.tiles > div {
+    display: grid;
+    gap: 10px;
+}
+.tiles .ask,
+.out {
+    margin: 0;
+}
+.out {
+    padding: 0;
+    list-style: none;
+}
+.out .link {
+    min-height: 24px;
 }
 .page text {
     fill: var(--quiet);

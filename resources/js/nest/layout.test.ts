@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { cellAt, exchanged, inColumns } from './layout';
+import { cellAt, cornersOf, exchanged, inColumns, nearestOf, withPage, without } from './layout';
 
 const layout = { columns: 2, cells: [0, 1, 2, null], across_mm: 190, down_mm: 277 };
 
@@ -22,4 +22,23 @@ it('a place lies in a cell, or in the row below all, or off the pages', () => {
         null,
         null,
     ]);
+});
+
+it('a page that is left out leaves its cell empty, and comes back to the first empty one; of a stack it is gone', () => {
+    expect(without(layout, 1).cells).toEqual([0, null, 2, null]);
+    expect(withPage(without(layout, 1), 1).cells).toEqual([0, 1, 2, null]);
+    const stack = { columns: 1, cells: [0, 1, 2], moved: [] };
+    expect(without(stack, 1).cells).toEqual([0, 2]);
+    expect(withPage(without(stack, 1), 1).cells).toEqual([0, 2, 1]);
+});
+
+it('corners are ends and sharp turns', () => {
+    const corners = cornersOf([[0, 0, 10, 0, 20, 1, 20, 50]]);
+    expect(corners).toEqual([
+        [0, 0],
+        [20, 1],
+        [20, 50],
+    ]);
+    expect(nearestOf(corners, [18, 4])).toEqual([20, 1]);
+    expect(nearestOf([], [0, 0])).toBeNull();
 });

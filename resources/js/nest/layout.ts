@@ -1,7 +1,57 @@
 import type { NestPages } from '../api/types';
+import { placesOf, type Place } from './geometry';
 
-/** How pages lie: which in each cell, row after row, and how far apart. */
-export type PageLayout = Pick<NestPages, 'columns' | 'cells'> & { across_mm?: number; down_mm?: number };
+/** How pages lie: which in each cell, row after row, and how far apart; or, one on another, how far each is moved. */
+export type PageLayout = Pick<NestPages, 'columns' | 'cells'> & {
+    across_mm?: number;
+    down_mm?: number;
+    moved?: NestPages['moved'];
+};
+
+/** Pages that lie nowhere. */
+export const leftOut = ({ pages, cells }: Pick<NestPages, 'pages' | 'cells'>): number[] =>
+    [...pages.keys()].filter((page) => !cells.includes(page));
+
+/** Without a page: in its cell none lies then, so that the others stay where they are; where they lie in order it closes up. */
+export const without = (layout: PageLayout, page: number): PageLayout =>
+    layout.moved
+        ? { ...layout, cells: layout.cells.filter((one) => one !== page) }
+        : { ...layout, cells: layout.cells.map((one) => (one === page ? null : one)) };
+
+/** With a page that was left out: in the first cell where none lies, else after the last. */
+export function withPage(layout: PageLayout, page: number): PageLayout {
+    const cells = [...layout.cells];
+    const free = layout.moved ? -1 : cells.indexOf(null);
+    cells.splice(free === -1 ? cells.length : free, free === -1 ? 0 : 1, page);
+    return { ...layout, cells };
+}
+
+/** So sharp a turn is a corner: 20 degrees. */
+const CORNER = Math.PI / 9;
+
+/** Where lines end, or turn sharply. */
+export function cornersOf(lines: number[][]): Place[] {
+    return lines.flatMap((run) => {
+        const places = placesOf(run);
+        return places.filter(([x, y], at) => {
+            const [before, after] = [places[at - 1], places[at + 1]];
+            if (!before || !after) return true;
+            const turn = Math.abs(
+                Math.atan2(after[1] - y, after[0] - x) - Math.atan2(y - before[1], x - before[0]),
+            );
+            return Math.min(turn, 2 * Math.PI - turn) >= CORNER;
+        });
+    });
+}
+
+/** The one that is nearest to a place; null where there are none. */
+export function nearestOf(places: Place[], [x, y]: Place): Place | null {
+    const away = ([atX, atY]: Place): number => Math.hypot(atX - x, atY - y);
+    return places.reduce<Place | null>(
+        (best, one) => (best === null || away(one) < away(best) ? one : best),
+        null,
+    );
+}
 
 /** The pages of two cells change places; cells that are not there yet come to be. */
 export function exchanged(layout: PageLayout, one: number, other: number): PageLayout {
@@ -22,7 +72,7 @@ export function inColumns(layout: PageLayout, columns: number): PageLayout {
 }
 
 /** The cell under a place of the laid out pages, one row and one column more than there are included; null off them. */
-export function cellAt(layout: Required<PageLayout>, x: number, y: number): number | null {
+export function cellAt(layout: Required<Omit<PageLayout, 'moved'>>, x: number, y: number): number | null {
     const [column, row] = [Math.floor(x / layout.across_mm), Math.floor(y / layout.down_mm)];
     const rows = Math.ceil(layout.cells.length / layout.columns);
     if (column < 0 || column >= layout.columns || row < 0 || row > rows) return null;

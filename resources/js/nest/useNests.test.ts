@@ -48,6 +48,7 @@ const server: NestServer = {
                   cells: layout?.cells ?? [0, 1],
                   across_mm: 190,
                   down_mm: 277,
+                  moved: layout?.moved ?? null,
                   met: 3,
                   ends: 4,
               }),
