@@ -68,10 +68,13 @@ final readonly class NestDrawing
         })));
     }
 
-    /** @param  list<DrawnLine>  $lines  in the place of those it has */
-    public function with(array $lines): self
+    /**
+     * @param  list<DrawnLine>  $lines  in the place of those it has
+     * @param  list<string>  $said  of what was left out, beside what is said already
+     */
+    public function with(array $lines, array $said = []): self
     {
-        return new self($lines, $this->widthMm, $this->heightMm, $this->hasSize, $this->notes);
+        return new self($lines, $this->widthMm, $this->heightMm, $this->hasSize, [...$this->notes, ...$said]);
     }
 
     /** The same at another size: where it did not say its own. */

@@ -12,6 +12,12 @@ final readonly class Chains
     /** A dot, or a gap, so short has no direction, in millimetres. */
     private const DOT_MM = 0.3;
 
+    /** What begins further to the side is another line, in millimetres. */
+    private const ASIDE_MM = 0.35;
+
+    /** So many are gone on through: no more dots lie between two dashes of one line. */
+    private const STEPS = 4;
+
     /**
      * @param  float  $gapMm  so far apart the ends of one line may lie
      * @param  float  $turn  within so many radians it goes on
@@ -111,13 +117,57 @@ final readonly class Chains
             }
         }
 
-        return $next;
+        return self::withoutForks($next, $offers, $ends);
+    }
+
+    /**
+     * Where a line could go on in two ways nobody knows which is its own: there it ends, so that none holds two sizes.
+     *
+     * @param  array<int, int>  $next
+     * @param  list<array{float, int, int}>  $offers
+     * @param  array<int, DashEnd>  $ends
+     * @return array<int, int>
+     */
+    private static function withoutForks(array $next, array $offers, array $ends): array
+    {
+        $forked = [];
+        foreach ($offers as [, $one, $other]) {
+            foreach ([[$one, $other], [$other, $one]] as [$from, $to]) {
+                $own = $next[$from] ?? null;
+                // A dot has no direction: what lies behind it is come to by its other end.
+                if ($own !== null && ! self::isOnTheWay($next, $from, $to) && ! ($ends[$from]->long <= self::DOT_MM && self::isOnTheWay($next, $from ^ 1, $to))
+                    && ($ends[$from]->gapTo($ends[$own]) > self::DOT_MM || $ends[$from]->gapTo($ends[$to]) <= self::DOT_MM)) {
+                    $forked[$from] = $forked[$own] = true;
+                }
+            }
+        }
+
+        return array_diff_key($next, $forked);
+    }
+
+    /**
+     * Whether another line is what goes on at an end, or is come to by that, as over a dot between two dashes.
+     *
+     * @param  array<int, int>  $next
+     */
+    private static function isOnTheWay(array $next, int $end, int $further): bool
+    {
+        $at = $end;
+        for ($step = 0; $step < self::STEPS; $step++) {
+            $to = $next[$at] ?? null;
+            if ($to === null || $to >> 1 === $further >> 1) {
+                return $to !== null;
+            }
+            $at = $to ^ 1;
+        }
+
+        return false;
     }
 
     /** How badly one line goes on at another; null where it doesn't. */
     private function cost(DashEnd $one, DashEnd $other): ?float
     {
-        $gap = hypot($other->x - $one->x, $other->y - $one->y);
+        $gap = $one->gapTo($other);
         if ($gap > $this->gapMm) {
             return null;
         }
@@ -129,7 +179,10 @@ final readonly class Chains
             $across = atan2($other->y - $one->y, $other->x - $one->x);
             foreach ([[$one, $across], [$other, $across + M_PI]] as [$end, $way]) {
                 if ($end->long > self::DOT_MM) {
-                    $turns[] = self::between($end->outward, $way);
+                    $turns[] = $turn = self::between($end->outward, $way);
+                    if ($gap * sin($turn) > self::ASIDE_MM) {
+                        return null;
+                    }
                 }
             }
         }

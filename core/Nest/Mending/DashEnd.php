@@ -25,6 +25,11 @@ final readonly class DashEnd
         return new self($line->x[$at], $line->y[$at], $line->directionAt($way) + ($isLast ? 0.0 : M_PI), $line->length());
     }
 
+    public function gapTo(self $other): float
+    {
+        return hypot($other->x - $this->x, $other->y - $this->y);
+    }
+
     public function cell(float $size): string
     {
         return floor($this->x / $size).' '.floor($this->y / $size);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Support\HouseDrawing;
 use Underbolt\Nest\DrawnLine;
 use Underbolt\Nest\Line;
 use Underbolt\Nest\Mending\Dashes;
@@ -63,3 +64,24 @@ test('what is no dash stays: corners, other looks, other groups, two in a row, t
         ->and($svg('<g fill="none" stroke="#000"><path d="M0 0h10"/><path d="M10 0v10"/><path d="M10 10h-10"/></g>'))->toBe(3)
         ->and($svg('<g fill="none" stroke="#000"><path d="M0 0h8"/><path d="M0 1h8"/><path d="M0 2h8"/><path d="M0 3h8"/></g>'))->toBe(4);
 });
+
+test('sizes in dashes that look alike and lie in no layer: no line holds two sizes, side seams are whole, and what is left is told', function (float $long, float $gap): void {
+    $dashes = array_merge(...array_map(static fn (int $size): array => dashes(HouseDrawing::outline($size), (string) $size, $long, $gap), range(0, 7)));
+    mt_srand(11);
+    shuffle($dashes);
+    $drawing = joinedOf(...$dashes);
+    $seams = [];
+    foreach ($drawing->lines as $line) {
+        $run = $line->runs[0];
+        if ($run->length() <= 2 * $long) {
+            continue;
+        }
+        // Its last dash may be another's at a corner where the sizes cross.
+        $places = array_map(static fn (float $share): array => $run->at($long + $share * ($run->length() - 2 * $long)), range(0.0, 1.0, 0.1));
+        $on = array_filter(range(0, 7), static fn (int $size): bool => max(array_map(static fn (array $at): float => HouseDrawing::outline($size)->nearest(...$at)[1], $places)) < 0.3);
+        expect($on)->not->toBe([], "{$line->id} is on no size as a whole");
+        // All but the corners of the side seam, which is 770 mm long.
+        $run->length() < 700 ?: $seams[reset($on)] = true;
+    }
+    expect($seams)->toHaveCount(8)->and($drawing->notes[0] ?? '')->toContain('little lines are left as they are');
+})->with([[6.0, 1.8], [4.0, 1.5], [10.0, 2.5]]);
