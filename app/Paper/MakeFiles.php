@@ -35,7 +35,7 @@ final class MakeFiles
     {
         $whole = $paper->strip($line);
         [$width, $height] = $page->sizeMm($whole->widthMm, $whole->heightMm);
-        $pages = $page->canLieDown() ? $paper->rulerOn($line, $height)->pages($width - 2 * PageFormat::MARGIN_MM) : [$whole];
+        $pages = $page->canLieDown() ? $paper->rulerOn($line, $height)->pages($width - 2 * PageFormat::MARGIN_MM, $height - 2 * PageFormat::MARGIN_MM - PageFormat::FOOT_MM) : [$whole];
 
         return TiledPdf::ofPages($pages, $width, $height);
     }

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Underbolt\CutSheet\CutFrom;
 use Underbolt\CutSheet\CutSheet;
 use Underbolt\Measure\Unit;
+use Underbolt\Nest\AllowanceWords;
 use Underbolt\Nest\DrawnPiece;
 use Underbolt\Nest\LineIs;
 use Underbolt\Nest\NestLine;
@@ -23,7 +24,6 @@ use Underbolt\Paper\Drawing;
 use Underbolt\Paper\NoStrip;
 use Underbolt\Paper\PageFormat;
 use Underbolt\Paper\Ruler;
-use Underbolt\Paper\RulerPart;
 use Underbolt\Paper\Strip;
 use Underbolt\Paper\StripLine;
 use Underbolt\Paper\StripShape;
@@ -182,15 +182,7 @@ final class MakePaper
     /** @return list<string> what is to be known of a piece before it is cut */
     public function saysOnPiece(string $piece): array
     {
-        $line = $this->onPiece($piece)->line();
-
-        return [
-            match (true) {
-                $line->beside === null => 'The thick line is the new seam, as the house draws its sizes.',
-                $line->lineIs === LineIs::Stitching => 'The thick line is cut, the dotted one sewn.',
-                default => 'The thick line is cut; the dotted one, within it, is sewn.',
-            },
-        ];
+        return AllowanceWords::on($this->onPiece($piece)->line(), $this->plan);
     }
 
     private function drawnOn(Nest $nest): MakeNest|Refusal
@@ -249,7 +241,7 @@ final class MakePaper
      */
     public function rulerOn(StripLine $line, float $pageHeightMm): Ruler
     {
-        $room = floor(($pageHeightMm - 2 * PageFormat::MARGIN_MM - PageFormat::FOOT_MM - RulerPart::beyondMm()) / self::STEP_MM) * self::STEP_MM;
+        $room = floor(($pageHeightMm - 2 * PageFormat::MARGIN_MM - PageFormat::FOOT_MM - Ruler::beyondMm()) / self::STEP_MM) * self::STEP_MM;
 
         return $this->ruler($line, min(Ruler::LENGTH_MM, $room));
     }

@@ -20,6 +20,9 @@ final readonly class TiledPdf
 {
     private const POINTS_PER_MM = 72 / 25.4;
 
+    /** Round a word. */
+    private const CLEAR_MM = 0.6;
+
     private Cpdf $pdf;
 
     private function __construct(string $name, private float $pageWidthMm, private float $pageHeightMm)
@@ -60,7 +63,7 @@ final readonly class TiledPdf
                 $self->pdf->newPage();
             }
             $self->draw($page, PageFormat::MARGIN_MM, PageFormat::MARGIN_MM);
-            $self->write(TileMarks::foot($page->name, $index, count($pages), $pageHeightMm));
+            $self->write(TileMarks::foot($page->name, $index, count($pages), $pageWidthMm, $pageHeightMm));
         }
 
         return $self->pdf->output();
@@ -76,7 +79,7 @@ final readonly class TiledPdf
             $tiling->shownWidthMm() * self::POINTS_PER_MM,
             $tiling->shownHeightMm() * self::POINTS_PER_MM,
         );
-        $this->draw($tiling->drawing, $margin - $tile->xMm, $margin - $tile->yMm);
+        $this->draw(new Drawing('', 0, 0, $tiling->drawing->paths, $tiling->wordsOn($tile)), $margin - $tile->xMm, $margin - $tile->yMm);
         $this->pdf->restoreState();
 
         $marks = (new Drawing('', 0, 0, [], []))->with(TileMarks::of($tiling, $tile));
@@ -85,12 +88,37 @@ final readonly class TiledPdf
 
     private function draw(Drawing $drawing, float $xMm, float $yMm): void
     {
-        foreach ($drawing->paths as $path) {
+        $isUnder = static fn (Path $path): bool => in_array($path->pen, [Pen::Printed, Pen::Station], true);
+        foreach (array_filter($drawing->paths, $isUnder) as $path) {
+            $this->stroke($path->moved($xMm, $yMm));
+        }
+        // No word is struck through by what lies under it; what is cut and sewn is never broken off for a word.
+        foreach ($drawing->labels as $label) {
+            $this->clear($label->moved($xMm, $yMm));
+        }
+        foreach (array_filter($drawing->paths, static fn (Path $path): bool => ! $isUnder($path)) as $path) {
             $this->stroke($path->moved($xMm, $yMm));
         }
         foreach ($drawing->labels as $label) {
             $this->write($label->moved($xMm, $yMm));
         }
+    }
+
+    private function clear(Label $label): void
+    {
+        [$left, $size] = $this->placed($label);
+        $this->pdf->setColor([1, 1, 1]);
+        $this->pdf->filledRectangle($left - self::CLEAR_MM * self::POINTS_PER_MM, $this->y($label->yMm) - 0.25 * $size, $this->pdf->getTextWidth($size, $label->text) + 2 * self::CLEAR_MM * self::POINTS_PER_MM, 1.1 * $size);
+    }
+
+    /** @return array{float, float} where it begins, and the size of its letters, in points */
+    private function placed(Label $label): array
+    {
+        $size = $label->sizeMm * self::POINTS_PER_MM;
+        $this->pdf->selectFont(base_path('vendor/dompdf/dompdf/lib/fonts/DejaVuSans'));
+        $wide = $label->anchor === Anchor::Start ? 0.0 : $this->pdf->getTextWidth($size, $label->text);
+
+        return [$this->x($label->xMm) - ($label->anchor === Anchor::Middle ? $wide / 2 : $wide), $size];
     }
 
     private function stroke(Path $path): void
@@ -126,11 +154,8 @@ final readonly class TiledPdf
 
     private function write(Label $label): void
     {
-        $size = $label->sizeMm * self::POINTS_PER_MM;
-        $this->pdf->selectFont(base_path('vendor/dompdf/dompdf/lib/fonts/DejaVuSans'));
+        [$left, $size] = $this->placed($label);
         $this->pdf->setColor([0, 0, 0]);
-        $wide = $label->anchor === Anchor::Start ? 0.0 : $this->pdf->getTextWidth($size, $label->text);
-        $left = $this->x($label->xMm) - ($label->anchor === Anchor::Middle ? $wide / 2 : $wide);
         $this->pdf->addText($left, $this->y($label->yMm), $size, $label->text);
     }
 

@@ -354,14 +354,13 @@ final readonly class Caution
     public static function drawnWaist(Length $drawn, Length $printed, Length $body, Length $apart, Make $make): self
     {
         $by = $make->say($apart->abs());
-        [$where, $change] = $apart->isNegative() ? ['below', 'shorten'] : ['above', 'lengthen'];
+        $where = $apart->isNegative() ? 'below' : 'above';
 
         return new self(
             CautionCode::DrawnWaist,
             null,
-            "On the drawing the waist lies {$make->say($drawn)} below the underarm, by the printed figure {$make->say($printed)}; on the body it is {$make->say($body)}. "
-                ."A garment's underarm lies below the armpit, so nothing is changed for the {$by} between drawing and body. "
-                .ucfirst($change).' above the waist by as much if the mark has to lie at the waist.',
+            "On the drawing the waist lies {$make->say($drawn)} below the underarm ({$make->say($printed)} as printed), on the body {$make->say($body)}. "
+                ."A garment's underarm lies below the armpit: nothing is changed for it, unless you set the length.",
             "the drawing's waist lies {$by} {$where} the body's",
         );
     }

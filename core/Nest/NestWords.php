@@ -15,11 +15,10 @@ final class NestWords
 {
     private const LEVEL_MM = 3.6;
 
-    private const STATION_MM = 2.4;
-
     private const NAME_MM = 8.0;
 
-    private const SMALL_MM = 3.0;
+    /** What stands under the name is no wider. */
+    private const ROOM_MM = 100.0;
 
     /** Between what is written and the line it speaks of. */
     private const BESIDE_MM = 4.0;
@@ -57,12 +56,12 @@ final class NestWords
         }
         $step = $every->nanometres / NestSeam::NM_OF_A_MM;
         for ($count = 1; ($way = $seam->firstAt($seam->y[0] + $count * $step)) !== null; $count++) {
-            $words[] = self::label('stations', $at($seam->at($way)[0] - self::BESIDE_MM, $seam->y[0] + $count * $step + 1), $plan->make->say(Length::ofNanometres($count * $every->nanometres)), self::STATION_MM, $inward);
+            $words[] = self::label('stations', $at($seam->at($way)[0] - self::BESIDE_MM, $seam->y[0] + $count * $step + 1), $plan->make->say(Length::ofNanometres($count * $every->nanometres)), Label::AMOUNT_MM, $inward);
         }
         $y = $new->reach === Reach::ToWaist ? ($seam->y[0] + $waist) / 2 : $waist + 30;
         $words[] = self::label('piece', $at($left + 20, $y), strtoupper($piece), self::NAME_MM, $onward);
-        foreach ([$title, ...$says] as $row => $text) {
-            $words[] = self::label('piece', $at($left + 20, $y + 7 + 4.5 * $row), $text, self::SMALL_MM, $onward);
+        foreach (array_merge(...array_map(static fn (string $text): array => Label::rows($text, self::ROOM_MM), [$title, ...$says])) as $row => $text) {
+            $words[] = self::label('piece', $at($left + 20, $y + 7 + 4.5 * $row), $text, Label::WORDS_MM, $onward);
         }
 
         return $words;

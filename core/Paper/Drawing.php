@@ -33,6 +33,27 @@ final readonly class Drawing
         );
     }
 
+    /** Whether nothing is drawn or written in a rectangle, as far as the ends of its pieces tell. */
+    public function isFree(float $left, float $top, float $right, float $bottom): bool
+    {
+        foreach ($this->paths as $path) {
+            foreach ($path->cubics as $cubic) {
+                [$fromX, $toX, $fromY, $toY] = [min($cubic->start->xMm, $cubic->end->xMm), max($cubic->start->xMm, $cubic->end->xMm), min($cubic->start->yMm, $cubic->end->yMm), max($cubic->start->yMm, $cubic->end->yMm)];
+                if ($toX >= $left && $fromX <= $right && $toY >= $top && $fromY <= $bottom) {
+                    return false;
+                }
+            }
+        }
+        foreach ($this->labels as $label) {
+            [$from, $above, $to, $below] = $label->box();
+            if ($to >= $left && $from <= $right && $below >= $top && $above <= $bottom) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return list<string> in the order in which they were drawn */
     public function groups(): array
     {

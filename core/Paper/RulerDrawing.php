@@ -11,8 +11,6 @@ final readonly class RulerDrawing
 {
     private const TICK_MM = 2.0;
 
-    private const TYPE_MM = 2.9;
-
     /**
      * @param  string  $group  what its groups begin with
      * @param  float  $axisMm  where the axis stands
@@ -55,44 +53,21 @@ final readonly class RulerDrawing
             if ($mark->moveMm !== 0.0) {
                 $drawn[] = Path::through($group, Pen::Cut, [[$this->axisMm, $y], [$end, $y]]);
             }
+            if ($this->allowanceMm !== 0.0) {
+                $beyond = $end + $this->allowanceMm;
+                array_push($drawn, Path::through($group, Pen::Station, [[$end, $y], [$beyond, $y]]), Path::through("{$this->group}-cut", Pen::Level, [[$beyond, $y - self::TICK_MM], [$beyond, $y + self::TICK_MM]]));
+            }
             $left = min($this->axisMm - self::TICK_MM, $end) - 1;
             $right = max($this->axisMm + self::TICK_MM, $end + $this->allowanceMm) + 1.5;
-            $drawn[] = new Label($group, $left, $y + 1, $mark->level === null ? $mark->depth : "{$mark->level} {$mark->depth}", self::TYPE_MM, Anchor::End);
-            $drawn[] = new Label($group, $right, $y + 1, "{$mark->line}: {$mark->move}", self::TYPE_MM);
-            if ($mark->until !== null) {
-                $drawn[] = new Label($group, $right, $y + 4.8, $mark->until, 2.6);
+            $drawn[] = new Label($group, $left, $y + 1, $mark->level === null ? $mark->depth : "{$mark->level} {$mark->depth}", Label::WORDS_MM, Anchor::End);
+            $isOn = $mark->moveMm === 0.0;
+            $drawn[] = new Label($group, $right, $y + 1.3, $isOn ? "on {$mark->line}" : $mark->move, Label::AMOUNT_MM);
+            $under = [...($isOn ? [] : ["from {$mark->line}"]), ...($mark->until === null ? [] : [$mark->until])];
+            foreach ($under as $row => $words) {
+                $drawn[] = new Label($group, $right, $y + 5.2 + 3.8 * $row, $words, Label::WORDS_MM);
             }
         }
 
         return $drawn;
-    }
-
-    /**
-     * The edge to cut out along: from one bar's end to the next, as long as both are measured from the same printed line.
-     *
-     * @param  list<RulerMark>  $marks
-     * @return list<Path>
-     */
-    public function edge(array $marks): array
-    {
-        $edges = [];
-        foreach ($marks as $i => $mark) {
-            $above = $marks[$i - 1] ?? null;
-            if ($above !== null && $above->line === $mark->line) {
-                $edges[] = $this->joined("{$this->group}-seam", Pen::Stitch, $above, $mark, 0.0);
-                if ($this->allowanceMm !== 0.0) {
-                    $edges[] = $this->joined("{$this->group}-cut", Pen::Printed, $above, $mark, $this->allowanceMm);
-                }
-            }
-        }
-
-        return $edges;
-    }
-
-    private function joined(string $group, Pen $pen, RulerMark $above, RulerMark $mark, float $beyondMm): Path
-    {
-        return Path::through($group, $pen, [
-            [$this->axisMm + $above->moveMm + $beyondMm, $this->y($above->depthMm)], [$this->axisMm + $mark->moveMm + $beyondMm, $this->y($mark->depthMm)],
-        ]);
     }
 }

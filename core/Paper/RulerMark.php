@@ -51,7 +51,7 @@ final readonly class RulerMark
                 depth: $plan->make->say($row->first->station->depth),
                 level: $level === 'bust' ? Ruler::origin($plan) : $level,
                 line: $plan->lineOf($told->size),
-                move: $isOn ? 'on it' : $plan->make->signed($told->move),
+                move: $plan->make->signed($told->move),
                 until: $row->until === null ? null : ($row->isToHem ? 'to the hem the same' : "to {$plan->make->say($row->until->station->depth)} the same"),
             );
         }
@@ -70,7 +70,7 @@ final readonly class RulerMark
             depth: $plan->make->say(Length::zero()),
             level: 'underarm',
             line: $plan->lineOf($edge->size),
-            move: $isOn ? 'on it' : $plan->make->signed($edge->move),
+            move: $plan->make->signed($edge->move),
             until: 'to nothing at the wrist',
         );
     }

@@ -7,25 +7,25 @@ namespace Underbolt\Paper;
 use Underbolt\Measure\Length;
 use Underbolt\Planning\Plan;
 
-/** One length of a ruler, from its own top left corner: the axis with its ticks, a bar from each, and the edge that is cut along their ends. */
+/** One length of a ruler, from its own top left corner: the axis with its ticks, and a bar from each. */
 final readonly class RulerPart
 {
     private const NM = 1_000_000;
 
-    /** Above the first mark: what it is, how it is laid, the bar that proves its scale. */
-    private const ABOVE_MM = 34.0;
+    /** Above the first mark: what it is, and where its zero lies. */
+    private const ABOVE_MM = 23.5;
 
-    private const BELOW_MM = 8.0;
+    private const BELOW_MM = 10.0;
 
     /** Left of the innermost bar: how deep, and the level. */
-    private const LEFT_MM = 28.0;
+    private const LEFT_MM = 26.0;
 
     /** Right of the outermost bar: the line's name and the move. */
     private const RIGHT_MM = 28.0;
 
-    private const LEAST_MM = 76.0;
+    private const LEAST_MM = 60.0;
 
-    private const CHECK_MM = 50.0;
+    public const ROW_MM = 3.9;
 
     /** @param  list<Path|Label>  $marks */
     private function __construct(public float $widthMm, public float $heightMm, private array $marks)
@@ -57,7 +57,6 @@ final readonly class RulerPart
                 ...self::head($drawing, $title, $seam, $plan, $line, $part, $count),
                 ...$drawing->axis($from, $to),
                 ...$drawing->bars($own),
-                ...$drawing->edge($own),
                 ...self::joins($drawing, $part, $count, $from, $to),
             ]);
         }
@@ -66,9 +65,9 @@ final readonly class RulerPart
     }
 
     /** @return list<Path|Label> */
-    public function at(float $xMm): array
+    public function at(float $xMm, float $yMm): array
     {
-        return array_map(static fn (Path|Label $mark): Path|Label => $mark->moved($xMm, 0), $this->marks);
+        return array_map(static fn (Path|Label $mark): Path|Label => $mark->moved($xMm, $yMm), $this->marks);
     }
 
     /** @return list<Path|Label> */
@@ -76,22 +75,16 @@ final readonly class RulerPart
     {
         $group = "{$on->group}-title";
         $zero = Ruler::origin($plan);
-        $words = [
-            strtoupper($title).($count === 1 ? '' : ', part '.($part + 1)." of {$count}"),
-            'axis parallel to grain or fold, never along the seam;',
-            "zero at the {$zero}".($line === null ? '' : " of {$plan->lineOf($line)}").', on '.($plan->paper() === 'lengthened' ? 'the lengthened paper' : 'the paper as printed'),
-            'slide it sideways: tick on the printed line named there,',
-            $plan->make->pattern->seam->leans ? 'mark at the bar\'s end, turned square to the seam: it leans.' : 'mark at the bar\'s end, stitching and cutting lines alike.',
-            'For the other hand turn it over.',
+        $rows = [
+            ...($count === 1 ? [] : ['part '.($part + 1)." of {$count}"]),
+            "zero at the {$zero}".($line === null ? '' : " of {$plan->lineOf($line)}").',',
+            'on '.($plan->paper() === 'lengthened' ? 'the lengthened paper' : 'the paper as printed'),
         ];
-        $labels = array_map(static fn (string $text, int $i): Label => new Label($group, 0, 5.0 + $i * 3.5 + ($i === 0 ? 0 : 0.8), $text, $i === 0 ? 4.6 : 2.7), $words, array_keys($words));
-        $bar = self::ABOVE_MM - 5;
 
         return [
-            ...$labels,
-            Path::through('test-squares', Pen::Test, [[0, $bar - 1.5], [0, $bar], [self::CHECK_MM, $bar], [self::CHECK_MM, $bar - 1.5]]),
-            new Label('test-squares', 2, $bar - 0.8, '5 cm', 2.4),
-            new Label($group, $on->widthMm, $bar, "{$seam} >", 2.7, Anchor::End),
+            new Label($group, 0, 5.0, strtoupper($title), 4.6),
+            ...array_map(static fn (string $text, int $i): Label => new Label($group, 0, 9.2 + $i * self::ROW_MM, $text, Label::WORDS_MM), $rows, array_keys($rows)),
+            new Label($group, $on->widthMm, self::ABOVE_MM - 4.5, "{$seam} >", Label::WORDS_MM, Anchor::End),
         ];
     }
 

@@ -6,7 +6,7 @@ namespace Underbolt\Paper;
 
 use Underbolt\Planning\Plan;
 
-/** The new side seam at true size, front and back, drawn from the pattern's own lines: to be laid under the tissue, underarm on underarm. */
+/** The new side seam at true size, front and back, once where they are alike, drawn from the pattern's own lines: to be laid under the tissue, underarm on underarm. */
 final class Strip
 {
     private const BETWEEN_MM = 16.0;
@@ -24,6 +24,11 @@ final class Strip
             StripLine::Seam => null,
             StripLine::WithAllowance => $plan->make->pattern->seam->seamAllowance ?? throw NoStrip::withoutAllowance(),
         };
+        if ($frontShape->isLike($backShape)) {
+            $both = StripSide::of('front and back', $plan, $frontShape, $allowance);
+
+            return (new Drawing($name, TestMarks::BESIDE_MM + $both->widthMm, TestMarks::ABOVE_MM + $both->heightMm, [], []))->with($both->at(TestMarks::BESIDE_MM, TestMarks::ABOVE_MM));
+        }
         $front = StripSide::of('front', $plan, $frontShape, $allowance);
         $back = StripSide::of('back', $plan, $backShape, $allowance);
         $backFrom = TestMarks::BESIDE_MM + $front->widthMm + self::BETWEEN_MM;

@@ -43,7 +43,7 @@ final readonly class StripLines
             $marks[] = new Path($group, Pen::Printed, array_map($this->cubic(...), $line->parts));
             $first = $line->parts[0] ?? null;
             if ($first !== null) {
-                $marks[] = new Label($group, $this->x($first->outAtTop), $this->topMm - 3 - 3.6 * $row++, $plan->lineOf($size), 3, Anchor::Middle);
+                $marks[] = new Label($group, $this->x($first->outAtTop), $this->topMm - 3 - 3.6 * $row++, $plan->lineOf($size), Label::WORDS_MM, Anchor::Middle);
             }
         }
 
@@ -98,10 +98,10 @@ final readonly class StripLines
             $outer = max($x, ...array_map(fn (Curve $line): float => $this->x($line->at($station->depth->nanometres) ?? 0.0), array_values($lines)));
             $marks[] = Path::through("{$this->side}-stations", Pen::Station, [[max(min($x, $from) - 2, $x - self::TICK_MM), $y], [min(max($x, $from) + 2, $x + self::TICK_MM), $y]]);
             if ($station->level === null) {
-                $marks[] = new Label("{$this->side}-stations", $this->innerMm - 4, $y + 1, $plan->make->say($station->depth), 2.4, Anchor::End);
+                $marks[] = new Label("{$this->side}-stations", $this->innerMm - 4, $y + 1, $plan->make->say($station->depth), Label::WORDS_MM, Anchor::End);
             }
             if (! $station->move->isZero()) {
-                $marks[] = new Label("{$this->side}-stations", $outer + $outMm + 4, $y - 0.6, $plan->make->signed($station->move), 2.4);
+                $marks[] = new Label("{$this->side}-stations", $outer + $outMm + 4, $y - 0.6, $plan->make->signed($station->move), Label::AMOUNT_MM);
             }
         }
 

@@ -20,6 +20,9 @@ final readonly class StripSide
 
     private const BELOW_MM = 12.0;
 
+    /** What stands there is no wider. */
+    private const TITLE_MM = 120.0;
+
     /** Left of the lines: the grain, and how deep each station lies. */
     private const LEFT_MM = 34.0;
 
@@ -27,7 +30,7 @@ final readonly class StripSide
     private const RIGHT_MM = 30.0;
 
     /**
-     * @param  string  $side  front or back
+     * @param  string  $side  front or back, or both where they are alike
      * @param  list<Path|Label>  $marks  from its own top left corner
      */
     private function __construct(public string $side, public float $widthMm, public float $heightMm, private array $marks)
@@ -37,20 +40,21 @@ final readonly class StripSide
     public static function of(string $side, Plan $plan, StripShape $shape, ?Length $allowance): self
     {
         [$seam, $own] = [$shape->seam, $shape->printed];
+        $group = str_replace(' ', '-', $side);
         $ends = self::ends([$seam, ...$own]);
         $out = ($allowance->nanometres ?? 0) / self::NM;
-        $lines = new StripLines($side, self::LEFT_MM - $ends[0], self::ABOVE_MM, self::LEFT_MM);
+        $lines = new StripLines($group, self::LEFT_MM - $ends[0], self::ABOVE_MM, self::LEFT_MM);
         $width = self::LEFT_MM + $ends[1] - $ends[0] + $out + self::RIGHT_MM;
         $bottom = self::ABOVE_MM + self::deepest($seam);
 
         return new self($side, $width, $bottom + self::BELOW_MM, [
-            ...self::title($side, $plan, $shape, $out),
-            ...self::grain($side, $bottom),
+            ...self::title($side, $group, $plan, $shape, $out),
+            ...self::grain($side, $group, $bottom),
             ...$lines->printed($own, $plan),
             ...$lines->cut($seam, $out, $shape->isCut),
             ...$lines->levels($shape, $width - self::RIGHT_MM / 2, $plan),
             ...$lines->stations($shape->stations, $seam, $own, $out, $plan),
-            new Label("{$side}-levels", self::LEFT_MM, $bottom + 7, $shape->depths->hem === null ? 'the paper says no further' : 'hem, cut edge', 3),
+            new Label("{$group}-levels", self::LEFT_MM, $bottom + 7, $shape->depths->hem === null ? 'the paper says no further' : 'hem, cut edge', 3),
         ]);
     }
 
@@ -82,7 +86,7 @@ final readonly class StripSide
     }
 
     /** @return list<Label> */
-    private static function title(string $side, Plan $plan, StripShape $shape, float $out): array
+    private static function title(string $side, string $group, Plan $plan, StripShape $shape, float $out): array
     {
         $paper = $plan->paper() === 'lengthened' ? 'after the paper is lengthened or shortened' : 'on the paper as it is printed';
         $which = match (true) {
@@ -91,11 +95,15 @@ final readonly class StripSide
             default => 'the thick line is the seam, no allowance',
         };
 
+        $rows = array_merge(...array_map(static fn (string $words): array => Label::rows($words, self::TITLE_MM), [
+            "lay it under the pattern, underarm on underarm, {$paper}",
+            $which,
+            'moves are counted from '.self::counted($plan, $shape->sizes).', read off the pattern\'s own lines',
+        ]));
+
         return [
-            new Label("{$side}-title", 0, 8, strtoupper($side), 7),
-            new Label("{$side}-title", 0, 14, "lay it under the pattern, underarm on underarm, {$paper}", 2.6),
-            new Label("{$side}-title", 0, 18, $which, 2.6),
-            new Label("{$side}-title", 0, 22, 'moves are counted from '.self::counted($plan, $shape->sizes).', read off the pattern\'s own lines', 2.6),
+            new Label("{$group}-title", 0, 8, strtoupper($side), 7),
+            ...array_map(static fn (string $text, int $row): Label => new Label("{$group}-title", 0, 13 + 3.8 * $row, $text, Label::WORDS_MM), $rows, array_keys($rows)),
         ];
     }
 
@@ -111,16 +119,16 @@ final readonly class StripSide
     }
 
     /** @return list<Path|Label> */
-    private static function grain(string $side, float $bottom): array
+    private static function grain(string $side, string $group, float $bottom): array
     {
         [$x, $top] = [4.0, self::ABOVE_MM + 8];
         $end = min($bottom - 4, $top + 160);
 
         return [
-            Path::through("{$side}-grain", Pen::Grain, [[$x, $top], [$x, $end]]),
-            Path::through("{$side}-grain", Pen::Grain, [[$x - 1.5, $top + 4], [$x, $top], [$x + 1.5, $top + 4]]),
-            Path::through("{$side}-grain", Pen::Grain, [[$x - 1.5, $end - 4], [$x, $end], [$x + 1.5, $end - 4]]),
-            new Label("{$side}-grain", 0, $top - 3, "< centre {$side}", 2.8),
+            Path::through("{$group}-grain", Pen::Grain, [[$x, $top], [$x, $end]]),
+            Path::through("{$group}-grain", Pen::Grain, [[$x - 1.5, $top + 4], [$x, $top], [$x + 1.5, $top + 4]]),
+            Path::through("{$group}-grain", Pen::Grain, [[$x - 1.5, $end - 4], [$x, $end], [$x + 1.5, $end - 4]]),
+            new Label("{$group}-grain", 0, $top - 3, "< centre {$side}", Label::WORDS_MM),
         ];
     }
 }

@@ -60,7 +60,7 @@ final class SvgText
 
     public static function label(Label $label): string
     {
-        return '<text x="'.self::number($label->xMm).'" y="'.self::number($label->yMm).'" font-family="DejaVu Sans, sans-serif" font-size="'
+        return '<text paint-order="stroke" stroke="#fff" stroke-width="0.8" x="'.self::number($label->xMm).'" y="'.self::number($label->yMm).'" font-family="DejaVu Sans, sans-serif" font-size="'
             .self::number($label->sizeMm).'" text-anchor="'.$label->anchor->value.'">'.self::escaped($label->text)."</text>\n";
     }
 

@@ -42,7 +42,7 @@ final class TestMarks
             Path::through(self::GROUP, Pen::Test, [[self::INSET_MM, self::INSET_MM], [$x, $y]]),
             $across
                 ? new Label(self::GROUP, $x, $y + 4, '200 mm', 3, Anchor::End)
-                : new Label(self::GROUP, $x - 1, $y + 4, '200 mm', 2.8),
+                : new Label(self::GROUP, $x - 1, $y + 4, '200 mm', Label::WORDS_MM),
         ];
     }
 }

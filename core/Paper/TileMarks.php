@@ -24,7 +24,7 @@ final readonly class TileMarks
     {
         $self = new self($tiling, $tile);
 
-        return [...$self->corners(), ...$self->joins(), ...$self->map(), self::foot($tiling->drawing->name, (int) array_search($tile, $tiling->tiles, true), count($tiling->tiles), $tiling->pageHeightMm, "{$tile->name()}, ")];
+        return [...$self->corners(), ...$self->joins(), ...$self->map(), self::foot($tiling->drawing->name, (int) array_search($tile, $tiling->tiles, true), count($tiling->tiles), $tiling->pageWidthMm, $tiling->pageHeightMm, "{$tile->name()}, ")];
     }
 
     /** @return list<Path> where the corners of the shown part lie, and those of the overlap */
@@ -71,7 +71,7 @@ final readonly class TileMarks
                 $isSide ? $x + ($isAfter ? $over / 2 : -$over / 2) : $x,
                 $isSide ? $y : $y + ($isAfter ? $over / 2 : -$over / 2) + 1,
                 "{$first->name()}-{$second->name()}",
-                2.8,
+                Label::WORDS_MM,
                 Anchor::Middle,
             );
         }
@@ -86,8 +86,7 @@ final readonly class TileMarks
             return [];
         }
         $cell = min(self::MAP_CELL_MM, self::MAP_MOST_MM / max($this->tiling->columns, $this->tiling->rows));
-        $left = $this->tiling->pageWidthMm - PageFormat::MARGIN_MM - Tiling::OVERLAP_MM - 4 - $this->tiling->columns * $cell;
-        $top = PageFormat::MARGIN_MM + $this->tiling->shownHeightMm() - Tiling::OVERLAP_MM - 4 - $this->tiling->rows * $cell;
+        [$left, $top] = $this->mapPlace($this->tiling->columns * $cell, $this->tiling->rows * $cell);
         $marks = [];
         foreach ($this->tiling->tiles as $tile) {
             [$x, $y] = [$left + $tile->column * $cell, $top + $tile->row * $cell];
@@ -101,11 +100,36 @@ final readonly class TileMarks
         return $marks;
     }
 
-    /** What stands at the foot of a page that is one of several by itself. */
-    public static function foot(string $name, int $at, int $pages, float $pageHeightMm, string $tile = ''): Label
+    /**
+     * In a corner of the page where nothing is drawn or written; where there is none, below to the right.
+     *
+     * @return array{float, float}
+     */
+    private function mapPlace(float $wide, float $high): array
     {
-        $which = $pages === 1 ? '' : " · page {$tile}".($at + 1)." of {$pages}";
+        $margin = PageFormat::MARGIN_MM;
+        $off = $margin + Tiling::OVERLAP_MM + 4;
+        [$right, $bottom] = [$this->tiling->pageWidthMm - $off - $wide, $margin + $this->tiling->shownHeightMm() - Tiling::OVERLAP_MM - 4 - $high];
+        foreach ([[$right, $bottom], [$off, $bottom], [$right, $off], [$off, $off]] as [$left, $top]) {
+            [$x, $y] = [$left + $this->tile->xMm - $margin, $top + $this->tile->yMm - $margin];
+            if ($this->tiling->drawing->isFree($x - 2, $y - 2, $x + $wide + 2, $y + $high + 2)) {
+                return [$left, $top];
+            }
+        }
 
-        return new Label(self::GROUP, PageFormat::MARGIN_MM, $pageHeightMm - PageFormat::MARGIN_MM - 1, "{$name}{$which} · print at 100 %, never “fit to page”", 2.8);
+        return [$right, $bottom];
+    }
+
+    /** What stands at the foot of a page that is one of several by itself. */
+    public static function foot(string $name, int $at, int $pages, float $pageWidthMm, float $pageHeightMm, string $tile = ''): Label
+    {
+        $rest = ($pages === 1 ? '' : " · page {$tile}".($at + 1)." of {$pages}").' · print at 100 %, never “fit to page”';
+        $room = $pageWidthMm - 2 * PageFormat::MARGIN_MM;
+        $short = $name;
+        for ($long = mb_strlen($name); Label::widthMm($short.$rest, Label::WORDS_MM) > $room && $long > 1; $long--) {
+            $short = mb_substr($name, 0, $long).'…';
+        }
+
+        return new Label(self::GROUP, PageFormat::MARGIN_MM, $pageHeightMm - PageFormat::MARGIN_MM - 1, $short.$rest, Label::WORDS_MM);
     }
 }

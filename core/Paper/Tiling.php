@@ -10,6 +10,9 @@ final readonly class Tiling
     /** Each page shows so much of its neighbours. */
     public const OVERLAP_MM = 10.0;
 
+    /** No word comes nearer to the edge of what a page shows. */
+    private const EDGE_MM = 1.0;
+
     /** @var Drawing with the marks that prove its scale */
     public Drawing $drawing;
 
@@ -33,6 +36,50 @@ final readonly class Tiling
         $lying = $format->canLieDown() ? self::on($drawing, $height, $width) : $upright;
 
         return count($lying->tiles) < count($upright->tiles) ? $lying : $upright;
+    }
+
+    /**
+     * What is written on a page: each word on one of them, and whole. One that a page's edge would cut is moved within it.
+     *
+     * @return list<Label> where they stand on the drawing
+     */
+    public function wordsOn(Tile $tile): array
+    {
+        $words = [];
+        foreach ($this->drawing->labels as $label) {
+            if ($this->holderOf($label) === $tile) {
+                [$left, $top, $right, $bottom] = $label->box();
+                $words[] = $label->moved(self::within($left, $right, $tile->xMm, $this->shownWidthMm()), self::within($top, $bottom, $tile->yMm, $this->shownHeightMm()));
+            }
+        }
+
+        return $words;
+    }
+
+    /** The page that a word belongs to: whose middle is nearest to it of those that show its place; null where none does. */
+    private function holderOf(Label $label): ?Tile
+    {
+        $best = null;
+        $nearest = INF;
+        foreach ($this->tiles as $tile) {
+            [$x, $y] = [$label->xMm - $tile->xMm, $label->yMm - $tile->yMm];
+            $away = max(abs($x / $this->shownWidthMm() - 0.5), abs($y / $this->shownHeightMm() - 0.5));
+            if ($away <= 0.5 && $away < $nearest) {
+                [$best, $nearest] = [$tile, $away];
+            }
+        }
+
+        return $best;
+    }
+
+    /** By how much a stretch is moved so that it lies in another. */
+    private static function within(float $from, float $to, float $start, float $long): float
+    {
+        return match (true) {
+            $from < $start + self::EDGE_MM => $start + self::EDGE_MM - $from,
+            $to > $start + $long - self::EDGE_MM => max($start + self::EDGE_MM - $from, $start + $long - self::EDGE_MM - $to),
+            default => 0.0,
+        };
     }
 
     /** How much of the drawing a page shows. */
@@ -73,7 +120,8 @@ final readonly class Tiling
     }
 
     /**
-     * The first page proves the scale; of the others those that the new line or piece runs over. All of a drawing that has neither.
+     * The first page proves the scale; of the others as few as show all of the new line or piece: where two pages show the
+     * same, one of them is enough. All of a drawing that has neither.
      *
      * @param  list<Tile>  $tiles
      * @return list<Tile>
@@ -81,17 +129,23 @@ final readonly class Tiling
     private static function needed(array $tiles, Drawing $drawing, float $widthMm, float $heightMm): array
     {
         $spots = array_merge([], ...array_map(self::spots(...), array_filter($drawing->paths, static fn (Path $path): bool => in_array($path->pen, [Pen::Cut, Pen::Stitch], true))));
-        $holds = static function (Tile $tile) use ($spots, $widthMm, $heightMm): bool {
-            foreach ($spots as $spot) {
-                if ($spot->xMm >= $tile->xMm && $spot->xMm <= $tile->xMm + $widthMm && $spot->yMm >= $tile->yMm && $spot->yMm <= $tile->yMm + $heightMm) {
-                    return true;
-                }
+        if ($spots === []) {
+            return $tiles;
+        }
+        $shows = array_map(static fn (Tile $tile): array => array_filter($spots, static fn (PaperPoint $spot): bool => $spot->xMm >= $tile->xMm && $spot->xMm <= $tile->xMm + $widthMm && $spot->yMm >= $tile->yMm && $spot->yMm <= $tile->yMm + $heightMm), $tiles);
+        $needed = [0 => true];
+        $left = array_diff_key($spots, $shows[0]);
+        while ($left !== []) {
+            $news = array_map(static fn (array $shown): int => count(array_intersect_key($shown, $left)), $shows);
+            $most = (int) array_search(max([0, ...$news]), $news, true);
+            if (($news[$most] ?? 0) === 0) {
+                break;
             }
+            $needed[$most] = true;
+            $left = array_diff_key($left, $shows[$most]);
+        }
 
-            return false;
-        };
-
-        return $spots === [] ? $tiles : array_values(array_filter($tiles, static fn (Tile $tile): bool => ($tile->row === 0 && $tile->column === 0) || $holds($tile)));
+        return array_values(array_intersect_key($tiles, $needed));
     }
 
     /** @return list<PaperPoint> along a line, close enough that none slips between two pages */

@@ -44,6 +44,12 @@ function withinDrawing(array $stations, Plan $plan): array
     return array_values(array_filter($stations, static fn (Station $station): bool => $station->depth->nanometres <= $end));
 }
 
+/** @return list<string> what its sides are called in it: front and back, or both at once */
+function sidesOf(Drawing $drawing): array
+{
+    return in_array('front-and-back-levels', $drawing->groups(), true) ? ['front-and-back'] : ['front', 'back'];
+}
+
 /** The one path of a group. */
 function pathOf(Drawing $drawing, string $group): Path
 {
@@ -114,7 +120,8 @@ test('at each station the drawn line stands at its move from the printed line, w
     $plan = planOf($changes);
     $drawing = strip($plan);
     $places = array_flip($plan->make->pattern->sizes);
-    foreach (['front' => $plan->stations(), 'back' => $plan->backStations() ?? $plan->stations()] as $side => $all) {
+    foreach (sidesOf($drawing) as $side) {
+        $all = $side === 'back' ? $plan->backStations() ?? $plan->stations() : $plan->stations();
         $stations = withinDrawing($all, $plan);
         $underarm = heightOf($drawing, $side, 0);
         $cut = pathOf($drawing, "{$side}-cut");
@@ -130,7 +137,7 @@ test('at each station the drawn line stands at its move from the printed line, w
 test('with the seam allowance the line that is cut runs beside the seam, everywhere as far', function (array $changes): void {
     $plan = planOf($changes + ['pattern.seam.seam_allowance' => 1.5]);
     $drawing = strip($plan, StripLine::WithAllowance);
-    foreach (['front', 'back'] as $side) {
+    foreach (sidesOf($drawing) as $side) {
         $seam = pathOf($drawing, "{$side}-seam");
         $points = [];
         foreach ($seam->cubics as $cubic) {
@@ -149,12 +156,12 @@ test('with the seam allowance the line that is cut runs beside the seam, everywh
 
 test('the strip names what is on it: lines, levels, depths, moves, and which way the centre lies', function (): void {
     $drawing = strip(planOf(['body.waist' => 78, 'body.hip' => 107]));
-    expect(wordsOf($drawing, 'front-line-2'))->toBe(['line 12'])->and(wordsOf($drawing, 'front-line-4'))->toBe(['line 16'])
-        ->and(wordsOf($drawing, 'front-levels'))->toBe(['underarm', 'waist, 20 cm', 'hip, 40 cm', 'hem, cut edge'])
-        ->and(wordsOf($drawing, 'back-stations'))->toContain('2.5 cm', 'out 0.5 cm')
-        ->and(wordsOf($drawing, 'back-grain'))->toBe(['< centre back'])
-        ->and(implode("\n", wordsOf($drawing, 'front-title')))->toContain(
-            'FRONT',
+    expect(wordsOf($drawing, 'front-and-back-line-2'))->toBe(['line 12'])->and(wordsOf($drawing, 'front-and-back-line-4'))->toBe(['line 16'])
+        ->and(wordsOf($drawing, 'front-and-back-levels'))->toBe(['underarm', 'waist, 20 cm', 'hip, 40 cm', 'hem, cut edge'])
+        ->and(wordsOf($drawing, 'front-and-back-stations'))->toContain('2.5 cm', 'out 0.5 cm')
+        ->and(wordsOf($drawing, 'front-and-back-grain'))->toBe(['< centre front and back'])
+        ->and(implode(' ', wordsOf($drawing, 'front-and-back-title')))->toContain(
+            'FRONT AND BACK',
             'underarm on underarm, on the paper as it is printed',
             'no allowance',
             'counted from line 12 down to the waist, from line 14 below it, read off the pattern\'s own lines',
@@ -165,7 +172,7 @@ test('the strip names what is on it: lines, levels, depths, moves, and which way
 test('the strip reaches as far down as its lines, and no mark lies outside it', function (array $changes): void {
     $plan = planOf($changes + ['pattern.seam.seam_allowance' => 1.5]);
     $drawing = strip($plan, StripLine::WithAllowance);
-    $down = array_slice(pathOf($drawing, 'front-seam')->cubics, -1)[0]->end->yMm - heightOf($drawing, 'front', 0);
+    $down = array_slice(pathOf($drawing, sidesOf($drawing)[0].'-seam')->cubics, -1)[0]->end->yMm - heightOf($drawing, sidesOf($drawing)[0], 0);
     expect($down)->toEqualWithDelta($plan->front->depths->hip->nanometres / 1e6 + 80, 0.001);
     foreach ($drawing->paths as $path) {
         foreach ($path->cubics as $cubic) {
@@ -175,8 +182,15 @@ test('the strip reaches as far down as its lines, and no mark lies outside it', 
     }
 })->with('plans');
 
-test('right of the outermost line there are 30 mm for the moves, and 16 mm to the back', function (array $changes): void {
-    $drawing = strip(planOf($changes));
+test('front and back that are alike are drawn once; else there are 30 mm for the moves right of the outermost line, and 16 mm to the back', function (array $changes): void {
+    $plan = planOf($changes);
+    $drawing = strip($plan);
+    expect(sidesOf($drawing))->toHaveCount($plan->front->isLike($plan->back) ? 1 : 2);
+    if (sidesOf($drawing) === ['front-and-back']) {
+        expect(wordsOf($drawing, 'front-and-back-title')[0])->toBe('FRONT AND BACK');
+
+        return;
+    }
     $outermost = 0.0;
     foreach ($drawing->paths as $path) {
         if (preg_match('/^front-(line-\d+|cut)$/', $path->group) === 1) {
@@ -193,7 +207,7 @@ test('sizes that are hidden are called by the place of their line', function ():
     $plan = Underbolt\Planning\PlanBuilder::build(
         new Underbolt\Planning\Asked\Make($make->unit, $make->body, $make->pattern->withLinesCounted(), $make->choices),
     );
-    expect(wordsOf(strip($plan), 'front-line-3'))->toBe(['the fourth line from the inside']);
+    expect(wordsOf(strip($plan), 'front-and-back-line-3'))->toBe(['the fourth line from the inside']);
 });
 
 test('what can\'t be drawn is told', function (array $changes, StripLine $line, string $field): void {
