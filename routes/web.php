@@ -161,6 +161,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('makes/{make}/done/{key}', [CutSheetController::class, 'tick'])->where('key', '[a-z_]{1,20}(-[0-9a-f]{8})?');
         Route::delete('makes/{make}/done/{key}', [CutSheetController::class, 'untick'])->where('key', '[a-z_]{1,20}(-[0-9a-f]{8})?');
         Route::get('makes/{make}/strip', [PaperController::class, 'strip']);
+        Route::get('makes/{make}/sheets', [PaperController::class, 'sheets']);
         Route::get('makes/{make}/strip.svg', [PaperController::class, 'stripSvg'])->middleware([KeptAnswer::class, HeavyWork::class]);
         Route::get('makes/{make}/strip.pdf', [PaperController::class, 'stripPdf'])->middleware([KeptAnswer::class, HeavyWork::class]);
         Route::get('makes/{make}/stations.csv', [PaperController::class, 'stations']);

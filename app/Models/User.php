@@ -18,6 +18,7 @@ use Underbolt\Paper\PageFormat;
  * @property string $password hashed
  * @property Unit $unit the unit figures are shown in first
  * @property PageFormat $paper that the printer holds: A4 or US Letter
+ * @property ?PageFormat $drawn_on  what strips and pieces are drawn on, where that is another
  * @property PaperWay $to_cloth how a line usually gets from the pattern to the cloth
  * @property array<string, array{box: int, due: string}> $practice by exercise: its box, and the day from which it is asked again
  * @property array<string, array<string, KeptHand>> $hands what hands that measure have shown, by name and point
@@ -27,13 +28,13 @@ use Underbolt\Paper\PageFormat;
 final class User extends Authenticatable
 {
     /** What is chosen once and holds for all that is made. */
-    public const SETTINGS = ['unit', 'paper', 'to_cloth', 'practice'];
+    public const SETTINGS = ['unit', 'paper', 'drawn_on', 'to_cloth', 'practice'];
 
-    protected $fillable = ['name', 'email', 'password', 'unit', 'paper', 'to_cloth', 'practice', 'hands'];
+    protected $fillable = ['name', 'email', 'password', 'unit', 'paper', 'drawn_on', 'to_cloth', 'practice', 'hands'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $attributes = ['unit' => 'cm', 'paper' => 'a4', 'to_cloth' => 'trace', 'practice' => '{}', 'hands' => '{}'];
+    protected $attributes = ['unit' => 'cm', 'paper' => 'a4', 'drawn_on' => null, 'to_cloth' => 'trace', 'practice' => '{}', 'hands' => '{}'];
 
     /** @return HasMany<Wearer, $this> */
     public function wearers(): HasMany
@@ -89,10 +90,10 @@ final class User extends Authenticatable
         return self::query()->where('email', $address)->first() ?? self::query()->where('email', mb_strtolower($address))->first();
     }
 
-    /** @return array{unit: string, paper: string, to_cloth: string, practice: object} as they stand in a file */
+    /** @return array{unit: string, paper: string, drawn_on: ?string, to_cloth: string, practice: object} as they stand in a file */
     public function settings(): array
     {
-        return ['unit' => $this->unit->value, 'paper' => $this->paper->value, 'to_cloth' => $this->to_cloth->value, 'practice' => (object) $this->practice];
+        return ['unit' => $this->unit->value, 'paper' => $this->paper->value, 'drawn_on' => $this->drawn_on?->value, 'to_cloth' => $this->to_cloth->value, 'practice' => (object) $this->practice];
     }
 
     /** Whether nobody has put in anything yet. */
@@ -124,6 +125,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'unit' => Unit::class, 'paper' => PageFormat::class, 'to_cloth' => PaperWay::class, 'practice' => 'array', 'hands' => 'array'];
+        return ['password' => 'hashed', 'unit' => Unit::class, 'paper' => PageFormat::class, 'drawn_on' => PageFormat::class, 'to_cloth' => PaperWay::class, 'practice' => 'array', 'hands' => 'array'];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Paper;
 use App\Records\RecordFiles;
 use Underbolt\File\PlanJson;
 use Underbolt\File\StationsCsv;
+use Underbolt\Paper\Drawing;
 use Underbolt\Paper\PageFormat;
 use Underbolt\Paper\StripLine;
 use Underbolt\Paper\SvgText;
@@ -28,16 +29,28 @@ final class MakeFiles
     /** @throws Refusal likewise */
     public static function stripPdf(MakePaper $paper, StripLine $line, PageFormat $page): string
     {
-        return $paper->hasShape() ? TiledPdf::of(Tiling::of($paper->strip($line), $page)) : self::rulerPdf($paper, $line, $page);
+        if ($paper->hasShape()) {
+            return TiledPdf::of(Tiling::of($paper->strip($line), $page));
+        }
+        [$pages, $width, $height] = self::ruler($paper, $line, $page);
+
+        return TiledPdf::ofPages($pages, $width, $height);
     }
 
-    private static function rulerPdf(MakePaper $paper, StripLine $line, PageFormat $page): string
+    /** @throws Refusal likewise */
+    public static function stripPages(MakePaper $paper, StripLine $line, PageFormat $page): int
+    {
+        return count($paper->hasShape() ? Tiling::of($paper->strip($line), $page)->tiles : self::ruler($paper, $line, $page)[0]);
+    }
+
+    /** @return array{non-empty-list<Drawing>, float, float} its pages, and how large they are */
+    private static function ruler(MakePaper $paper, StripLine $line, PageFormat $page): array
     {
         $whole = $paper->strip($line);
         [$width, $height] = $page->sizeMm($whole->widthMm, $whole->heightMm);
         $pages = $page->canLieDown() ? $paper->rulerOn($line, $height)->pages($width - 2 * PageFormat::MARGIN_MM, $height - 2 * PageFormat::MARGIN_MM - PageFormat::FOOT_MM) : [$whole];
 
-        return TiledPdf::ofPages($pages, $width, $height);
+        return [$pages, $width, $height];
     }
 
     public static function stations(MakePaper $paper): string

@@ -12,6 +12,7 @@ enum PageFormat: string
     case A3 = 'a3';
     case A0 = 'a0';
     case Roll = 'roll36';
+    case Roll90 = 'roll90';
     case Whole = 'whole';
 
     /** Printers leave this much free at every edge. */
@@ -26,6 +27,7 @@ enum PageFormat: string
             self::A4, self::A3, self::A0 => strtoupper($this->value),
             self::Letter => 'US Letter',
             self::Roll => '36 in roll',
+            self::Roll90 => '90 cm roll',
             self::Whole => 'one page of its own size',
         };
     }
@@ -38,13 +40,13 @@ enum PageFormat: string
             self::Letter => [215.9, 279.4],
             self::A3 => [297.0, 420.0],
             self::A0 => [841.0, 1189.0],
-            self::Roll => [914.4, $drawingHeightMm + 2 * self::MARGIN_MM + self::FOOT_MM],
+            self::Roll, self::Roll90 => [$this === self::Roll ? 914.4 : 900.0, $drawingHeightMm + 2 * self::MARGIN_MM + self::FOOT_MM],
             self::Whole => [$drawingWidthMm + 2 * self::MARGIN_MM, $drawingHeightMm + 2 * self::MARGIN_MM + self::FOOT_MM],
         };
     }
 
     public function canLieDown(): bool
     {
-        return $this !== self::Roll && $this !== self::Whole;
+        return ! in_array($this, [self::Roll, self::Roll90, self::Whole], true);
     }
 }

@@ -215,8 +215,8 @@ test('the stations of the sheet are read off the pattern\'s own lines, and it sa
     $svg = (string) $this->get("/api/makes/{$make->id}/strip.svg")->assertOk()->getContent();
     expect($svg)->toContain('read off the pattern&apos;s own lines');
     $strip = SvgReader::read($svg);
-    $lines = ['14' => $strip->line('front-line-3', ''), '18' => $strip->line('front-line-5', '')];
-    [$cut, $compared] = [$strip->line('front-cut', ''), 0];
+    $lines = ['14' => $strip->line('front-and-back-line-3', ''), '18' => $strip->line('front-and-back-line-5', '')];
+    [$cut, $compared] = [$strip->line('front-and-back-cut', ''), 0];
     foreach ($sheet->json('stations.front') as $station) {
         $height = $cut->y[0] + $station['depth_nm'] / 1e6;
         [$new, $printed] = [$cut->firstAt($height), $lines[$station['from']]->firstAt($height)];

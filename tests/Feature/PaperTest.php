@@ -172,6 +172,20 @@ test('every word of strips, rulers and tiles is 8 pt at least, inside its page, 
     expect($moves)->toBeGreaterThan(100);
 })->with([PageFormat::A4, PageFormat::Letter]);
 
+test('how many sheets it takes is told before, for any paper, and what large things are drawn on is the account’s', function (): void {
+    $make = demoMake('Bettrys Calloway-Pike');
+    $sheets = $this->getJson("/api/makes/{$make->id}/sheets?page=a4")->assertOk();
+    expect($sheets)->toAgreeWith('SheetsData')->and($sheets->json('strip'))->toBe(4)->and(array_keys($sheets->json('pieces')))->toBe(['front', 'back']);
+    $pdf = (string) $this->get("/api/makes/{$make->id}/nest/front.pdf?page=a4")->assertOk()->getContent();
+    expect(preg_match_all('#/Type /Page\b#', $pdf))->toBe($sheets->json('pieces.front'));
+    $this->patchJson('/api/me', ['drawn_on' => 'roll90'])->assertOk()->assertJsonPath('drawn_on', 'roll90')->assertJsonPath('paper', 'a4');
+    $this->getJson("/api/makes/{$make->id}/sheets")->assertOk()->assertJsonPath('page', 'roll90')->assertJsonPath('strip', 1)->assertJsonPath('pieces.back', 1);
+    $roll = (string) $this->get("/api/makes/{$make->id}/nest/front.pdf")->assertOk()->getContent();
+    expect($roll)->toMatch('#/MediaBox \[0\.000 0\.000 2551\.1\d+ #')
+        ->and((string) $this->get("/api/makes/{$make->id}/cut-sheet.pdf")->assertOk()->getContent())->toContain('595.280 841.890');
+    $this->patchJson('/api/me', ['drawn_on' => 'roll91'])->assertUnprocessable();
+});
+
 test('on a pattern of stitching lines every piece says where allowance is still to be added', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $says = implode(' ', paperOf($make)->saysOnPiece('front'));

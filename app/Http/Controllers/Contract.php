@@ -29,7 +29,7 @@ use OpenApi\Attributes as OA;
     parameter: 'page',
     name: 'page',
     in: 'query',
-    schema: new OA\Schema(type: 'string', enum: ['a4', 'letter', 'a3', 'a0', 'roll36', 'whole']),
+    schema: new OA\Schema(type: 'string', enum: \Underbolt\Paper\PageFormat::class),
 )]
 #[OA\Response(response: 'Refused', description: 'a field is at fault', content: new OA\JsonContent(ref: Problem::class))]
 #[OA\Response(response: 'NotSignedIn', description: 'nobody is signed in', content: new OA\JsonContent(ref: Problem::class))]

@@ -94,6 +94,6 @@ final class MakeNestController
     {
         $paper = $request->paper($make);
 
-        return Download::shown(TiledPdf::of(Tiling::of($paper->onPiece($piece)->drawn($paper->saysOnPiece($piece)), $request->page())), 'application/pdf', $paper->fileName("{$piece}.pdf"));
+        return Download::shown(TiledPdf::of(Tiling::of($paper->onPiece($piece)->drawn($paper->saysOnPiece($piece)), $request->drawnOn())), 'application/pdf', $paper->fileName("{$piece}.pdf"));
     }
 }

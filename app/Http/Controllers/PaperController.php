@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Contract\Answer;
 use App\Http\Requests\PaperRequest;
 use App\Http\Resources\Paper\DrawingData;
+use App\Http\Resources\Paper\SheetsData;
 use App\Models\Make;
 use App\Paper\MakeArchive;
 use App\Paper\MakeFiles;
@@ -59,7 +60,21 @@ final class PaperController
     {
         $paper = $request->paper($make);
 
-        return Download::shown(MakeFiles::stripPdf($paper, $request->line(), $request->page()), 'application/pdf', $paper->fileName('strip.pdf'));
+        return Download::shown(MakeFiles::stripPdf($paper, $request->line(), $request->drawnOn()), 'application/pdf', $paper->fileName('strip.pdf'));
+    }
+
+    #[OA\Get(path: '/api/makes/{make}/sheets', operationId: 'sheets',
+        parameters: [
+            new OA\Parameter(ref: '#/components/parameters/sizes'),
+            new OA\Parameter(ref: '#/components/parameters/line'),
+            new OA\Parameter(ref: '#/components/parameters/page'),
+        ],
+        responses: [
+            new Answer(SheetsData::class, 'how many pages each drawing takes'),
+        ])]
+    public function sheets(PaperRequest $request, Make $make): JsonResponse
+    {
+        return new JsonResponse(SheetsData::of($request->paper($make), $request->line(), $request->drawnOn()));
     }
 
     #[OA\Get(path: '/api/makes/{make}/stations.csv', operationId: 'stationsCsv',

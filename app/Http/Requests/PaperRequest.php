@@ -28,7 +28,18 @@ final class PaperRequest extends FormRequest
 
     public function page(): PageFormat
     {
-        return PageFormat::tryFrom($this->string('page')->toString()) ?? SignedIn::user($this)->paper;
+        return $this->said() ?? SignedIn::user($this)->paper;
+    }
+
+    /** What strips and pieces are drawn on. */
+    public function drawnOn(): PageFormat
+    {
+        return $this->said() ?? SignedIn::user($this)->drawn_on ?? SignedIn::user($this)->paper;
+    }
+
+    private function said(): ?PageFormat
+    {
+        return PageFormat::tryFrom($this->string('page')->toString());
     }
 
     public function line(): StripLine

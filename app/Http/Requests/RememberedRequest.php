@@ -14,6 +14,7 @@ use Underbolt\Paper\PageFormat;
 #[OA\Schema(properties: [
     new OA\Property(property: 'unit', type: 'string', enum: ['cm', 'in']),
     new OA\Property(property: 'paper', description: 'that the printer holds', type: 'string', enum: ['a4', 'letter']),
+    new OA\Property(property: 'drawn_on', description: 'what strips and pieces are drawn on', type: 'string', enum: PageFormat::class),
 ])]
 final class RememberedRequest extends FormRequest
 {
@@ -21,8 +22,9 @@ final class RememberedRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'unit' => ['required_without:paper', Rule::enum(Unit::class)],
-            'paper' => ['required_without:unit', Rule::enum(PageFormat::class)->only([PageFormat::A4, PageFormat::Letter])],
+            'unit' => ['required_without_all:paper,drawn_on', Rule::enum(Unit::class)],
+            'drawn_on' => ['sometimes', 'required', Rule::enum(PageFormat::class)],
+            'paper' => ['sometimes', 'required', Rule::enum(PageFormat::class)->only([PageFormat::A4, PageFormat::Letter])],
         ];
     }
 

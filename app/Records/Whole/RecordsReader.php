@@ -71,7 +71,7 @@ final class RecordsReader
         $foundation = Kept::words(CardLine::LONGEST_FOUNDATION);
         $words = Kept::words(self::LONGEST_NAME);
         $this->rules = [
-            'account' => ['unit' => $unit, 'paper' => Kept::caseOf(PageFormat::class), 'to_cloth' => Kept::caseOf(PaperWay::class), 'practice' => Kept::document()],
+            'account' => ['unit' => $unit, 'paper' => Kept::caseOf(PageFormat::class), 'drawn_on?' => Kept::maybe(Kept::caseOf(PageFormat::class)), 'to_cloth' => Kept::caseOf(PaperWay::class), 'practice' => Kept::document()],
             'box' => ['box' => Kept::whole(0, self::LAST_BOX), 'due' => Kept::date()],
             'hand' => ['name' => $name, 'points' => Kept::typed()],
             'house' => ['name' => $name, 'unit' => $unit, 'habits' => Kept::typed(), 'is_demo?' => $flag],

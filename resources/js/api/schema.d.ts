@@ -1076,6 +1076,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makes/{make}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/makes/{make}/stations.csv": {
         parameters: {
             query?: never;
@@ -3953,6 +3969,11 @@ export interface components {
              * @enum {string}
              */
             paper?: "a4" | "letter";
+            /**
+             * @description what strips and pieces are drawn on
+             * @enum {string}
+             */
+            drawn_on?: "a4" | "letter" | "a3" | "a0" | "roll36" | "roll90" | "whole";
         };
         /** @description every line from the top down as cubics */
         SeamDrawingData: {
@@ -3982,6 +4003,20 @@ export interface components {
             over: number;
             /** @description under it */
             fingers: number;
+        };
+        /** @description how many pages what is drawn at true size takes */
+        SheetsData: {
+            /**
+             * @description of which
+             * @enum {string}
+             */
+            page: "a4" | "letter" | "a3" | "a0" | "roll36" | "roll90" | "whole";
+            /** @description null where none can be drawn */
+            strip: number | null;
+            /** @description by piece, those that have the line */
+            pieces: {
+                [key: string]: number;
+            };
         };
         SignInRequest: {
             email: string;
@@ -4235,6 +4270,11 @@ export interface components {
              * @enum {string}
              */
             paper: "a4" | "letter";
+            /**
+             * @description what strips and pieces are drawn on
+             * @enum {string}
+             */
+            drawn_on: "a4" | "letter" | "a3" | "a0" | "roll36" | "roll90" | "whole";
             /** @description that are left */
             recovery_codes: number;
         };
@@ -4475,7 +4515,7 @@ export interface components {
         sizes: "shown" | "hidden";
         /** @description what the thick line is */
         line: "seam" | "with_allowance";
-        page: "a4" | "letter" | "a3" | "a0" | "roll36" | "whole";
+        page: "a4" | "letter" | "a3" | "a0" | "roll36" | "roll90" | "whole";
     };
     requestBodies: never;
     headers: never;
@@ -6960,6 +7000,36 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": unknown;
+                };
+            };
+            404: components["responses"]["NotFound"];
+            422: components["responses"]["Refused"];
+        };
+    };
+    sheets: {
+        parameters: {
+            query?: {
+                /** @description whether sizes are named, or called by the place of their line */
+                sizes?: components["parameters"]["sizes"];
+                /** @description what the thick line is */
+                line?: components["parameters"]["line"];
+                page?: components["parameters"]["page"];
+            };
+            header?: never;
+            path: {
+                make: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description how many pages each drawing takes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetsData"];
                 };
             };
             404: components["responses"]["NotFound"];

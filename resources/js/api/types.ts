@@ -84,6 +84,7 @@ export type Lead = Plan['frame']['lead'];
 export type Nest = Schemas['NestData'];
 export type NestMarks = Schemas['NestMarksDocument'];
 export type NestPages = Schemas['NestPagesData'];
+export type Sheets = Schemas['SheetsData'];
 export type NestLine = Schemas['NestDrawnLineData'];
 export type MakeNest = Schemas['MakeNestData'];
 export type NestLines = Schemas['NestLinesData'];

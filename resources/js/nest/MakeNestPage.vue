@@ -5,6 +5,8 @@ import type { LevelName, MakeNest, NestLines } from '../api/types';
 import ClipRow from '../bench/ClipRow.vue';
 import { planServer, usePlan } from '../bench/usePlan';
 import MakeLinks from '../paper/MakeLinks.vue';
+import { pages } from '../paper/files';
+import { sheetsInWords, useSheets } from '../paper/useSheets';
 import { useSession } from '../state/session';
 import Crumbs from '../ui/Crumbs.vue';
 import { provideSizeNames } from '../ui/sizeName';
@@ -30,7 +32,13 @@ const { make, plan, answered, isAwaiting, refused, load, remember, choose, undo,
 });
 provideSizeNames(plan);
 const isLate = useLate(isAwaiting);
-const page = ref('a4');
+const page = ref(session.drawnOn);
+watch(page, (now) => void session.setDrawnOn(now));
+const sheets = useSheets(
+    props.id,
+    // A line that moves may need another sheet.
+    computed(() => (plan.value === null ? null : { page: page.value })),
+);
 
 async function open(): Promise<void> {
     await load();
@@ -197,13 +205,14 @@ const print = (): void => void choose({ ...make.value?.choices, paper: 'print' }
                         <label>
                             on
                             <select v-model="page">
-                                <option value="a4">A4</option>
-                                <option value="letter">US Letter</option>
-                                <option value="a3">A3</option>
-                                <option value="a0">A0</option>
-                                <option value="whole">one page</option>
+                                <option v-for="one in pages" :key="one.value" :value="one.value">
+                                    {{ one.label }}
+                                </option>
                             </select>
                         </label>
+                        <span class="takes" role="status">{{
+                            sheetsInWords(sheets?.pieces[piece.piece])
+                        }}</span>
                         <RouterLink :to="{ name: 'projector', params: { id }, query: { nest: piece.piece } }"
                             >Projector</RouterLink
                         >

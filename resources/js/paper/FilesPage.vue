@@ -2,6 +2,7 @@
 import { computed, onMounted, reactive, watch } from 'vue';
 import MakeLinks from './MakeLinks.vue';
 import { filesOf, lines, pages, type HowOnPaper } from './files';
+import { sheetsInWords, useSheets } from './useSheets';
 import { useCutSheet } from './useCutSheet';
 import { useSession } from '../state/session';
 import ChoiceField from '../ui/ChoiceField.vue';
@@ -10,11 +11,18 @@ import Crumbs from '../ui/Crumbs.vue';
 const props = defineProps<{ id: number }>();
 const { sheet, refused, labels, load } = useCutSheet(props.id);
 const session = useSession();
-const how = reactive<HowOnPaper>({ page: session.paper, line: 'seam', sizes: 'shown' });
-// Larger pages are for the odd plotter; what the printer holds is remembered.
+const how = reactive<HowOnPaper>({ page: session.drawnOn, line: 'seam', sizes: 'shown' });
+// Whatever it is, it is remembered; the two that a printer at home holds are the sheet's as well.
 watch(
     () => how.page,
-    (page) => (page === 'a4' || page === 'letter' ? void session.setPaper(page) : undefined),
+    (page) => {
+        void session.setDrawnOn(page);
+        if (page === 'a4' || page === 'letter') void session.setPaper(page);
+    },
+);
+const sheets = useSheets(
+    props.id,
+    computed(() => ({ ...how })),
 );
 const files = computed(() => filesOf(props.id, how));
 const linesHere = computed(() => (sheet.value?.has_allowance === true ? lines : lines.slice(0, 1)));
@@ -54,14 +62,18 @@ onMounted(async () => {
                 <li v-for="file in files" :key="file.name">
                     <a :href="file.href" target="_blank" rel="noopener">
                         <b>{{ file.what }}</b>
-                        <span class="what">{{ file.isFor }}</span>
+                        <span class="what">
+                            {{ file.isFor }}
+                            <b v-if="file.name === 'strip.pdf' && sheets?.strip" class="takes"
+                                >{{ sheetsInWords(sheets.strip) }}.</b
+                            >
+                        </span>
                     </a>
                 </li>
             </ul>
             <p class="hint">
-                Measure the bar of 5 cm on each length of a ruler, or the line of 200 mm and both squares on
-                the first page of a strip, before you cut. The printer must print at 100 %, never “fit to
-                page”.
+                Measure the bar on each page of a ruler, or the line of 200 mm and both squares on the first
+                page of a strip, before you cut. The printer must print at 100 %, never “fit to page”.
             </p>
         </template>
     </div>

@@ -1,6 +1,6 @@
-import type { SizeLabels, StripLine } from '../api/types';
+import type { SizeLabels, StripLine, User } from '../api/types';
 
-export type Page = 'a4' | 'letter' | 'a3' | 'a0' | 'roll36' | 'whole';
+export type Page = User['drawn_on'];
 
 export const pages: { value: Page; label: string }[] = [
     { value: 'a4', label: 'A4' },
@@ -8,6 +8,7 @@ export const pages: { value: Page; label: string }[] = [
     { value: 'a3', label: 'A3' },
     { value: 'a0', label: 'A0' },
     { value: 'roll36', label: '36 in roll' },
+    { value: 'roll90', label: '90 cm roll' },
     { value: 'whole', label: 'one page of its own size' },
 ];
 

@@ -13,6 +13,7 @@ export const useSession = defineStore('session', () => {
     const queue = inTurn();
     const keep = (work: () => Promise<unknown>): Promise<unknown> => (sent = queue(work));
     const unit = computed<Unit>(() => user.value?.unit ?? 'cm');
+    const drawnOn = computed<User['drawn_on']>(() => user.value?.drawn_on ?? 'a4');
     const paper = computed<User['paper']>(() => user.value?.paper ?? 'a4');
 
     /** Asks the server once who is signed in. */
@@ -54,6 +55,13 @@ export const useSession = defineStore('session', () => {
         await keep(() => api.PATCH('/api/me', { body: { paper: now } }));
     }
 
+    /** So is what strips and pieces are drawn on. */
+    async function setDrawnOn(now: User['drawn_on']): Promise<void> {
+        if (user.value === null || now === drawnOn.value) return;
+        user.value = { ...user.value, drawn_on: now };
+        await keep(() => api.PATCH('/api/me', { body: { drawn_on: now } }));
+    }
+
     async function setPassword(current: string, password: string): Promise<void> {
         await api.PUT('/api/me/password', { body: { current, password } });
     }
@@ -63,5 +71,19 @@ export const useSession = defineStore('session', () => {
         await sent.catch(() => undefined);
     }
 
-    return { user, unit, paper, find, open, forget, close, switchUnit, setPaper, setPassword, settled };
+    return {
+        user,
+        unit,
+        paper,
+        drawnOn,
+        find,
+        open,
+        forget,
+        close,
+        switchUnit,
+        setPaper,
+        setDrawnOn,
+        setPassword,
+        settled,
+    };
 });

@@ -14,6 +14,7 @@ final readonly class UserData
     /**
      * @param  value-of<Unit>  $unit
      * @param  'a4'|'letter'  $paper  that the printer holds
+     * @param  value-of<PageFormat>  $drawn_on  what strips and pieces are drawn on
      * @param  int  $recovery_codes  that are left
      */
     public function __construct(
@@ -21,12 +22,13 @@ final readonly class UserData
         public string $email,
         public string $unit,
         public string $paper,
+        public string $drawn_on,
         public int $recovery_codes,
     ) {
     }
 
     public static function of(User $user): self
     {
-        return new self($user->name, $user->email, $user->unit->value, $user->paper === PageFormat::Letter ? 'letter' : 'a4', RecoveryCode::query()->where('user_id', $user->id)->count());
+        return new self($user->name, $user->email, $user->unit->value, $user->paper === PageFormat::Letter ? 'letter' : 'a4', ($user->drawn_on ?? $user->paper)->value, RecoveryCode::query()->where('user_id', $user->id)->count());
     }
 }
