@@ -182,7 +182,7 @@ final class MakePaper
     /** @return list<string> what is to be known of a piece before it is cut */
     public function saysOnPiece(string $piece): array
     {
-        return AllowanceWords::on($this->onPiece($piece)->line(), $this->plan);
+        return ['Finished paper: cut it out, nothing is to be traced or drawn on it.', ...AllowanceWords::on($this->onPiece($piece)->line(), $this->plan)];
     }
 
     private function drawnOn(Nest $nest): MakeNest|Refusal

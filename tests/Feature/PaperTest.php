@@ -189,7 +189,7 @@ test('how many sheets it takes is told before, for any paper, and what large thi
 test('on a pattern of stitching lines every piece says where allowance is still to be added', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $says = implode(' ', paperOf($make)->saysOnPiece('front'));
-    expect($says)->toBe('The thick line is cut, the dotted one sewn. Only the side seam has its allowance: add 1.5 cm at neck, shoulder and armhole, and 3 cm at the hem; none at the fold.');
+    expect($says)->toBe('Finished paper: cut it out, nothing is to be traced or drawn on it. The thick line is cut, the dotted one sewn. Only the side seam has its allowance: add 1.5 cm at neck, shoulder and armhole, and 3 cm at the hem; none at the fold.');
     $nest = $make->pattern->nests()->where('piece', 'front')->firstOrFail();
     $marks = clone $nest->marks;
     $marks->line_is = 'cutting';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Underbolt\Work\Steps;
 
 use Underbolt\Altering\PaperWay;
+use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Listed;
 use Underbolt\Pattern\Pieces\PieceSide;
 use Underbolt\Work\Facts\MakePieces;
@@ -47,7 +48,7 @@ final readonly class TraceStep
             id: Given::TRACE,
             kind: StepKind::Trace,
             short: $given->line->isPrinted ? $self->cutOut($groups !== []) : $self->way()->asked($isOneLine ? $groups[0] : 'each piece along its lines').'.',
-            how: [...($isOneLine ? [] : array_map(static fn (string $group): string => "{$group}.", $groups)), ...$self->tissues($asked), ...$self->layers($asked), ...$self->view(), ...$self->cups(), ...$self->ownWaist()],
+            how: [...($isOneLine ? [] : array_map(static fn (string $group): string => "{$group}.", $groups)), ...$self->tissues($asked), ...$self->layers($asked), ...$self->view(), ...$self->cups(), ...$self->waiting(), ...$self->ownWaist()],
             code: 'trace',
             params: ['line' => $given->plan->nameOf($given->frame())],
             applied: SideEntries::in(Given::TRACE, $given),
@@ -69,6 +70,16 @@ final readonly class TraceStep
     private function cups(): array
     {
         return array_map(static fn (Missing $one): string => ucfirst($one->whatFor)." isn't known without the {$one->words()}, so none are listed.", Missing::cup($this->given->plan));
+    }
+
+    /** @return list<string> levels that are not measured yet, and what the line does there until they are */
+    private function waiting(): array
+    {
+        $plan = $this->given->plan;
+
+        return array_map(static fn (string $level): string => $plan->isOnLine(Level::from($level))
+            ? "The {$level} isn't measured yet: until it is, the line there only goes on from the levels beside it."
+            : "The {$level} isn't measured yet, and where the line lies there isn't known: measure it before you cut.", $plan->waitsFor());
     }
 
     /** @return list<string> where no length is changed for it, it is marked all the same */

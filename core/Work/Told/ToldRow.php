@@ -37,6 +37,10 @@ final readonly class ToldRow
     private function saysTheSameAs(ToldStation $next): bool
     {
         [$one, $other] = [$this->first->told, $next->told];
+        if ($one === null && $other === null) {
+            // Nothing is known the whole way down: that is said once.
+            return true;
+        }
 
         return $one !== null && $other !== null && $one->size === $other->size && $one->isOn === $other->isOn
             && ($one->isOn || $one->move->compare($other->move) === 0);

@@ -135,3 +135,12 @@ test('with sizes hidden no sentence of the sheet names one', function (): void {
         ->not->toContain('line the ')
         ->and($plan->at(Level::Waist)->asCut)->toEqual(cm(87));
 });
+
+test('a level that isn’t measured yet is told once, not row after row, and the first step says what the line does there', function (array $changes, int $rows, string $says): void {
+    $sheet = CutSheet::of(planOf($changes));
+    expect(count(ToldRow::all($sheet->work->line->front->stations)))->toBe($rows)
+        ->and(implode(' ', $sheet->work->steps[0]->how))->toContain($says);
+})->with([
+    'a hip, of trousers' => [['pattern.garment' => 'trousers', 'body.hip' => null], 3, "The hip isn't measured yet: until it is, the line there only goes on from the levels beside it."],
+    'a waist that nothing lies above' => [['pattern.garment' => 'trousers', 'body.waist' => null], 3, "The waist isn't measured yet, and where the line lies there isn't known: measure it before you cut."],
+]);
