@@ -171,6 +171,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('makes/{make}/nest', [MakeNestController::class, 'choose']);
         Route::get('makes/{make}/nest/{piece}', [MakeNestController::class, 'drawing'])->whereIn('piece', DrawnPiece::ALL);
         Route::get('makes/{make}/nest/{piece}.svg', [MakeNestController::class, 'svg'])->whereIn('piece', DrawnPiece::ALL)->middleware([KeptAnswer::class, HeavyWork::class]);
+        Route::get('makes/{make}/nest/{piece}.dxf', [MakeNestController::class, 'dxf'])->whereIn('piece', DrawnPiece::ALL)->middleware([KeptAnswer::class, HeavyWork::class]);
         Route::get('makes/{make}/nest/{piece}.pdf', [MakeNestController::class, 'pdf'])->whereIn('piece', DrawnPiece::ALL)->middleware([KeptAnswer::class, HeavyWork::class]);
         Route::put('makes/{make}/card', [MakeController::class, 'changeCard']);
         Route::put('makes/{make}/choices', [MakeController::class, 'choose']);

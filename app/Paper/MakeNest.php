@@ -9,6 +9,7 @@ use App\Models\Pattern;
 use App\Models\SizeLabels;
 use Underbolt\Altering\TrueSeams;
 use Underbolt\Nest\NestDrawing;
+use Underbolt\Nest\NestDxf;
 use Underbolt\Nest\NestLine;
 use Underbolt\Nest\NestMarks;
 use Underbolt\Nest\NestPaper;
@@ -86,6 +87,11 @@ final class MakeNest
     public function svg(SizeLabels $labels, array $says): string
     {
         return NestSvg::of($this->drawing, $this->marks->lines, $this->line(), $this->title, $labels === SizeLabels::Shown, $this->words($says));
+    }
+
+    public function dxf(SizeLabels $labels): string
+    {
+        return NestDxf::of($this->drawing, $this->marks->lines, $this->line(), str_replace('_', ' ', $this->piece), $this->title, $labels === SizeLabels::Shown);
     }
 
     /**

@@ -58,7 +58,7 @@ test('a wearer whose sizes are hidden meets no name of a size, on screen or on p
     $user = workroomWithoutSizes();
     $told = [];
     foreach ($user->makes()->with('card.wearer')->get() as $make) {
-        $pages = ['bench', 'plan', 'why-not', 'cut-sheet', 'strip', 'strip.svg', 'stations.csv', 'plan.json', 'nest', 'nest/front', 'nest/front.svg', 'fitting', 'cloth', 'offers'];
+        $pages = ['bench', 'plan', 'why-not', 'cut-sheet', 'strip', 'strip.svg', 'stations.csv', 'plan.json', 'nest', 'nest/front', 'nest/front.svg', 'nest/front.dxf', 'fitting', 'cloth', 'offers'];
         foreach ($pages as $page) {
             $answer = $this->get("/api/makes/{$make->id}/{$page}");
             $told["{$make->id}/{$page}"] = [$answer->getStatusCode(), contentOf($answer)];

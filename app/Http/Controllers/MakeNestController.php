@@ -81,6 +81,21 @@ final class MakeNestController
         return Download::kept($paper->onPiece($piece)->svg($paper->labels, $paper->saysOnPiece($piece)), 'image/svg+xml', $paper->fileName("{$piece}.svg"));
     }
 
+    #[OA\Get(path: '/api/makes/{make}/nest/{piece}.dxf', operationId: 'makeNestDxf',
+        parameters: [
+            new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DrawnPiece::ALL)),
+            new OA\Parameter(ref: '#/components/parameters/sizes'),
+        ],
+        responses: [
+            new OA\Response(response: 200, description: 'the new piece and the printed sizes, a block each, in millimetres', content: new OA\MediaType(mediaType: 'image/vnd.dxf')),
+        ])]
+    public function dxf(PaperRequest $request, Make $make, string $piece): Response
+    {
+        $paper = $request->paper($make);
+
+        return Download::kept($paper->onPiece($piece)->dxf($paper->labels), 'image/vnd.dxf', $paper->fileName("{$piece}.dxf"));
+    }
+
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.pdf', operationId: 'makeNestPdf',
         parameters: [
             new OA\Parameter(name: 'piece', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DrawnPiece::ALL)),

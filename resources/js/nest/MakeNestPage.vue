@@ -196,6 +196,7 @@ const print = (): void => void choose({ ...make.value?.choices, paper: 'print' }
                     </p>
                     <p v-if="piece.seam" class="inline out">
                         <a :href="`/api/makes/${id}/nest/${piece.piece}.svg`">SVG at true size</a>
+                        <a :href="`/api/makes/${id}/nest/${piece.piece}.dxf`">DXF</a>
                         <a
                             :href="`/api/makes/${id}/nest/${piece.piece}.pdf?page=${page}`"
                             target="_blank"
