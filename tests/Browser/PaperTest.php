@@ -109,8 +109,8 @@ test('the projector is set by two tapes on the device, shows the strip at that s
         presses($page, 'l')->find('.projector.night');
         presses($page, 'b')->find('.tape-rule text');
         $lines = count($page->driver->findElements(WebDriverBy::cssSelector('.strip path')));
-        $page->findByPath("//label[normalize-space()='back']/input")->click();
-        $page->until(fn (): bool => count($page->driver->findElements(WebDriverBy::cssSelector('.strip path'))) < $lines, 'the back is hidden');
+        $page->findByPath("//label[normalize-space()='stations']/input")->click();
+        $page->until(fn (): bool => count($page->driver->findElements(WebDriverBy::cssSelector('.strip path'))) < $lines, 'the stations are hidden');
         presses($page, 'w')->until(fn (): bool => $page->driver->findElements(WebDriverBy::cssSelector('.tray')) === [], 'what lies beside is away');
         presses($page, 'w')->find('.tray');
         presses($page, '?')->sees('move by 1 mm');
@@ -127,6 +127,14 @@ test('the projector is set by two tapes on the device, shows the strip at that s
     } finally {
         Chrome::devTools('Emulation.clearDeviceMetricsOverride', []);
     }
+    $page->driver->executeScript('localStorage.clear()');
+});
+
+test('nothing is called true that no tape was held against', function (): void {
+    $page = makePage(1, '/projector')->sees('Look at it unmeasured');
+    expect($page->text('.tray'))->not->toContain('It is true');
+    $page->press('Look at it unmeasured T')->sees('Not measured yet');
+    presses($page, 't')->press('My tape reads this')->sees('It is true');
     $page->driver->executeScript('localStorage.clear()');
 });
 

@@ -172,6 +172,33 @@ test('every word of strips, rulers and tiles is 8 pt at least, inside its page, 
     expect($moves)->toBeGreaterThan(100);
 })->with([PageFormat::A4, PageFormat::Letter]);
 
+test('in grey at 100 dots an inch, and mirrored, lines are told apart by what they are', function (): void {
+    $pens = [Pen::Cut, Pen::Stitch, Pen::Printed, Pen::Level];
+    $lines = array_map(static fn (Pen $pen, int $row): Path => Path::through($pen->value, $pen, [[20, 90 + 10 * $row], [120, 90 + 10 * $row]]), $pens, array_keys($pens));
+    $file = (string) tempnam(sys_get_temp_dir(), 'grey');
+    file_put_contents($file, TiledPdf::of(Tiling::of(new Drawing('Pens', 150, 140, $lines, []), PageFormat::A4)));
+    exec('pdftocairo -png -gray -singlefile -r 100 '.escapeshellarg($file).' '.escapeshellarg($file));
+    $image = imagecreatefrompng("{$file}.png");
+    array_map(unlink(...), [$file, "{$file}.png"]);
+    $looks = [];
+    foreach (['as printed', 'mirrored'] as $way) {
+        $way === 'mirrored' && imageflip($image, IMG_FLIP_HORIZONTAL);
+        foreach ($pens as $row => $pen) {
+            $dot = static fn (float $xMm, int $off): int => 255 - (imagecolorat($image, (int) round(($way === 'mirrored' ? 210 - $xMm : $xMm) / 0.254), (int) round((100 + 10 * $row) / 0.254) + $off) & 255);
+            // How dark in all from side to side, and how often it is broken off along 80 mm.
+            $across = static fn (float $xMm): int => array_sum(array_map(static fn (int $off): int => $dot($xMm, $off), range(-3, 3)));
+            $along = array_map($across, range(40, 120, 0.25));
+            $gaps = count(array_filter(array_keys($along), static fn (int $at): bool => $at > 0 && $along[$at] < max($along) / 3 && $along[$at - 1] >= max($along) / 3));
+            $looks[$way][$pen->value] = [max($along) / 255, $gaps];
+        }
+    }
+    foreach ($looks as ['cut' => $cut, 'stitch' => $stitch, 'printed' => $printed, 'level' => $level]) {
+        expect([$cut[1], $level[1]])->toBe([0, 0])->and($cut[0])->toBeGreaterThan(2 * $level[0])
+            // Broken off every 3 mm, and every 6.
+            ->and($stitch[1])->toBeGreaterThan(20)->and($printed[1])->toBeGreaterThan(10)->toBeLessThan(16)->and($stitch[0])->toBeGreaterThan(1.4 * $printed[0]);
+    }
+});
+
 test('how many sheets it takes is told before, for any paper, and what large things are drawn on is the account’s', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
     $sheets = $this->getJson("/api/makes/{$make->id}/sheets?page=a4")->assertOk();

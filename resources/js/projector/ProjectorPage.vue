@@ -30,7 +30,19 @@ const mat = useMat(
     () => session.unit,
     () => drawing.value,
 );
-const { width, height, calibration, isSetting, isScaleOff, view, pins, corners, transform, leans } = mat;
+const {
+    width,
+    height,
+    calibration,
+    isSetting,
+    isMeasured,
+    isScaleOff,
+    view,
+    pins,
+    corners,
+    transform,
+    leans,
+} = mat;
 
 const layers = computed(() => (drawing.value === null ? [] : layersOf(drawing.value)));
 const paths = computed(
@@ -183,6 +195,7 @@ async function fullScreen(): Promise<void> {
                 :unit="session.unit"
                 :pins="pins"
                 :is-wrong="mat.isWrong.value"
+                :is-measured="isMeasured"
                 :leans="calibration.lean !== null"
                 @read="mat.tapeReads"
                 @straighten="mat.straighten"
@@ -194,14 +207,19 @@ async function fullScreen(): Promise<void> {
                 :layers="layers"
                 :hidden="hidden"
                 :is-scale-off="isScaleOff"
+                :is-measured="isMeasured"
                 @toggle="toggle"
                 @set="isSetting = true"
                 @full-screen="fullScreen"
                 @leave="router.push({ name: 'bench', params: { id } })"
             />
         </template>
-        <p v-else-if="isScaleOff" class="tray off-alone" role="alert">
-            Not true any more: set the tapes again (T).
+        <p v-else-if="isScaleOff || !isMeasured" class="tray off-alone" role="alert">
+            {{
+                isMeasured
+                    ? 'Not true any more: set the tapes again (T).'
+                    : 'Not measured yet: set the tapes (T).'
+            }}
         </p>
     </div>
 </template>

@@ -5,7 +5,7 @@ import type { Layer } from './layers';
 import { looks, mirrored, turned, weighed, type Look, type MatView } from './view';
 
 /** What lies beside the mat: how the drawing lies, what of it is seen, whether it is true. */
-defineProps<{ layers: Layer[]; hidden: Set<string>; isScaleOff: boolean }>();
+defineProps<{ layers: Layer[]; hidden: Set<string>; isScaleOff: boolean; isMeasured: boolean }>();
 const view = defineModel<MatView>('view', { required: true });
 const emit = defineEmits<{ toggle: [layer: string]; set: []; fullScreen: []; leave: [] }>();
 
@@ -21,7 +21,10 @@ function turnTo(typed: string): void {
 
 <template>
     <aside class="tray" aria-label="Beside the mat">
-        <p v-if="isScaleOff" class="off" role="alert">
+        <p v-if="!isMeasured" class="off" role="alert">
+            Not measured yet: nothing here is true until the tapes are set.
+        </p>
+        <p v-else-if="isScaleOff" class="off" role="alert">
             Not true any more: the zoom or the screen has changed since the tapes were set.
         </p>
         <section>

@@ -8,6 +8,7 @@ const props = defineProps<{
     unit: Unit;
     pins: { across: number; down: number };
     isWrong: boolean;
+    isMeasured: boolean;
     leans: boolean;
 }>();
 const isCornered = defineModel<boolean>('cornered', { required: true });
@@ -65,8 +66,14 @@ function set(): void {
             <button type="button" :aria-pressed="isCornered" @click="isCornered = !isCornered">
                 The picture leans
             </button>
-            <button type="button" class="main" @click="emit('done')">It is true <kbd>T</kbd></button>
+            <button v-if="isMeasured" type="button" class="main" @click="emit('done')">
+                It is true <kbd>T</kbd>
+            </button>
+            <button v-else type="button" @click="emit('done')">Look at it unmeasured <kbd>T</kbd></button>
         </section>
+        <p v-if="!isMeasured">
+            It can be called true once a pin was dragged, or you have said what your tape reads.
+        </p>
     </aside>
 </template>
 

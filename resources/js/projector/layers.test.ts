@@ -25,6 +25,14 @@ describe('the layers of a strip', () => {
         ]);
     });
 
+    it('have no side where front and back are drawn once', () => {
+        const once = {
+            paths: [{ group: 'front-and-back-cut' }],
+            labels: [label('front-and-back-line-3', 'line 14'), label('title', 'Lay it so')],
+        } as unknown as Drawing;
+        expect(layersOf(once).map(({ words }) => words)).toEqual(['line 14', 'words']);
+    });
+
     it('are hidden each by itself, a line on both sides at once', () => {
         const layers = layersOf(drawing);
         const shown = (...hidden: string[]): string[] =>

@@ -11,7 +11,7 @@ const rest: [ending: string, words: string][] = [
     ['-stations', 'stations'],
     ['-levels', 'levels'],
     ['-grain', 'grain'],
-    ['-title', 'words'],
+    ['title', 'words'],
 ];
 
 /** Those of a piece on its own lines. */
@@ -29,7 +29,10 @@ const ofPiece: [group: string, words: string][] = [
 /** The layers of a strip or a piece, as far as it has them; a printed line is called as it is on the paper. */
 export function layersOf(drawing: Drawing): Layer[] {
     const groups = [...new Set([...drawing.paths, ...drawing.labels].map(({ group }) => group))];
-    const sides = ['front', 'back'].filter((side) => groups.some((group) => group.startsWith(`${side}-`)));
+    // Front and back that are alike are drawn once: there is no side to hide.
+    const isOf = (group: string, side: string): boolean =>
+        group.startsWith(`${side}-`) && !group.startsWith('front-and-back-');
+    const sides = ['front', 'back'].filter((side) => groups.some((group) => isOf(group, side)));
     const lines = new Map<string, string>();
     for (const { group, text } of drawing.labels) {
         const line = /-line-\d+$/.exec(group)?.[0];
@@ -39,7 +42,7 @@ export function layersOf(drawing: Drawing): Layer[] {
         ...sides.map((side) => ({
             name: side,
             words: side,
-            holds: (group: string): boolean => group.startsWith(`${side}-`),
+            holds: (group: string): boolean => isOf(group, side),
         })),
         ...[...lines].map(([line, words]) => ({
             name: line,

@@ -42,6 +42,7 @@ beforeEach(() => {
 it('nothing was measured yet: the scale is asked for, at pins as far out as the window has room', () => {
     const mat = laid();
     expect(mat.isSetting.value).toBe(true);
+    expect(mat.isMeasured.value).toBe(false);
     expect(mat.calibration.value.across).toBeCloseTo(PX, 9);
     expect(mat.pins.value).toEqual({ across: 200, down: 100 });
     expect(laid('in').pins.value).toEqual({ across: 203.2, down: 101.6 });
@@ -53,7 +54,11 @@ it('what a tape reads at the pins sets the scale, and is kept on this device', (
     expect(mat.calibration.value.across).toBeCloseTo((PX * 200) / 250, 9);
     expect(mat.calibration.value.down).toBeCloseTo((PX * 100) / 125, 9);
     expect(keptCalibration(localStorage)?.across).toBeCloseTo((PX * 200) / 250, 9);
-    expect(laid().isSetting.value).toBe(false);
+    expect([mat.isMeasured.value, laid().isSetting.value, laid().isMeasured.value]).toEqual([
+        true,
+        false,
+        true,
+    ]);
 });
 
 it('inches on the tape are inches', () => {
@@ -68,6 +73,7 @@ it('what can’t be true is told, and changes nothing', () => {
     expect(mat.isWrong.value).toBe(true);
     expect(mat.calibration.value.across).toBeCloseTo(PX, 9);
     expect(keptCalibration(localStorage)).toBeNull();
+    expect(mat.isMeasured.value).toBe(false);
     mat.tapeReads(20, 10);
     expect(mat.isWrong.value).toBe(false);
 });

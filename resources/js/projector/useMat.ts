@@ -28,7 +28,9 @@ export function useMat(unit: () => Unit, drawing: () => Drawing | null) {
     const calibration = shallowRef<Calibration>(
         keptCalibration(localStorage) ?? uncalibrated(pixelRatio.value),
     );
-    const isSetting = ref(keptCalibration(localStorage) === null);
+    /** Whether a tape was ever held against it: until then nothing that is shown can be called true. */
+    const isMeasured = ref(keptCalibration(localStorage) !== null);
+    const isSetting = ref(!isMeasured.value);
     const view = shallowRef<MatView>(atRest);
     const isWrong = ref(false);
     const grip = shallowRef<{ x: number; y: number; takes: Grip } | null>(null);
@@ -58,6 +60,7 @@ export function useMat(unit: () => Unit, drawing: () => Drawing | null) {
         if (next === null) return;
         calibration.value = { ...calibration.value, ...next, ratio: pixelRatio.value };
         keepCalibration(localStorage, calibration.value);
+        isMeasured.value = true;
     }
 
     /** What the tape reads at the pins, in the unit in use. */
@@ -117,6 +120,7 @@ export function useMat(unit: () => Unit, drawing: () => Drawing | null) {
         calibration,
         isSetting,
         isWrong,
+        isMeasured,
         isScaleOff,
         view,
         pins,
