@@ -79,6 +79,16 @@ export const router = createRouter({
             component: () => import('./projector/ProjectorPage.vue'),
         },
         {
+            path: `/patterns/:id${id}/projector`,
+            name: 'own-projector',
+            props: (to) => ({
+                ...byId(to),
+                pattern: byId(to).id,
+                nest: pieces.find((piece) => piece === to.query.nest),
+            }),
+            component: () => import('./projector/ProjectorPage.vue'),
+        },
+        {
             path: `/makes/:id${id}/fitting`,
             name: 'fitting',
             props: byId,

@@ -138,6 +138,58 @@ test('nothing is called true that no tape was held against', function (): void {
     $page->driver->executeScript('localStorage.clear()');
 });
 
+test('once it was open the projector opens again without the network, and whoever signs out leaves nothing of it', function (): void {
+    Page::open('/icon.svg');
+    $server = realServer(sys_get_temp_dir().'/underbolt-thrown-'.bin2hex(random_bytes(4)));
+    $driver = Chrome::driver();
+    $make = (string) file_get_contents(__DIR__.'/../fixtures/worked/2-the-same-with-best.make.json');
+    $driver->get("{$server->address}/");
+    $id = $driver->executeAsyncScript(<<<'JS'
+        const [text, done] = arguments;
+        const ask = async (address, body) => {
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+            const headers = { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token };
+            return (await fetch(address, { method: 'POST', headers, body: JSON.stringify(body) })).json();
+        };
+        localStorage.setItem('projector-true', JSON.stringify({ across: 4, down: 4, ratio: devicePixelRatio, lean: null }));
+        ask('/api/register', { name: 'thrower', email: 'thrower@tideroom.example', password: 'thole pin and limpet' })
+            .then(() => ask('/api/makes/import', { wearer: 'Merrin', text }))
+            .then(({ id }) => done(id), (error) => done(String(error)));
+        JS, [$make]);
+    $shown = static fn (string $css): string => (string) $driver->executeScript('return document.querySelector(arguments[0])?.textContent ?? ""', [$css]);
+    $awaits = static fn (Closure $holds) => $driver->wait(30, 100)->until($holds);
+    $driver->get("{$server->address}/makes/{$id}/projector");
+    $awaits(static fn (): bool => str_contains($shown('.kept'), 'Kept on this device'));
+    $lines = (int) $driver->executeScript('return document.querySelectorAll(".strip path").length');
+    // As when the line is cut, and nobody says good-bye.
+    $groups = [$server->group('nginx'), $server->group('php-fpm')];
+    $server->kill();
+    array_map(static fn (int $group): bool => posix_kill(-$group, SIGKILL), $groups);
+    $driver->navigate()->refresh();
+    $awaits(static fn (): bool => (int) $driver->executeScript('return document.querySelectorAll(".strip path").length') === $lines);
+    expect($lines)->toBeGreaterThan(10)->and($shown('.kept'))->not->toContain('Kept on this device');
+
+    $server->start();
+    $driver->get("{$server->address}/workroom");
+    $awaits(static fn (): bool => $driver->executeScript('return [...document.querySelectorAll("button")].some((one) => one.textContent.trim() === "Sign out")') === true);
+    $driver->executeScript('[...document.querySelectorAll("button")].find((one) => one.textContent.trim() === "Sign out").click()');
+    $awaits(static fn (): bool => $driver->executeAsyncScript('const done = arguments[0]; caches.keys().then((names) => done(names.length))') === 0);
+    // What stands in the log of the browser is of the server that was away.
+    $driver->manage()->getLog('browser');
+});
+
+test('a pattern’s own drawing is thrown without a make, its sizes shown by choice', function (): void {
+    $page = Page::demo('/patterns/1/nest')->sees('Throw it on a mat');
+    $page->driver->executeScript("localStorage.setItem('projector-true', JSON.stringify({ across: 4, down: 4, ratio: devicePixelRatio, lean: null }))");
+    $page->driver->findElement(WebDriverBy::linkText('Throw it on a mat'))->click();
+    $page->find('.strip path.printed');
+    $lines = count($page->driver->findElements(WebDriverBy::cssSelector('.strip path')));
+    $page->findByPath("//label[starts-with(normalize-space(), 'line ')]/input")->click();
+    $page->until(fn (): bool => count($page->driver->findElements(WebDriverBy::cssSelector('.strip path'))) < $lines, 'a size is hidden');
+    expect($page->accessibilityFaults())->toBe([])->and($page->complaints())->toBe([]);
+    $page->driver->executeScript('localStorage.clear()');
+});
+
 test('a pin is dragged to where the tape reads the same, and the corners to where the mat has them', function (): void {
     $page = makePage(1, '/projector');
     $long = fn (): float => (float) $page->driver->executeScript('return document.querySelector(".tape-rule rect").getBoundingClientRect().width');

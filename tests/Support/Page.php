@@ -32,7 +32,7 @@ final class Page
         // was asked by the page before is given up with it, so no late answer can sign anybody in.
         $driver->get('about:blank');
         Chrome::devTools('Network.clearBrowserCookies', []);
-        Chrome::devTools('Storage.clearDataForOrigin', ['origin' => DemoServer::shared()->address, 'storageTypes' => 'local_storage']);
+        Chrome::devTools('Storage.clearDataForOrigin', ['origin' => DemoServer::shared()->address, 'storageTypes' => 'local_storage,service_workers,cache_storage']);
         $driver->manage()->getLog('browser'); // what earlier pages complained of is not this one's
         $driver->get(DemoServer::shared()->address.$path);
 

@@ -254,6 +254,12 @@ const morePieces = computed(() => pieces.filter((one) => !shownPieces.value.incl
                               : 'Choose below what to mark.'
                     }}
                 </p>
+                <RouterLink
+                    v-if="nest.has_size"
+                    class="thrown"
+                    :to="{ name: 'own-projector', params: { id }, query: { nest: piece } }"
+                    >Throw it on a mat</RouterLink
+                >
                 <NestScale
                     v-model="knownLength"
                     :has-size="nest.has_size"

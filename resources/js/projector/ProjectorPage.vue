@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, asRefused, body } from '../api/client';
+import { asRefused } from '../api/client';
 import type { Drawing } from '../api/types';
 import type { Piece } from '../nest/pieces';
 import MatCorners from './MatCorners.vue';
@@ -9,15 +9,17 @@ import MatRules from './MatRules.vue';
 import ProjectorPanel from './ProjectorPanel.vue';
 import SettingPanel from './SettingPanel.vue';
 import TapeRule from './TapeRule.vue';
+import { keepHere, type Kept } from './kept';
 import { isShown, layersOf } from './layers';
+import { ownDrawing, piece, strip } from './thrown';
 import './tray.css';
 import { useMat, ZERO } from './useMat';
 import { atRest, mirrored, moved, relit, turned, weighed } from './view';
 import { useSession } from '../state/session';
 import { useShortcuts } from '../ui/shortcuts';
 
-/** Of a piece its nest is shown, else the strip. */
-const props = defineProps<{ id: number; nest?: Piece }>();
+/** Of a piece its nest is shown, else the strip; of a pattern its own drawing, without any make. */
+const props = defineProps<{ id: number; nest?: Piece; pattern?: number }>();
 const router = useRouter();
 const session = useSession();
 const drawing = shallowRef<Drawing | null>(null);
@@ -52,22 +54,31 @@ const labels = computed(
     () => drawing.value?.labels.filter(({ group }) => isShown(group, layers.value, hidden.value)) ?? [],
 );
 
+const kept = ref<Kept | null>(null);
+
 onMounted(async () => {
     // Once it is open nothing is fetched any more: the list of keys must be here too when the line is gone.
-    void import('../ui/ShortcutList.vue');
+    const keys = import('../ui/ShortcutList.vue');
+    const thrown =
+        props.pattern !== undefined
+            ? ownDrawing(props.pattern, props.nest ?? 'front')
+            : props.nest === undefined
+              ? strip(props.id)
+              : piece(props.id, props.nest);
     try {
-        const path = { make: props.id };
-        drawing.value = await (
-            props.nest === undefined
-                ? api.GET('/api/makes/{make}/strip', { params: { path } })
-                : api.GET('/api/makes/{make}/nest/{piece}', {
-                      params: { path: { ...path, piece: props.nest } },
-                  })
-        ).then((answer) => body<Drawing>(answer));
+        drawing.value = await thrown.load();
+        await keys;
+        kept.value = await keepHere(thrown.address);
     } catch (error) {
         refusal.value = asRefused(error).message;
     }
 });
+/** Where it came from. */
+const from = computed(() =>
+    props.pattern === undefined
+        ? { name: 'bench', params: { id: props.id } }
+        : { name: 'nest', params: { id: props.pattern } },
+);
 
 function toggle(layer: string): void {
     const next = new Set(hidden.value);
@@ -132,7 +143,10 @@ async function fullScreen(): Promise<void> {
     <div ref="root" class="projector" :class="view.look">
         <h1 class="sr-only">Projector: {{ drawing?.name ?? 'strip' }}</h1>
         <p v-if="refusal" class="refusal" role="alert">
-            {{ refusal }} <RouterLink :to="{ name: 'bench', params: { id } }">Back to the bench</RouterLink>
+            {{ refusal }}
+            <RouterLink :to="from">{{
+                pattern === undefined ? 'Back to the bench' : 'Back to the drawing'
+            }}</RouterLink>
         </p>
         <svg
             class="mat"
@@ -208,10 +222,11 @@ async function fullScreen(): Promise<void> {
                 :hidden="hidden"
                 :is-scale-off="isScaleOff"
                 :is-measured="isMeasured"
+                :kept="kept"
                 @toggle="toggle"
                 @set="isSetting = true"
                 @full-screen="fullScreen"
-                @leave="router.push({ name: 'bench', params: { id } })"
+                @leave="router.push(from)"
             />
         </template>
         <p v-else-if="isScaleOff || !isMeasured" class="tray off-alone" role="alert">

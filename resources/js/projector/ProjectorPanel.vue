@@ -1,16 +1,30 @@
 <script setup lang="ts">
 import { useId } from 'vue';
 import TypedInput from '../ui/TypedInput.vue';
+import type { Kept } from './kept';
 import type { Layer } from './layers';
 import { looks, mirrored, turned, weighed, type Look, type MatView } from './view';
 
 /** What lies beside the mat: how the drawing lies, what of it is seen, whether it is true. */
-defineProps<{ layers: Layer[]; hidden: Set<string>; isScaleOff: boolean; isMeasured: boolean }>();
+defineProps<{
+    layers: Layer[];
+    hidden: Set<string>;
+    isScaleOff: boolean;
+    isMeasured: boolean;
+    kept: Kept | null;
+}>();
 const view = defineModel<MatView>('view', { required: true });
 const emit = defineEmits<{ toggle: [layer: string]; set: []; fullScreen: []; leave: [] }>();
 
 const id = useId();
 const words: Record<Look, string> = { paper: 'Paper', night: 'Dark table', plain: 'Ink alone' };
+
+const keeps: Record<Kept, string> = {
+    kept: 'Kept on this device until you sign out: it opens again without the network.',
+    insecure:
+        'It goes on without the network once it is open; to open it so, the address has to begin with https.',
+    'not kept': 'It goes on without the network once it is open, but this browser doesn’t keep it.',
+};
 
 function turnTo(typed: string): void {
     const degrees = Number(typed.replace(',', '.'));
@@ -78,5 +92,6 @@ function turnTo(typed: string): void {
             <button type="button" @click="emit('leave')">Back to the bench</button>
             <p class="hint">Arrows move it. <kbd>W</kbd> puts this away, <kbd>?</kbd> lists all keys.</p>
         </section>
+        <p v-if="kept" class="kept">{{ keeps[kept] }}</p>
     </aside>
 </template>

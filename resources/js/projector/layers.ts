@@ -24,6 +24,7 @@ const ofPiece: [group: string, words: string][] = [
     ['notches', 'notches'],
     ['grain', 'grain'],
     ['piece', 'words'],
+    ['other lines', 'other lines'],
 ];
 
 /** The layers of a strip or a piece, as far as it has them; a printed line is called as it is on the paper. */

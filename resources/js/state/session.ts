@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { api, body } from '../api/client';
 import type { Unit, User } from '../api/types';
+import { forgetHere } from '../projector/kept';
 import { inTurn } from './queue';
 
 /** Who is signed in, and the unit figures are shown in. */
@@ -37,6 +38,7 @@ export const useSession = defineStore('session', () => {
 
     async function close(): Promise<void> {
         await api.POST('/api/sign-out');
+        await forgetHere();
         forget();
     }
 

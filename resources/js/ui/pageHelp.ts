@@ -98,6 +98,13 @@ export const pageHelp: Readonly<Record<string, { page: string; can: readonly str
             'Turn it, lay the other side up, draw its lines finer or bolder.',
         ],
     },
+    'own-projector': {
+        page: 'Projector',
+        can: [
+            'Throw the pattern’s own drawing on the mat, without a make: which sizes are seen is yours to say.',
+            'Set the scale by two tapes that lie on the table.',
+        ],
+    },
     fitting: {
         page: 'Fitting',
         can: [
