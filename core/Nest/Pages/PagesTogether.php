@@ -58,21 +58,21 @@ final readonly class PagesTogether
         if ($tiles === []) {
             return PageStack::of($this->pages);
         }
-        $best = null;
-        $bestScore = -INF;
+        [$best, $bestScore, $bestMet] = [null, -INF, 0];
         for ($first = $tiles[0]; $first >= 0; $first--) {
             for ($last = $tiles[count($tiles) - 1]; $last < count($this->pages); $last++) {
                 foreach ($this->orders(range($first, $last)) as $layout) {
                     [$met, $of] = $this->joins->met($layout);
                     $score = $met - 0.5 * ($of - $met);
                     if ($score > $bestScore) {
-                        [$best, $bestScore] = [$layout, $score];
+                        [$best, $bestScore, $bestMet] = [$layout, $score, $met];
                     }
                 }
             }
         }
 
-        return $best ?? $this->laid($tiles, count($tiles));
+        // Where nothing goes on anywhere, lines that end at an edge end there by themselves.
+        return $best === null || ($bestMet === 0 && count($tiles) > 1) ? PageStack::of($this->pages) : $best;
     }
 
     /**

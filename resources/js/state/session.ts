@@ -27,6 +27,8 @@ export const useSession = defineStore('session', () => {
     }
 
     function open(signedIn: User): void {
+        // What somebody else laid by, who never signed out, is not theirs.
+        void forgetHere();
         user.value = signedIn;
         known.value = true;
     }

@@ -153,3 +153,11 @@ test('what only one of two pages shows of what both could is not dropped', funct
     $kept = array_filter($together->drawing($together->proposed())->lines, static fn (DrawnLine $line): bool => str_contains($line->id, 'notch'));
     expect($kept)->toHaveCount(1);
 });
+
+test('open lines, one a page, that go on nowhere lie on one another too', function (): void {
+    $seam = static fn (int $size): Line => Line::through(array_slice(HouseDrawing::outline($size)->points(), 0, 200))->changed(static fn (float $x, float $y): array => [$x - 150, $y / 4]);
+    $pages = array_map(static fn (int $size): NestDrawing => pageWith([new DrawnLine('seam', [], 'black', '', [$seam($size)])]), range(0, 3));
+    $together = PagesTogether::of($pages);
+    expect($together->proposed()->moved)->not->toBeNull()->and($together->proposed()->cells)->toBe([0, 1, 2, 3])
+        ->and($together->drawing($together->proposed())->lines)->toHaveCount(4);
+});
