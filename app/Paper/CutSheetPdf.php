@@ -32,6 +32,7 @@ final class CutSheetPdf
         $unit = $paper->plan->make->unit;
         $sheet = $paper->sheet();
         $picture = LinePicture::of($paper->plan, $sheet->work->line);
+        [$beside, $below] = $picture === null ? [0, 0] : self::beside($sheet, $picture);
 
         return HtmlPdf::on(self::PAGES, static fn (bool $isClose): string => view('cut-sheet', [
             'isClose' => $isClose,
@@ -39,7 +40,8 @@ final class CutSheetPdf
             'sheet' => $sheet,
             'isFinishedKnown' => array_filter($sheet->levels, static fn (CutSheetLevel $level): bool => $level->asCut() !== null) !== [],
             'picture' => $picture,
-            'beside' => $picture === null ? 0 : self::beside($sheet, $picture),
+            'beside' => $beside,
+            'below' => $below,
             'stations' => $picture?->isWhole() === true ? [] : self::columns($sheet),
             'isFromNest' => $sheet->work->line->isFromNest,
             'unlike' => ! $sheet->work->line->isAlike,
@@ -64,9 +66,12 @@ final class CutSheetPdf
     }
 
     /**
-     * How many steps stand beside the picture: those below it have the whole width. Reckoned rather low, so that none runs into it.
+     * How many steps stand beside the picture: those below it have the whole width. Reckoned rather low, so that none runs into
+     * it; where all of them end above its foot, what follows begins so much further down.
+     *
+     * @return array{int, int} and that, in the picture's units
      */
-    private static function beside(CutSheet $sheet, LinePicture $picture): int
+    private static function beside(CutSheet $sheet, LinePicture $picture): array
     {
         $room = ($picture->height() * self::PICTURE + 60) / self::LINE;
         foreach ($sheet->work->steps as $at => $step) {
@@ -74,10 +79,11 @@ final class CutSheetPdf
             $lines = array_sum(array_map(static fn (string $text): float => ceil(mb_strlen($text) / self::WIDE), $words)) + count($step->amounts);
             $room -= $lines;
             if ($room < 0) {
-                return $at + 1;
+                return [$at + 1, 0];
             }
         }
+        $steps = count($sheet->work->steps);
 
-        return count($sheet->work->steps);
+        return [$steps, max(0, (int) (($room - $steps) * self::LINE))];
     }
 }

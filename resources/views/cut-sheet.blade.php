@@ -120,6 +120,9 @@
 @endforeach
 </div>
 @endforeach
+@if ($below > 0)
+<div style="height: {{ $below }}px"></div>
+@endif
 <p class="small">{{ $sheet->work->why }} Trace, never cut the master; one change at a time, so that you can step back.</p>
 
 @if ($stations !== [])

@@ -144,6 +144,30 @@ function wordsIn(string $pdf): array
     return $words;
 }
 
+/**
+ * Words that are printed over others by more than a third of their height and width.
+ *
+ * @param  list<array{float, float, float, float, string}>  $words  left, top, right, bottom, and what they say
+ * @return list<string>
+ */
+function wordsOnWords(array $words): array
+{
+    usort($words, static fn (array $one, array $other): int => $one[1] <=> $other[1]);
+    $over = [];
+    foreach ($words as $at => [$left, $top, $right, $bottom, $says]) {
+        for ($next = $at + 1; $next < count($words) && $words[$next][1] < $bottom; $next++) {
+            [$otherLeft, $otherTop, $otherRight, $otherBottom, $otherSays] = $words[$next];
+            $wide = min($right, $otherRight) - max($left, $otherLeft);
+            $high = min($bottom, $otherBottom) - max($top, $otherTop);
+            if ($wide > min($right - $left, $otherRight - $otherLeft) / 3 && $high > min($bottom - $top, $otherBottom - $otherTop) / 2) {
+                $over[] = "{$says} on {$otherSays}";
+            }
+        }
+    }
+
+    return $over;
+}
+
 test('every word of strips, rulers and tiles is 8 pt at least, inside its page, and stands on one page whole', function (PageFormat $page): void {
     $moves = 0;
     foreach (demoMakes() as $make) {
@@ -248,9 +272,10 @@ test('every step and every caution is on the sheet, whole and within its page, f
         unlink($file);
         preg_match_all('/<page width="([\d.]+)" height="([\d.]+)">(.*?)<\/page>/s', $boxes, $pages, PREG_SET_ORDER);
         foreach ($pages as [, $width, $height, $inside]) {
-            preg_match_all('/xMax="([\d.]+)" yMax="([\d.]+)"/', $inside, $ends);
-            expect(max(array_map(floatval(...), $ends[1])))->toBeLessThan((float) $width - 25)
-                ->and(max(array_map(floatval(...), $ends[2])))->toBeLessThan((float) $height - 25);
+            preg_match_all('/xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">([^<]*)/', $inside, $ends, PREG_SET_ORDER);
+            $found = array_map(static fn (array $one): array => [...array_map(floatval(...), array_slice($one, 1, 4)), $one[5]], $ends);
+            expect(max(array_column($found, 2)))->toBeLessThan((float) $width - 25)->and(max(array_column($found, 3)))->toBeLessThan((float) $height - 25)
+                ->and(wordsOnWords($found))->toBe([], $make->card->wearer->name);
         }
         // One sheet of paper; set closer, without the box for how it wore, where two tables of marks would run on to a third page.
         expect(count($pages))->toBeLessThan(3, $make->card->wearer->name);
