@@ -20,7 +20,7 @@ final class AllowanceWords
         $atHem = $line->reach === Reach::ToWaist ? '' : ', and '.($hem === null ? 'your hem allowance' : $plan->make->say($hem)).' at the hem';
 
         return match (true) {
-            $line->lineIs === LineIs::Stitching && $line->beside === null => ['The thick line is sewn: nothing is added to it.', "Add {$by} at the side seam, {$edges}{$atHem}; none at the fold."],
+            $line->lineIs === LineIs::Stitching && $line->beside === null => ['The thick line is sewn, not cut.', "Add {$by} at the side seam, {$edges}{$atHem}; none at the fold."],
             $line->lineIs === LineIs::Stitching => ['The thick line is cut, the dotted one sewn.', "Only the side seam has its allowance: add {$by} at {$edges}{$atHem}; none at the fold."],
             $line->beside === null => ['The thick line is the new seam, as the house draws its sizes.'],
             default => ['The thick line is cut; the dotted one, within it, is sewn.', 'Every edge has its allowance: add none.'],

@@ -2,7 +2,11 @@
 import { afterEach, expect, it, vi } from 'vitest';
 import { forgetHere, keepHere } from './kept';
 
-afterEach(() => vi.unstubAllGlobals());
+let isOffline = false;
+afterEach(() => {
+    vi.unstubAllGlobals();
+    isOffline = false;
+});
 
 function device(worker: object = { register: vi.fn(() => Promise.resolve()) }) {
     const laid: string[][] = [];
@@ -17,7 +21,18 @@ function device(worker: object = { register: vi.fn(() => Promise.resolve()) }) {
     });
     vi.stubGlobal('caches', {
         delete: (name: string) => Promise.resolve(deleted.push(name)),
-        open: () => Promise.resolve({ addAll: (all: string[]) => Promise.resolve(void laid.push(all)) }),
+        open: () =>
+            Promise.resolve({
+                addAll: (all: string[]) =>
+                    isOffline ? Promise.reject(new Error('gone')) : Promise.resolve(void laid.push(all)),
+                match: () => Promise.resolve(laid.length > 0 ? {} : undefined),
+                keys: () =>
+                    Promise.resolve([
+                        { url: location.href },
+                        { url: `${location.origin}/makes/2/projector` },
+                    ]),
+                delete: ({ url }: { url: string }) => Promise.resolve(deleted.push(url)),
+            }),
     });
     return { laid, deleted };
 }
@@ -28,7 +43,10 @@ it('the page, what it is made of and its drawing are laid by, and none of the fi
     expect(laid).toEqual([
         [location.href, `${location.origin}/build/assets/a.js`, '/api/me', '/api/makes/3/strip'],
     ]);
-    expect(deleted).toEqual(['projector']);
+    // Of what another page of its kind has laid by nothing stays.
+    expect(deleted).toEqual([`${location.origin}/makes/2/projector`]);
+    isOffline = true;
+    expect(await keepHere('/api/makes/3/strip')).toBe('kept');
 });
 
 it('where it is not safe nothing is laid by; where the browser won’t, that is said', async () => {

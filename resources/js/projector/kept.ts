@@ -21,12 +21,24 @@ export async function keepHere(drawing: string): Promise<Kept> {
         await navigator.serviceWorker.register(WORKER, {
             scope: `/${location.pathname.split('/')[1] ?? ''}/`,
         });
-        await caches.delete(NAME);
-        await (await caches.open(NAME)).addAll(parts(drawing));
-        return 'kept';
+        return await layBy(parts(drawing));
     } catch {
         return 'not kept';
     }
+}
+
+async function layBy(wanted: string[]): Promise<Kept> {
+    const cache = await caches.open(NAME);
+    try {
+        await cache.addAll(wanted);
+    } catch {
+        // Without the network what was laid by before still stands.
+        return (await cache.match(location.href)) === undefined ? 'not kept' : 'kept';
+    }
+    const now = new Set(wanted.map((one) => new URL(one, location.href).href));
+    const old = (await cache.keys()).filter(({ url }) => !now.has(url));
+    await Promise.all(old.map((one) => cache.delete(one)));
+    return 'kept';
 }
 
 /** Figures are private: whoever signs out leaves none of them on the device. */
