@@ -58,14 +58,15 @@ final readonly class PagesTogether
         if ($tiles === []) {
             return PageStack::of($this->pages);
         }
-        [$best, $bestScore, $bestMet] = [null, -INF, 0];
+        [$best, $bestScore, $bestMet, $isWhole] = [null, -INF, 0, false];
         for ($first = $tiles[0]; $first >= 0; $first--) {
-            for ($last = $tiles[count($tiles) - 1]; $last < count($this->pages); $last++) {
+            // Without the others every join meets: there is nothing to be found by adding some.
+            for ($last = $tiles[count($tiles) - 1]; ! $isWhole && $last < count($this->pages); $last++) {
                 foreach ($this->orders(range($first, $last)) as $layout) {
                     [$met, $of] = $this->joins->met($layout);
                     $score = $met - 0.5 * ($of - $met);
                     if ($score > $bestScore) {
-                        [$best, $bestScore, $bestMet] = [$layout, $score, $met];
+                        [$best, $bestScore, $bestMet, $isWhole] = [$layout, $score, $met, $met === $of];
                     }
                 }
             }

@@ -316,6 +316,10 @@ const morePieces = computed(() => pieces.filter((one) => !shownPieces.value.incl
 </template>
 
 <style scoped>
+.thrown {
+    display: inline-block;
+    padding: 5px 0;
+}
 .proposed-name {
     text-anchor: middle;
     font-weight: 700;

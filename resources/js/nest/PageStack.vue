@@ -106,7 +106,7 @@ const asks = computed(() => {
             :viewBox="box"
             role="application"
             tabindex="0"
-            aria-label="The pages on one another: arrows move the one that is picked by a millimetre"
+            aria-label="The pages on one another: arrows move the chosen page by a millimetre"
             @click="click"
             @keydown="key"
         >

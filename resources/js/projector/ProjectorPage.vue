@@ -9,7 +9,7 @@ import MatRules from './MatRules.vue';
 import ProjectorPanel from './ProjectorPanel.vue';
 import SettingPanel from './SettingPanel.vue';
 import TapeRule from './TapeRule.vue';
-import { keepHere, type Kept } from './kept';
+import { keepHere, type Kept } from '../state/kept';
 import { isShown, layersOf } from './layers';
 import { ownDrawing, piece, strip } from './thrown';
 import './tray.css';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useId } from 'vue';
 import TypedInput from '../ui/TypedInput.vue';
-import type { Kept } from './kept';
+import type { Kept } from '../state/kept';
 import type { Layer } from './layers';
 import { looks, mirrored, turned, weighed, type Look, type MatView } from './view';
 

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { api, body } from '../api/client';
 import type { Unit, User } from '../api/types';
-import { forgetHere } from '../projector/kept';
+import { forgetHere } from './kept';
 import { inTurn } from './queue';
 
 /** Who is signed in, and the unit figures are shown in. */
