@@ -8,6 +8,7 @@ use App\Models\Nest;
 use App\Models\Pattern;
 use App\Models\SizeLabels;
 use Underbolt\Altering\TrueSeams;
+use Underbolt\Nest\AllowanceWords;
 use Underbolt\Nest\NestDrawing;
 use Underbolt\Nest\NestDxf;
 use Underbolt\Nest\NestLine;
@@ -73,20 +74,15 @@ final class MakeNest
         return new self($title, $drawing, $marks, NestSeam::of($plan, $drawing, $marks), $plan, $nest->piece);
     }
 
-    /**
-     * For paper and projector, with the printed lines of all sizes that are named.
-     *
-     * @param  list<string>  $says  what is to be known of it
-     */
-    public function drawn(array $says): Drawing
+    /** For paper and projector, with the printed lines of all sizes that are named. */
+    public function drawn(): Drawing
     {
-        return NestPaper::of($this->drawing, $this->marks->lines, $this->line(), $this->title, $this->words($says));
+        return NestPaper::of($this->drawing, $this->marks->lines, $this->line(), $this->title, $this->words());
     }
 
-    /** @param  list<string>  $says  likewise */
-    public function svg(SizeLabels $labels, array $says): string
+    public function svg(SizeLabels $labels): string
     {
-        return NestSvg::of($this->drawing, $this->marks->lines, $this->line(), $this->title, $labels === SizeLabels::Shown, $this->words($says));
+        return NestSvg::of($this->drawing, $this->marks->lines, $this->line(), $this->title, $labels === SizeLabels::Shown, $this->words());
     }
 
     public function dxf(SizeLabels $labels): string
@@ -94,12 +90,15 @@ final class MakeNest
         return NestDxf::of($this->drawing, $this->marks->lines, $this->line(), str_replace('_', ' ', $this->piece), $this->title, $labels === SizeLabels::Shown);
     }
 
-    /**
-     * @param  list<string>  $says
-     * @return list<Label>
-     */
-    private function words(array $says): array
+    /** @return list<string> what is to be known of it before it is cut */
+    public function says(): array
     {
-        return NestWords::of($this->seam, $this->line(), $this->plan, $this->plan->make->choices->stationEvery, $this->piece, $this->title, $says);
+        return ['Finished paper: cut it out, nothing is to be traced or drawn on it.', ...AllowanceWords::on($this->line(), $this->plan)];
+    }
+
+    /** @return list<Label> */
+    private function words(): array
+    {
+        return NestWords::of($this->seam, $this->line(), $this->plan, $this->plan->make->choices->stationEvery, $this->piece, $this->title, $this->says());
     }
 }

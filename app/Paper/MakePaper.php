@@ -12,7 +12,6 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Underbolt\CutSheet\CutFrom;
 use Underbolt\CutSheet\CutSheet;
 use Underbolt\Measure\Unit;
-use Underbolt\Nest\AllowanceWords;
 use Underbolt\Nest\DrawnPiece;
 use Underbolt\Nest\LineIs;
 use Underbolt\Nest\NestLine;
@@ -27,6 +26,7 @@ use Underbolt\Paper\Ruler;
 use Underbolt\Paper\Strip;
 use Underbolt\Paper\StripLine;
 use Underbolt\Paper\StripShape;
+use Underbolt\Paper\Tiling;
 use Underbolt\Planning\Plan;
 use Underbolt\Planning\PlanBuilder;
 use Underbolt\Refusal;
@@ -179,10 +179,14 @@ final class MakePaper
         return $this->on(collect($this->nests())->firstWhere('piece', $piece) ?? throw (new ModelNotFoundException)->setModel(Nest::class));
     }
 
-    /** @return list<string> what is to be known of a piece before it is cut */
-    public function saysOnPiece(string $piece): array
+    /**
+     * A piece over pages.
+     *
+     * @throws Refusal likewise
+     */
+    public function tiled(string $piece, PageFormat $page): Tiling
     {
-        return ['Finished paper: cut it out, nothing is to be traced or drawn on it.', ...AllowanceWords::on($this->onPiece($piece)->line(), $this->plan)];
+        return Tiling::of($this->onPiece($piece)->drawn(), $page);
     }
 
     private function drawnOn(Nest $nest): MakeNest|Refusal

@@ -10,7 +10,6 @@ use Underbolt\Measure\Length;
 use Underbolt\Pattern\Charts\Level;
 use Underbolt\Pattern\Listed;
 use Underbolt\Planning\Plan;
-use Underbolt\Seam\StationTable;
 use Underbolt\Sizing\Sizes;
 
 /** The one plain sentence that stands on top of a plan: the sizes, and whatever else is in the line that is cut. */
@@ -35,13 +34,12 @@ final class Headline
     /**
      * What goes with it, in one more plain sentence: how many lines, how many steps, and what to watch.
      *
-     * @param  ?StationTable  $drawn  read off the pattern's own lines, where it has them
+     * @param  int  $cautions  how many are told beside it
      */
-    public static function details(Plan $plan, ?StationTable $drawn = null): string
+    public static function details(Plan $plan, int $cautions): string
     {
         $lines = $plan->front->isLike($plan->back) ? 'One line to cut, front and back alike' : 'Two lines to cut, front and back unlike';
         $steps = self::blended(self::stepsOf($plan->frontBack->front), self::stepsOf($plan->frontBack->back));
-        $cautions = count(Cautions::shown($plan, $drawn));
 
         return "{$lines}; {$steps}; ".match ($cautions) {
             0 => 'nothing to watch.',

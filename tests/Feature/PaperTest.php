@@ -176,7 +176,7 @@ test('every word of strips, rulers and tiles is 8 pt at least, inside its page, 
             try {
                 $pdfs = [MakeFiles::stripPdf($paper, StripLine::Seam, $page)];
                 foreach ($paper->hasShape() ? $paper->nests() : [] as $nest) {
-                    $tiling = Tiling::of($paper->onPiece($nest->piece)->drawn($paper->saysOnPiece($nest->piece)), $page);
+                    $tiling = $paper->tiled($nest->piece, $page);
                     $pdfs[] = TiledPdf::of($tiling);
                     // Depths are each written once, whatever the pages.
                     $depths = array_filter(array_merge(...array_map($tiling->wordsOn(...), $tiling->tiles)), static fn (Label $label): bool => $label->group === 'stations');
@@ -239,13 +239,13 @@ test('how many sheets it takes is told before, for any paper, and what large thi
 
 test('on a pattern of stitching lines every piece says where allowance is still to be added', function (): void {
     $make = demoMake('Bettrys Calloway-Pike');
-    $says = implode(' ', paperOf($make)->saysOnPiece('front'));
+    $says = implode(' ', paperOf($make)->onPiece('front')->says());
     expect($says)->toBe('Finished paper: cut it out, nothing is to be traced or drawn on it. The thick line is cut, the dotted one sewn. Only the side seam has its allowance: add 1.5 cm at neck, shoulder and armhole, and 3 cm at the hem; none at the fold.');
     $nest = $make->pattern->nests()->where('piece', 'front')->firstOrFail();
     $marks = clone $nest->marks;
     $marks->line_is = 'cutting';
     $nest->update(['marks' => $marks]);
-    expect(implode(' ', paperOf($make->fresh())->saysOnPiece('front')))->toContain('Every edge has its allowance: add none.');
+    expect(implode(' ', paperOf($make->fresh())->onPiece('front')->says()))->toContain('Every edge has its allowance: add none.');
 });
 
 test('every step and every caution is on the sheet, whole and within its page, for each make', function (Unit $unit, string $page): void {

@@ -21,7 +21,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 use Underbolt\Nest\DrawnPiece;
-use Underbolt\Paper\Tiling;
 
 /** The line of a make on its pattern's own curves. */
 final class MakeNestController
@@ -63,7 +62,7 @@ final class MakeNestController
     {
         $paper = $request->paper($make);
 
-        return new JsonResponse(DrawingData::of($paper->onPiece($piece)->drawn($paper->saysOnPiece($piece))));
+        return new JsonResponse(DrawingData::of($paper->onPiece($piece)->drawn()));
     }
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.svg', operationId: 'makeNestSvg',
@@ -78,7 +77,7 @@ final class MakeNestController
     {
         $paper = $request->paper($make);
 
-        return Download::kept($paper->onPiece($piece)->svg($paper->labels, $paper->saysOnPiece($piece)), 'image/svg+xml', $paper->fileName("{$piece}.svg"));
+        return Download::kept($paper->onPiece($piece)->svg($paper->labels), 'image/svg+xml', $paper->fileName("{$piece}.svg"));
     }
 
     #[OA\Get(path: '/api/makes/{make}/nest/{piece}.dxf', operationId: 'makeNestDxf',
@@ -109,6 +108,6 @@ final class MakeNestController
     {
         $paper = $request->paper($make);
 
-        return Download::shown(TiledPdf::of(Tiling::of($paper->onPiece($piece)->drawn($paper->saysOnPiece($piece)), $request->drawnOn())), 'application/pdf', $paper->fileName("{$piece}.pdf"));
+        return Download::shown(TiledPdf::of($paper->tiled($piece, $request->drawnOn())), 'application/pdf', $paper->fileName("{$piece}.pdf"));
     }
 }

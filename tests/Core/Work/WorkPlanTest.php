@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Underbolt\Advice\Cautions;
 use Underbolt\Advice\Headline;
 use Underbolt\Work\PieceCut;
 use Underbolt\Work\ShoppingNeed;
@@ -295,7 +296,8 @@ test('where the sizes end front and back both stop, so that the sum stays', func
 });
 
 test('the sentence under the headline counts steps and cautions', function (array $changes, string $sentence): void {
-    expect(Headline::details(planOf($changes)))->toBe($sentence);
+    $plan = planOf($changes);
+    expect(Headline::details($plan, count(Cautions::shown($plan))))->toBe($sentence);
 })->with([
     [[], 'One line to cut, front and back alike; no step to blend; nothing to watch.'],
     [

@@ -10,7 +10,6 @@ use OpenApi\Attributes as OA;
 use stdClass;
 use Underbolt\Paper\PageFormat;
 use Underbolt\Paper\StripLine;
-use Underbolt\Paper\Tiling;
 use Underbolt\Refusal;
 
 /** How many pages what is drawn at true size takes. */
@@ -32,7 +31,7 @@ final readonly class SheetsData
     {
         $pieces = [];
         foreach ($paper->nests() as $nest) {
-            $pieces[$nest->piece] = self::known(static fn (): int => count(Tiling::of($paper->onPiece($nest->piece)->drawn($paper->saysOnPiece($nest->piece)), $page)->tiles));
+            $pieces[$nest->piece] = self::known(static fn (): int => count($paper->tiled($nest->piece, $page)->tiles));
         }
 
         return new self($page->value, self::known(static fn (): int => MakeFiles::stripPages($paper, $line, $page)), (object) array_filter($pieces, static fn (?int $many): bool => $many !== null));

@@ -95,11 +95,12 @@ final readonly class PlanData
         $owned = OwnedWay::of($plan);
         $buy = ToBuy::of($plan);
         $roomy = RoomForOneSize::in($plan);
+        $cautions = Cautions::shown($plan, $ownLines);
         $steps = array_map(static fn ($step): ?StepData => $step === null ? null : StepData::of($step), $plan->steps);
 
         return new self(
             headline: Headline::of($plan),
-            details: Headline::details($plan, $ownLines),
+            details: Headline::details($plan, count($cautions)),
             cut_from: CutFrom::words($plan, $buy),
             roomy_in: $roomy === null ? null : $plan->nameOf($roomy),
             waits_for: $plan->waitsFor(),
@@ -132,7 +133,7 @@ final readonly class PlanData
             sleeve: $plan->sleeve === null ? null : SleeveData::of($plan->sleeve, $plan),
             choosers: ChoosersData::of($plan),
             drawing: $drawing === null ? null : SeamDrawingData::of($drawing, $plan),
-            cautions: array_map(CautionData::of(...), Cautions::shown($plan, $ownLines)),
+            cautions: array_map(CautionData::of(...), $cautions),
         );
     }
 }
