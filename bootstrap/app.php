@@ -16,7 +16,6 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
-use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Underbolt\Refusal;
 
@@ -27,15 +26,16 @@ return Application::configure(basePath: dirname(__DIR__))
         // Every request comes from our own origin, and the package behind this one is replaced.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(RefuseLargeBodies::class);
+        // Whatever refuses it, while a backup is put back too.
+        $middleware->prepend(RefusalAsPage::class);
         $middleware->append(RefuseMalformedBodies::class);
-        $middleware->append(RefusalAsPage::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refusal::class);
         $exceptions->report(static fn (Throwable $failure): bool => Reported::of($failure));
-        $exceptions->render(static fn (Throwable $trouble, Request $request) => TroubleResponse::of($trouble, ! $request->is('api/*')));
+        $exceptions->render(static fn (Throwable $trouble) => TroubleResponse::of($trouble));
         $exceptions->render(static fn (NotFoundHttpException $missing) => $missing->getPrevious() instanceof ModelNotFoundException
             ? new JsonResponse(['message' => 'There is no such record of yours.'], 404)
             : null);

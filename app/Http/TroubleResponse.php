@@ -6,9 +6,7 @@ namespace App\Http;
 
 use ErrorException;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Facades\Vite;
 use PDOException;
-use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Throwable;
 use UnexpectedValueException;
@@ -30,11 +28,13 @@ final class TroubleResponse
 
     private const READ_ONLY = 'The workroom can only be read just now: this was not kept. What you typed is still here.';
 
+    private const PUT_BACK = 'The workroom is being put back from a backup. What you typed is still here; try again in a minute.';
+
     /** Null for any other trouble. */
-    public static function of(Throwable $trouble, bool $isPage = false): ?Response
+    public static function of(Throwable $trouble): ?JsonResponse
     {
         if ($trouble instanceof HttpException && $trouble->getStatusCode() === 503) {
-            return self::putBack($isPage);
+            return self::told(503, self::PUT_BACK);
         }
         // From a statement or the end of a transaction, a file, or the log. A refusal may hold such words as somebody typed them.
         if (! $trouble instanceof PDOException && ! $trouble instanceof ErrorException && ! $trouble instanceof UnexpectedValueException) {
@@ -42,20 +42,15 @@ final class TroubleResponse
         }
         foreach (self::SENTENCES as $reason => [$status, $sentence]) {
             if (str_contains($trouble->getMessage(), $reason)) {
-                return new JsonResponse(['message' => $sentence, 'errors' => []], $status, ['Retry-After' => '2']);
+                return self::told($status, $sentence);
             }
         }
 
         return null;
     }
 
-    private static function putBack(bool $isPage): Response
+    private static function told(int $status, string $sentence): JsonResponse
     {
-        $sentence = 'The workroom is being put back from a backup.';
-        $headers = ['Retry-After' => '2'];
-
-        return $isPage
-            ? new Response(view('refusal', ['heading' => $sentence, 'message' => 'Try again in a minute.', 'faults' => [], 'make' => null, 'nonce' => Vite::cspNonce()])->render(), 503, $headers)
-            : new JsonResponse(['message' => "{$sentence} What you typed is still here; try again in a minute.", 'errors' => []], 503, $headers);
+        return new JsonResponse(['message' => $sentence, 'errors' => []], $status, ['Retry-After' => '2']);
     }
 }

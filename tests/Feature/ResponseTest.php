@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Contracts\Debug\ExceptionHandler;
+use Illuminate\Contracts\Foundation\MaintenanceMode;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Testing\TestResponse;
@@ -68,6 +69,32 @@ test('a browser that asks for an icon by itself is given it, and no session begi
     $answer = $this->get('/favicon.ico')->assertRedirect('/icon.svg');
     expect($answer->headers->getCookies())->toBe([]);
 });
+
+test('whoever follows a link or opens a page while a backup is put back reads that in words, never JSON', function (string $address, string $heading): void {
+    $this->app->instance(MaintenanceMode::class, new class implements MaintenanceMode
+    {
+        public function activate(array $payload): void
+        {
+        }
+
+        public function deactivate(): void
+        {
+        }
+
+        public function active(): bool
+        {
+            return true;
+        }
+
+        public function data(): array
+        {
+            return ['retry' => 2];
+        }
+    });
+    $this->get($address, ['Accept' => 'text/html'])->assertStatus(503)->assertHeader('Content-Type', 'text/html; charset=utf-8')
+        ->assertSee($heading)->assertSee('The workroom is being put back from a backup.')->assertDontSee('{"message"', false);
+    $this->getJson('/api/workroom')->assertStatus(503)->assertJsonPath('message', 'The workroom is being put back from a backup. What you typed is still here; try again in a minute.');
+})->with([['/', 'The workroom can’t be opened just now.'], ['/api/makes/1/cut-sheet.pdf', 'This file can’t be made yet.']]);
 
 /** What is answered where something is thrown. */
 function answerTo(Throwable $trouble): TestResponse

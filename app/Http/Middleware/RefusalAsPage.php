@@ -8,17 +8,16 @@ use App\Models\Make;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Who follows a link to a file that can't be made meets a page in our words, with the way to what is missing; never JSON. */
+/** Who follows a link that can't be answered, as to a file that can't be made, meets a page in our words, with the way to what is missing; never JSON. */
 final class RefusalAsPage
 {
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $answer = $next($request);
-        $isFollowed = $request->isMethod('GET') && $request->is('api/*') && str_contains((string) $request->headers->get('Accept'), 'text/html');
+        $isFollowed = $request->isMethod('GET') && str_contains((string) $request->headers->get('Accept'), 'text/html');
         if (! $isFollowed || ! $answer instanceof JsonResponse || $answer->getStatusCode() < 400) {
             return $answer;
         }
@@ -26,10 +25,10 @@ final class RefusalAsPage
         $make = $request->route('make');
 
         return new Response(view('refusal', [
+            'heading' => $request->is('api/*') ? 'This file can’t be made yet.' : 'The workroom can’t be opened just now.',
             'message' => is_array($told) && is_string($told['message'] ?? null) ? $told['message'] : 'This can\'t be made just now.',
             'faults' => self::faults(is_array($told) ? $told['errors'] ?? [] : [], $make instanceof Make ? $make : null),
             'make' => $make instanceof Make ? $make : null,
-            'nonce' => Vite::cspNonce(),
         ])->render(), $answer->getStatusCode(), ['Content-Type' => 'text/html; charset=utf-8', 'Cache-Control' => 'no-store']);
     }
 
