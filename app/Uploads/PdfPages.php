@@ -34,6 +34,7 @@ final class PdfPages
         return json_encode([
             'pages' => array_map(static fn (PrintedPage $page): array => [
                 'lines' => array_map(static fn (DrawnLine $line): array => NestDrawnLineData::numbers($line->runs[0]), $page->lines),
+                'corners' => array_merge([], ...array_map(NestDrawnLineData::corners(...), $page->lines)),
             ], $pages->pages),
             'window' => array_map(static fn (float $mm): float => round($mm, 2), [$box->left, $box->top, $box->right, $box->bottom]),
             'columns' => $laid->columns,

@@ -8,6 +8,7 @@ use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Tests\Support\HouseDrawing;
 use Tests\Support\HouseFiles;
+use Underbolt\Nest\Corners;
 use Underbolt\Nest\DrawnLine;
 
 /** The pattern that the invented front belongs to: sizes 9 mm apart on each of four edges. */
@@ -57,7 +58,8 @@ test('a front drawn in any way of the houses is right within 0.2 mm, or a senten
         $this->post("/api/patterns/{$pattern->id}/nests/front", $sent, ['Accept' => 'application/json'])->assertJsonValidationErrors('page');
         $pages = $this->post("/api/patterns/{$pattern->id}/nests/front/pages", ['file' => $upload(), 'version' => 0], ['Accept' => 'application/json'])->assertOk();
         $file->isStacked
-            ? expect([$pages->json('met'), $pages->json('ends'), count($pages->json('moved'))])->toBe([0, 0, 8])
+            ? expect(array_map(static fn (array $page): int => intdiv(count($page['corners']), 2), $pages->json('pages')))->toBe(array_fill(0, 8, count(Corners::of(HouseDrawing::outline(0)))))
+                ->and([$pages->json('met'), $pages->json('ends'), count($pages->json('moved'))])->toBe([0, 0, 8])
             : expect($pages->json('met'))->toBe($pages->json('ends'))->toBeGreaterThan(50);
         $sent = ['file' => $upload(), 'version' => 0, 'layout' => json_encode(['columns' => $pages->json('columns'), 'cells' => $pages->json('cells'), 'moved' => $pages->json('moved')])];
     }

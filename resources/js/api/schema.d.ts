@@ -3155,6 +3155,8 @@ export interface components {
             pages: {
                 /** @description x and y in turn */
                 lines: number[][];
+                /** @description of all of them, and their ends: x and y in turn */
+                corners: number[];
             }[];
             /** @description left, top, right and bottom of what a page shows */
             window: number[];

@@ -74,7 +74,10 @@ it('a page is left out by Delete or its button, told, and put back; where nothin
 });
 
 it('pages that each show the whole lie on one another, and one is laid by a corner of its own and where that belongs', async () => {
-    const run = (x: number) => ({ lines: [[x, 10, x, 90, x + 40, 90]] });
+    const run = (x: number) => ({
+        lines: [[x, 10, x, 90, x + 40, 90]],
+        corners: [x, 10, x, 90, x + 40, 90],
+    });
     const part = { cells: [0, 1], columns: 1, moved: [[0, 0], [2, 0]], met: 0, ends: 0, pages: [run(20), run(30)] }; // prettier-ignore
     const shown = tiles(part as Partial<NestPages>);
     expect(words(shown.get('.ask'))).toContain('each shows the whole piece');

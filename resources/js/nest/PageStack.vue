@@ -2,8 +2,7 @@
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import type { NestPages } from '../api/types';
-import { pathOf, type Place } from './geometry';
-import { cornersOf, nearestOf } from './layout';
+import { nearestOf, pathOf, placesOf, type Place } from './geometry';
 
 /** Pages that lie on one another. One that lies wrong is picked, then two corners clicked: one of its own, and where that belongs. */
 const props = defineProps<{
@@ -32,7 +31,7 @@ function pick(page: number): void {
 }
 const onAll = (page: number): Place[] => {
     const [x, y] = byOf(page);
-    return cornersOf(linesOf(page)).map(([atX, atY]): Place => [atX + x, atY + y]);
+    return placesOf(props.pages.pages[page]?.corners ?? []).map(([atX, atY]): Place => [atX + x, atY + y]);
 };
 
 const svg = ref<SVGSVGElement | null>(null);

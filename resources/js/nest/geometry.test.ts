@@ -1,6 +1,16 @@
 import { expect, it } from 'vitest';
 import type { NestLine } from '../api/types';
-import { alike, nearestOn, pathOf, snapped, stretchLength, turnedBox, turnedBy, turnOf } from './geometry';
+import {
+    alike,
+    nearestOf,
+    nearestOn,
+    pathOf,
+    snapped,
+    stretchLength,
+    turnedBox,
+    turnedBy,
+    turnOf,
+} from './geometry';
 
 const line = (id: string, look: string, runs: number[][], corners: number[] = []): NestLine => ({
     id,
@@ -70,4 +80,14 @@ it('a drawing on its side is turned until its grain runs down', () => {
     expect(from[0]).toBeCloseTo(to[0]);
     const box = turnedBox(100, 50, 90);
     expect([box.x, box.y, box.width, box.height].map((n) => Math.round(n) + 0)).toEqual([-50, 0, 50, 100]);
+});
+
+it('of some places the nearest is the nearest, and of none there is none', () => {
+    const corners: [number, number][] = [
+        [0, 0],
+        [20, 1],
+        [20, 50],
+    ];
+    expect(nearestOf(corners, [18, 4])).toEqual([20, 1]);
+    expect(nearestOf([], [0, 0])).toBeNull();
 });

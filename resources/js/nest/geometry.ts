@@ -29,6 +29,14 @@ export const pathOf = (runs: number[][]): string =>
 
 const apart = ([x, y]: Place, [otherX, otherY]: Place): number => Math.hypot(x - otherX, y - otherY);
 
+/** The one of some places that is nearest to another; null where there are none. */
+export function nearestOf(places: Place[], place: Place): Place | null {
+    return places.reduce<Place | null>(
+        (best, one) => (best === null || apart(one, place) < apart(best, place) ? one : best),
+        null,
+    );
+}
+
 function nearestOnPiece([x, y]: Place, [fromX, fromY]: Place, [toX, toY]: Place): Place {
     const [dx, dy] = [toX - fromX, toY - fromY];
     const long = dx * dx + dy * dy;
@@ -82,11 +90,11 @@ export function stretchLength(line: NestLine, place: Place): number {
 
 /** Where a click on a size's lines is meant to be: at a corner near by, else on the line. */
 export function snapped(lines: NestLine[], place: Place): Place {
-    const corners = lines
-        .flatMap((line) => placesOf(line.corners))
-        .sort((one, other) => apart(one, place) - apart(other, place));
-    const corner = corners[0];
-    if (corner !== undefined && apart(corner, place) <= CORNER_MM) return corner;
+    const corner = nearestOf(
+        lines.flatMap((line) => placesOf(line.corners)),
+        place,
+    );
+    if (corner !== null && apart(corner, place) <= CORNER_MM) return corner;
     const on = nearestOn(lines, place)?.place ?? place;
     return [Math.round(on[0] * 100) / 100, Math.round(on[1] * 100) / 100];
 }

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { cellAt, cornersOf, exchanged, inColumns, nearestOf, withPage, without } from './layout';
+import { cellAt, exchanged, inColumns, withPage, without } from './layout';
 
 const layout = { columns: 2, cells: [0, 1, 2, null], across_mm: 190, down_mm: 277 };
 
@@ -30,15 +30,4 @@ it('a page that is left out leaves its cell empty, and comes back to the first e
     const stack = { columns: 1, cells: [0, 1, 2], moved: [] };
     expect(without(stack, 1).cells).toEqual([0, 2]);
     expect(withPage(without(stack, 1), 1).cells).toEqual([0, 2, 1]);
-});
-
-it('corners are ends and sharp turns', () => {
-    const corners = cornersOf([[0, 0, 10, 0, 20, 1, 20, 50]]);
-    expect(corners).toEqual([
-        [0, 0],
-        [20, 1],
-        [20, 50],
-    ]);
-    expect(nearestOf(corners, [18, 4])).toEqual([20, 1]);
-    expect(nearestOf([], [0, 0])).toBeNull();
 });

@@ -1,5 +1,4 @@
 import type { NestPages } from '../api/types';
-import { placesOf, type Place } from './geometry';
 
 /** How pages lie: which in each cell, row after row, and how far apart; or, one on another, how far each is moved. */
 export type PageLayout = Pick<NestPages, 'columns' | 'cells'> & {
@@ -24,33 +23,6 @@ export function withPage(layout: PageLayout, page: number): PageLayout {
     const free = layout.moved ? -1 : cells.indexOf(null);
     cells.splice(free === -1 ? cells.length : free, free === -1 ? 0 : 1, page);
     return { ...layout, cells };
-}
-
-/** So sharp a turn is a corner: 20 degrees. */
-const CORNER = Math.PI / 9;
-
-/** Where lines end, or turn sharply. */
-export function cornersOf(lines: number[][]): Place[] {
-    return lines.flatMap((run) => {
-        const places = placesOf(run);
-        return places.filter(([x, y], at) => {
-            const [before, after] = [places[at - 1], places[at + 1]];
-            if (!before || !after) return true;
-            const turn = Math.abs(
-                Math.atan2(after[1] - y, after[0] - x) - Math.atan2(y - before[1], x - before[0]),
-            );
-            return Math.min(turn, 2 * Math.PI - turn) >= CORNER;
-        });
-    });
-}
-
-/** The one that is nearest to a place; null where there are none. */
-export function nearestOf(places: Place[], [x, y]: Place): Place | null {
-    const away = ([atX, atY]: Place): number => Math.hypot(atX - x, atY - y);
-    return places.reduce<Place | null>(
-        (best, one) => (best === null || away(one) < away(best) ? one : best),
-        null,
-    );
 }
 
 /** The pages of two cells change places; cells that are not there yet come to be. */

@@ -42,7 +42,10 @@ const server: NestServer = {
         file.name === 'bad'
             ? Promise.reject(new Refused(422, 'No.', { file: ['This is none.'] }))
             : Promise.resolve({
-                  pages: [{ lines: [] }, { lines: [] }],
+                  pages: [
+                      { lines: [], corners: [] },
+                      { lines: [], corners: [] },
+                  ],
                   window: [0, 0, 190, 277],
                   columns: layout?.columns ?? 2,
                   cells: layout?.cells ?? [0, 1],

@@ -32,6 +32,12 @@ final readonly class NestDrawnLineData
 
     public static function of(DrawnLine $line): self
     {
+        return new self($line->id, $line->names, $line->look(), array_map(self::numbers(...), $line->runs), self::corners($line));
+    }
+
+    /** @return list<float> x and y in turn */
+    public static function corners(DrawnLine $line): array
+    {
         $corners = [];
         foreach ($line->runs as $run) {
             foreach (Corners::of($run) as $way) {
@@ -40,7 +46,7 @@ final readonly class NestDrawnLineData
             }
         }
 
-        return new self($line->id, $line->names, $line->look(), array_map(self::numbers(...), $line->runs), $corners);
+        return $corners;
     }
 
     /** @return list<float> */

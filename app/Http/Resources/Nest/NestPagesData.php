@@ -8,8 +8,9 @@ use OpenApi\Attributes as OA;
 
 /** A piece over many pages, before it is put together: millimetres of the page. */
 #[OA\Schema(required: ['pages', 'window', 'columns', 'cells', 'across_mm', 'down_mm', 'moved', 'met', 'ends'], properties: [
-    new OA\Property(property: 'pages', type: 'array', items: new OA\Items(required: ['lines'], properties: [
+    new OA\Property(property: 'pages', type: 'array', items: new OA\Items(required: ['lines', 'corners'], properties: [
         new OA\Property(property: 'lines', description: 'x and y in turn', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number'))),
+        new OA\Property(property: 'corners', description: 'of all of them, and their ends: x and y in turn', type: 'array', items: new OA\Items(type: 'number')),
     ], type: 'object')),
     new OA\Property(property: 'window', description: 'left, top, right and bottom of what a page shows', type: 'array', items: new OA\Items(type: 'number')),
     new OA\Property(property: 'columns', type: 'integer'),
